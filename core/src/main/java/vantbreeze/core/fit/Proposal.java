@@ -1,0 +1,26 @@
+package vantbreeze.core.fit;
+
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.structure.Measures;
+
+/**
+ * A size to start from.
+ *
+ * @param finished the closed card
+ * @param measures what gives it
+ * @param yield what comes out of the sheet in hand
+ * @param fit how it sits in its envelope
+ * @param bound what keeps it from being larger
+ */
+public record Proposal(Size finished, Measures measures, SheetYield yield, EnvelopeFit fit, Bound bound) {
+
+    /** What sets a size. */
+    public enum Bound {
+        /** The envelope takes no more. */
+        ENVELOPE,
+        /** The sheet gives no more. */
+        SHEET,
+        /** The maker said so. */
+        MAKER
+    }
+}

@@ -1,0 +1,152 @@
+package vantbreeze.core.fit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Envelope;
+import vantbreeze.core.paper.Envelopes;
+import vantbreeze.core.paper.Sheet;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.Structure;
+
+/**
+ * Sizes to start a card from, for any structure: it is asked for its pieces, and these are tried on the sheet.
+ *
+ * <p>Widths are tried in steps of the ruler in force such that every panel measures well on it.
+ */
+public final class Proposals {
+
+    /** Slack along an envelope's long side: ¼ in, as A2 takes 5½ in (common practice, no source). */
+    static final Length EASE_ACROSS = Length.ofInches(0, 1, 4);
+    /** Slack along an envelope's short side: ⅛ in, as A2 takes 4¼ in (common practice, no source). */
+    static final Length EASE_UP = Length.ofInches(0, 1, 8);
+    private static final Length SMALLEST_SIDE = Length.ofMillimetres(40);
+    private static final int MOST_TO_A_SHEET = 3;
+
+    private final Structure structure;
+    private final Ruler ruler;
+    private final Sheet sheet;
+    private final Envelopes envelopes;
+
+    /** Proposals for {@code structure}, measured on {@code ruler}, cut from {@code sheet}. */
+    public Proposals(Structure structure, Ruler ruler, Sheet sheet, Envelopes envelopes) {
+        this.structure = structure;
+        this.ruler = ruler;
+        this.sheet = sheet;
+        this.envelopes = envelopes;
+    }
+
+    /** Cards for {@code envelope}, both ways round, the largest first; as large as it and the sheet allow. */
+    public List<Proposal> forEnvelope(Envelope envelope) {
+        Size inside = envelope.inside().landscape();
+        Size room = new Size(inside.width().minus(EASE_ACROSS), inside.height().minus(EASE_UP));
+        List<Proposal> found = new ArrayList<>();
+        for (Size most : room.width().equals(room.height()) ? List.of(room) : List.of(room, room.turned())) {
+            for (int count = 1; count <= MOST_TO_A_SHEET; count++) {
+                largest(most, count).ifPresent(size -> found.add(proposal(size, envelope, most)));
+            }
+        }
+        return distinct(found);
+    }
+
+    /** Cards whose strips come out of the sheet one, two or three at a time, each with the envelope that suits. */
+    public List<Proposal> forSheet() {
+        Size room = new Size(sheet.size().longSide(), sheet.size().longSide());
+        List<Proposal> found = new ArrayList<>();
+        for (int count = 1; count <= MOST_TO_A_SHEET; count++) {
+            alongAndAcross(room, count).forEach(size -> found.add(proposal(size, null, room)));
+        }
+        return distinct(found);
+    }
+
+    /** The card of just this size. */
+    public Proposal forSize(Size finished) {
+        Measures measures = structure.proportioned(finished);
+        return new Proposal(finished, measures, yieldOf(measures), suiting(finished), Proposal.Bound.MAKER);
+    }
+
+    /** The widest card of this height whose strip comes out of the sheet; zero when none does. */
+    public Length widestOfHeight(Length height) {
+        Length most = sheet.size().longSide();
+        return Stream.of(sheet.size(), sheet.size().turned())
+                .filter(lying -> !height.isLongerThan(lying.height()))
+                .map(lying -> widest(most, height, lying.width()))
+                .reduce(Length.ZERO, Length::max);
+    }
+
+    private Proposal proposal(Size finished, Envelope envelope, Size room) {
+        Measures measures = structure.proportioned(finished);
+        boolean asLargeAsRoom = finished.equals(new Size(stepped(room.width()), ruler.below(room.height()).length()));
+        return new Proposal(finished, measures, yieldOf(measures),
+                envelope == null ? suiting(finished) : EnvelopeFit.of(finished, envelope),
+                asLargeAsRoom ? Proposal.Bound.ENVELOPE : Proposal.Bound.SHEET);
+    }
+
+    /** The envelope with the least left over that the card slides into, if there is one. */
+    private EnvelopeFit suiting(Size finished) {
+        return envelopes.all().stream()
+                .map(envelope -> EnvelopeFit.of(finished, envelope))
+                .filter(fit -> fit.verdict() == EnvelopeFit.Verdict.FITS || fit.verdict() == EnvelopeFit.Verdict.LOOSE)
+                .min(Comparator.comparing(EnvelopeFit::looseness))
+                .orElse(null);
+    }
+
+    private Optional<Size> largest(Size room, int count) {
+        return alongAndAcross(room, count).stream()
+                .max(Comparator.comparingDouble(size -> size.width().millimetres() * size.height().millimetres()));
+    }
+
+    /** The largest card with its strip along the sheet, and the largest with its strip across. */
+    private List<Size> alongAndAcross(Size room, int count) {
+        List<Size> sizes = new ArrayList<>();
+        for (Size lying : List.of(sheet.size(), sheet.size().turned())) {
+            Length height = ruler.below(room.height().min(lying.height().dividedBy(count))).length();
+            Length width = widest(room.width(), height, lying.width());
+            if (width.isLongerThan(SMALLEST_SIDE) && height.isLongerThan(SMALLEST_SIDE)) {
+                sizes.add(new Size(width, height));
+            }
+        }
+        return sizes;
+    }
+
+    /** By halving: the widest card, in whole steps, whose pieces are no longer than {@code longest}. */
+    private Length widest(Length most, Length height, Length longest) {
+        Length step = structure.widthStep(ruler.division());
+        long low = 0;
+        long high = most.timesContaining(step);
+        while (low < high) {
+            long middle = (low + high + 1) / 2;
+            boolean goes = structure.pieces(structure.proportioned(new Size(step.times(middle), height))).stream()
+                    .noneMatch(piece -> piece.cutSize().width().isLongerThan(longest));
+            low = goes ? middle : low;
+            high = goes ? high : middle - 1;
+        }
+        return step.times(low);
+    }
+
+    private Length stepped(Length width) {
+        Length step = structure.widthStep(ruler.division());
+        return step.times(width.timesContaining(step));
+    }
+
+    private SheetYield yieldOf(Measures measures) {
+        return structure.pieces(measures).stream()
+                .map(piece -> SheetYield.of(piece.cutSize(), sheet))
+                .min(Comparator.comparingInt(SheetYield::count)).orElseThrow();
+    }
+
+    private static List<Proposal> distinct(List<Proposal> found) {
+        List<Proposal> distinct = new ArrayList<>();
+        for (Proposal proposal : found) {
+            if (distinct.stream().noneMatch(known -> known.finished().equals(proposal.finished()))) {
+                distinct.add(proposal);
+            }
+        }
+        return List.copyOf(distinct);
+    }
+}

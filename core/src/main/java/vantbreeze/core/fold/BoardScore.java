@@ -1,0 +1,41 @@
+package vantbreeze.core.fold;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import vantbreeze.core.length.Length;
+
+/**
+ * A score that runs straight up, as it is read off a scoring board with the piece against the left-hand fence.
+ *
+ * @param fromLeft distance from the left edge of the piece
+ * @param fromRight distance from the right edge, for those who turn the piece round
+ * @param start where it starts, from the foot
+ * @param stop where it stops, from the foot
+ * @param fold which way it folds
+ */
+public record BoardScore(Length fromLeft, Length fromRight, Length start, Length stop, Fold fold) {
+
+    /** The upright scores among {@code panels}' hinges, from the left. Collinear stretches that meet are one. */
+    public static List<BoardScore> of(Panels panels) {
+        Length left = panels.all().stream().map(Panel::left).reduce(Length::min).orElse(Length.ZERO);
+        Length right = panels.all().stream().map(Panel::right).reduce(Length::max).orElse(Length.ZERO);
+        List<BoardScore> scores = new ArrayList<>();
+        panels.hinges().stream()
+                .filter(hinge -> hinge.line().isUpright())
+                .map(hinge -> new BoardScore(hinge.line().from().x().minus(left), right.minus(hinge.line().from().x()),
+                        hinge.line().foot(), hinge.line().head(), hinge.fold()))
+                .sorted(Comparator.comparing(BoardScore::fromLeft).thenComparing(BoardScore::start))
+                .forEach(score -> joinOrAdd(scores, score));
+        return List.copyOf(scores);
+    }
+
+    private static void joinOrAdd(List<BoardScore> scores, BoardScore next) {
+        BoardScore last = scores.isEmpty() ? null : scores.get(scores.size() - 1);
+        if (last != null && last.fromLeft.equals(next.fromLeft) && last.stop.equals(next.start) && last.fold == next.fold) {
+            scores.set(scores.size() - 1, new BoardScore(last.fromLeft, last.fromRight, last.start, next.stop, last.fold));
+        } else {
+            scores.add(next);
+        }
+    }
+}

@@ -1,0 +1,154 @@
+package vantbreeze.core.fold;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.locationtech.jts.algorithm.Orientation;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.noding.NodedSegmentString;
+import org.locationtech.jts.noding.SegmentString;
+import org.locationtech.jts.noding.snapround.SnapRoundingNoder;
+import org.locationtech.jts.operation.polygonize.Polygonizer;
+
+/**
+ * Finds the panels of a piece: its lines are noded on the grid of units by snap rounding (Hobby 1999, as in
+ * JTS), then polygonized; a stretch of crease between two faces becomes a hinge.
+ */
+final class PanelFinder {
+
+    private static final GeometryFactory GRID = new GeometryFactory(new PrecisionModel(1));
+    private static final GeometryFactory MILLIMETRES = new GeometryFactory();
+
+    private final Piece piece;
+    private final Map<GridEdge, LineKind> edges = new LinkedHashMap<>();
+
+    PanelFinder(Piece piece) {
+        this.piece = piece;
+    }
+
+    /** What a noded line is. Where several lie on one another, the later kind wins: a cut ends a crease. */
+    private record LineKind(int rank, Fold fold) {
+        static final LineKind SLIT = new LineKind(1, null);
+        static final LineKind OUTLINE = new LineKind(2, null);
+
+        static LineKind crease(Fold fold) {
+            return new LineKind(0, fold);
+        }
+
+        boolean isCrease() {
+            return rank == 0;
+        }
+    }
+
+    Panels find() {
+        node();
+        Polygonizer polygonizer = new Polygonizer();
+        edges.keySet().forEach(edge -> polygonizer.add(edge.line(GRID)));
+        List<Panel> panels = panels(polygonizer);
+        return new Panels(piece, panels, hinges(panels), loose(polygonizer));
+    }
+
+    private void node() {
+        List<SegmentString> lines = new ArrayList<>();
+        List<Spot> outline = piece.outline();
+        for (int i = 0; i < outline.size(); i++) {
+            add(lines, new Stretch(outline.get(i), outline.get((i + 1) % outline.size())), LineKind.OUTLINE);
+        }
+        piece.slits().forEach(slit -> add(lines, slit, LineKind.SLIT));
+        piece.creases().forEach(crease -> add(lines, crease.line(), LineKind.crease(crease.fold())));
+        SnapRoundingNoder noder = new SnapRoundingNoder(new PrecisionModel(1));
+        noder.computeNodes(lines);
+        for (Object noded : noder.getNodedSubstrings()) {
+            SegmentString string = (SegmentString) noded;
+            for (int i = 0; i + 1 < string.size(); i++) {
+                edges.merge(GridEdge.of(string.getCoordinate(i), string.getCoordinate(i + 1)),
+                        (LineKind) string.getData(), (a, b) -> a.rank() >= b.rank() ? a : b);
+            }
+        }
+    }
+
+    private static void add(List<SegmentString> lines, Stretch stretch, LineKind kind) {
+        if (!stretch.isNothing()) {
+            lines.add(new NodedSegmentString(
+                    new Coordinate[] {stretch.from().units(), stretch.to().units()}, kind));
+        }
+    }
+
+    private List<Panel> panels(Polygonizer polygonizer) {
+        @SuppressWarnings("unchecked")
+        Collection<Polygon> found = polygonizer.getPolygons();
+        List<Polygon> faces = new ArrayList<>(found);
+        faces.sort(Comparator.<Polygon>comparingDouble(face -> face.getEnvelopeInternal().getMinX())
+                .thenComparingDouble(face -> face.getEnvelopeInternal().getMinY())
+                .thenComparingDouble(face -> face.getEnvelopeInternal().getMaxX()));
+        List<Panel> panels = new ArrayList<>();
+        for (Polygon face : faces) {
+            panels.add(panel(panels.size(), face));
+        }
+        return panels;
+    }
+
+    private Panel panel(int index, Polygon face) {
+        Coordinate[] ring = face.getExteriorRing().getCoordinates();
+        LineString counterClockwise = Orientation.isCCW(ring) ? face.getExteriorRing() : face.getExteriorRing().reverse();
+        Coordinate[] grid = counterClockwise.getCoordinates();
+        List<Spot> corners = new ArrayList<>();
+        Coordinate[] shape = new Coordinate[grid.length];
+        for (int i = 0; i < grid.length; i++) {
+            Spot spot = Spot.ofUnits(grid[i]);
+            shape[i] = spot.millimetres();
+            if (i + 1 < grid.length) {
+                corners.add(spot);
+            }
+        }
+        String name = piece.panelNames().stream()
+                .filter(named -> face.contains(GRID.createPoint(named.within().units())))
+                .map(PanelName::name)
+                .findFirst().orElse("Panel " + (index + 1));
+        return new Panel(index, name, corners, MILLIMETRES.createPolygon(shape));
+    }
+
+    private List<Hinge> hinges(List<Panel> panels) {
+        Map<GridEdge, Panel> leftOf = new HashMap<>();
+        List<Hinge> hinges = new ArrayList<>();
+        for (Panel panel : panels) {
+            List<Spot> corners = panel.corners();
+            for (int i = 0; i < corners.size(); i++) {
+                Spot from = corners.get(i);
+                Spot to = corners.get((i + 1) % corners.size());
+                GridEdge edge = GridEdge.of(from.units(), to.units());
+                LineKind kind = edges.get(edge);
+                if (kind == null || !kind.isCrease()) {
+                    continue;
+                }
+                Panel first = leftOf.putIfAbsent(edge, panel);
+                if (first != null && !first.equals(panel)) {
+                    hinges.add(new Hinge(first, panel, new Stretch(to, from), kind.fold()));
+                }
+            }
+        }
+        hinges.sort(Comparator.comparingInt((Hinge hinge) -> hinge.left().index())
+                .thenComparingInt(hinge -> hinge.right().index()));
+        return hinges;
+    }
+
+    private List<Stretch> loose(Polygonizer polygonizer) {
+        List<Stretch> loose = new ArrayList<>();
+        for (Object dangle : polygonizer.getDangles()) {
+            Coordinate[] line = ((LineString) dangle).getCoordinates();
+            LineKind kind = edges.get(GridEdge.of(line[0], line[line.length - 1]));
+            if (kind != null && kind.isCrease()) {
+                loose.add(new Stretch(Spot.ofUnits(line[0]), Spot.ofUnits(line[line.length - 1])));
+            }
+        }
+        return loose;
+    }
+}

@@ -1,0 +1,34 @@
+package vantbreeze.core.fold;
+
+import java.util.List;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.paper.Size;
+
+/**
+ * A flat piece of paper as it is cut, decorated side up, with its creases and slits.
+ *
+ * @param name what the maker calls it
+ * @param outline its corners in turn, the last joined to the first
+ * @param creases where it is scored
+ * @param slits cuts that stop inside
+ * @param panelNames names for some of its panels
+ */
+public record Piece(String name, List<Spot> outline, List<Crease> creases, List<Stretch> slits,
+                    List<PanelName> panelNames) {
+
+    public Piece {
+        outline = List.copyOf(outline);
+        creases = List.copyOf(creases);
+        slits = List.copyOf(slits);
+        panelNames = List.copyOf(panelNames);
+    }
+
+    /** The smallest upright rectangle it can be cut from. */
+    public Size cutSize() {
+        Length left = outline.stream().map(Spot::x).reduce(Length::min).orElse(Length.ZERO);
+        Length right = outline.stream().map(Spot::x).reduce(Length::max).orElse(Length.ZERO);
+        Length foot = outline.stream().map(Spot::y).reduce(Length::min).orElse(Length.ZERO);
+        Length head = outline.stream().map(Spot::y).reduce(Length::max).orElse(Length.ZERO);
+        return new Size(right.minus(left), head.minus(foot));
+    }
+}

@@ -1,0 +1,37 @@
+package vantbreeze.core.fold;
+
+import vantbreeze.core.length.Length;
+
+/**
+ * A straight line on a piece from one spot to another.
+ *
+ * @param from where it begins
+ * @param to where it ends; not where it begins
+ */
+public record Stretch(Spot from, Spot to) {
+
+    /** Whether both ends are the same spot, which no crease or slit may be. */
+    public boolean isNothing() {
+        return from.equals(to);
+    }
+
+    /** Whether it runs straight up. */
+    public boolean isUpright() {
+        return from.x().equals(to.x());
+    }
+
+    /** Its length in millimetres. */
+    public double millimetres() {
+        return from.millimetres().distance(to.millimetres());
+    }
+
+    /** The lower end's height. */
+    public Length foot() {
+        return from.y().min(to.y());
+    }
+
+    /** The upper end's height. */
+    public Length head() {
+        return from.y().max(to.y());
+    }
+}

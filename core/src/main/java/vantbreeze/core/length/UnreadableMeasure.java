@@ -1,0 +1,17 @@
+package vantbreeze.core.length;
+
+/** A measure that could not be read. The message is meant for the maker: what is wrong and what to write. */
+public final class UnreadableMeasure extends IllegalArgumentException {
+
+    private final String text;
+
+    UnreadableMeasure(String text, String message) {
+        super(message);
+        this.text = text;
+    }
+
+    /** What was written, untouched. */
+    public String text() {
+        return text;
+    }
+}

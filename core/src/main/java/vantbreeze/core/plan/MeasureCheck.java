@@ -1,0 +1,53 @@
+package vantbreeze.core.plan;
+
+import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.structure.Limits;
+import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.Parameter;
+import vantbreeze.core.structure.Structure;
+
+/** Holds measures to their structure's limits, and says in the maker's own figures what stands in the way. */
+record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
+
+    static MeasureCheck of(Structure structure, Measures measures, Ruler ruler) {
+        return new MeasureCheck(structure, measures, ruler);
+    }
+
+    /**
+     * @throws Refusal when {@code length} is beyond the limits of {@code parameter}, or there is no such measure
+     */
+    void require(String parameter, Length length) {
+        Parameter named = structure.parameters().stream().filter(p -> p.id().equals(parameter)).findFirst()
+                .orElseThrow(() -> new Refusal(parameter,
+                        "A %s has no measure called \"%s\".".formatted(structure.name(), parameter)));
+        Limits limits = structure.limits(parameter, measures);
+        if (length.isShorterThan(limits.least())) {
+            throw new Refusal(parameter, "%s can't be under %s: %s.".formatted(
+                    named.label(), write(limits.least()), limits.leastBecause()));
+        }
+        if (length.isLongerThan(limits.most())) {
+            throw new Refusal(parameter, "%s can't be over %s: %s.".formatted(
+                    named.label(), write(limits.most()), limits.mostBecause()));
+        }
+    }
+
+    /**
+     * @throws Refusal when any measure is missing or beyond its limits
+     */
+    void requireAll() {
+        for (Parameter parameter : structure.parameters()) {
+            Length length = measures.byId().get(parameter.id());
+            if (length == null) {
+                throw new Refusal(parameter.id(), "The plan does not say the %s. It can't be opened without."
+                        .formatted(parameter.label().toLowerCase()));
+            }
+        }
+        structure.parameters().forEach(parameter -> require(parameter.id(), measures.get(parameter.id())));
+    }
+
+    private String write(Length length) {
+        return Figure.of(length, ruler).inWords();
+    }
+}

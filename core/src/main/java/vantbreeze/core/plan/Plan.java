@@ -1,0 +1,83 @@
+package vantbreeze.core.plan;
+
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.Structure;
+
+/**
+ * What a maker decided about a card; everything else is worked out from it. Also what is stored and exchanged.
+ *
+ * @param name what the card is called
+ * @param structureId which structure
+ * @param measures its measures, exact
+ * @param ruler the ruler it is measured on
+ * @param envelopeId the envelope it shall go in, or null
+ * @param sheetId the sheet it shall be cut from, or null
+ * @param notes the maker's own words
+ */
+public record Plan(String name, String structureId, Measures measures, Ruler ruler,
+                   String envelopeId, String sheetId, String notes) {
+
+    /** Longest name of a card. */
+    public static final int LONGEST_NAME = 120;
+    /** Longest notes. */
+    public static final int LONGEST_NOTES = 10_000;
+
+    /**
+     * @throws Refusal when the name is empty or the texts are too long
+     */
+    public Plan {
+        name = name == null ? "" : name.strip();
+        notes = notes == null ? "" : notes;
+        if (name.isEmpty()) {
+            throw new Refusal("name", "A card needs a name. Type one, like \"Kite day invitation\".");
+        }
+        if (name.length() > LONGEST_NAME) {
+            throw new Refusal("name", "The name is longer than %d characters. Shorten it.".formatted(LONGEST_NAME));
+        }
+        if (notes.length() > LONGEST_NOTES) {
+            throw new Refusal("notes", "The notes are longer than %d characters. Shorten them.".formatted(LONGEST_NOTES));
+        }
+    }
+
+    /** The same card under another name. */
+    public Plan named(String other) {
+        return new Plan(other, structureId, measures, ruler, envelopeId, sheetId, notes);
+    }
+
+    /** The same card with other measures. */
+    public Plan measuring(Measures other) {
+        return new Plan(name, structureId, other, ruler, envelopeId, sheetId, notes);
+    }
+
+    /** The same card written for another ruler; no measure changes. */
+    public Plan on(Ruler other) {
+        return new Plan(name, structureId, measures, other, envelopeId, sheetId, notes);
+    }
+
+    /** The same card for another envelope, null for none. */
+    public Plan into(String envelope) {
+        return new Plan(name, structureId, measures, ruler, envelope, sheetId, notes);
+    }
+
+    /** The same card from another sheet, null for none. */
+    public Plan from(String sheet) {
+        return new Plan(name, structureId, measures, ruler, envelopeId, sheet, notes);
+    }
+
+    /** The same card with other notes. */
+    public Plan noting(String other) {
+        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, other);
+    }
+
+    /**
+     * The same card with one measure changed, and those that follow it.
+     *
+     * @throws Refusal when the measure is beyond its limits
+     */
+    public Plan changing(Structure structure, String parameter, Length length) {
+        MeasureCheck.of(structure, measures, ruler).require(parameter, length);
+        return measuring(structure.changed(measures, parameter, length));
+    }
+}

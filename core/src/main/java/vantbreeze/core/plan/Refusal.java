@@ -1,0 +1,20 @@
+package vantbreeze.core.plan;
+
+/** A change that can't be made. The message is for the maker: what stands in the way and what to do. */
+public final class Refusal extends IllegalArgumentException {
+
+    private final String field;
+
+    /**
+     * @param field what was asked to change, by id
+     * @param message plain words
+     */
+    public Refusal(String field, String message) {
+        super(message);
+        this.field = field;
+    }
+
+    public String field() {
+        return field;
+    }
+}

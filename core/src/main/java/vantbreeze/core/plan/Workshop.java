@@ -1,0 +1,89 @@
+package vantbreeze.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import vantbreeze.core.fit.EnvelopeFit;
+import vantbreeze.core.fit.Proposals;
+import vantbreeze.core.fit.SheetYield;
+import vantbreeze.core.fold.BoardScore;
+import vantbreeze.core.fold.FoldedForm;
+import vantbreeze.core.fold.Panels;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Pose;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Envelope;
+import vantbreeze.core.paper.Envelopes;
+import vantbreeze.core.paper.Sheet;
+import vantbreeze.core.paper.Sheets;
+import vantbreeze.core.structure.Catalogue;
+import vantbreeze.core.structure.Structure;
+
+/**
+ * Where plans are worked out: the catalogue, and the envelopes and sheets at hand.
+ *
+ * @param catalogue the structures to choose from
+ * @param envelopes the envelopes to choose from
+ * @param sheets the sheets to choose from
+ */
+public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets) {
+
+    /** Steps shown between flat and closed. */
+    private static final int FRAMES = 24;
+
+    /** Every structure, with the published envelopes and sheets. */
+    public static Workshop standard() {
+        return new Workshop(Catalogue.full(), Envelopes.published(), Sheets.published());
+    }
+
+    /**
+     * Works out {@code plan}.
+     *
+     * @throws Refusal when it names what is not there, or a measure is missing or beyond its limits
+     */
+    public WorkedPlan work(Plan plan) {
+        Structure structure = structure(plan.structureId());
+        MeasureCheck.of(structure, plan.measures(), plan.ruler()).requireAll();
+        Sheet sheet = plan.sheetId() == null ? null : sheet(plan.sheetId());
+        Envelope envelope = plan.envelopeId() == null ? null : envelope(plan.envelopeId());
+        List<WorkedPiece> pieces = new ArrayList<>();
+        for (Piece piece : structure.pieces(plan.measures())) {
+            pieces.add(work(piece, sheet));
+        }
+        var footprint = pieces.get(0).closed().footprint();
+        EnvelopeFit fit = envelope == null ? null : EnvelopeFit.of(footprint, envelope);
+        WorkedPlan worked = new WorkedPlan(plan, structure, pieces, footprint, fit, List.of());
+        return new WorkedPlan(plan, structure, pieces, footprint, fit, new Judgement(this, worked).findings());
+    }
+
+    /** Sizes to start a card of this structure from. */
+    public Proposals proposals(Structure structure, Ruler ruler, Sheet sheet) {
+        return new Proposals(structure, ruler, sheet, envelopes);
+    }
+
+    /** @throws Refusal when there is no such structure */
+    public Structure structure(String id) {
+        return catalogue.find(id).orElseThrow(() -> new Refusal("structure",
+                "There is no structure called \"%s\" here. The plan may be from a newer Vantbreeze.".formatted(id)));
+    }
+
+    /** @throws Refusal when there is no such envelope */
+    public Envelope envelope(String id) {
+        return envelopes.find(id).orElseThrow(() -> new Refusal("envelope",
+                "There is no envelope called \"%s\" here. Choose one from the list.".formatted(id)));
+    }
+
+    /** @throws Refusal when there is no such sheet */
+    public Sheet sheet(String id) {
+        return sheets.find(id).orElseThrow(() -> new Refusal("sheet",
+                "There is no sheet called \"%s\" here. Choose one from the list.".formatted(id)));
+    }
+
+    private static WorkedPiece work(Piece piece, Sheet sheet) {
+        Panels panels = Panels.of(piece);
+        List<FoldedForm> motion = IntStream.rangeClosed(0, FRAMES)
+                .mapToObj(frame -> FoldedForm.of(panels, Pose.partly((double) frame / FRAMES))).toList();
+        return new WorkedPiece(panels, piece.cutSize(), BoardScore.of(panels), motion.get(FRAMES), motion,
+                FoldedForm.fromBelow(panels), sheet == null ? null : SheetYield.of(piece.cutSize(), sheet));
+    }
+}

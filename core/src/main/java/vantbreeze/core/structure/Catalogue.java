@@ -1,0 +1,22 @@
+package vantbreeze.core.structure;
+
+import java.util.List;
+import java.util.Optional;
+
+/** The structures that can be chosen from. */
+public record Catalogue(List<Structure> all) {
+
+    public Catalogue {
+        all = List.copyOf(all);
+    }
+
+    /** Every structure of the house. */
+    public static Catalogue full() {
+        return new Catalogue(List.of(new ZFold()));
+    }
+
+    /** The structure with this id. */
+    public Optional<Structure> find(String id) {
+        return all.stream().filter(structure -> structure.id().equals(id)).findFirst();
+    }
+}

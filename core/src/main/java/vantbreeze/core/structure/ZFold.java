@@ -1,0 +1,97 @@
+package vantbreeze.core.structure;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Strip;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.paper.Size;
+
+/**
+ * Z-fold: a leg, a second leg that carries it, and a back as wide as the card; mountain, valley.
+ * Quarter, quarter, half is common practice, no source; a narrower leg shows more of the inside.
+ */
+public final class ZFold implements Structure {
+
+    /** Id of the width of the leg. */
+    public static final String LEG = "leg";
+
+    private static final Length SMALLEST_PANEL = Length.ofMillimetres(10);
+    private static final Length LARGEST_SIDE = Length.ofMillimetres(1_000);
+
+    private static final String TOO_WIDE = "the leg would be wider than the finished card and stick out";
+
+    @Override
+    public String id() {
+        return "z-fold";
+    }
+
+    @Override
+    public String name() {
+        return "Z-fold";
+    }
+
+    @Override
+    public String description() {
+        return "One strip, two scores. A leg folds back across the front and shows the inside beside it.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(
+                new Parameter(Parameter.WIDTH, "Finished width", "across the closed card", List.of("Back")),
+                new Parameter(Parameter.HEIGHT, "Finished height", "up the closed card", List.of()),
+                new Parameter(LEG, "Leg", "the panel on the front, and the one behind it", List.of("Leg", "Second leg")));
+    }
+
+    @Override
+    public Limits limits(String parameter, Measures measures) {
+        return switch (parameter) {
+            case LEG -> new Limits(SMALLEST_PANEL, "a narrower leg can't be scored and burnished cleanly",
+                    measures.get(Parameter.WIDTH), TOO_WIDE);
+            case Parameter.WIDTH -> new Limits(isHalved(measures) ? SMALLEST_PANEL.times(2) : measures.get(LEG),
+                    isHalved(measures) ? "the legs would get too narrow to score and burnish cleanly" : TOO_WIDE,
+                    LARGEST_SIDE, "no sheet or board takes a longer strip");
+            case Parameter.HEIGHT -> new Limits(SMALLEST_PANEL, "a lower card can't be scored and burnished cleanly",
+                    LARGEST_SIDE, "no sheet or board takes a taller one");
+            default -> throw new IllegalArgumentException("A Z-fold has no measure \"%s\".".formatted(parameter));
+        };
+    }
+
+    /** A leg that was half the card stays half of it; a leg of one's own width is left alone. */
+    @Override
+    public Measures changed(Measures before, String parameter, Length length) {
+        Measures after = before.with(parameter, length);
+        return parameter.equals(Parameter.WIDTH) && isHalved(before) ? after.with(LEG, length.dividedBy(2)) : after;
+    }
+
+    private static boolean isHalved(Measures measures) {
+        return measures.get(LEG).equals(measures.get(Parameter.WIDTH).dividedBy(2));
+    }
+
+    @Override
+    public List<Piece> pieces(Measures measures) {
+        Length leg = measures.get(LEG);
+        return List.of(Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
+                .panel("Leg", leg).fold(Fold.MOUNTAIN)
+                .panel("Second leg", leg).fold(Fold.VALLEY)
+                .panel("Back", measures.get(Parameter.WIDTH))
+                .piece());
+    }
+
+    @Override
+    public Measures proportioned(Size finished) {
+        Map<String, Length> measures = new LinkedHashMap<>();
+        measures.put(Parameter.WIDTH, finished.width());
+        measures.put(Parameter.HEIGHT, finished.height());
+        measures.put(LEG, finished.width().dividedBy(2));
+        return new Measures(measures);
+    }
+
+    @Override
+    public Length widthStep(Length division) {
+        return division.times(2);
+    }
+}

@@ -1,0 +1,109 @@
+package vantbreeze.core.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import vantbreeze.core.fit.EnvelopeFit.Verdict;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Envelope;
+import vantbreeze.core.paper.Envelopes;
+import vantbreeze.core.paper.Sheet;
+import vantbreeze.core.paper.Sheets;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.structure.ZFold;
+
+class FitTest {
+
+    private static final Size FIVE_AND_A_HALF = new Size(Length.ofInches(5, 1, 2), Length.ofInches(4, 1, 4));
+
+    private static Envelope envelope(String id) {
+        return Envelopes.published().find(id).orElseThrow();
+    }
+
+    private static Sheet sheet(String id) {
+        return Sheets.published().find(id).orElseThrow();
+    }
+
+    private static Proposals proposals(Ruler ruler, String sheet) {
+        return new Proposals(new ZFold(), ruler, sheet(sheet), Envelopes.published());
+    }
+
+    /** Common practice, no source: a 5½ × 4¼ card goes in an A2 envelope with ¼ and ⅛ to spare. */
+    @Test
+    void slackIsGivenEachWay() {
+        EnvelopeFit fit = EnvelopeFit.of(FIVE_AND_A_HALF, envelope("a2"));
+        assertThat(fit.slackAcross()).isEqualTo(Length.ofInches(0, 1, 4));
+        assertThat(fit.slackUp()).isEqualTo(Length.ofInches(0, 1, 8));
+        assertThat(fit.verdict()).isEqualTo(Verdict.FITS);
+        assertThat(fit.turned()).isFalse();
+        assertThat(EnvelopeFit.of(FIVE_AND_A_HALF.turned(), envelope("a2")).turned()).isTrue();
+    }
+
+    @Test
+    void tooLargeTightAndLooseAreTold() {
+        assertThat(EnvelopeFit.of(Size.ofMillimetres(163, 100), envelope("c6")).verdict()).isEqualTo(Verdict.TOO_LARGE);
+        assertThat(EnvelopeFit.of(Size.ofMillimetres(161, 100), envelope("c6")).verdict()).isEqualTo(Verdict.TIGHT);
+        assertThat(EnvelopeFit.of(Size.ofMillimetres(120, 100), envelope("c6")).verdict()).isEqualTo(Verdict.LOOSE);
+        assertThat(EnvelopeFit.of(Size.ofMillimetres(162, 114), envelope("c6")).goesIn()).isTrue();
+    }
+
+    @Test
+    void fromAnA2EnvelopeAndLetterTheUsualCardComesFirst() {
+        List<Proposal> found = proposals(Ruler.EIGHTHS, "letter").forEnvelope(envelope("a2"));
+        assertThat(found.get(0).finished()).isEqualTo(FIVE_AND_A_HALF);
+        assertThat(found.get(0).bound()).isEqualTo(Proposal.Bound.ENVELOPE);
+        assertThat(found.get(0).yield().count()).isEqualTo(2);
+    }
+
+    @Test
+    void fromAC6EnvelopeAndA4TheSheetSetsTheWidth() {
+        List<Proposal> found = proposals(Ruler.MM_1, "a4").forEnvelope(envelope("c6"));
+        assertThat(found).isNotEmpty().allSatisfy(proposal -> {
+            assertThat(proposal.fit().verdict()).isIn(Verdict.FITS, Verdict.LOOSE);
+            assertThat(proposal.yield().count()).isPositive();
+            proposal.measures().byId().values().forEach(length -> assertThat(Ruler.MM_1.marks(length)).isTrue());
+        });
+        assertThat(found.get(0).finished().width()).isEqualTo(Length.ofMillimetres(148));
+        assertThat(found.get(0).bound()).isEqualTo(Proposal.Bound.SHEET);
+        assertThat(found).anyMatch(p -> p.finished().equals(Size.ofMillimetres(148, 105)) && p.yield().count() == 2);
+    }
+
+    @Test
+    void everyEnvelopeOnEverySheetAndRulerGivesCardsThatGoInAndComeOut() {
+        for (Ruler ruler : Ruler.values()) {
+            for (Sheet sheet : Sheets.published().all()) {
+                for (Envelope envelope : Envelopes.published().all()) {
+                    assertThat(proposals(ruler, sheet.id()).forEnvelope(envelope))
+                            .as("%s from %s on %s", envelope.name(), sheet.name(), ruler)
+                            .isNotEmpty()
+                            .allMatch(proposal -> proposal.fit().goesIn() && proposal.yield().count() > 0);
+                }
+            }
+        }
+    }
+
+    @Test
+    void fromASheetAloneComesTwoFromOneSheet() {
+        List<Proposal> letter = proposals(Ruler.EIGHTHS, "letter").forSheet();
+        assertThat(letter).anyMatch(p -> p.finished().equals(FIVE_AND_A_HALF) && p.yield().count() == 2
+                && p.fit().envelope().id().equals("a2"));
+        assertThat(letter).allMatch(p -> p.yield().count() > 0);
+    }
+
+    @Test
+    void aSizeThatNoEnvelopeTakesIsTakenAllTheSame() {
+        Proposal own = proposals(Ruler.MM_1, "a3").forSize(Size.ofMillimetres(400, 300));
+        assertThat(own.fit()).isNull();
+        assertThat(own.yield().count()).isZero();
+        assertThat(own.yield().missing()).isEqualTo(Length.ofMillimetres(380));
+    }
+
+    @Test
+    void aYieldTurnsThePieceWhenThatGivesMore() {
+        SheetYield yield = SheetYield.of(Size.ofMillimetres(290, 100), sheet("a4"));
+        assertThat(yield.turned()).isTrue();
+        assertThat(yield.count()).isEqualTo(2);
+    }
+}

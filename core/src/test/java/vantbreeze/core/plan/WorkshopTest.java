@@ -1,0 +1,96 @@
+package vantbreeze.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Map;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.LongRange;
+import org.junit.jupiter.api.Test;
+import vantbreeze.core.check.Finding.Severity;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.Parameter;
+import vantbreeze.core.structure.ZFold;
+
+class WorkshopTest {
+
+    private final Workshop workshop = Workshop.standard();
+    private final ZFold zFold = new ZFold();
+
+    private Plan plan(long width, long height, Ruler ruler, String envelope, String sheet) {
+        return new Plan("Kite day", "z-fold", zFold.proportioned(Size.ofMillimetres(width, height)), ruler,
+                envelope, sheet, "");
+    }
+
+    @Test
+    void aGoodCardHasNothingToFind() {
+        WorkedPlan worked = workshop.work(plan(148, 105, Ruler.MM_1, "c6", "a4"));
+        assertThat(worked.findings()).isEmpty();
+        assertThat(worked.footprint()).isEqualTo(Size.ofMillimetres(148, 105));
+        assertThat(worked.pieces().get(0).yield().count()).isEqualTo(2);
+        assertThat(worked.pieces().get(0).motion().get(0).footprint()).isEqualTo(Size.ofMillimetres(296, 105));
+    }
+
+    @Test
+    void aCardTooLongForItsEnvelopeIsMendedAtAStroke() {
+        Plan plan = plan(164, 105, Ruler.MM_1, "c6", "a3");
+        var finding = workshop.work(plan).findings().get(0);
+        assertThat(finding.severity()).isEqualTo(Severity.WRONG);
+        assertThat(finding.text()).isEqualTo("The closed card is 2 mm too long for C6.");
+        Plan mended = plan.changing(zFold, finding.mend().parameter(), finding.mend().length());
+        assertThat(workshop.work(mended).findings()).isEmpty();
+    }
+
+    @Test
+    void aStripTooLongForItsSheetIsMendedAtAStroke() {
+        Plan plan = plan(156, 105, Ruler.MM_1, "c6", "a4");
+        var finding = workshop.work(plan).findings().get(0);
+        assertThat(finding.text()).isEqualTo("The strip is 15 mm too long for A4.");
+        assertThat(finding.mend().label()).isEqualTo("Make the finished width 148 mm");
+        Plan mended = plan.changing(zFold, finding.mend().parameter(), finding.mend().length());
+        assertThat(workshop.work(mended).findings()).isEmpty();
+    }
+
+    @Test
+    void whatIsOffTheRulerIsNotedWithItsDrift() {
+        var findings = workshop.work(plan(140, 105, Ruler.EIGHTHS, null, null)).findings();
+        assertThat(findings).hasSize(3).allMatch(finding -> finding.severity() == Severity.NOTE);
+        assertThat(findings.get(0).text())
+                .isEqualTo("Finished width is not on a mark of this ruler: the nearest, 5½ in, is 0.30 mm less.");
+    }
+
+    @Test
+    void limitsAreSaidInTheMakersFigures() {
+        Plan plan = plan(140, 105, Ruler.MM_1, null, null);
+        assertThatThrownBy(() -> plan.changing(zFold, ZFold.LEG, Length.ofMillimetres(141)))
+                .isInstanceOf(Refusal.class)
+                .hasMessage("Leg can't be over 140 mm: the leg would be wider than the finished card and stick out.");
+        assertThatThrownBy(() -> plan.changing(zFold, Parameter.HEIGHT, Length.ZERO)).hasMessageContaining("can't be under 10 mm");
+        assertThatThrownBy(() -> plan.changing(zFold, "spine", Length.ZERO)).hasMessageContaining("no measure called");
+    }
+
+    @Test
+    void aPlanThatNamesWhatIsNotThereIsRefusedInWords() {
+        assertThatThrownBy(() -> workshop.work(plan(140, 105, Ruler.MM_1, "c99", null))).hasMessageContaining("no envelope");
+        assertThatThrownBy(() -> workshop.work(plan(140, 105, Ruler.MM_1, null, "a99"))).hasMessageContaining("no sheet");
+        assertThatThrownBy(() -> plan(140, 105, Ruler.MM_1, null, null).named("  ")).hasMessageContaining("needs a name");
+        Measures half = new Measures(Map.of("width", Length.ofMillimetres(100)));
+        assertThatThrownBy(() -> workshop.work(plan(140, 105, Ruler.MM_1, null, null).measuring(half)))
+                .hasMessageContaining("does not say the finished height");
+    }
+
+    @Property
+    void reruledPlansStayWithinHalfADivisionAndCanStillBeMade(
+            @ForAll @LongRange(min = 400_000, max = 3_000_000) long width,
+            @ForAll @LongRange(min = 400_000, max = 3_000_000) long height, @ForAll Ruler ruler) {
+        Measures measures = zFold.proportioned(new Size(Length.ofUnits(width), Length.ofUnits(height)));
+        Reruling reruled = Reruling.of(measures, ruler);
+        assertThat(reruled.largestDrift().times(2)).isLessThanOrEqualTo(ruler.division());
+        Plan plan = new Plan("Re-ruled", "z-fold", reruled.measures(), ruler, null, null, "");
+        assertThat(workshop.work(plan).findings()).isEmpty();
+    }
+}
