@@ -1,0 +1,117 @@
+package vantbreeze.exchange.document;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.MeasureReader;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.length.UnreadableMeasure;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.structure.Measures;
+
+/**
+ * The plan document: one card as JSON text, versioned, with measures written as a maker would, each exact.
+ *
+ * <p>It is what the store keeps and what is downloaded and opened again. Unknown fields are passed over, so that
+ * a later house may add some without a new version; what changes meaning gets a new version.
+ */
+public final class PlanDocument {
+
+    /** The version written, and the newest that can be read. */
+    public static final int VERSION = 1;
+    /** Longest text taken, characters. */
+    public static final int LONGEST = 200_000;
+
+    private static final String FORMAT = "vantbreeze-plan";
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    private PlanDocument() { }
+
+    /** The document of {@code plan}. */
+    public static String write(Plan plan) {
+        ObjectNode document = JSON.createObjectNode();
+        document.put("format", FORMAT);
+        document.put("version", VERSION);
+        document.put("name", plan.name());
+        document.put("structure", plan.structureId());
+        ObjectNode measures = document.putObject("measures");
+        plan.measures().byId().forEach((id, length) -> measures.put(id, Figure.of(length, plan.ruler()).text()));
+        document.put("ruler", plan.ruler().id());
+        document.put("envelope", plan.envelopeId());
+        document.put("sheet", plan.sheetId());
+        document.put("notes", plan.notes());
+        return document.toPrettyString();
+    }
+
+    /**
+     * The plan in {@code text}.
+     *
+     * @throws UnreadablePlan in words for the maker: no plan, a newer version, or the field that can't be read
+     */
+    public static Plan read(String text) {
+        JsonNode document = parse(text);
+        if (!FORMAT.equals(document.path("format").asText())) {
+            throw new UnreadablePlan("This file is not a Vantbreeze plan. Choose one that was downloaded from a card here.");
+        }
+        int version = document.path("version").asInt(0);
+        if (version > VERSION) {
+            throw new UnreadablePlan("This plan is from a newer Vantbreeze (version %d; this one reads up to %d). Update, then open it again."
+                    .formatted(version, VERSION));
+        }
+        if (version < 1) {
+            throw new UnreadablePlan("This plan does not say its version. It may have been changed by hand.");
+        }
+        String rulerId = document.path("ruler").asText();
+        Ruler ruler = Ruler.find(rulerId).orElseThrow(() ->
+                new UnreadablePlan("The plan's ruler, \"%s\", is not one I know.".formatted(shown(rulerId))));
+        try {
+            return new Plan(document.path("name").asText(), document.path("structure").asText(),
+                    measures(document.path("measures"), ruler), ruler, optional(document, "envelope"),
+                    optional(document, "sheet"), document.path("notes").asText());
+        } catch (Refusal refused) {
+            throw new UnreadablePlan("The plan can't be opened. " + refused.getMessage());
+        }
+    }
+
+    private static JsonNode parse(String text) {
+        if (text == null || text.isBlank()) {
+            throw new UnreadablePlan("This file is empty. Choose a plan that was downloaded from a card here.");
+        }
+        if (text.length() > LONGEST) {
+            throw new UnreadablePlan("This file is too large for a plan. Choose one that was downloaded from a card here.");
+        }
+        try {
+            return JSON.readTree(text);
+        } catch (JsonProcessingException | StackOverflowError notJson) {
+            throw new UnreadablePlan("This file is not a Vantbreeze plan. Choose one that was downloaded from a card here.");
+        }
+    }
+
+    private static Measures measures(JsonNode written, Ruler ruler) {
+        Map<String, Length> measures = new LinkedHashMap<>();
+        written.fields().forEachRemaining(field -> {
+            try {
+                measures.put(field.getKey(), MeasureReader.of(ruler).read(field.getValue().asText()));
+            } catch (UnreadableMeasure unreadable) {
+                throw new UnreadablePlan("The plan's %s, \"%s\", can't be read. %s".formatted(
+                        shown(field.getKey()), shown(field.getValue().asText()), unreadable.getMessage()));
+            }
+        });
+        return new Measures(measures);
+    }
+
+    private static String optional(JsonNode document, String field) {
+        JsonNode value = document.path(field);
+        return value.isMissingNode() || value.isNull() ? null : value.asText();
+    }
+
+    private static String shown(String text) {
+        return text.length() > 40 ? text.substring(0, 40) + "…" : text;
+    }
+}

@@ -1,0 +1,2 @@
+/** The plan document: a card as versioned JSON. */
+package vantbreeze.exchange.document;

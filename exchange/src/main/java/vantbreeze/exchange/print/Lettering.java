@@ -1,0 +1,84 @@
+package vantbreeze.exchange.print;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** The face that plans are lettered in, embedded. A character it lacks is printed as a question mark. */
+final class Lettering {
+
+    private static final List<String> FILES = List.of(
+            "fonts/BarlowSemiCondensed-Medium-latin.ttf", "fonts/BarlowSemiCondensed-Medium-latin-ext.ttf");
+
+    private final List<PDFont> fonts = new ArrayList<>();
+
+    Lettering(PDDocument document) throws IOException {
+        for (String file : FILES) {
+            try (InputStream font = PrintPage.class.getResourceAsStream("/vantbreeze/exchange/" + file)) {
+                fonts.add(PDType0Font.load(document, font));
+            }
+        }
+    }
+
+    /** A run of characters that one font has. */
+    private record Run(PDFont font, String text) { }
+
+    void write(PDPageContentStream page, String text, float x, float y, float size) throws IOException {
+        page.beginText();
+        page.newLineAtOffset(x, y);
+        for (Run run : runs(text)) {
+            page.setFont(run.font(), size);
+            page.showText(run.text());
+        }
+        page.endText();
+    }
+
+    /** Width of {@code text} in the unit of {@code size}. */
+    double width(String text, double size) {
+        double width = 0;
+        for (Run run : runs(text)) {
+            try {
+                width += run.font().getStringWidth(run.text()) / 1000 * size;
+            } catch (IOException unreadable) {
+                throw new UncheckedIOException(unreadable);
+            }
+        }
+        return width;
+    }
+
+    private List<Run> runs(String text) {
+        List<Run> runs = new ArrayList<>();
+        text.codePoints().forEach(codePoint -> {
+            Run run = run(codePoint);
+            Run last = runs.isEmpty() ? null : runs.get(runs.size() - 1);
+            if (last != null && last.font() == run.font()) {
+                runs.set(runs.size() - 1, new Run(last.font(), last.text() + run.text()));
+            } else {
+                runs.add(run);
+            }
+        });
+        return runs;
+    }
+
+    private Run run(int codePoint) {
+        String character = Character.toString(codePoint);
+        return fonts.stream().filter(font -> has(font, character)).findFirst()
+                .map(font -> new Run(font, character))
+                .orElseGet(() -> new Run(fonts.get(0), "?"));
+    }
+
+    private static boolean has(PDFont font, String character) {
+        try {
+            font.encode(character);
+            return true;
+        } catch (IllegalArgumentException | IOException lacking) {
+            return false;
+        }
+    }
+}

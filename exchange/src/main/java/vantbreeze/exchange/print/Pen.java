@@ -1,0 +1,84 @@
+package vantbreeze.exchange.print;
+
+import java.io.IOException;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.length.Figure;
+
+/** Draws on one page in millimetres from its lower left corner. */
+final class Pen {
+
+    /** PDF points in a millimetre: 72 to the inch (ISO 32000-1, 8.3.2.3). */
+    static final double POINTS = 72 / 25.4;
+    private static final double HAIRLINE = 0.18;
+
+    private final PDPageContentStream page;
+    private final Lettering lettering;
+
+    Pen(PDPageContentStream page, Lettering lettering) {
+        this.page = page;
+        this.lettering = lettering;
+    }
+
+    void line(double x1, double y1, double x2, double y2) throws IOException {
+        page.setLineWidth(points(HAIRLINE));
+        page.moveTo(points(x1), points(y1));
+        page.lineTo(points(x2), points(y2));
+        page.stroke();
+    }
+
+    /** A score in the published notation: valley dashed, mountain dash-dot-dot (Yoshizawa and Randlett). */
+    void score(double x1, double y1, double x2, double y2, Fold fold) throws IOException {
+        float[] dashes = switch (fold) {
+            case VALLEY -> new float[] {points(4), points(2)};
+            case MOUNTAIN -> new float[] {points(6), points(1.2), points(0.6), points(1.2), points(0.6), points(1.2)};
+            case UNASSIGNED -> new float[] {points(0.6), points(1.2)};
+        };
+        page.setLineDashPattern(dashes, 0);
+        line(x1, y1, x2, y2);
+        page.setLineDashPattern(new float[0], 0);
+    }
+
+    /** Shows only what lies in this window until {@link #whole()}. */
+    void window(double x, double y, double width, double height) throws IOException {
+        page.saveGraphicsState();
+        page.addRect(points(x), points(y), points(width), points(height));
+        page.clip();
+    }
+
+    void whole() throws IOException {
+        page.restoreGraphicsState();
+    }
+
+    void text(String text, double x, double y, double size) throws IOException {
+        lettering.write(page, text, points(x), points(y), points(size));
+    }
+
+    void centred(String text, double x, double y, double size) throws IOException {
+        text(text, x - lettering.width(text, size) / 2, y, size);
+    }
+
+    /** A figure with its fraction stacked, centred on {@code x}. */
+    void figure(Figure figure, double x, double y, double size) throws IOException {
+        String whole = (figure.isOnRuler() ? "" : "~") + figure.sign()
+                + (figure.numerator() > 0 && figure.whole().equals("0") ? "" : figure.whole());
+        String unit = " " + figure.unit().sign();
+        double wholeWidth = lettering.width(whole, size);
+        double small = size * 0.62;
+        double fraction = figure.numerator() == 0 ? 0
+                : Math.max(lettering.width("" + figure.numerator(), small), lettering.width("" + figure.denominator(), small)) + size * 0.25;
+        double left = x - (wholeWidth + fraction + lettering.width(unit, size)) / 2;
+        text(whole, left, y, size);
+        if (fraction > 0) {
+            double middle = left + wholeWidth + fraction / 2;
+            centred("" + figure.numerator(), middle, y + size * 0.42, small);
+            line(middle - fraction * 0.4, y + size * 0.33, middle + fraction * 0.4, y + size * 0.33);
+            centred("" + figure.denominator(), middle, y - size * 0.22, small);
+        }
+        text(unit, left + wholeWidth + fraction, y, size);
+    }
+
+    private static float points(double millimetres) {
+        return (float) (millimetres * POINTS);
+    }
+}

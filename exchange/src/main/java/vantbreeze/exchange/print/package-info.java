@@ -1,0 +1,2 @@
+/** Plans on paper, at true size, as PDF. */
+package vantbreeze.exchange.print;
