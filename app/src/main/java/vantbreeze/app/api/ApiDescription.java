@@ -1,0 +1,68 @@
+package vantbreeze.app.api;
+
+import io.swagger.v3.oas.models.media.Schema;
+import java.io.IOException;
+import java.lang.reflect.RecordComponent;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.lang.Nullable;
+import vantbreeze.app.Vantbreeze;
+
+/** The API described as OpenAPI; run by the build, which makes the front end's types from it. */
+@Configuration
+public class ApiDescription {
+
+    /** Writes the description to the file named first, starting the service on a free port to ask it. */
+    public static void main(String[] arguments) throws IOException, InterruptedException {
+        try (var context = (ServletWebServerApplicationContext) new SpringApplicationBuilder(Vantbreeze.class).run(
+                "--server.port=0", "--spring.datasource.url=jdbc:h2:mem:description", "--vantbreeze.demo=false")) {
+            URI address = URI.create("http://127.0.0.1:%d/v3/api-docs".formatted(context.getWebServer().getPort()));
+            HttpResponse<String> answer = HttpClient.newHttpClient()
+                    .send(HttpRequest.newBuilder(address).build(), HttpResponse.BodyHandlers.ofString());
+            if (answer.statusCode() != 200) {
+                throw new IOException("no description: " + answer.statusCode());
+            }
+            Files.writeString(Path.of(arguments[0]), answer.body());
+        }
+    }
+
+    /** Every field of a record is there unless it is marked {@link Nullable}. */
+    @Bean
+    OpenApiCustomizer everyFieldUnlessNullable() {
+        return api -> api.getComponents().getSchemas().forEach((name, schema) -> {
+            Map<String, Class<?>> records = records();
+            if (records.containsKey(name)) {
+                schema.setRequired(always(records.get(name), schema));
+            }
+        });
+    }
+
+    private static List<String> always(Class<?> type, Schema<?> schema) {
+        return Arrays.stream(type.getRecordComponents())
+                .filter(component -> !component.getAccessor().isAnnotationPresent(Nullable.class))
+                .map(RecordComponent::getName)
+                .filter(schema.getProperties()::containsKey).toList();
+    }
+
+    private static Map<String, Class<?>> records() {
+        return Stream.of(CardView.class, CardSummary.class, FigureView.class, FitView.class, PieceView.class, PointView.class,
+                        ProposalView.class, SizeView.class, StockView.class, CardController.class)
+                .flatMap(type -> Stream.concat(Stream.of(type), Arrays.stream(type.getDeclaredClasses())))
+                .filter(Class::isRecord)
+                .collect(Collectors.toMap(Class::getSimpleName, type -> type));
+    }
+}

@@ -1,0 +1,166 @@
+package vantbreeze.app.api;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.lang.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import vantbreeze.app.cards.Card;
+import vantbreeze.app.cards.Drawer;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.plan.Reruling;
+import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.structure.Structure;
+import vantbreeze.exchange.document.PlanDocument;
+import vantbreeze.exchange.print.PrintPage;
+import vantbreeze.exchange.print.TrueSizePlan;
+
+/** Cards: listed, begun, changed, put aside, brought back, downloaded and printed. */
+@RestController
+@RequestMapping("/api/cards")
+class CardController {
+
+    /** A card to begin: measures as the maker wrote them. */
+    public record NewCard(@Nullable String name, String structure, String ruler, String width, String height,
+                          @Nullable String envelope, @Nullable String sheet) { }
+
+    /** A change of one field: {@code name}, {@code notes}, {@code ruler}, {@code envelope}, {@code sheet} or a measure. */
+    public record Change(int revision, String field, String text) { }
+
+    /** A plan document, as text, to put in place of the present one. */
+    public record Replacement(int revision, String document) { }
+
+    /** A plan document, as text, to make a card of. */
+    public record Opened(String document) { }
+
+    /** What the maker was looking at. */
+    public record Seen(int revision) { }
+
+    private final Drawer drawer;
+    private final Workshop workshop;
+
+    CardController(Drawer drawer, Workshop workshop) {
+        this.drawer = drawer;
+        this.workshop = workshop;
+    }
+
+    @GetMapping
+    List<CardSummary> list() {
+        return drawer.cards().stream().map(card -> CardSummary.of(card, workshop.work(card.plan()))).toList();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    CardView begin(@RequestBody NewCard asked) {
+        Written written = Written.on(asked.ruler());
+        Structure structure = workshop.structure(asked.structure());
+        Size finished = new Size(written.measure("width", asked.width()), written.measure("height", asked.height()));
+        String name = asked.name() == null || asked.name().isBlank() ? "New " + structure.name() : asked.name();
+        return view(drawer.add(new Plan(name, structure.id(), structure.proportioned(finished), written.ruler(),
+                emptyAsNull(asked.envelope()), emptyAsNull(asked.sheet()), "")));
+    }
+
+    @PostMapping("/opened")
+    @ResponseStatus(HttpStatus.CREATED)
+    CardView open(@RequestBody Opened opened) {
+        return view(drawer.add(PlanDocument.read(opened.document())));
+    }
+
+    @GetMapping("/{id}")
+    CardView card(@PathVariable UUID id) {
+        return view(drawer.card(id));
+    }
+
+    @PostMapping("/{id}/changes")
+    CardView change(@PathVariable UUID id, @RequestBody Change change) {
+        return view(drawer.change(id, change.revision(), plan -> changed(plan, change)));
+    }
+
+    @PutMapping("/{id}/document")
+    CardView replace(@PathVariable UUID id, @RequestBody Replacement replacement) {
+        return view(drawer.change(id, replacement.revision(), plan -> PlanDocument.read(replacement.document())));
+    }
+
+    @PostMapping("/{id}/rounded")
+    CardView round(@PathVariable UUID id, @RequestBody Seen seen) {
+        return view(drawer.change(id, seen.revision(),
+                plan -> plan.measuring(Reruling.of(plan.measures(), plan.ruler()).measures())));
+    }
+
+    @PostMapping("/{id}/copy")
+    @ResponseStatus(HttpStatus.CREATED)
+    CardView copy(@PathVariable UUID id) {
+        return view(drawer.copy(id));
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable UUID id) {
+        drawer.delete(id);
+    }
+
+    @PostMapping("/{id}/restored")
+    CardView restore(@PathVariable UUID id) {
+        return view(drawer.restore(id));
+    }
+
+    @GetMapping(value = "/{id}/plan.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<byte[]> download(@PathVariable UUID id) {
+        Card card = drawer.card(id);
+        return file(card, ".vantbreeze.json", MediaType.APPLICATION_JSON, "attachment",
+                PlanDocument.write(card.plan()).getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping(value = "/{id}/plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> print(@PathVariable UUID id, @RequestParam String page) {
+        Card card = drawer.card(id);
+        PrintPage printed = PrintPage.find(page).orElseThrow(() ->
+                new Refusal("page", "Plans are printed on A4 or Letter. Choose one of them."));
+        return file(card, ".pdf", MediaType.APPLICATION_PDF, "inline", TrueSizePlan.of(workshop.work(card.plan()), printed));
+    }
+
+    private Plan changed(Plan plan, Change change) {
+        String text = change.text();
+        return switch (change.field()) {
+            case "name" -> plan.named(text);
+            case "notes" -> plan.noting(text);
+            case "ruler" -> plan.on(Written.on(text).ruler());
+            case "envelope" -> plan.into(emptyAsNull(text));
+            case "sheet" -> plan.from(emptyAsNull(text));
+            default -> plan.changing(workshop.structure(plan.structureId()), change.field(),
+                    new Written(plan.ruler()).measure(change.field(), text));
+        };
+    }
+
+    private CardView view(Card card) {
+        return CardView.of(card, workshop.work(card.plan()));
+    }
+
+    private static ResponseEntity<byte[]> file(Card card, String ending, MediaType type, String how, byte[] content) {
+        String name = card.plan().name().replaceAll("[^\\p{L}\\p{N} ._-]", "").strip();
+        return ResponseEntity.ok().contentType(type)
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.builder(how)
+                        .filename((name.isEmpty() ? "card" : name) + ending, StandardCharsets.UTF_8).build().toString())
+                .body(content);
+    }
+
+    private static @Nullable String emptyAsNull(@Nullable String text) {
+        return text == null || text.isBlank() ? null : text;
+    }
+}

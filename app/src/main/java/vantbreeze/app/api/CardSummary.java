@@ -1,0 +1,30 @@
+package vantbreeze.app.api;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.lang.Nullable;
+import vantbreeze.app.cards.Card;
+import vantbreeze.core.check.Finding;
+import vantbreeze.core.plan.WorkedPlan;
+
+/**
+ * A card in the list.
+ *
+ * @param panels corners of each panel on the sheet
+ * @param partOpen a matrix for each panel, half-way closed
+ * @param wrong how many findings keep it from being made
+ */
+public record CardSummary(UUID id, String name, String structureName, Instant changedAt, SizeView footprint,
+                          @Nullable String envelope, List<List<PointView>> panels, List<double[]> partOpen, long wrong) {
+
+    static CardSummary of(Card card, WorkedPlan worked) {
+        var piece = worked.pieces().get(0);
+        return new CardSummary(card.id(), card.plan().name(), worked.structure().name(), card.changedAt(),
+                SizeView.of(worked.footprint(), card.plan().ruler()),
+                worked.fit() == null ? null : worked.fit().envelope().name(),
+                piece.panels().all().stream().map(panel -> panel.corners().stream().map(PointView::of).toList()).toList(),
+                PieceView.frame(piece.motion().get(piece.motion().size() * 2 / 3)),
+                worked.findings().stream().filter(f -> f.severity() == Finding.Severity.WRONG).count());
+    }
+}

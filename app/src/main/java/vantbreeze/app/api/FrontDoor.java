@@ -1,0 +1,14 @@
+package vantbreeze.app.api;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Addresses that the front end itself reads all lead to its one page. */
+@Controller
+class FrontDoor {
+
+    @GetMapping({"/card/{id}", "/new"})
+    String page() {
+        return "forward:/index.html";
+    }
+}

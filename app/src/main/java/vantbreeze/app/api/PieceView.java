@@ -1,0 +1,102 @@
+package vantbreeze.app.api;
+
+import java.util.List;
+import org.springframework.lang.Nullable;
+import vantbreeze.core.fit.SheetYield;
+import vantbreeze.core.fold.BoardScore;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.FoldedForm;
+import vantbreeze.core.fold.Hinge;
+import vantbreeze.core.fold.Panel;
+import vantbreeze.core.fold.PlacedPanel;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.plan.WorkedPiece;
+import vantbreeze.core.structure.Parameter;
+import vantbreeze.core.structure.Structure;
+
+/**
+ * A piece to cut, and how it folds.
+ *
+ * @param outline corners of the piece
+ * @param closed the panels as they lie in the closed card, the lowest first
+ * @param frames for each step from flat to closed, for each panel, a column-major 4 × 4 matrix
+ */
+public record PieceView(String name, SizeView cut, List<PointView> outline, List<PanelView> panels,
+                        List<HingeView> hinges, List<ScoreView> scores, List<ClosedPanelView> closed,
+                        List<List<double[]>> frames, @Nullable YieldView yield) {
+
+    /**
+     * A panel as it lies on the open sheet.
+     *
+     * @param measure id of the measure that sets its width, if one does
+     */
+    public record PanelView(int index, String name, @Nullable String measure, List<PointView> corners,
+                            FigureView left, FigureView width) { }
+
+    /** A stretch of crease between two panels. */
+    public record HingeView(int index, PointView from, PointView to, Fold fold, int left, int right) { }
+
+    /**
+     * A score as read off the board.
+     *
+     * @param startMm where it starts above the foot, for drawing
+     * @param stopMm where it stops
+     */
+    public record ScoreView(FigureView fromLeft, FigureView fromRight, double startMm, double stopMm, Fold fold) { }
+
+    /** A panel in the closed card; {@code faceUp} when its decorated side is seen. */
+    public record ClosedPanelView(int panel, boolean faceUp, List<PointView> corners) { }
+
+    /** What comes out of the sheet in hand. */
+    public record YieldView(String sheet, int count, int across, int up, boolean turned) {
+
+        static YieldView of(SheetYield yield) {
+            return new YieldView(yield.sheet().name(), yield.count(), yield.across(), yield.up(), yield.turned());
+        }
+    }
+
+    static PieceView of(WorkedPiece worked, Structure structure, Ruler ruler) {
+        return new PieceView(worked.panels().piece().name(), SizeView.of(worked.cut(), ruler),
+                points(worked.panels().piece().outline()),
+                worked.panels().all().stream().map(panel -> panel(panel, structure, ruler)).toList(),
+                worked.panels().hinges().stream().map(hinge -> hinge(hinge, worked.panels().hinges().indexOf(hinge))).toList(),
+                worked.scores().stream().map(score -> score(score, ruler)).toList(),
+                worked.fromBelow().stream().map(panel -> closed(worked.closed(), panel)).toList(),
+                worked.motion().stream().map(PieceView::frame).toList(),
+                worked.yield() == null ? null : YieldView.of(worked.yield()));
+    }
+
+    /** The matrices of one step. */
+    static List<double[]> frame(FoldedForm form) {
+        return form.placed().stream().map(placed -> placed.motion().columns()).toList();
+    }
+
+    private static PanelView panel(Panel panel, Structure structure, Ruler ruler) {
+        String measure = structure.parameters().stream()
+                .filter(parameter -> parameter.panels().contains(panel.name())).map(Parameter::id).findFirst().orElse(null);
+        return new PanelView(panel.index(), panel.name(), measure, points(panel.corners()),
+                FigureView.of(panel.left(), ruler), FigureView.of(panel.width(), ruler));
+    }
+
+    private static HingeView hinge(Hinge hinge, int index) {
+        return new HingeView(index, PointView.of(hinge.line().from()), PointView.of(hinge.line().to()), hinge.fold(),
+                hinge.left().index(), hinge.right().index());
+    }
+
+    private static ScoreView score(BoardScore score, Ruler ruler) {
+        return new ScoreView(FigureView.of(score.fromLeft(), ruler), FigureView.of(score.fromRight(), ruler),
+                score.start().millimetres(), score.stop().millimetres(), score.fold());
+    }
+
+    private static ClosedPanelView closed(FoldedForm form, Panel panel) {
+        PlacedPanel placed = form.placed().get(panel.index());
+        List<PointView> corners = placed.corners().stream()
+                .map(corner -> new PointView(corner.getX() - form.left(), corner.getY() - form.bottom())).toList();
+        return new ClosedPanelView(panel.index(), placed.motion().showsFace(), corners);
+    }
+
+    private static List<PointView> points(List<Spot> spots) {
+        return spots.stream().map(PointView::of).toList();
+    }
+}

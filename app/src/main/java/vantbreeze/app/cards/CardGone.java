@@ -1,0 +1,9 @@
+package vantbreeze.app.cards;
+
+/** The card asked for is not in the drawer. */
+public final class CardGone extends RuntimeException {
+
+    CardGone() {
+        super("This card is not in the drawer any more. It may have been deleted in another window.");
+    }
+}

@@ -1,0 +1,83 @@
+package vantbreeze.app.store;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.sql.Types;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.springframework.data.domain.Persistable;
+import org.springframework.lang.Nullable;
+
+/** A card as it is kept: its plan document, and what the list needs beside it. */
+@Entity
+@Table(name = "card")
+public class StoredCard implements Persistable<UUID> {
+
+    @Id
+    private UUID id;
+    /** Empty until first stored, which is how a new card is told from an old one. */
+    @Version
+    private Integer revision;
+    private String name;
+    @Column(columnDefinition = "character large object")
+    @JdbcTypeCode(Types.CLOB)
+    private String document;
+    private Instant changedAt;
+    private Instant deletedAt;
+
+    protected StoredCard() { }
+
+    /** A card that has not been stored before. */
+    public StoredCard(UUID id, String name, String document, Instant now) {
+        this.id = id;
+        rewrite(name, document, now);
+    }
+
+    /** Puts another document in place of the present one. */
+    public void rewrite(String newName, String newDocument, Instant now) {
+        name = newName;
+        document = newDocument;
+        changedAt = now;
+    }
+
+    /** Puts the card aside, or takes it back with null. */
+    public void delete(@Nullable Instant when) {
+        deletedAt = when;
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return revision == null;
+    }
+
+    /** Goes up by one with each change. */
+    public int revision() {
+        return revision;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    /** The plan document, as JSON text. */
+    public String document() {
+        return document;
+    }
+
+    public Instant changedAt() {
+        return changedAt;
+    }
+
+    public boolean isDeleted() {
+        return deletedAt != null;
+    }
+}

@@ -1,0 +1,2 @@
+/** Cards in the database. */
+package vantbreeze.app.store;
