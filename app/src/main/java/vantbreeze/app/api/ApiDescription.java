@@ -40,13 +40,15 @@ public class ApiDescription {
         }
     }
 
-    /** Every field of a record is there unless it is marked {@link Nullable}. */
+    /** Every field of a record is there unless it is marked {@link Nullable}; then it is left out, never null. */
     @Bean
     OpenApiCustomizer everyFieldUnlessNullable() {
         return api -> api.getComponents().getSchemas().forEach((name, schema) -> {
             Map<String, Class<?>> records = records();
             if (records.containsKey(name)) {
+                schema.setNullable(null);
                 schema.setRequired(always(records.get(name), schema));
+                schema.getProperties().values().forEach(property -> ((Schema<?>) property).setNullable(null));
             }
         });
     }

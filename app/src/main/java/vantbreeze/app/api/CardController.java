@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
@@ -40,8 +41,13 @@ class CardController {
     public record NewCard(@Nullable String name, String structure, String ruler, String width, String height,
                           @Nullable String envelope, @Nullable String sheet) { }
 
-    /** A change of one field: {@code name}, {@code notes}, {@code ruler}, {@code envelope}, {@code sheet} or a measure. */
-    public record Change(int revision, String field, String text) { }
+    /**
+     * A change of one field: {@code name}, {@code notes}, {@code ruler}, {@code envelope}, {@code sheet} or a measure.
+     *
+     * @param text what the maker wrote
+     * @param divisions instead of a text: how many marks of the ruler to move a measure by
+     */
+    public record Change(int revision, String field, @Nullable String text, @Nullable Integer divisions) { }
 
     /** A plan document, as text, to put in place of the present one. */
     public record Replacement(int revision, String document) { }
@@ -51,6 +57,9 @@ class CardController {
 
     /** What the maker was looking at. */
     public record Seen(int revision) { }
+
+    /** As far as one stroke of a key may move a measure. */
+    private static final int MOST_DIVISIONS = 1_000;
 
     private final Drawer drawer;
     private final Workshop workshop;
@@ -143,9 +152,16 @@ class CardController {
             case "ruler" -> plan.on(Written.on(text).ruler());
             case "envelope" -> plan.into(emptyAsNull(text));
             case "sheet" -> plan.from(emptyAsNull(text));
-            default -> plan.changing(workshop.structure(plan.structureId()), change.field(),
-                    new Written(plan.ruler()).measure(change.field(), text));
+            default -> plan.changing(workshop.structure(plan.structureId()), change.field(), measure(plan, change));
         };
+    }
+
+    private static Length measure(Plan plan, Change change) {
+        if (change.divisions() == null) {
+            return new Written(plan.ruler()).measure(change.field(), change.text());
+        }
+        Length present = plan.measures().get(change.field());
+        return plan.ruler().moved(present, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, change.divisions())));
     }
 
     private CardView view(Card card) {

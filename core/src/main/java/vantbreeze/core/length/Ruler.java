@@ -82,6 +82,16 @@ public enum Ruler {
         return at(length, -Math.floorDiv(-length.units(), division.units()));
     }
 
+    /**
+     * The mark so many divisions on from {@code length}; from between two marks, the first step is to the next one.
+     *
+     * @param divisions negative for shorter
+     */
+    public Length moved(Length length, int divisions) {
+        Length from = divisions < 0 ? above(length).length() : below(length).length();
+        return from.plus(division.times(divisions));
+    }
+
     private Ruled at(Length length, long mark) {
         Length ruled = division.times(mark);
         return new Ruled(ruled, ruled.minus(length));

@@ -1,0 +1,20 @@
+import { Route, Switch } from 'wouter'
+import { BenchPage } from './bench/BenchPage'
+import { DrawerPage } from './drawer/DrawerPage'
+import { NoSuchPlace } from './house/NoSuchPlace'
+import { Notices } from './house/Notices'
+
+/** The rooms: the drawer, where cards are kept and begun, and the bench, where one is worked on. */
+export function House() {
+  return (
+    <Notices>
+      <Switch>
+        <Route path="/" component={DrawerPage} />
+        <Route path="/card/:id">{({ id }) => <BenchPage key={id} id={id} />}</Route>
+        <Route>
+          <NoSuchPlace text="There is nothing at this address." />
+        </Route>
+      </Switch>
+    </Notices>
+  )
+}

@@ -1,0 +1,84 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { answered, api, type Card } from './client'
+
+const listKey = ['cards'] as const
+export const cardKey = (id: string) => ['card', id] as const
+
+export function useStock() {
+  return useQuery({ queryKey: ['stock'], queryFn: () => answered(api.GET('/api/stock')), staleTime: Infinity })
+}
+
+export function useCards() {
+  return useQuery({ queryKey: listKey, queryFn: () => answered(api.GET('/api/cards')), staleTime: 0 })
+}
+
+export function useCardQuery(id: string) {
+  return useQuery({
+    queryKey: cardKey(id),
+    queryFn: () => answered(api.GET('/api/cards/{id}', { params: { path: { id } } })),
+  })
+}
+
+export type StartQuestion = {
+  from: 'ENVELOPE' | 'SIZE' | 'SHEET'
+  structure: string
+  ruler: string
+  sheet: string
+  envelope?: string
+  width?: string
+  height?: string
+}
+
+export function useStarts(question: StartQuestion | null) {
+  return useQuery({
+    queryKey: ['starts', question],
+    queryFn: () => answered(api.GET('/api/starts', { params: { query: question! } })),
+    enabled: question !== null,
+  })
+}
+
+export type NewCard = {
+  structure: string
+  ruler: string
+  width: string
+  height: string
+  envelope?: string
+  sheet?: string
+}
+
+/** What can be done to the drawer as a whole; each refreshes the list. */
+export function useDrawer() {
+  const queries = useQueryClient()
+  const refresh = () => queries.invalidateQueries({ queryKey: listKey })
+  const keep = (card: Card) => {
+    queries.setQueryData(cardKey(card.id), card)
+    void refresh()
+  }
+  return {
+    begin: useMutation({ mutationFn: (body: NewCard) => answered(api.POST('/api/cards', { body })), onSuccess: keep }),
+    open: useMutation({
+      mutationFn: (document: string) => answered(api.POST('/api/cards/opened', { body: { document } })),
+      onSuccess: keep,
+    }),
+    copy: useMutation({
+      mutationFn: (id: string) => answered(api.POST('/api/cards/{id}/copy', { params: { path: { id } } })),
+      onSuccess: keep,
+    }),
+    remove: useMutation({
+      mutationFn: (id: string) => answered(api.DELETE('/api/cards/{id}', { params: { path: { id } } })),
+      onSuccess: refresh,
+    }),
+    restore: useMutation({
+      mutationFn: (id: string) => answered(api.POST('/api/cards/{id}/restored', { params: { path: { id } } })),
+      onSuccess: keep,
+    }),
+    rename: useMutation({
+      mutationFn: async ({ id, name }: { id: string; name: string }) => {
+        const card = await answered(api.GET('/api/cards/{id}', { params: { path: { id } } }))
+        const body = { revision: card.revision, field: 'name', text: name }
+        return answered(api.POST('/api/cards/{id}/changes', { params: { path: { id } }, body }))
+      },
+      onSuccess: keep,
+    }),
+  }
+}

@@ -1,0 +1,46 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './generated/schema'
+
+export type Card = components['schemas']['CardView']
+export type CardSummary = components['schemas']['CardSummary']
+export type Figure = components['schemas']['FigureView']
+export type Finding = components['schemas']['FindingView']
+export type Fit = components['schemas']['FitView']
+export type Measure = components['schemas']['MeasureView']
+export type Panel = components['schemas']['PanelView']
+export type Piece = components['schemas']['PieceView']
+export type Point = components['schemas']['PointView']
+export type Proposal = components['schemas']['ProposalView']
+export type Score = components['schemas']['ScoreView']
+export type Size = components['schemas']['SizeView']
+export type Stock = components['schemas']['StockView']
+
+export const api = createClient<paths>()
+
+/** What the house answers when it can't do what was asked (RFC 9457), in words for the maker. */
+export class Problem extends Error {
+  constructor(
+    message: string,
+    readonly status: number,
+    readonly field?: string,
+  ) {
+    super(message)
+  }
+}
+
+type Answer<T> = { data?: T; error?: unknown; response: Response }
+
+/** The answer's content, or a {@link Problem}. */
+export async function answered<T>(asked: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>
+  try {
+    answer = await asked
+  } catch {
+    throw new Problem('Vantbreeze does not answer. Is it still running? Nothing you saved is lost.', 0)
+  }
+  if (!answer.response.ok) {
+    const problem = (answer.error ?? {}) as { detail?: string; field?: string }
+    throw new Problem(problem.detail ?? 'That did not work. Try again.', answer.response.status, problem.field)
+  }
+  return answer.data as T
+}

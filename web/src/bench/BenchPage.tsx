@@ -1,0 +1,70 @@
+import { lazy, Suspense, useEffect } from 'react'
+import { NoSuchPlace } from '../house/NoSuchPlace'
+import { useSay } from '../house/Notices'
+import { BenchHeader } from './BenchHeader'
+import { EnvelopePlate } from './EnvelopePlate'
+import { Pickable } from './picked'
+import { RecipeCard } from './RecipeCard'
+import { SheetOnBoard } from './SheetOnBoard'
+import { useCard } from './useCard'
+
+// three.js is heavy and only this plate needs it
+const FoldedPlate = lazy(() => import('./FoldedPlate'))
+
+/** The bench: one card, seen at once as open sheet on the board, as folded object, in its envelope, and as figures. */
+export function BenchPage({ id }: { id: string }) {
+  const inHand = useCard(id)
+  const card = inHand.query.data
+  const say = useSay()
+  useKeys({ undo: inHand.undo, redo: inHand.redo }, (cause) => say({ text: cause.message, wrong: true }))
+
+  useEffect(() => {
+    if (card) document.title = `${card.name} · Vantbreeze`
+    return () => {
+      document.title = 'Vantbreeze'
+    }
+  }, [card])
+
+  if (inHand.query.isError) return <NoSuchPlace text={inHand.query.error.message} />
+  if (!card) return <p className="p-8 text-lg">Taking the card out of the drawer…</p>
+  return (
+    <Pickable>
+      <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
+        <BenchHeader card={card} inHand={inHand} />
+        <main className="grid flex-1 gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
+          <div className="flex min-w-0 flex-col gap-5">
+            {card.pieces.map((piece) => (
+              <SheetOnBoard key={piece.name} piece={piece} card={card} inHand={inHand} />
+            ))}
+            <RecipeCard card={card} inHand={inHand} />
+          </div>
+          <div className="flex flex-col gap-5">
+            <Suspense fallback={<div className="h-[22rem]" />}>
+              <FoldedPlate pieces={card.pieces} />
+            </Suspense>
+            <EnvelopePlate card={card} inHand={inHand} />
+          </div>
+        </main>
+      </div>
+    </Pickable>
+  )
+}
+
+type Steps = { undo: () => Promise<void>; redo: () => Promise<void> }
+
+/** Ctrl or ⌘ with Z takes a step back, with Shift Z or Y forward again; fields being typed in keep theirs. */
+function useKeys({ undo, redo }: Steps, onProblem: (cause: Error) => void) {
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const typing = event.target instanceof HTMLElement && event.target.matches('input:not([type=range]), textarea')
+      if (typing || !(event.ctrlKey || event.metaKey)) return
+      const key = event.key.toLowerCase()
+      const step = key === 'y' || (key === 'z' && event.shiftKey) ? redo : key === 'z' ? undo : null
+      if (!step) return
+      event.preventDefault()
+      step().catch(onProblem)
+    }
+    window.addEventListener('keydown', press)
+    return () => window.removeEventListener('keydown', press)
+  })
+}

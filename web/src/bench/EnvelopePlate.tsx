@@ -1,0 +1,98 @@
+import { useStock } from '../api/cards'
+import type { Card, Fit, Point } from '../api/client'
+import { EnvelopeOptions } from '../drawer/EnvelopeOptions'
+import { Choice } from '../house/Choice'
+import { FigureText } from '../house/FigureText'
+import { useSay } from '../house/Notices'
+import { isPicked, picking, usePicked } from './picked'
+import type { CardInHand } from './useCard'
+
+const ACROSS = 300
+const UP = 190
+
+const VERDICTS: Record<Fit['verdict'], string> = {
+  FITS: 'goes in',
+  LOOSE: 'goes in, loosely',
+  TIGHT: 'tight',
+  TOO_LARGE: 'does not go in',
+}
+
+/** The closed card laid in its envelope, with what is to spare each way. */
+export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand }) {
+  const stock = useStock()
+  const say = useSay()
+  const choose = (text: string) =>
+    inHand.change({ field: 'envelope', text }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  return (
+    <section aria-label="Closed, in its envelope">
+      <ClosedInEnvelope card={card} />
+      <div className="mt-2 flex items-end justify-between gap-3">
+        <Choice label="Envelope" value={card.envelope ?? ''} onChoose={(id) => void choose(id)} quiet>
+          <option value="">No envelope</option>
+          {stock.data && <EnvelopeOptions envelopes={stock.data.envelopes} />}
+        </Choice>
+        {card.fit && (
+          <p className={`text-lg whitespace-nowrap ${card.fit.verdict === 'TOO_LARGE' ? 'bg-wrong-wash px-2 text-wrong' : ''}`}>
+            {VERDICTS[card.fit.verdict]}
+          </p>
+        )}
+      </div>
+    </section>
+  )
+}
+
+function ClosedInEnvelope({ card: { fit, footprint, pieces } }: { card: Card }) {
+  const { picked, pick } = usePicked()
+  const inside = fit ? (fit.turned ? { width: fit.inside.height, height: fit.inside.width } : fit.inside) : footprint
+  const [across, up] = fit?.turned ? [fit.slackUp, fit.slackAcross] : [fit?.slackAcross, fit?.slackUp]
+  const widest = Math.max(inside.width.mm, footprint.width.mm)
+  const highest = Math.max(inside.height.mm, footprint.height.mm)
+  const scale = Math.min(ACROSS / widest, UP / highest)
+  const width = inside.width.mm * scale
+  const height = inside.height.mm * scale
+  const x = (point: Point) => 4 + point.x * scale
+  const y = (point: Point) => 4 + (highest - point.y) * scale
+  return (
+    <div className="relative" style={{ height: highest * scale + 44 }}>
+      <svg width={368} height={highest * scale + 10} className="block" role="img" aria-label="The closed card, front">
+        {fit && (
+          <path
+            d={`M4 ${4 + highest * scale - height} h${width} v${height} h${-width} z`}
+            className="fill-kraft-deep stroke-ink"
+            strokeWidth={1.4}
+          />
+        )}
+        {pieces.flatMap((piece) =>
+          piece.closed.map(({ panel, faceUp, corners }) => (
+            <polygon
+              key={panel}
+              points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')}
+              className={`stroke-ink ${isPicked(picked, 'panel', panel) ? 'fill-picked-wash' : faceUp ? 'fill-paper' : 'fill-paper-back'}`}
+              strokeWidth={1.2}
+              strokeLinejoin="round"
+              {...picking(pick, { kind: 'panel', index: panel })}
+            />
+          )),
+        )}
+      </svg>
+      {fit && across && up && (
+        <>
+          <Slack figure={across} words="across" style={{ left: 4, top: highest * scale + 10 }} />
+          <Slack figure={up} words="up" style={{ left: Math.max(width, widest * scale) + 12, top: 4 }} />
+        </>
+      )}
+      {!fit && <p className="plate-note mt-1">No envelope chosen. Choose one to see how the card sits in it.</p>}
+    </div>
+  )
+}
+
+type SlackProps = { figure: Fit['slackUp']; words: string; style: { left: number; top: number } }
+
+function Slack({ figure, words, style }: SlackProps) {
+  const wrong = figure.sign === '-'
+  return (
+    <p className={`absolute leading-tight ${wrong ? 'bg-wrong-wash px-1 text-wrong' : ''}`} style={style}>
+      <FigureText figure={figure} unit className="text-xl" /> <span className="text-base italic">{words}</span>
+    </p>
+  )
+}

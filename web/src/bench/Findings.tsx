@@ -1,0 +1,42 @@
+import type { Card } from '../api/client'
+import { useSay } from '../house/Notices'
+import type { CardInHand } from './useCard'
+
+type Props = { card: Card; inHand: CardInHand }
+
+/** What is wrong, where and by how much, each with the change that mends it. */
+export function Findings({ card, inHand }: Props) {
+  const say = useSay()
+  const attempt = (step: Promise<unknown>) => step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  const offRuler = card.measures.some(({ figure }) => figure.driftMm !== 0)
+  return (
+    <div aria-live="polite">
+      {card.findings.length === 0 && <p className="text-lg">It closes, fits and measures well. Ready to cut.</p>}
+      <ul className="flex flex-col gap-2">
+        {card.findings.map((finding) => (
+          <li
+            key={finding.about + finding.text}
+            className={`border-l-4 ps-3 text-lg leading-snug ${finding.severity === 'WRONG' ? 'border-wrong' : 'border-ink-soft'}`}
+          >
+            {finding.severity === 'WRONG' && <strong className="text-wrong">Wrong: </strong>}
+            {finding.text}{' '}
+            {finding.mend && (
+              <button
+                type="button"
+                className="min-h-11 text-picked underline underline-offset-4"
+                onClick={() => void attempt(inHand.change({ field: finding.mend!.measure, text: finding.mend!.text }))}
+              >
+                {finding.mend.label}
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {offRuler && (
+        <button type="button" className="slip mt-2" onClick={() => void attempt(inHand.roundToRuler())}>
+          Round every measure to this ruler
+        </button>
+      )}
+    </div>
+  )
+}

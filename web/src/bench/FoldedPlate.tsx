@@ -1,0 +1,57 @@
+import { useEffect, useRef, useState } from 'react'
+import type { Piece } from '../api/client'
+import { FoldedObject } from './FoldedObject'
+
+const PLAY_MS = 1600
+const PART_OPEN = 62
+
+/** The card as an object, moved by one slider from flat to closed, or by playing it. */
+export default function FoldedPlate({ pieces }: { pieces: Piece[] }) {
+  const [closed, setClosed] = useState(PART_OPEN)
+  const playing = useRef(0)
+  useEffect(() => () => cancelAnimationFrame(playing.current), [])
+
+  const play = () => {
+    cancelAnimationFrame(playing.current)
+    const to = closed > 50 ? 0 : 100
+    if (matchMedia('(prefers-reduced-motion: reduce)').matches) {
+      setClosed(to)
+      return
+    }
+    const begun = performance.now()
+    const step = (now: number) => {
+      const part = Math.min(1, (now - begun) / PLAY_MS)
+      setClosed(closed + (to - closed) * part)
+      if (part < 1) playing.current = requestAnimationFrame(step)
+    }
+    playing.current = requestAnimationFrame(step)
+  }
+
+  return (
+    <section aria-label="Folded">
+      <FoldedObject pieces={pieces} closed={closed / 100} />
+      <div className="mt-1 flex items-center gap-3">
+        <button type="button" className="slip w-28" onClick={play}>
+          {closed > 50 ? 'Open it' : 'Close it'}
+        </button>
+        <label className="flex flex-1 items-center gap-2 text-base italic">
+          flat
+          <input
+            type="range"
+            aria-label="How far it is closed"
+            min={0}
+            max={100}
+            step={1}
+            value={Math.round(closed)}
+            className="h-11 min-w-0 flex-1 accent-ink"
+            onChange={(event) => {
+              cancelAnimationFrame(playing.current)
+              setClosed(Number(event.target.value))
+            }}
+          />
+          closed
+        </label>
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,112 @@
+import { type ReactNode, useState } from 'react'
+import { useStock } from '../api/cards'
+import type { Card } from '../api/client'
+import { Choice } from '../house/Choice'
+import { FigureField } from '../house/FigureField'
+import { FigureText } from '../house/FigureText'
+import { useSay } from '../house/Notices'
+import { SizeText } from '../house/SizeText'
+import { Findings } from './Findings'
+import { FOLD_WORDS } from './notation'
+import { isPicked, picking, usePicked } from './picked'
+import type { CardInHand } from './useCard'
+
+type Props = { card: Card; inHand: CardInHand }
+
+/** The figures as a maker writes them on a card, and what should be known before cutting. */
+export function RecipeCard({ card, inHand }: Props) {
+  return (
+    <section aria-label="Figures" className="grid flex-1 gap-x-8 bg-chalk px-6 py-4 xl:grid-cols-[auto_1fr]">
+      <dl className="grid grid-cols-[auto_1fr] content-start items-baseline gap-x-5 gap-y-1 text-[1.35rem]">
+        {card.measures.map((measure) => (
+          <Row key={measure.id} name={measure.label}>
+            <FigureField
+              label={measure.label}
+              figure={measure.figure}
+              onWrite={(text) => inHand.change({ field: measure.id, text })}
+              onMove={(divisions) => inHand.change({ field: measure.id, divisions })}
+            />
+          </Row>
+        ))}
+        {card.pieces.map((piece) => (
+          <PieceRows key={piece.name} piece={piece} card={card} inHand={inHand} />
+        ))}
+        <Row name="Closed">
+          <SizeText size={card.footprint} />
+        </Row>
+      </dl>
+      <div className="flex min-w-0 flex-col gap-3">
+        <Findings card={card} inHand={inHand} />
+        <Notes key={card.notes} card={card} inHand={inHand} />
+      </div>
+    </section>
+  )
+}
+
+function Row({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <>
+      <dt className="font-text text-base text-ink-soft italic">{name}</dt>
+      <dd className="flex flex-wrap items-center gap-x-4">{children}</dd>
+    </>
+  )
+}
+
+function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][number] }) {
+  const { picked, pick } = usePicked()
+  const stock = useStock()
+  const say = useSay()
+  const choose = (text: string) =>
+    inHand.change({ field: 'sheet', text }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  return (
+    <>
+      <Row name="Cut">
+        <SizeText size={piece.cut} />
+        <span className="inline-flex items-center gap-2 text-base">
+          <span className="whitespace-nowrap">{piece.yield && piece.yield.count > 0 ? `${piece.yield.count} from` : 'from'}</span>
+          <Choice label="Sheet" value={card.sheet ?? ''} onChoose={(id) => void choose(id)} quiet>
+            <option value="">any sheet</option>
+            {stock.data?.sheets.map((sheet) => (
+              <option key={sheet.id} value={sheet.id}>
+                {sheet.name}
+              </option>
+            ))}
+          </Choice>
+        </span>
+      </Row>
+      <Row name="Score">
+        {piece.scores.map((score, index) => (
+          <span
+            key={index}
+            className={`inline-flex items-baseline gap-1.5 ${isPicked(picked, 'score', index) ? 'text-picked' : ''}`}
+            {...picking(pick, { kind: 'score', index })}
+          >
+            <FigureText figure={score.fromLeft} unit />
+            <span className="text-base italic">{FOLD_WORDS[score.fold]}</span>
+          </span>
+        ))}
+      </Row>
+    </>
+  )
+}
+
+function Notes({ card, inHand }: Props) {
+  const [notes, setNotes] = useState(card.notes)
+  const say = useSay()
+  const write = () => {
+    if (notes === card.notes) return
+    inHand.change({ field: 'notes', text: notes }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  }
+  return (
+    <label className="mt-auto flex flex-col">
+      <span className="text-base text-ink-soft italic">Notes</span>
+      <textarea
+        className="min-h-16 resize-none border-b-2 border-dotted border-ink-soft bg-transparent py-1 text-lg leading-snug"
+        rows={2}
+        value={notes}
+        onChange={(event) => setNotes(event.target.value)}
+        onBlur={write}
+      />
+    </label>
+  )
+}

@@ -1,0 +1,73 @@
+import { useRef } from 'react'
+import { useLocation } from 'wouter'
+import { useCards, useDrawer } from '../api/cards'
+import { useSay } from '../house/Notices'
+import { CardTile } from './CardTile'
+import { StartPanel } from './StartPanel'
+
+/** The drawer: begin a card from what is at hand, or take one out that was begun before. */
+export function DrawerPage() {
+  const cards = useCards()
+  return (
+    <main className="mx-auto grid max-w-[1400px] gap-x-10 gap-y-8 px-8 py-6 lg:grid-cols-[minmax(25rem,31rem)_1fr]">
+      <header className="flex items-baseline gap-5 lg:col-span-2">
+        <h1 className="text-3xl font-semibold tracking-tight">Vantbreeze</h1>
+        <p className="text-lg text-ink italic">Plan the fold before you cut.</p>
+      </header>
+      <StartPanel />
+      <section aria-labelledby="drawer-title">
+        <div className="mb-4 flex items-end justify-between border-b border-ink pb-2">
+          <h2 id="drawer-title" className="text-2xl">
+            In the drawer
+          </h2>
+          <OpenFile />
+        </div>
+        {cards.isError && <p role="alert">{cards.error.message}</p>}
+        {cards.data?.length === 0 && (
+          <p className="max-w-prose text-lg">
+            No card yet. Say what you have, an envelope, a size or a sheet, and take one of the cards that come of it.
+          </p>
+        )}
+        <ul className="grid grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] gap-x-6 gap-y-8">
+          {cards.data?.map((card) => (
+            <CardTile key={card.id} card={card} />
+          ))}
+        </ul>
+      </section>
+    </main>
+  )
+}
+
+function OpenFile() {
+  const input = useRef<HTMLInputElement>(null)
+  const [, go] = useLocation()
+  const { open } = useDrawer()
+  const say = useSay()
+  const read = async (file: File) => {
+    try {
+      const card = await open.mutateAsync(await file.text())
+      go(`/card/${card.id}`)
+    } catch (cause) {
+      say({ text: `${file.name}: ${(cause as Error).message}`, wrong: true })
+    }
+  }
+  return (
+    <>
+      <button type="button" className="slip" onClick={() => input.current?.click()}>
+        Open a plan from a file
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        className="hidden"
+        aria-label="Plan file"
+        onChange={(event) => {
+          const file = event.target.files?.[0]
+          if (file) void read(file)
+          event.target.value = ''
+        }}
+      />
+    </>
+  )
+}

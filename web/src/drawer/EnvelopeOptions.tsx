@@ -1,0 +1,24 @@
+import type { Figure, Stock } from '../api/client'
+
+type Envelope = Stock['envelopes'][number]
+
+/** A figure in a list, where a stacked fraction can't stand. */
+function plain({ words }: Figure) {
+  return words.replace(/ (in|mm)$/, '')
+}
+
+/** The envelopes by school, each with its inside size as that school writes it. */
+export function EnvelopeOptions({ envelopes }: { envelopes: Envelope[] }) {
+  const groups = [...new Set(envelopes.map((envelope) => envelope.source))]
+  return groups.map((source) => (
+    <optgroup key={source} label={source}>
+      {envelopes
+        .filter((envelope) => envelope.source === source)
+        .map(({ id, name, inside }) => (
+          <option key={id} value={id}>
+            {name} ({plain(inside.width)} × {plain(inside.height)} {inside.width.unit})
+          </option>
+        ))}
+    </optgroup>
+  ))
+}

@@ -1,0 +1,122 @@
+import { type KeyboardEvent, useEffect, useId, useRef, useState } from 'react'
+import { Problem, type Figure } from '../api/client'
+import { FigureText } from './FigureText'
+
+type Props = {
+  label: string
+  figure: Figure
+  /** Sends what was typed; throws a Problem when it can't be. */
+  onWrite: (text: string) => Promise<unknown>
+  /** Moves by so many marks of the ruler. */
+  onMove: (divisions: number) => Promise<unknown>
+  onAttend?: (attending: boolean) => void
+  className?: string
+}
+
+/**
+ * A figure that is edited where it stands: press it, type over it, Enter. Arrow up and down move it by a mark.
+ * What can't be taken stays as typed, with the reason beside it; Escape goes back.
+ */
+export function FigureField({ label, figure, onWrite, onMove, onAttend, className = '' }: Props) {
+  const [typed, setTyped] = useState<string | null>(null)
+  const [problem, setProblem] = useState<string | null>(null)
+  const field = useRef<HTMLInputElement>(null)
+  const face = useRef<HTMLButtonElement>(null)
+  const refocus = useRef(false)
+  const problemId = useId()
+
+  useEffect(() => {
+    if (typed === null && refocus.current) {
+      refocus.current = false
+      face.current?.focus()
+    }
+  }, [typed])
+
+  const tell = (cause: unknown) => setProblem(cause instanceof Problem ? cause.message : 'That did not work. Try again.')
+
+  const write = async () => {
+    if (typed === null) return
+    if (typed.trim() === figure.text) {
+      setTyped(null)
+      setProblem(null)
+      return
+    }
+    try {
+      await onWrite(typed)
+      setTyped(null)
+      setProblem(null)
+    } catch (cause) {
+      tell(cause)
+    }
+  }
+
+  const move = (divisions: number) => {
+    setProblem(null)
+    onMove(divisions).catch(tell)
+  }
+
+  const steps: Record<string, number> = { ArrowUp: 1, ArrowDown: -1, PageUp: 8, PageDown: -8 }
+
+  const faceKeys = (event: KeyboardEvent) => {
+    if (event.key in steps) {
+      event.preventDefault()
+      move(steps[event.key])
+    } else if (event.key.length === 1 && /[\d.,½¼¾]/.test(event.key) && !event.ctrlKey && !event.metaKey) {
+      event.preventDefault()
+      setTyped(event.key)
+    }
+  }
+
+  const fieldKeys = (event: KeyboardEvent) => {
+    if (event.key === 'Enter') {
+      refocus.current = true
+      void write()
+    } else if (event.key === 'Escape') {
+      refocus.current = true
+      setTyped(null)
+      setProblem(null)
+    }
+  }
+
+  return (
+    <span className={`relative inline-block ${className}`} onFocus={() => onAttend?.(true)} onBlur={() => onAttend?.(false)}>
+      {typed === null ? (
+        <button
+          ref={face}
+          type="button"
+          aria-label={`${label}: ${figure.words}. Press to change.`}
+          aria-describedby={problem ? problemId : undefined}
+          className={`min-h-11 min-w-11 border-b-2 border-dotted px-1.5 hover:border-solid hover:border-picked hover:text-picked ${problem ? 'border-wrong' : 'border-ink-soft'}`}
+          onClick={() => setTyped(figure.text)}
+          onKeyDown={faceKeys}
+        >
+          <FigureText figure={figure} unit />
+        </button>
+      ) : (
+        <input
+          ref={field}
+          autoFocus
+          aria-label={label}
+          aria-invalid={problem !== null}
+          aria-describedby={problem ? problemId : undefined}
+          className={`figure min-h-11 w-36 border-b-2 bg-paper px-1.5 ${problem ? 'border-wrong' : 'border-picked'}`}
+          value={typed}
+          maxLength={60}
+          onFocus={(event) => typed === figure.text && event.target.select()}
+          onChange={(event) => setTyped(event.target.value)}
+          onKeyDown={fieldKeys}
+          onBlur={() => void write()}
+        />
+      )}
+      {problem && (
+        <span
+          id={problemId}
+          role="alert"
+          className="absolute top-full left-0 z-10 mt-1 block w-72 border-l-4 border-wrong bg-wrong-wash px-3 py-2 text-start font-text text-base leading-snug whitespace-normal text-ink"
+        >
+          {problem}
+        </span>
+      )}
+    </span>
+  )
+}

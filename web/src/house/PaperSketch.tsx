@@ -1,0 +1,54 @@
+import type { Point } from '../api/client'
+
+type Props = { panels: Point[][]; matrices: number[][]; className?: string }
+
+type Space = [number, number, number]
+
+const LEAN = (-58 * Math.PI) / 180
+const TURN = (-24 * Math.PI) / 180
+
+/** Where a point of the sheet comes to lie when its panel is moved by a column-major matrix. */
+function moved({ x, y }: Point, m: number[]): Space {
+  return [m[0] * x + m[4] * y + m[12], m[1] * x + m[5] * y + m[13], m[2] * x + m[6] * y + m[14]]
+}
+
+/** As seen from a chair at the table: x across, y down, and how near. */
+function seen([x, y, z]: Space): Space {
+  const turnedX = x * Math.cos(TURN) - y * Math.sin(TURN)
+  const turnedY = x * Math.sin(TURN) + y * Math.cos(TURN)
+  return [turnedX, -(turnedY * Math.cos(LEAN) - z * Math.sin(LEAN)), turnedY * Math.sin(LEAN) + z * Math.cos(LEAN)]
+}
+
+/** A card part-open as a line drawing, for the drawer. */
+export function PaperSketch({ panels, matrices, className = '' }: Props) {
+  const drawn = panels
+    .map((corners, i) => {
+      const points = corners.map((corner) => seen(moved(corner, matrices[i])))
+      const nearness = points.reduce((sum, point) => sum + point[2], 0) / points.length
+      const area = points.reduce((sum, [x, y], j) => {
+        const [nextX, nextY] = points[(j + 1) % points.length]
+        return sum + x * nextY - nextX * y
+      }, 0)
+      return { points, nearness, face: area < 0 }
+    })
+    .sort((a, b) => a.nearness - b.nearness)
+  const xs = drawn.flatMap(({ points }) => points.map(([x]) => x))
+  const ys = drawn.flatMap(({ points }) => points.map(([, y]) => y))
+  const [left, top] = [Math.min(...xs), Math.min(...ys)]
+  const [width, height] = [Math.max(...xs) - left, Math.max(...ys) - top]
+  const pad = width * 0.03
+  return (
+    <svg viewBox={`${left - pad} ${top - pad} ${width + 2 * pad} ${height + 2 * pad}`} className={className} aria-hidden>
+      {drawn.map(({ points, face }, i) => (
+        <polygon
+          key={i}
+          points={points.map(([x, y]) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ')}
+          className={`stroke-ink ${face ? 'fill-paper' : 'fill-paper-back'}`}
+          strokeWidth={1.3}
+          strokeLinejoin="round"
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
+    </svg>
+  )
+}
