@@ -19,7 +19,7 @@ export const BoardGrooves = memo(function BoardGrooves({ ruler, left, right, sca
             <line x1={at} x2={at} y1={top} y2={foot - 24} className="stroke-chalk-dim" strokeWidth={1} />
             <line x1={at} x2={at} y1={foot - (numbered ? 12 : 6)} y2={foot} className="stroke-ink-soft" strokeWidth={numbered ? 1.2 : 0.7} />
             {numbered && i > 0 && (i / perNumber) % everyOther === 0 && (
-              <text x={at} y={foot - 15} textAnchor="middle" className="fill-ink-soft font-figures text-[13px]">
+              <text x={at} y={foot - 15} textAnchor="middle" className="fill-ink-soft stroke-chalk font-figures text-[13px] [paint-order:stroke]" strokeWidth={4}>
                 {ruler.inches ? i / perNumber : i * 5}
               </text>
             )}

@@ -26,16 +26,11 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
   return (
     <section aria-label="Closed, in its envelope">
       <ClosedInEnvelope card={card} />
-      <div className="mt-2 flex items-end justify-between gap-3">
+      <div className="mt-1">
         <Choice label="Envelope" value={card.envelope ?? ''} onChoose={(id) => void choose(id)} quiet>
           <option value="">No envelope</option>
           {stock.data && <EnvelopeOptions envelopes={stock.data.envelopes} />}
         </Choice>
-        {card.fit && (
-          <p className={`text-lg whitespace-nowrap ${card.fit.verdict === 'TOO_LARGE' ? 'bg-wrong-wash px-2 text-wrong' : ''}`}>
-            {VERDICTS[card.fit.verdict]}
-          </p>
-        )}
       </div>
     </section>
   )
@@ -67,7 +62,7 @@ function ClosedInEnvelope({ card: { fit, footprint, pieces } }: { card: Card }) 
             <polygon
               key={panel}
               points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')}
-              className={`stroke-ink ${isPicked(picked, 'panel', panel) ? 'fill-picked-wash' : faceUp ? 'fill-paper' : 'fill-paper-back'}`}
+              className={`lies-on-paper stroke-ink ${isPicked(picked, 'panel', panel) ? 'fill-picked-wash' : faceUp ? 'fill-paper' : 'fill-paper-back'}`}
               strokeWidth={1.2}
               strokeLinejoin="round"
               {...picking(pick, { kind: 'panel', index: panel })}
@@ -77,6 +72,12 @@ function ClosedInEnvelope({ card: { fit, footprint, pieces } }: { card: Card }) 
       </svg>
       {fit && across && up && (
         <>
+          <p
+            className={`absolute right-0 text-lg whitespace-nowrap ${fit.verdict === 'TOO_LARGE' ? 'bg-wrong-wash px-2 text-wrong' : ''}`}
+            style={{ top: highest * scale + 8 }}
+          >
+            {VERDICTS[fit.verdict]}
+          </p>
           <Slack figure={across} words="across" style={{ left: 4, top: highest * scale + 10 }} />
           <Slack figure={up} words="up" style={{ left: Math.max(width, widest * scale) + 12, top: 4 }} />
         </>

@@ -2,6 +2,7 @@ import { Canvas, type ThreeEvent, useThree } from '@react-three/fiber'
 import { useEffect, useMemo } from 'react'
 import {
   BackSide,
+  Box3,
   BufferGeometry,
   Float32BufferAttribute,
   FrontSide,
@@ -10,6 +11,7 @@ import {
   Quaternion,
   Shape,
   ShapeGeometry,
+  Sphere,
   Vector3,
 } from 'three'
 import type { Piece } from '../api/client'
@@ -28,7 +30,7 @@ export function FoldedObject({ pieces, closed }: { pieces: Piece[]; closed: numb
         <ambientLight intensity={1.9} />
         <directionalLight position={[-0.6, -0.5, 1.4]} intensity={1.5} />
         <directionalLight position={[0.8, -0.2, -1]} intensity={0.7} />
-        <Seat pieces={pieces} />
+        <Seat pieces={pieces} closed={closed} />
         {pieces.map((piece) => (
           <FoldedPiece key={piece.name} piece={piece} closed={closed} />
         ))}
@@ -37,20 +39,21 @@ export function FoldedObject({ pieces, closed }: { pieces: Piece[]; closed: numb
   )
 }
 
-/** Puts the eye where the whole card is seen, flat or closed. */
-function Seat({ pieces }: { pieces: Piece[] }) {
+/** Puts the eye where the whole card is seen as it stands, never so near that a small card looks large. */
+function Seat({ pieces, closed }: { pieces: Piece[]; closed: number }) {
   const { camera, size, invalidate } = useThree()
-  const { width, height } = pieces[0].cut
   useEffect(() => {
     const eye = camera as PerspectiveCamera
-    const middle = new Vector3(width.mm * 0.53, height.mm / 2, width.mm * 0.04)
-    const distance = (Math.max(width.mm * 0.5, (height.mm * 0.62 * size.width) / size.height) * 1.02) / Math.tan((eye.fov * Math.PI) / 360) / (size.width / size.height)
+    const flat = around(pieces, 0)
+    const card = around(pieces, closed)
+    const across = Math.max(card.radius, flat.radius * 0.72)
+    const narrow = Math.tan((eye.fov * Math.PI) / 360) * Math.min(1, size.width / size.height)
     eye.up.set(0, 0, 1)
-    eye.position.copy(middle).add(new Vector3(-0.34, -0.78, 0.72).normalize().multiplyScalar(distance))
-    eye.lookAt(middle)
+    eye.position.copy(card.center).addScaledVector(new Vector3(-0.34, -0.78, 0.66).normalize(), across / narrow)
+    eye.lookAt(card.center)
     eye.updateProjectionMatrix()
     invalidate()
-  }, [camera, size, width.mm, height.mm, invalidate])
+  }, [camera, size, pieces, closed, invalidate])
   return null
 }
 
@@ -105,6 +108,17 @@ function PanelMesh({ panel, matrix, picked, onPick }: PanelProps) {
       </lineLoop>
     </group>
   )
+}
+
+/** The ball that the card takes up, `closed` of the way. */
+function around(pieces: Piece[], closed: number): Sphere {
+  const corners = pieces.flatMap((piece) => {
+    const matrices = placed(piece, closed)
+    return piece.panels.flatMap((panel) =>
+      panel.corners.map(({ x, y }) => new Vector3(x, y, 0).applyMatrix4(matrices[panel.index])),
+    )
+  })
+  return new Box3().setFromPoints(corners).getBoundingSphere(new Sphere())
 }
 
 /** Where each panel is drawn, `closed` of the way, lying a hair above the one beneath it. */

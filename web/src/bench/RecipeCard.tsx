@@ -17,17 +17,19 @@ type Props = { card: Card; inHand: CardInHand }
 export function RecipeCard({ card, inHand }: Props) {
   return (
     <section aria-label="Figures" className="grid flex-1 gap-x-8 bg-chalk px-6 py-4 xl:grid-cols-[auto_1fr]">
-      <dl className="grid grid-cols-[auto_1fr] content-start items-baseline gap-x-5 gap-y-1 text-[1.35rem]">
-        {card.measures.map((measure) => (
-          <Row key={measure.id} name={measure.label}>
-            <FigureField
-              label={measure.label}
-              figure={measure.figure}
-              onWrite={(text) => inHand.change({ field: measure.id, text })}
-              onMove={(divisions) => inHand.change({ field: measure.id, divisions })}
-            />
-          </Row>
-        ))}
+      <dl className="grid grid-cols-[auto_1fr] content-start items-baseline gap-x-5 gap-y-0.5 text-[1.35rem]">
+        <Row name="Finished">
+          <MeasureField id="width" card={card} inHand={inHand} />
+          <span className="figure text-lg">×</span>
+          <MeasureField id="height" card={card} inHand={inHand} />
+        </Row>
+        {card.measures
+          .filter(({ id }) => id !== 'width' && id !== 'height')
+          .map(({ id, label }) => (
+            <Row key={id} name={label}>
+              <MeasureField id={id} card={card} inHand={inHand} />
+            </Row>
+          ))}
         {card.pieces.map((piece) => (
           <PieceRows key={piece.name} piece={piece} card={card} inHand={inHand} />
         ))}
@@ -43,11 +45,25 @@ export function RecipeCard({ card, inHand }: Props) {
   )
 }
 
+function MeasureField({ id, card, inHand }: Props & { id: string }) {
+  const measure = card.measures.find((one) => one.id === id)
+  return (
+    measure && (
+      <FigureField
+        label={measure.label}
+        figure={measure.figure}
+        onWrite={(text) => inHand.change({ field: id, text })}
+        onMove={(divisions) => inHand.change({ field: id, divisions })}
+      />
+    )
+  )
+}
+
 function Row({ name, children }: { name: string; children: ReactNode }) {
   return (
     <>
       <dt className="font-text text-base text-ink-soft italic">{name}</dt>
-      <dd className="flex flex-wrap items-center gap-x-4">{children}</dd>
+      <dd className="flex flex-wrap items-center gap-x-3">{children}</dd>
     </>
   )
 }

@@ -84,7 +84,7 @@ function Start({ stock }: { stock: Stock }) {
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-3">
+      <div className="flex flex-wrap items-end gap-x-3 gap-y-3 [&_select]:px-2">
         {from === 'ENVELOPE' && (
           <Choice label="Envelope" value={habits.envelope} onChoose={(envelope) => choose({ envelope })}>
             <EnvelopeOptions envelopes={stock.envelopes} />

@@ -4,8 +4,8 @@ type Props = { panels: Point[][]; matrices: number[][]; className?: string }
 
 type Space = [number, number, number]
 
-const LEAN = (-58 * Math.PI) / 180
-const TURN = (-24 * Math.PI) / 180
+const RAISED = (38 * Math.PI) / 180
+const TURN = (26 * Math.PI) / 180
 
 /** Where a point of the sheet comes to lie when its panel is moved by a column-major matrix. */
 function moved({ x, y }: Point, m: number[]): Space {
@@ -16,7 +16,11 @@ function moved({ x, y }: Point, m: number[]): Space {
 function seen([x, y, z]: Space): Space {
   const turnedX = x * Math.cos(TURN) - y * Math.sin(TURN)
   const turnedY = x * Math.sin(TURN) + y * Math.cos(TURN)
-  return [turnedX, -(turnedY * Math.cos(LEAN) - z * Math.sin(LEAN)), turnedY * Math.sin(LEAN) + z * Math.cos(LEAN)]
+  return [
+    turnedX,
+    -(turnedY * Math.sin(RAISED) + z * Math.cos(RAISED)),
+    z * Math.sin(RAISED) - turnedY * Math.cos(RAISED),
+  ]
 }
 
 /** A card part-open as a line drawing, for the drawer. */

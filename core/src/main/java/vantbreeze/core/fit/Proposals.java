@@ -41,7 +41,8 @@ public final class Proposals {
         this.envelopes = envelopes;
     }
 
-    /** Cards for {@code envelope}, both ways round, the largest first; as large as it and the sheet allow. */
+    /** Cards for {@code envelope}, both ways round, as large as it and the sheet allow; loose ones
+     * only when there is nothing else. */
     public List<Proposal> forEnvelope(Envelope envelope) {
         Size inside = envelope.inside().landscape();
         Size room = new Size(inside.width().minus(EASE_ACROSS), inside.height().minus(EASE_UP));
@@ -51,7 +52,8 @@ public final class Proposals {
                 largest(most, count).ifPresent(size -> found.add(proposal(size, envelope, most)));
             }
         }
-        return distinct(found);
+        List<Proposal> snug = found.stream().filter(p -> p.fit().verdict() == EnvelopeFit.Verdict.FITS).toList();
+        return distinct(snug.isEmpty() ? found : snug);
     }
 
     /** Cards whose strips come out of the sheet one, two or three at a time, each with the envelope that suits. */
