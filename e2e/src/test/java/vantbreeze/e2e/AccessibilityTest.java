@@ -1,0 +1,68 @@
+package vantbreeze.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** axe-core's rules for WCAG 2.2 A and AA; nothing serious or critical may be found. */
+class AccessibilityTest extends Browsing {
+
+    private void nothingSerious() {
+        var results = new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa")).analyze();
+        assertThat(results.getPasses()).isNotEmpty();
+        assertThat(results.getViolations().stream()
+                .filter(found -> List.of("serious", "critical").contains(found.getImpact()))
+                .map(found -> found.getId() + ": " + found.getNodes().get(0).getHtml())).isEmpty();
+    }
+
+    @Test
+    void theDrawer() {
+        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cards that fit")).waitFor();
+        nothingSerious();
+    }
+
+    @Test
+    void theBench() {
+        take("Workshop for twelve, practice card");
+        page.locator("canvas").waitFor();
+        nothingSerious();
+        figure("Leg").click();
+        field("Leg").fill("abc");
+        page.keyboard().press("Enter");
+        page.getByRole(AriaRole.ALERT).waitFor();
+        nothingSerious();
+        page.keyboard().press("Escape");
+        button("Print or save a file").click();
+        nothingSerious();
+    }
+
+    @Test
+    void theBenchOnASmallTablet() {
+        page.setViewportSize(1024, 768);
+        take("Kite festival invitation");
+        Object overflow = page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth");
+        assertThat(overflow).isEqualTo(0);
+        nothingSerious();
+    }
+
+    @Test
+    void everyControlIsReachedByTab() {
+        take("Kite festival invitation");
+        page.locator("canvas").waitFor();
+        for (String wanted : List.of("Leg, width", "Finished height", "How far it is closed", "Envelope")) {
+            boolean found = false;
+            for (int i = 0; i < 40 && !found; i++) {
+                page.keyboard().press("Tab");
+                String name = (String) page.evaluate("(() => { const e = document.activeElement; return e.ariaLabel || e.labels?.[0]?.textContent || e.textContent })()");
+                found = name != null && name.startsWith(wanted);
+            }
+            assertThat(found).as("%s reached by Tab", wanted).isTrue();
+        }
+        assertThat(page.getByText("Saved")).isVisible();
+    }
+}

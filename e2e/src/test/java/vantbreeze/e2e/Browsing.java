@@ -1,0 +1,94 @@
+package vantbreeze.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.TestInstance;
+
+/** Debian's Chromium, without a screen, in front of a running house with the demo's cards. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+abstract class Browsing {
+
+    static final List<String> CHROMIUM = List.of("--no-sandbox", "--use-angle=swiftshader", "--enable-unsafe-swiftshader",
+            "--disable-background-networking", "--disable-component-update", "--disable-sync", "--no-first-run");
+
+    private Playwright playwright;
+    private Browser browser;
+    private BrowserContext context;
+    private final List<String> broken = new ArrayList<>();
+    Path cards;
+    RunningHouse house;
+    Page page;
+
+    @BeforeAll
+    void open() throws IOException {
+        cards = Files.createTempDirectory("vantbreeze-e2e");
+        house = RunningHouse.start(cards, true);
+        playwright = Playwright.create();
+        browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
+                .setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(CHROMIUM));
+    }
+
+    @BeforeEach
+    void newPage() {
+        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setLocale("en-GB")
+                .setAcceptDownloads(true));
+        page = context.newPage();
+        page.onPageError(broken::add);
+        page.navigate(house.at("/"));
+    }
+
+    @AfterEach
+    void nothingBroke() {
+        context.close();
+        List<String> errors = List.copyOf(broken);
+        broken.clear();
+        if (!errors.isEmpty()) {
+            throw new AssertionError("the page threw: " + errors);
+        }
+    }
+
+    @AfterAll
+    void close() {
+        browser.close();
+        playwright.close();
+        house.close();
+    }
+
+    Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    Locator figure(String label) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Figures"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(label + ":"));
+    }
+
+    Locator field(String label) {
+        return page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
+    }
+
+    Locator tile(String card) {
+        return page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHas(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + card).setExact(true))));
+    }
+
+    /** Opens a card of the demo. */
+    void take(String card) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + card).setExact(true)).click();
+        figure("Finished width").waitFor();
+    }
+}
