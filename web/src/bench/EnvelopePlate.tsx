@@ -92,8 +92,9 @@ type SlackProps = { figure: Fit['slackUp']; words: string; style: { left: number
 function Slack({ figure, words, style }: SlackProps) {
   const wrong = figure.sign === '-'
   return (
-    <p className={`absolute leading-tight ${wrong ? 'bg-wrong-wash px-1 text-wrong' : ''}`} style={style}>
-      <FigureText figure={figure} unit className="text-xl" /> <span className="text-base italic">{words}</span>
+    <p className={`absolute flex items-center gap-2 leading-tight ${wrong ? 'bg-wrong-wash px-1 text-wrong' : ''}`} style={style}>
+      <FigureText figure={figure} unit className="text-2xl" />
+      <span className="text-base italic">{words}</span>
     </p>
   )
 }

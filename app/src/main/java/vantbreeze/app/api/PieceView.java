@@ -1,5 +1,6 @@
 package vantbreeze.app.api;
 
+import java.util.Arrays;
 import java.util.List;
 import org.springframework.lang.Nullable;
 import vantbreeze.core.fit.SheetYield;
@@ -69,7 +70,13 @@ public record PieceView(String name, SizeView cut, List<PointView> outline, List
 
     /** The matrices of one step. */
     static List<double[]> frame(FoldedForm form) {
-        return form.placed().stream().map(placed -> placed.motion().columns()).toList();
+        return form.placed().stream()
+                .map(placed -> Arrays.stream(placed.motion().columns()).map(PieceView::toAMillionth).toArray()).toList();
+    }
+
+    /** Finer than any screen, and shorter to send. */
+    private static double toAMillionth(double number) {
+        return Math.round(number * 1e6) / 1e6;
     }
 
     private static PanelView panel(Panel panel, Structure structure, Ruler ruler) {

@@ -1,0 +1,86 @@
+package vantbreeze.app.cards;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.test.util.ReflectionTestUtils;
+import vantbreeze.app.store.StoredCard;
+import vantbreeze.app.store.StoredCards;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.structure.ZFold;
+import vantbreeze.exchange.document.PlanDocument;
+
+class DrawerTest {
+
+    private static final Plan PLAN = new Plan("Kite day", "z-fold", new ZFold().proportioned(Size.ofMillimetres(120, 90)),
+            Ruler.MM_1, null, null, "");
+
+    private final StoredCards stored = mock(StoredCards.class);
+    private final Drawer drawer = new Drawer(stored, Workshop.standard());
+    private final UUID id = UUID.randomUUID();
+    private final StoredCard card = new StoredCard(id, PLAN.name(), PlanDocument.write(PLAN), Instant.EPOCH);
+
+    @BeforeEach
+    void oneCardAtRevisionThree() {
+        ReflectionTestUtils.setField(card, "revision", 3);
+        when(stored.findById(id)).thenReturn(Optional.of(card));
+        when(stored.saveAndFlush(card)).thenReturn(card);
+    }
+
+    @Test
+    void aChangeIsWrittenAsADocument() {
+        drawer.change(id, 3, plan -> plan.named("Kite night"));
+        assertThat(card.name()).isEqualTo("Kite night");
+        assertThat(PlanDocument.read(card.document()).name()).isEqualTo("Kite night");
+    }
+
+    @Test
+    void aChangeThatChangesNothingIsNotSaved() {
+        drawer.change(id, 3, plan -> plan);
+        verify(stored, never()).saveAndFlush(any());
+    }
+
+    @Test
+    void aChangeOfAnOlderStateIsRefused() {
+        assertThatThrownBy(() -> drawer.change(id, 2, plan -> plan.named("x"))).isInstanceOf(ChangedElsewhere.class);
+        assertThat(card.name()).isEqualTo("Kite day");
+    }
+
+    @Test
+    void aRaceLostAtTheDatabaseIsToldTheSameWay() {
+        when(stored.saveAndFlush(card)).thenThrow(new OptimisticLockingFailureException("raced"));
+        assertThatThrownBy(() -> drawer.change(id, 3, plan -> plan.named("x"))).isInstanceOf(ChangedElsewhere.class);
+    }
+
+    @Test
+    void whatCannotBeWorkedOutIsNotKept() {
+        Plan bad = PLAN.measuring(PLAN.measures().with("leg", Length.ofMillimetres(500)));
+        assertThatThrownBy(() -> drawer.change(id, 3, plan -> bad)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> drawer.add(bad)).isInstanceOf(Refusal.class);
+        verify(stored, never()).saveAndFlush(any());
+    }
+
+    @Test
+    void aCardPutAsideIsGoneUntilItIsBroughtBack() {
+        drawer.delete(id);
+        assertThatThrownBy(() -> drawer.card(id)).isInstanceOf(CardGone.class);
+        assertThat(drawer.restore(id).plan()).isEqualTo(PLAN);
+        assertThat(drawer.card(id).plan()).isEqualTo(PLAN);
+    }
+}

@@ -1,0 +1,92 @@
+package vantbreeze.bench;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+
+/** The running house: how soon it serves its first page, and how soon every view answers an edit. */
+final class HouseBench {
+
+    private static final int EDITS = 60;
+    /** Presses a key on the leg's figure and waits until that figure has changed and two frames have been drawn. */
+    private static final String EDIT = """
+            async (key) => {
+              const region = document.querySelector('section[aria-label="Figures"]');
+              const leg = [...region.querySelectorAll('button')].find((b) => b.ariaLabel?.startsWith('Leg:'));
+              const before = leg.ariaLabel;
+              leg.focus();
+              const begun = performance.now();
+              leg.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+              while (leg.ariaLabel === before) await new Promise((done) => requestAnimationFrame(done));
+              await new Promise((done) => requestAnimationFrame(done));
+              return performance.now() - begun;
+            }""";
+
+    private HouseBench() { }
+
+    static List<Row> run(Path jar) throws IOException, InterruptedException {
+        int port;
+        try (ServerSocket socket = new ServerSocket(0)) {
+            port = socket.getLocalPort();
+        }
+        Path cards = Files.createTempDirectory("vantbreeze-bench");
+        long begun = System.nanoTime();
+        Process house = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-jar", jar.toString(),
+                "--server.port=" + port, "--vantbreeze.data=" + cards, "--vantbreeze.demo=true")
+                .redirectErrorStream(true).redirectOutput(cards.resolve("log").toFile()).start();
+        try {
+            String address = "http://127.0.0.1:" + port;
+            awaitPage(address, house);
+            double start = (System.nanoTime() - begun) / 1e6;
+            return List.of(Row.of("start to first page served", start, 8_000), edit(address));
+        } finally {
+            house.destroy();
+        }
+    }
+
+    private static Row edit(String address) {
+        try (Playwright playwright = Playwright.create(new Playwright.CreateOptions()
+                .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+                Browser browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of("--no-sandbox", "--use-angle=swiftshader", "--enable-unsafe-swiftshader",
+                                "--disable-background-networking")))) {
+            Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
+            page.navigate(address);
+            page.getByLabel("Open Thank-you for the helpers").click();
+            page.locator("canvas").waitFor();
+            page.waitForTimeout(1_000);
+            double[] times = new double[EDITS];
+            for (int i = 0; i < EDITS; i++) {
+                times[i] = ((Number) page.evaluate(EDIT, i % 2 == 0 ? "ArrowUp" : "ArrowDown")).doubleValue();
+            }
+            return Row.median("edit to all views redrawn", times, 50);
+        }
+    }
+
+    private static void awaitPage(String address, Process house) throws IOException, InterruptedException {
+        HttpClient client = HttpClient.newHttpClient();
+        while (house.isAlive()) {
+            try {
+                var answer = client.send(HttpRequest.newBuilder(URI.create(address)).build(), HttpResponse.BodyHandlers.ofString());
+                if (answer.statusCode() == 200) {
+                    return;
+                }
+            } catch (IOException notYet) {
+                Thread.sleep(20);
+            }
+        }
+        throw new IOException("the house went away");
+    }
+}
