@@ -1,10 +1,11 @@
 import { Popover } from 'radix-ui'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Link } from 'wouter'
 import { useStock } from '../api/cards'
 import type { Card } from '../api/client'
 import { Choice } from '../house/Choice'
 import { useSay } from '../house/Notices'
+import { useSaving } from './saving'
 import type { CardInHand } from './useCard'
 
 type Props = { card: Card; inHand: CardInHand }
@@ -22,9 +23,7 @@ export function BenchHeader({ card, inHand }: Props) {
         Drawer
       </Link>
       <CardName key={card.name} card={card} inHand={inHand} />
-      <span className="text-base whitespace-nowrap" role="status">
-        {inHand.saving ? 'Saving…' : 'Saved'}
-      </span>
+      <SaveState />
       <span className="ms-auto flex flex-wrap items-center gap-2">
         <button type="button" className="slip" disabled={!inHand.canUndo} onClick={() => void attempt(inHand.undo())}>
           Undo
@@ -36,6 +35,25 @@ export function BenchHeader({ card, inHand }: Props) {
         <PaperAndFile card={card} />
       </span>
     </header>
+  )
+}
+
+/** "Saved", unless saving takes so long that one would wonder. */
+function SaveState() {
+  const saving = useSaving()
+  const [slow, setSlow] = useState(false)
+  useEffect(() => {
+    if (!saving) return
+    const timer = setTimeout(() => setSlow(true), 800)
+    return () => {
+      clearTimeout(timer)
+      setSlow(false)
+    }
+  }, [saving])
+  return (
+    <span className="text-base whitespace-nowrap" role="status">
+      {slow ? 'Saving…' : 'Saved'}
+    </span>
   )
 }
 

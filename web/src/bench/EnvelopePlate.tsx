@@ -59,14 +59,17 @@ function ClosedInEnvelope({ card: { fit, footprint, pieces } }: { card: Card }) 
         )}
         {pieces.flatMap((piece) =>
           piece.closed.map(({ panel, faceUp, corners }) => (
-            <polygon
-              key={panel}
-              points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')}
-              className={`lies-on-paper stroke-ink ${isPicked(picked, 'panel', panel) ? 'fill-picked-wash' : faceUp ? 'fill-paper' : 'fill-paper-back'}`}
-              strokeWidth={1.2}
-              strokeLinejoin="round"
-              {...picking(pick, { kind: 'panel', index: panel })}
-            />
+            <g key={panel}>
+              {/* the one shadow: where paper lies on paper */}
+              <polygon points={corners.map((corner) => `${x(corner) + 1.5},${y(corner) + 2.5}`).join(' ')} className="fill-ink/30" />
+              <polygon
+                points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')}
+                className={`stroke-ink ${isPicked(picked, 'panel', panel) ? 'fill-picked-wash' : faceUp ? 'fill-paper' : 'fill-paper-back'}`}
+                strokeWidth={1.2}
+                strokeLinejoin="round"
+                {...picking(pick, { kind: 'panel', index: panel })}
+              />
+            </g>
           )),
         )}
       </svg>

@@ -1,5 +1,5 @@
 import { Canvas, type ThreeEvent, useThree } from '@react-three/fiber'
-import { useEffect, useMemo } from 'react'
+import { useEffect, useLayoutEffect, useMemo } from 'react'
 import {
   BackSide,
   Box3,
@@ -42,7 +42,7 @@ export function FoldedObject({ pieces, closed }: { pieces: Piece[]; closed: numb
 /** Puts the eye where the whole card is seen as it stands, never so near that a small card looks large. */
 function Seat({ pieces, closed }: { pieces: Piece[]; closed: number }) {
   const { camera, size, invalidate } = useThree()
-  useEffect(() => {
+  useLayoutEffect(() => {
     const eye = camera as PerspectiveCamera
     const flat = around(pieces, 0)
     const card = around(pieces, closed)
@@ -61,7 +61,8 @@ function FoldedPiece({ piece, closed }: { piece: Piece; closed: number }) {
   const invalidate = useThree((three) => three.invalidate)
   const { picked, pick } = usePicked()
   const matrices = useMemo(() => placed(piece, closed), [piece, closed])
-  useEffect(() => invalidate(), [matrices, picked, invalidate])
+  // before the browser draws, so that the object answers in the same frame as the figures
+  useLayoutEffect(() => invalidate(), [matrices, picked, invalidate])
   return piece.panels.map((panel) => (
     <PanelMesh
       key={panel.index}

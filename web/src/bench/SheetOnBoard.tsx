@@ -40,7 +40,17 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
   return (
     <section ref={frame} aria-label={`${piece.name}, open, decorated side up`} className="relative bg-chalk">
       <svg width={frameWidth} height={foot + BELOW} className="block" role="img" aria-label={`${piece.name} drawn to scale`}>
-        {ruler && <BoardGrooves ruler={ruler} left={left} right={frameWidth} scale={scale} top={ABOVE - 14} foot={foot + 58} />}
+        {ruler && (
+          <BoardGrooves
+            ruler={ruler}
+            left={left}
+            right={frameWidth}
+            scale={scale}
+            top={ABOVE - 14}
+            foot={foot + 58}
+            crossed={piece.scores.map((score) => score.fromLeft.mm).join()}
+          />
+        )}
         <line x1={left} x2={left} y1={ABOVE - 26} y2={foot + 62} className="stroke-ink" strokeWidth={3} />
         {piece.panels.map((panel) => (
           <polygon

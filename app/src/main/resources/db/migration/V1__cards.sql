@@ -3,7 +3,7 @@ create table card (
     id         uuid                     primary key,
     revision   integer                  not null,
     name       varchar(120)             not null,
-    document   character large object   not null,
+    document   varchar(200000)          not null,
     changed_at timestamp with time zone not null,
     deleted_at timestamp with time zone
 );

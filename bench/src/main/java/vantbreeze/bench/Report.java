@@ -31,7 +31,8 @@ public final class Report {
         StringBuilder text = new StringBuilder("""
                 # Benchmarks
 
-                Made by `./vantbreeze bench` (JMH for core, headless Chromium with software WebGL for the screen) on %s,
+                Made by `./vantbreeze bench` (JMH for core, headless Chromium with
+                software WebGL and compositing for the screen) on %s,
                 %d cores, Java %s. The machines are shared and noisy: compare figures of one run only.
 
                 | what | median | 95th | at most | held |

@@ -5,10 +5,8 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
-import java.sql.Types;
 import java.time.Instant;
 import java.util.UUID;
-import org.hibernate.annotations.JdbcTypeCode;
 import org.springframework.data.domain.Persistable;
 import org.springframework.lang.Nullable;
 
@@ -23,8 +21,7 @@ public class StoredCard implements Persistable<UUID> {
     @Version
     private Integer revision;
     private String name;
-    @Column(columnDefinition = "character large object")
-    @JdbcTypeCode(Types.CLOB)
+    @Column(length = 200_000)
     private String document;
     private Instant changedAt;
     private Instant deletedAt;
