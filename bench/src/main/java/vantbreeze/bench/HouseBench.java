@@ -24,7 +24,8 @@ import java.util.Map;
 final class HouseBench {
 
     private static final int EDITS = 60;
-    /** Presses a key on the leg's figure and waits until that figure has changed and two frames have been drawn. */
+    private static final int STARTS = 3;
+    /** Presses a key on the leg's figure and waits until that figure has changed and the frame that shows it has been made. */
     private static final String EDIT = """
             async (key) => {
               const region = document.querySelector('section[aria-label="Figures"]');
@@ -33,31 +34,44 @@ final class HouseBench {
               leg.focus();
               const begun = performance.now();
               leg.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
-              while (leg.ariaLabel === before) await new Promise((done) => requestAnimationFrame(done));
-              await new Promise((done) => requestAnimationFrame(done));
+              await new Promise((done) => new MutationObserver((_, watch) => {
+                if (leg.ariaLabel !== before) { watch.disconnect(); done(); }
+              }).observe(leg, { attributes: true }));
+              await new Promise((done) => requestAnimationFrame(() => {
+                const drawn = new MessageChannel();
+                drawn.port1.onmessage = done;
+                drawn.port2.postMessage(0);
+              }));
               return performance.now() - begun;
             }""";
 
     private HouseBench() { }
 
-    static List<Row> run(Path jar) throws IOException, InterruptedException {
-        int port;
-        try (ServerSocket socket = new ServerSocket(0)) {
-            port = socket.getLocalPort();
+    static List<Row> run(Path layout) throws IOException, InterruptedException {
+        double[] starts = new double[STARTS];
+        Row edit = null;
+        for (int i = 0; i < STARTS; i++) {
+            int port;
+            try (ServerSocket socket = new ServerSocket(0)) {
+                port = socket.getLocalPort();
+            }
+            Path cards = Files.createTempDirectory("vantbreeze-bench");
+            long begun = System.nanoTime();
+            Process house = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC",
+                    "-XX:SharedArchiveFile=" + layout.resolve("classes.jsa"), "-jar",
+                    layout.resolve("house/vantbreeze.jar").toString(), "--server.port=" + port, "--vantbreeze.data=" + cards,
+                    "--vantbreeze.demo=true").redirectErrorStream(true).redirectOutput(cards.resolve("log").toFile()).start();
+            try {
+                String address = "http://127.0.0.1:" + port;
+                awaitPage(address, house);
+                starts[i] = (System.nanoTime() - begun) / 1e6;
+                edit = edit == null ? edit(address) : edit;
+            } finally {
+                house.destroy();
+                house.waitFor();
+            }
         }
-        Path cards = Files.createTempDirectory("vantbreeze-bench");
-        long begun = System.nanoTime();
-        Process house = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-jar", jar.toString(),
-                "--server.port=" + port, "--vantbreeze.data=" + cards, "--vantbreeze.demo=true")
-                .redirectErrorStream(true).redirectOutput(cards.resolve("log").toFile()).start();
-        try {
-            String address = "http://127.0.0.1:" + port;
-            awaitPage(address, house);
-            double start = (System.nanoTime() - begun) / 1e6;
-            return List.of(Row.of("start to first page served", start, 8_000), edit(address));
-        } finally {
-            house.destroy();
-        }
+        return List.of(Row.median("start to first page served", starts, 8_000), edit);
     }
 
     private static Row edit(String address) {

@@ -11,7 +11,7 @@ import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
-/** Runs every benchmark and writes the table. First word: the runnable jar; second: the file to write. */
+/** Runs every benchmark and writes the table. First word: the folder the house is laid out in; second: the file to write. */
 public final class Report {
 
     private Report() { }

@@ -6,10 +6,6 @@ import java.util.Locale;
 /** One line of the report: what was measured, what came out, what it may be at most. Milliseconds. */
 record Row(String what, double median, double high, double most) {
 
-    static Row of(String what, double once, double most) {
-        return new Row(what, once, once, most);
-    }
-
     static Row median(String what, double[] times, double most) {
         double[] sorted = times.clone();
         Arrays.sort(sorted);
