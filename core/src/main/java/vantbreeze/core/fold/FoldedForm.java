@@ -1,66 +1,51 @@
 package vantbreeze.core.fold;
 
 import java.util.ArrayDeque;
-import java.util.Comparator;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Deque;
-import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.math.Vector3D;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 
 /**
- * Where every panel is when a piece takes a pose: the base lies still, the others follow from hinge to hinge.
+ * Where every panel is when a card takes a pose: the base lies still, the others follow from link to link, each
+ * fold a turn about its hinge (a reflection when it is folded flat).
  *
- * @param placed the panels, in the order of {@link Panels#all}
- * @param closureError the farthest that two ways round a loop put a panel apart, millimetres; nil when the pose is possible
+ * @param graph whose form it is
+ * @param placed the panels, by index
+ * @param loops every loop that a link closes
  */
-public record FoldedForm(List<PlacedPanel> placed, double closureError) {
-
-    /** How near to closed a card is taken to be when it is asked which panel lies above which. */
-    private static final double NEARLY_CLOSED = 0.99;
+public record FoldedForm(FoldGraph graph, List<PlacedPanel> placed, List<LoopGap> loops) {
 
     public FoldedForm {
         placed = List.copyOf(placed);
+        loops = List.copyOf(loops);
     }
 
-    /** The form that {@code panels} take in {@code pose}. */
+    /** The form that one piece takes in {@code pose}. */
     public static FoldedForm of(Panels panels, Pose pose) {
-        Map<Panel, Rigid> motions = new HashMap<>();
-        Deque<Panel> reached = new ArrayDeque<>();
-        motions.put(panels.base(), Rigid.NONE);
-        reached.add(panels.base());
-        double error = 0;
-        while (!reached.isEmpty()) {
-            Panel from = reached.remove();
-            for (Hinge hinge : panels.hingesOf(from)) {
-                Panel to = hinge.across(from);
-                Rigid motion = motions.get(from).after(Rigid.about(hinge.seenFrom(to), pose.degreesAt(hinge)));
-                Rigid known = motions.putIfAbsent(to, motion);
-                if (known == null) {
-                    reached.add(to);
-                } else {
-                    error = Math.max(error, gap(to, known, motion));
-                }
-            }
-        }
-        return new FoldedForm(panels.all().stream()
-                .filter(motions::containsKey)
-                .map(panel -> new PlacedPanel(panel, motions.get(panel))).toList(), error);
+        return of(FoldGraph.of(panels), pose);
+    }
+
+    /** The form that {@code graph} takes in {@code pose}. What hangs on nothing stays as it lay on its sheet. */
+    public static FoldedForm of(FoldGraph graph, Pose pose) {
+        return new Walk(graph, pose).form();
+    }
+
+    /** The widest gap at any loop, millimetres; nil when the pose is possible. */
+    public double closureError() {
+        return loops.stream().mapToDouble(LoopGap::gap).max().orElse(0);
     }
 
     /** Width and height of what the form covers on the table, to the nearest unit. */
     public Size footprint() {
         return new Size(Length.nearest(right() - left()), Length.nearest(top() - bottom()));
-    }
-
-    /** The panels of a closed card from the lowest to the uppermost, as they come to lie on one another. */
-    public static List<Panel> fromBelow(Panels panels) {
-        return of(panels, Pose.partly(NEARLY_CLOSED)).placed().stream()
-                .sorted(Comparator.comparingDouble(PlacedPanel::height))
-                .map(PlacedPanel::panel).toList();
     }
 
     /** The left edge of what it covers, millimetres. */
@@ -85,9 +70,93 @@ public record FoldedForm(List<PlacedPanel> placed, double closureError) {
         return placed.stream().flatMap(panel -> panel.corners().stream());
     }
 
-    /** How far apart two ways round a loop put the same panel. */
-    private static double gap(Panel panel, Rigid one, Rigid other) {
-        return panel.corners().stream()
-                .mapToDouble(corner -> one.apply(corner).subtract(other.apply(corner)).length()).max().orElse(0);
+    /** Breadth first from the base; a link to a panel already reached closes a loop. */
+    private static final class Walk {
+
+        private final FoldGraph graph;
+        private final Pose pose;
+        private final Rigid[] motions;
+        private final int[] cameFrom;
+        private final List<LoopGap> loops = new ArrayList<>();
+
+        Walk(FoldGraph graph, Pose pose) {
+            this.graph = graph;
+            this.pose = pose;
+            this.motions = new Rigid[graph.panels().size()];
+            this.cameFrom = new int[motions.length];
+        }
+
+        FoldedForm form() {
+            List<List<Link>> links = graph.linksByPanel();
+            Set<Link> used = Collections.newSetFromMap(new IdentityHashMap<>());
+            Deque<Integer> reached = new ArrayDeque<>();
+            start(graph.base(), reached);
+            while (!reached.isEmpty()) {
+                int from = reached.remove();
+                for (Link link : links.get(from)) {
+                    if (used.add(link)) {
+                        follow(link, from, reached);
+                    }
+                }
+            }
+            List<PlacedPanel> placed = new ArrayList<>();
+            for (int i = 0; i < motions.length; i++) {
+                placed.add(new PlacedPanel(graph.panels().get(i), motions[i] == null ? Rigid.NONE : motions[i]));
+            }
+            return new FoldedForm(graph, placed, loops);
+        }
+
+        private void start(int base, Deque<Integer> reached) {
+            motions[base] = Rigid.NONE;
+            cameFrom[base] = -1;
+            reached.add(base);
+        }
+
+        private void follow(Link link, int from, Deque<Integer> reached) {
+            boolean along = link.from() == from;
+            int to = along ? link.to() : link.from();
+            double degrees = link instanceof Link.Folded folded ? pose.degreesAt(folded) : 0;
+            Rigid step = link.motion(degrees);
+            Rigid motion = motions[from].after(along ? step : step.inverse());
+            if (motions[to] == null) {
+                motions[to] = motion;
+                cameFrom[to] = from;
+                reached.add(to);
+            } else {
+                loops.add(new LoopGap(loop(from, to), gap(to, motion), shift(to, motion)));
+            }
+        }
+
+        private double gap(int panel, Rigid motion) {
+            return graph.panels().get(panel).corners().stream()
+                    .mapToDouble(corner -> motion.apply(corner).subtract(motions[panel].apply(corner)).length()).max().orElse(0);
+        }
+
+        private Vector3D shift(int panel, Rigid motion) {
+            Coordinate middle = graph.panels().get(panel).shape().getCentroid().getCoordinate();
+            return motion.apply(middle.x, middle.y, 0).subtract(motions[panel].apply(middle.x, middle.y, 0));
+        }
+
+        private List<Integer> loop(int from, int to) {
+            List<Integer> upFrom = up(from);
+            List<Integer> upTo = up(to);
+            while (upFrom.size() > 1 && upTo.size() > 1
+                    && upFrom.get(upFrom.size() - 2).equals(upTo.get(upTo.size() - 2))) {
+                upFrom.remove(upFrom.size() - 1);
+                upTo.remove(upTo.size() - 1);
+            }
+            upTo.remove(upTo.size() - 1);
+            Collections.reverse(upTo);
+            upFrom.addAll(upTo);
+            return upFrom;
+        }
+
+        private List<Integer> up(int panel) {
+            List<Integer> way = new ArrayList<>();
+            for (int at = panel; at >= 0; at = cameFrom[at]) {
+                way.add(at);
+            }
+            return way;
+        }
     }
 }

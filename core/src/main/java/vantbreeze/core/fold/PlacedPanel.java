@@ -15,9 +15,4 @@ public record PlacedPanel(Panel panel, Rigid motion) {
     public List<Vector3D> corners() {
         return panel.corners().stream().map(motion::apply).toList();
     }
-
-    /** Mean height of its corners above the table, millimetres. */
-    double height() {
-        return corners().stream().mapToDouble(Vector3D::getZ).average().orElse(0);
-    }
 }

@@ -8,21 +8,27 @@ package vantbreeze.core.fold;
 @FunctionalInterface
 public interface Pose {
 
-    /** The fold angle at {@code hinge}, degrees: 0 open, +180 a closed valley, −180 a closed mountain. */
-    double degreesAt(Hinge hinge);
+    /** The fold angle there, degrees: 0 open, +180 a closed valley, −180 a closed mountain. */
+    double degreesAt(Link.Folded link);
 
     /** Every crease open. */
     static Pose open() {
-        return hinge -> 0;
+        return link -> 0;
     }
 
-    /** Every crease folded flat. */
+    /** Every crease folded flat; one that may fold either way lies the same whichever way it goes. */
     static Pose closed() {
-        return hinge -> 180.0 * hinge.fold().sign();
+        return link -> link.hinge().fold() == Fold.MOUNTAIN ? -180 : 180;
+    }
+
+    /** Every hinge at its own angle, degrees, by the hinge's index. */
+    static Pose of(double[] degrees) {
+        double[] kept = degrees.clone();
+        return link -> kept[link.index()];
     }
 
     /** Every crease folded the same part of the way, 0 open and 1 closed. */
     static Pose partly(double part) {
-        return hinge -> 180.0 * part * hinge.fold().sign();
+        return link -> 180.0 * part * link.hinge().fold().sign();
     }
 }

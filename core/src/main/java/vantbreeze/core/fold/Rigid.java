@@ -49,6 +49,13 @@ public record Rigid(double xx, double xy, double xz,
                 shift.getX(), shift.getY(), shift.getZ());
     }
 
+    /** The way back. */
+    public Rigid inverse() {
+        Rigid turn = new Rigid(xx, yx, zx, xy, yy, zy, xz, yz, zz, 0, 0, 0);
+        Vector3D shift = turn.apply(dx, dy, dz);
+        return turn.shifted(-shift.getX(), -shift.getY(), -shift.getZ());
+    }
+
     /** Where the point goes. */
     public Vector3D apply(double x, double y, double z) {
         return new Vector3D(xx * x + xy * y + xz * z + dx, yx * x + yy * y + yz * z + dy, zx * x + zy * y + zz * z + dz);

@@ -7,10 +7,13 @@ import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.fit.SheetYield;
 import vantbreeze.core.fold.BoardScore;
+import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.order.LayerOrder;
+import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Envelopes;
@@ -81,9 +84,11 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets) 
 
     private static WorkedPiece work(Piece piece, Sheet sheet) {
         Panels panels = Panels.of(piece);
+        FoldGraph graph = FoldGraph.of(panels);
         List<FoldedForm> motion = IntStream.rangeClosed(0, FRAMES)
-                .mapToObj(frame -> FoldedForm.of(panels, Pose.partly((double) frame / FRAMES))).toList();
+                .mapToObj(frame -> FoldedForm.of(graph, Pose.partly((double) frame / FRAMES))).toList();
         return new WorkedPiece(panels, piece.cutSize(), BoardScore.of(panels), motion.get(FRAMES), motion,
-                FoldedForm.fromBelow(panels), sheet == null ? null : SheetYield.of(piece.cutSize(), sheet));
+                LayerOrders.of(graph).first().map(LayerOrder::fromBelow).orElseGet(List::of).stream().map(panels.all()::get).toList(),
+                sheet == null ? null : SheetYield.of(piece.cutSize(), sheet));
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
+import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.MeasureReader;
 import vantbreeze.core.length.Ruler;
@@ -28,7 +29,7 @@ class StripTest {
         assertThat(BoardScore.of(gate)).extracting(BoardScore::fromLeft).containsExactly(inches("2 1/8"), inches("6 3/8"));
         assertThat(BoardScore.of(gate).get(1).fromRight()).isEqualTo(inches("2 1/8"));
         assertThat(FoldedForm.of(gate, Pose.closed()).footprint()).isEqualTo(new Size(inches("4 1/4"), inches("5 1/2")));
-        assertThat(FoldedForm.fromBelow(gate).get(0).name()).isEqualTo("Middle");
+        assertThat(LayerOrders.of(FoldGraph.of(gate)).first().orElseThrow().fromBelow().get(0)).isEqualTo(1);
     }
 
     /** Common practice, no source: 21.0 × 14.8 cm gatefold, scores 5.25 cm from each end. */

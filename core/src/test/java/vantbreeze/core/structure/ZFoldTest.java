@@ -8,10 +8,11 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
-import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 
@@ -29,7 +30,7 @@ class ZFoldTest {
                 .containsExactly(Length.ofInches(2, 3, 4), Length.ofInches(5, 1, 2));
         assertThat(BoardScore.of(panels)).extracting(BoardScore::fold).containsExactly(Fold.MOUNTAIN, Fold.VALLEY);
         assertThat(FoldedForm.of(panels, Pose.closed()).footprint()).isEqualTo(finished);
-        assertThat(FoldedForm.fromBelow(panels)).extracting(Panel::name).containsExactly("Back", "Second leg", "Leg");
+        assertThat(LayerOrders.of(FoldGraph.of(panels)).first().orElseThrow().fromBelow()).containsExactly(2, 1, 0);
     }
 
     @Property

@@ -1,0 +1,114 @@
+package vantbreeze.core.fold;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * All panels of an assembly, and the hinges and joins between them.
+ *
+ * @param assembly whose they are
+ * @param panels piece by piece; a panel's index here names it everywhere
+ * @param pieceOf which piece each is of
+ * @param links hinges first, then joins
+ */
+public record FoldGraph(Assembly assembly, List<Panel> panels, List<Integer> pieceOf, List<Link> links) {
+
+    public FoldGraph {
+        panels = List.copyOf(panels);
+        pieceOf = List.copyOf(pieceOf);
+        links = List.copyOf(links);
+    }
+
+    /** The graph of one piece's panels. */
+    public static FoldGraph of(Panels panels) {
+        return build(Assembly.of(panels.piece()), List.of(panels));
+    }
+
+    /**
+     * The graph of {@code assembly}.
+     *
+     * @throws IllegalArgumentException when a join names a panel that is not there, or one panel twice
+     */
+    public static FoldGraph of(Assembly assembly) {
+        return build(assembly, assembly.pieces().stream().map(Panels::of).toList());
+    }
+
+    /** The hinges, in the order of their index. */
+    public List<Link.Folded> hinges() {
+        return links.stream().filter(Link.Folded.class::isInstance).map(Link.Folded.class::cast).toList();
+    }
+
+    /** The joins. */
+    public List<Link.Glued> joins() {
+        return links.stream().filter(Link.Glued.class::isInstance).map(Link.Glued.class::cast).toList();
+    }
+
+    /** The panel that everything else moves from: the largest of the first piece, the rightmost of equals. */
+    public int base() {
+        int base = 0;
+        for (int i = 0; i < panels.size() && pieceOf.get(i) == 0; i++) {
+            if (panels.get(i).area() > panels.get(base).area() * (1 - 1e-9)) {
+                base = i;
+            }
+        }
+        return base;
+    }
+
+    /** The index of a panel. */
+    public Optional<Integer> find(PanelRef ref) {
+        for (int i = 0; i < panels.size(); i++) {
+            if (pieceOf.get(i) == ref.piece() && panels.get(i).name().equals(ref.panel())) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** What a panel is called; with its piece's name where there are several pieces. */
+    public String name(int panel) {
+        String name = panels.get(panel).name();
+        int piece = pieceOf.get(panel);
+        return assembly.pieces().size() == 1 ? name : "%s of %s".formatted(name, assembly.pieces().get(piece).name());
+    }
+
+    /** For each panel, the links that touch it. */
+    List<List<Link>> linksByPanel() {
+        List<List<Link>> by = new ArrayList<>();
+        panels.forEach(panel -> by.add(new ArrayList<>()));
+        for (Link link : links) {
+            by.get(link.from()).add(link);
+            by.get(link.to()).add(link);
+        }
+        return by;
+    }
+
+    private static FoldGraph build(Assembly assembly, List<Panels> pieces) {
+        List<Panel> panels = new ArrayList<>();
+        List<Integer> pieceOf = new ArrayList<>();
+        List<Link> links = new ArrayList<>();
+        for (int piece = 0; piece < pieces.size(); piece++) {
+            int first = panels.size();
+            for (Panel panel : pieces.get(piece).all()) {
+                panels.add(panel);
+                pieceOf.add(piece);
+            }
+            for (Hinge hinge : pieces.get(piece).hinges()) {
+                links.add(new Link.Folded(links.size(), first + hinge.left().index(), first + hinge.right().index(), hinge));
+            }
+        }
+        FoldGraph unglued = new FoldGraph(assembly, panels, pieceOf, links);
+        for (Join join : assembly.joins()) {
+            links.add(new Link.Glued(unglued.require(join.on()), unglued.require(join.glued()), join));
+            if (join.on().equals(join.glued())) {
+                throw new IllegalArgumentException("The panel %s can't be glued to itself.".formatted(join.on().panel()));
+            }
+        }
+        return new FoldGraph(assembly, panels, pieceOf, links);
+    }
+
+    private int require(PanelRef ref) {
+        return find(ref).orElseThrow(() -> new IllegalArgumentException(
+                "A join names the panel \"%s\" of piece %d, which is not there.".formatted(ref.panel(), ref.piece() + 1)));
+    }
+}

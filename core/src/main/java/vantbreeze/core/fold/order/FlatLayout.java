@@ -1,0 +1,112 @@
+package vantbreeze.core.fold.order;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.math.Vector3D;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.FoldedForm;
+import vantbreeze.core.fold.Link;
+import vantbreeze.core.fold.PlacedPanel;
+import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.Rigid;
+import vantbreeze.core.fold.Side;
+
+/**
+ * A card in a flat pose: its facets where they lie, its folded creases, and its glued pairs.
+ *
+ * @param facetOf for each panel, its facet
+ */
+record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatCrease> creases, List<FlatJoin> joins) {
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    /** Two facets glued on each other, the first below. */
+    record FlatJoin(int below, int above) { }
+
+    static FlatLayout of(FoldGraph graph, FoldedForm form, Pose pose) {
+        int[] facetOf = merged(graph, pose);
+        List<Facet> facets = facets(form, facetOf);
+        List<FlatCrease> creases = new ArrayList<>();
+        for (Link.Folded link : graph.hinges()) {
+            Facet a = facets.get(facetOf[link.from()]);
+            Facet b = facets.get(facetOf[link.to()]);
+            if (a.index() != b.index()) {
+                Rigid motion = form.placed().get(link.from()).motion();
+                Coordinate from = flat(motion.apply(link.hinge().line().from()));
+                Coordinate to = flat(motion.apply(link.hinge().line().to()));
+                creases.add(FlatCrease.of(a, b, link.hinge().fold(), a.faceUp() ? from : to, a.faceUp() ? to : from));
+            }
+        }
+        List<FlatJoin> joins = graph.joins().stream().map(link -> {
+            Facet on = facets.get(facetOf[link.from()]);
+            Facet glued = facets.get(facetOf[link.to()]);
+            boolean above = (link.join().onSide() == Side.FACE) == on.faceUp();
+            return above ? new FlatJoin(on.index(), glued.index()) : new FlatJoin(glued.index(), on.index());
+        }).toList();
+        return new FlatLayout(graph, facets, facetOf, creases, joins);
+    }
+
+    /** Panels joined by open creases, as one number each. */
+    private static int[] merged(FoldGraph graph, Pose pose) {
+        int[] root = new int[graph.panels().size()];
+        Arrays.setAll(root, i -> i);
+        for (Link.Folded link : graph.hinges()) {
+            if (pose.degreesAt(link) == 0) {
+                root[find(root, link.from())] = find(root, link.to());
+            }
+        }
+        Map<Integer, Integer> numbers = new LinkedHashMap<>();
+        int[] facetOf = new int[root.length];
+        for (int i = 0; i < root.length; i++) {
+            facetOf[i] = numbers.computeIfAbsent(find(root, i), key -> numbers.size());
+        }
+        return facetOf;
+    }
+
+    private static int find(int[] root, int i) {
+        int at = i;
+        while (root[at] != at) {
+            root[at] = root[root[at]];
+            at = root[at];
+        }
+        return at;
+    }
+
+    private static List<Facet> facets(FoldedForm form, int[] facetOf) {
+        List<List<Integer>> members = new ArrayList<>();
+        for (int panel = 0; panel < facetOf.length; panel++) {
+            if (facetOf[panel] == members.size()) {
+                members.add(new ArrayList<>());
+            }
+            members.get(facetOf[panel]).add(panel);
+        }
+        List<Facet> facets = new ArrayList<>();
+        for (List<Integer> panels : members) {
+            List<Geometry> shapes = panels.stream().map(panel -> shape(form.placed().get(panel))).toList();
+            Geometry shape = shapes.size() == 1 ? shapes.get(0) : UnaryUnionOp.union(shapes);
+            facets.add(new Facet(facets.size(), panels, shape, form.placed().get(panels.get(0)).motion().showsFace()));
+        }
+        return facets;
+    }
+
+    /** A placed panel's outline on the table. */
+    static Geometry shape(PlacedPanel placed) {
+        List<Vector3D> corners = placed.corners();
+        Coordinate[] ring = new Coordinate[corners.size() + 1];
+        for (int i = 0; i < ring.length; i++) {
+            ring[i] = flat(corners.get(i % corners.size()));
+        }
+        return FACTORY.createPolygon(ring);
+    }
+
+    private static Coordinate flat(Vector3D point) {
+        return new Coordinate(point.getX(), point.getY());
+    }
+}

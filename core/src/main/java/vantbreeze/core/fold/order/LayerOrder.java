@@ -1,0 +1,65 @@
+package vantbreeze.core.fold.order;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.function.BiPredicate;
+
+/**
+ * One order of the panels of a flat pose: for any two that overlap, which lies below. Three that overlap each other
+ * in turn but nowhere all together may lie in a ring, as the four flaps of a box do, so this is no single stack.
+ */
+public final class LayerOrder {
+
+    private final FlatLayout layout;
+    private final BiPredicate<Integer, Integer> below;
+
+    LayerOrder(FlatLayout layout, BiPredicate<Integer, Integer> below) {
+        this.layout = layout;
+        this.below = below;
+    }
+
+    static LayerOrder stacked(FlatLayout layout, int[] places) {
+        return new LayerOrder(layout, (a, b) -> places[a] < places[b]);
+    }
+
+    /** An order found by search; asking about facets that do not overlap tells nothing. */
+    static LayerOrder of(FlatLayout layout, Pairs pairs, boolean[] values) {
+        return new LayerOrder(layout, (a, b) -> pairs.overlap(a, b)
+                && values[pairs.below(a, b) / 2] ^ (pairs.below(a, b) & 1) == 1);
+    }
+
+    /** Whether panel {@code a} lies below panel {@code b}, for two that overlap. */
+    public boolean isBelow(int a, int b) {
+        return below.test(layout.facetOf()[a], layout.facetOf()[b]);
+    }
+
+    /** Panels that all cover one spot, from below. */
+    public List<Integer> stack(Collection<Integer> panels) {
+        List<Integer> stacked = new ArrayList<>();
+        for (int panel : panels) {
+            int at = 0;
+            while (at < stacked.size() && isBelow(stacked.get(at), panel)) {
+                at++;
+            }
+            stacked.add(at, panel);
+        }
+        return stacked;
+    }
+
+    /** All panels so that, as far as can be, none comes before one that lies below it; for drawing. */
+    public List<Integer> fromBelow() {
+        List<Integer> left = new ArrayList<>();
+        for (int panel = 0; panel < layout.facetOf().length; panel++) {
+            left.add(panel);
+        }
+        List<Integer> drawn = new ArrayList<>();
+        while (!left.isEmpty()) {
+            int lowest = left.stream().filter(panel -> left.stream().noneMatch(other -> !other.equals(panel)
+                    && layout.facetOf()[other] != layout.facetOf()[panel] && isBelow(other, panel))).findFirst().orElse(left.get(0));
+            left.remove((Integer) lowest);
+            drawn.add(lowest);
+        }
+        return drawn;
+    }
+}

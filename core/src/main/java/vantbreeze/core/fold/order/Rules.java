@@ -1,0 +1,104 @@
+package vantbreeze.core.fold.order;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * What must hold among the variables of {@link Pairs}. A literal is twice a variable, plus one for its negation.
+ *
+ * @param facts literals that are true: folds whose direction is known, and joins
+ * @param equals pairs of literals that are equal: facet C is not between A and A′ whose crease or glue it crosses
+ *               (taco–tortilla), so it lies below both or above both
+ * @param evens four literals of which an even number is true: two creases on one line with their paper on one
+ *              side do not interleave (taco–taco)
+ * @param triples below(i,j), below(j,k), below(i,k) of three facets with some area in common (transitivity)
+ */
+record Rules(List<Integer> facts, List<int[]> equals, List<int[]> evens, List<int[]> triples) {
+
+    /** All rules of {@code layout} among the facets that are in {@code kept}. */
+    static Rules of(FlatLayout layout, Pairs pairs, Set<Integer> kept) {
+        Rules rules = new Rules(new ArrayList<>(), new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
+        List<FlatCrease> creases = layout.creases().stream()
+                .filter(crease -> kept.contains(crease.below()) && kept.contains(crease.above())).toList();
+        for (FlatCrease crease : creases) {
+            if (crease.known()) {
+                rules.facts.add(pairs.below(crease.below(), crease.above()));
+            }
+            for (int facet : kept) {
+                if (facet != crease.below() && facet != crease.above()
+                        && pairs.overlap(facet, crease.below()) && pairs.overlap(facet, crease.above())
+                        && Flat.runsThrough(crease.from(), crease.to(), layout.facets().get(facet).shape())) {
+                    rules.notBetween(pairs, facet, crease.below(), crease.above());
+                }
+            }
+        }
+        rules.tacos(creases, pairs);
+        rules.joins(layout, pairs, kept);
+        rules.transitivity(layout, pairs, kept);
+        return rules;
+    }
+
+    private void notBetween(Pairs pairs, int facet, int a, int b) {
+        equals.add(new int[] {pairs.below(facet, a), pairs.below(facet, b)});
+    }
+
+    private void tacos(List<FlatCrease> creases, Pairs pairs) {
+        for (int i = 0; i < creases.size(); i++) {
+            FlatCrease one = creases.get(i);
+            for (int j = i + 1; j < creases.size(); j++) {
+                FlatCrease other = creases.get(j);
+                if (one.liesAlong(other)) {
+                    taco(one, other, pairs);
+                }
+            }
+        }
+    }
+
+    private void taco(FlatCrease one, FlatCrease other, Pairs pairs) {
+        int a = one.below();
+        int b = one.above();
+        int c = other.below();
+        int d = other.above();
+        if (a == c || a == d || b == c || b == d) {
+            // creases of one facet on one line: the others are told apart by transitivity alone
+            return;
+        }
+        if (pairs.overlap(a, c) && pairs.overlap(a, d) && pairs.overlap(b, c) && pairs.overlap(b, d)) {
+            evens.add(new int[] {pairs.below(a, c), pairs.below(b, c), pairs.below(a, d), pairs.below(b, d)});
+        }
+    }
+
+    private void joins(FlatLayout layout, Pairs pairs, Set<Integer> kept) {
+        for (FlatLayout.FlatJoin join : layout.joins()) {
+            if (!kept.contains(join.below()) || !kept.contains(join.above()) || !pairs.overlap(join.below(), join.above())) {
+                continue;
+            }
+            int glued = pairs.below(join.below(), join.above());
+            facts.add(glued);
+            for (int facet : kept) {
+                if (facet != join.below() && facet != join.above()
+                        && Flat.overlap(pairs.common(glued / 2), layout.facets().get(facet).shape())) {
+                    notBetween(pairs, facet, join.below(), join.above());
+                }
+            }
+        }
+    }
+
+    private void transitivity(FlatLayout layout, Pairs pairs, Set<Integer> kept) {
+        int count = layout.facets().size();
+        for (int variable = 0; variable < pairs.count(); variable++) {
+            int i = pairs.pair(variable)[0];
+            int j = pairs.pair(variable)[1];
+            if (!kept.contains(i) || !kept.contains(j)) {
+                continue;
+            }
+            for (int k = j + 1; k < count; k++) {
+                if (kept.contains(k) && pairs.overlap(i, k) && pairs.overlap(j, k)
+                        && Flat.overlap(pairs.common(variable), layout.facets().get(k).shape())) {
+                    triples.add(new int[] {pairs.below(i, j), pairs.below(j, k), pairs.below(i, k)});
+                }
+            }
+        }
+    }
+}
