@@ -10,17 +10,8 @@ package vantbreeze.core.fold;
  */
 public record Hinge(Panel left, Panel right, Stretch line, Fold fold) {
 
-    /** The panel on the other side. */
-    Panel across(Panel panel) {
-        return panel.equals(left) ? right : left;
-    }
-
-    boolean touches(Panel panel) {
-        return panel.equals(left) || panel.equals(right);
-    }
-
     /** The line directed so that {@code panel} lies on its left hand. */
-    Stretch seenFrom(Panel panel) {
+    public Stretch seenFrom(Panel panel) {
         return panel.equals(left) ? line : new Stretch(line.to(), line.from());
     }
 }

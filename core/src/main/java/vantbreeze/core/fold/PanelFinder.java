@@ -53,7 +53,7 @@ final class PanelFinder {
         Polygonizer polygonizer = new Polygonizer();
         edges.keySet().forEach(edge -> polygonizer.add(edge.line(GRID)));
         List<Panel> panels = panels(polygonizer);
-        return new Panels(piece, panels, hinges(panels), loose(polygonizer));
+        return new Panels(piece, panels, hinges(panels), loose(polygonizer, true), loose(polygonizer, false));
     }
 
     private void node() {
@@ -140,12 +140,12 @@ final class PanelFinder {
         return hinges;
     }
 
-    private List<Stretch> loose(Polygonizer polygonizer) {
+    private List<Stretch> loose(Polygonizer polygonizer, boolean creases) {
         List<Stretch> loose = new ArrayList<>();
         for (Object dangle : polygonizer.getDangles()) {
             Coordinate[] line = ((LineString) dangle).getCoordinates();
             LineKind kind = edges.get(GridEdge.of(line[0], line[line.length - 1]));
-            if (kind != null && kind.isCrease()) {
+            if (kind != null && kind.isCrease() == creases) {
                 loose.add(new Stretch(Spot.ofUnits(line[0]), Spot.ofUnits(line[line.length - 1])));
             }
         }

@@ -10,13 +10,16 @@ import java.util.Optional;
  * @param all from the left, then from the foot
  * @param hinges every stretch of crease between two panels
  * @param looseCreases stretches of crease that end inside a panel and so divide nothing
+ * @param looseSlits stretches of slit that end inside a panel
  */
-public record Panels(Piece piece, List<Panel> all, List<Hinge> hinges, List<Stretch> looseCreases) {
+public record Panels(Piece piece, List<Panel> all, List<Hinge> hinges, List<Stretch> looseCreases,
+                     List<Stretch> looseSlits) {
 
     public Panels {
         all = List.copyOf(all);
         hinges = List.copyOf(hinges);
         looseCreases = List.copyOf(looseCreases);
+        looseSlits = List.copyOf(looseSlits);
     }
 
     /** The panels of {@code piece}. */
@@ -32,9 +35,5 @@ public record Panels(Piece piece, List<Panel> all, List<Hinge> hinges, List<Stre
     /** The panel that everything else folds from: the largest, the rightmost of equals. */
     public Panel base() {
         return all.stream().reduce((a, b) -> b.area() > a.area() * (1 - 1e-9) ? b : a).orElseThrow();
-    }
-
-    List<Hinge> hingesOf(Panel panel) {
-        return hinges.stream().filter(hinge -> hinge.touches(panel)).toList();
     }
 }

@@ -10,6 +10,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.math.Vector3D;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
+import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Link;
@@ -27,8 +28,8 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
-    /** Two facets glued on each other, the first below. */
-    record FlatJoin(int below, int above) { }
+    /** Two facets glued on each other, the first below, where their glued panels overlap. */
+    record FlatJoin(int below, int above, Geometry glue) { }
 
     static FlatLayout of(FoldGraph graph, FoldedForm form, Pose pose) {
         int[] facetOf = merged(graph, pose);
@@ -41,16 +42,30 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
                 Rigid motion = form.placed().get(link.from()).motion();
                 Coordinate from = flat(motion.apply(link.hinge().line().from()));
                 Coordinate to = flat(motion.apply(link.hinge().line().to()));
-                creases.add(FlatCrease.of(a, b, link.hinge().fold(), a.faceUp() ? from : to, a.faceUp() ? to : from));
+                creases.add(FlatCrease.of(a, b, fold(link, pose), a.faceUp() ? from : to, a.faceUp() ? to : from));
             }
         }
         List<FlatJoin> joins = graph.joins().stream().map(link -> {
             Facet on = facets.get(facetOf[link.from()]);
             Facet glued = facets.get(facetOf[link.to()]);
             boolean above = (link.join().onSide() == Side.FACE) == on.faceUp();
-            return above ? new FlatJoin(on.index(), glued.index()) : new FlatJoin(glued.index(), on.index());
+            Geometry glue = glue(form, link);
+            return above ? new FlatJoin(on.index(), glued.index(), glue) : new FlatJoin(glued.index(), on.index(), glue);
         }).toList();
         return new FlatLayout(graph, facets, facetOf, creases, joins);
+    }
+
+    private static Geometry glue(FoldedForm form, Link.Glued link) {
+        PlacedPanel on = form.placed().get(link.from());
+        Geometry overlap = Flat.common(shape(on), shape(form.placed().get(link.to())));
+        List<Vector3D> area = link.join().area().stream().map(on.motion()::apply).toList();
+        return area.isEmpty() ? overlap : Flat.common(overlap, shape(area));
+    }
+
+    /** Which way a crease is folded in the pose; a crease that may go either way stays so. */
+    private static Fold fold(Link.Folded link, Pose pose) {
+        return link.hinge().fold() == Fold.UNASSIGNED ? Fold.UNASSIGNED
+                : pose.degreesAt(link) > 0 ? Fold.VALLEY : Fold.MOUNTAIN;
     }
 
     /** Panels joined by open creases, as one number each. */
@@ -98,7 +113,10 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
 
     /** A placed panel's outline on the table. */
     static Geometry shape(PlacedPanel placed) {
-        List<Vector3D> corners = placed.corners();
+        return shape(placed.corners());
+    }
+
+    private static Geometry shape(List<Vector3D> corners) {
         Coordinate[] ring = new Coordinate[corners.size() + 1];
         for (int i = 0; i < ring.length; i++) {
             ring[i] = flat(corners.get(i % corners.size()));

@@ -78,7 +78,7 @@ record Rules(List<Integer> facts, List<int[]> equals, List<int[]> evens, List<in
             facts.add(glued);
             for (int facet : kept) {
                 if (facet != join.below() && facet != join.above()
-                        && Flat.overlap(pairs.common(glued / 2), layout.facets().get(facet).shape())) {
+                        && Flat.overlap(join.glue(), layout.facets().get(facet).shape())) {
                     notBetween(pairs, facet, join.below(), join.above());
                 }
             }

@@ -122,9 +122,8 @@ final class Stacking {
             if (place[join.below()] > place[join.above()]) {
                 return false;
             }
-            var glue = Flat.common(layout.facets().get(join.below()).shape(), layout.facets().get(join.above()).shape());
             for (Facet facet : layout.facets()) {
-                if (isBetween(facet.index(), join.below(), join.above()) && Flat.overlap(glue, facet.shape())) {
+                if (isBetween(facet.index(), join.below(), join.above()) && Flat.overlap(join.glue(), facet.shape())) {
                     return false;
                 }
             }

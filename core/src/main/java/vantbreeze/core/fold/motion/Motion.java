@@ -1,0 +1,73 @@
+package vantbreeze.core.fold.motion;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.IntStream;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.Rigid;
+
+/**
+ * The way from one pose to another in equal steps. Every hinge makes for its end angle; where loops forbid that, all
+ * give way as little as they can, but for those that are driven.
+ *
+ * @param graph what moves
+ * @param frames from the first pose to the last
+ * @param freedom how many hinges could be driven independently, half-way
+ */
+public record Motion(FoldGraph graph, List<Frame> frames, int freedom) {
+
+    public Motion {
+        frames = List.copyOf(frames);
+    }
+
+    /** From {@code first} to {@code last} in {@code steps} steps, no hinge driven. */
+    public static Motion between(FoldGraph graph, Pose first, Pose last, int steps) {
+        return between(graph, first, last, steps, Set.of());
+    }
+
+    /** The same, with some hinges, by index, going evenly whatever the others must do. */
+    public static Motion between(FoldGraph graph, Pose first, Pose last, int steps, Set<Integer> driven) {
+        Closure closure = new Closure(graph);
+        double[] from = graph.hinges().stream().mapToDouble(first::degreesAt).toArray();
+        double[] to = graph.hinges().stream().mapToDouble(last::degreesAt).toArray();
+        boolean[] kept = new boolean[from.length];
+        driven.forEach(hinge -> kept[hinge] = true);
+        double[] astray = new double[from.length];
+        List<Frame> frames = new ArrayList<>();
+        double[] halfWay = from;
+        for (int step = 0; step <= steps; step++) {
+            double part = (double) step / steps;
+            double[] even = IntStream.range(0, from.length).mapToDouble(i -> from[i] + part * (to[i] - from[i])).toArray();
+            double[] angles = even;
+            if (step > 0 && step < steps) {
+                double[] led = astray;
+                angles = closure.solve(IntStream.range(0, even.length)
+                        .mapToDouble(i -> Math.max(-180, Math.min(180, even[i] + led[i]))).toArray(), kept);
+                double[] reached = angles;
+                astray = IntStream.range(0, even.length).mapToDouble(i -> reached[i] - even[i]).toArray();
+            }
+            halfWay = step == steps / 2 ? angles : halfWay;
+            frames.add(new Frame(Arrays.stream(angles).boxed().toList(), List.of(closure.place(angles)), closure.gap(angles)));
+        }
+        return new Motion(graph, frames, closure.freedom(halfWay));
+    }
+
+    /** The first frame that rigid panels can't reach without bending; empty when all can be. */
+    public OptionalInt firstBent() {
+        return IntStream.range(0, frames.size()).filter(i -> frames.get(i).gap() > Closure.REACHED).findFirst();
+    }
+
+    /** Whether rigid panels can go all the way. */
+    public boolean isRigid() {
+        return firstBent().isEmpty();
+    }
+
+    /** Panels that pass through one another on the way, each pair once, when it is first seen. */
+    public List<Passing> passings() {
+        return new PassingFinder(graph).find(frames.stream().map(frame -> frame.panels().toArray(new Rigid[0])).toList());
+    }
+}
