@@ -52,7 +52,7 @@ public record Faults(List<Fault> all) {
 
     private static void outline(Piece piece, List<Fault> faults) {
         Polygon outline = polygon(piece.outline());
-        if (outline == null || outline.getArea() < 1) {
+        if (outline == null || outline.convexHull().getArea() < 1) {
             faults.add(new Fault(Fault.Kind.NO_OUTLINE, "The piece has no outline to cut. Give it three corners or more.", piece.outline()));
             return;
         }

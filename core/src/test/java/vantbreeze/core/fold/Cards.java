@@ -56,6 +56,11 @@ public final class Cards {
 
     /** Common practice, no source: 8 × 4¼, scores 1¼ and 2½ from both ends, band 5½ long glued on the wings. */
     public static FoldGraph stage() {
+        return stageWithBandAt(12.7);
+    }
+
+    /** The same with the band glued so many millimetres above the foot. */
+    public static FoldGraph stageWithBandAt(double height) {
         Piece base = Strip.ofHeight("base", in("4 1/4"))
                 .panel("Left wing", in("1 1/4")).fold(Fold.MOUNTAIN).panel("Left wall", in("1 1/4")).fold(Fold.VALLEY)
                 .panel("Back", in("3")).fold(Fold.VALLEY).panel("Right wall", in("1 1/4")).fold(Fold.MOUNTAIN)
@@ -63,9 +68,9 @@ public final class Cards {
         Piece band = Strip.ofHeight("band", in("1")).panel("Band", in("5 1/2")).piece();
         return FoldGraph.of(new Assembly(List.of(base, band), List.of(
                 Join.of(new PanelRef(0, "Left wing"), Side.FACE, new PanelRef(1, "Band"), Side.BACK,
-                        Attachment.at(inches("0", "1/2"), inches("0", "0"))),
+                        Attachment.at(at(0, height), at(0, 0))),
                 Join.of(new PanelRef(0, "Right wing"), Side.FACE, new PanelRef(1, "Band"), Side.BACK,
-                        Attachment.at(inches("8", "1/2"), inches("5 1/2", "0"))))));
+                        Attachment.at(at(203.2, height), at(139.7, 0))))));
     }
 
     /** The stage sheared flat to the left: left wing, left wall and back in one line. */

@@ -83,6 +83,11 @@ final class Closure {
         return tree.closing().isEmpty() ? 0 : CommonOps_DDRM.elementMaxAbs(residual(place(degrees), degrees));
     }
 
+    /** How far going round each loop puts three points off their places, mm, loop by loop. */
+    double[] gaps(double[] degrees) {
+        return residual(place(degrees), degrees).getData().clone();
+    }
+
     /** How many hinges could be moved freely, each on its own, at these angles. */
     int freedom(double[] degrees) {
         if (tree.closing().isEmpty()) {

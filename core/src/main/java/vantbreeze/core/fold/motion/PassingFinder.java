@@ -1,19 +1,18 @@
 package vantbreeze.core.fold.motion;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import org.locationtech.jts.algorithm.RayCrossingCounter;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Location;
+import java.util.function.ToDoubleFunction;
 import org.locationtech.jts.math.Vector3D;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Rigid;
 
-/** Looks at single moments for an edge of one panel that pierces another. */
+/** Looks at single moments for panels that cut through one another. */
 final class PassingFinder {
 
     /** Nearer than this counts as touching, mm. */
@@ -33,10 +32,12 @@ final class PassingFinder {
         List<Passing> found = new ArrayList<>();
         Set<Long> seen = new HashSet<>(linked);
         for (int frame = 0; frame < frames.size(); frame++) {
-            Rigid[] placed = frames.get(frame);
+            Rigid[] motions = frames.get(frame);
+            Placed[] placed = new Placed[motions.length];
+            Arrays.setAll(placed, i -> new Placed(graph.panels().get(i), motions[i]));
             for (int a = 0; a < placed.length; a++) {
                 for (int b = a + 1; b < placed.length; b++) {
-                    if (!seen.contains(pair(a, b)) && (pierces(a, b, placed) || pierces(b, a, placed))) {
+                    if (!seen.contains(pair(a, b)) && cross(placed[a], placed[b])) {
                         seen.add(pair(a, b));
                         found.add(new Passing(frame, a, b));
                     }
@@ -50,32 +51,92 @@ final class PassingFinder {
         return ((long) Math.min(a, b) << 32) | Math.max(a, b);
     }
 
-    /** Whether an edge of {@code a} goes through the inside of {@code b}, seen on b's own sheet. */
-    private boolean pierces(int a, int b, Rigid[] placed) {
-        Rigid toB = placed[b].inverse().after(placed[a]);
-        Panel panel = graph.panels().get(a);
-        Coordinate[] target = graph.panels().get(b).shape().getExteriorRing().getCoordinates();
-        for (int i = 0; i < panel.corners().size(); i++) {
-            Vector3D p = toB.apply(panel.corners().get(i));
-            Vector3D q = toB.apply(panel.corners().get((i + 1) % panel.corners().size()));
-            boolean through = p.getZ() > TOUCHING && q.getZ() < -TOUCHING || p.getZ() < -TOUCHING && q.getZ() > TOUCHING;
-            if (through) {
-                double part = p.getZ() / (p.getZ() - q.getZ());
-                Coordinate at = new Coordinate(p.getX() + part * (q.getX() - p.getX()), p.getY() + part * (q.getY() - p.getY()));
-                if (isWellInside(at, target)) {
-                    return true;
-                }
-            }
+    /**
+     * Whether two panels cut through one another: each has paper on both sides of the other's plane, and along the
+     * line in which the planes meet both have paper at the same place.
+     */
+    private boolean cross(Placed a, Placed b) {
+        if (!a.box.intersects(b.box)) {
+            return false;
         }
-        return false;
+        double[] aOffB = a.offPlaneOf(b);
+        double[] bOffA = b.offPlaneOf(a);
+        if (!isOnBothSides(aOffB) || !isOnBothSides(bOffA)) {
+            return false;
+        }
+        Vector3D line = cross(a.normal, b.normal);
+        if (line.length() < 1e-9) {
+            return false;
+        }
+        Vector3D along = line.normalize();
+        return overlap(a.cut(aOffB, along), b.cut(bOffA, along)) > TOUCHING;
     }
 
-    private static boolean isWellInside(Coordinate at, Coordinate[] ring) {
-        for (double[] off : new double[][] {{0, 0}, {TOUCHING, 0}, {-TOUCHING, 0}, {0, TOUCHING}, {0, -TOUCHING}}) {
-            if (RayCrossingCounter.locatePointInRing(new Coordinate(at.x + off[0], at.y + off[1]), ring) != Location.INTERIOR) {
-                return false;
+    private static boolean isOnBothSides(double[] off) {
+        return Arrays.stream(off).max().orElse(0) > TOUCHING && Arrays.stream(off).min().orElse(0) < -TOUCHING;
+    }
+
+    /** The longest stretch that two sets of stretches, given as sorted ends, have in common. */
+    private static double overlap(double[] one, double[] other) {
+        double most = 0;
+        for (int i = 0; i + 1 < one.length; i += 2) {
+            for (int j = 0; j + 1 < other.length; j += 2) {
+                most = Math.max(most, Math.min(one[i + 1], other[j + 1]) - Math.max(one[i], other[j]));
             }
         }
-        return true;
+        return most;
+    }
+
+    private static Vector3D cross(Vector3D a, Vector3D b) {
+        return new Vector3D(a.getY() * b.getZ() - a.getZ() * b.getY(), a.getZ() * b.getX() - a.getX() * b.getZ(),
+                a.getX() * b.getY() - a.getY() * b.getX());
+    }
+
+    /** A panel at a moment. */
+    private static final class Placed {
+        private final List<Vector3D> corners;
+        private final Vector3D normal;
+        private final Vector3D on;
+        private final Box box;
+
+        Placed(Panel panel, Rigid motion) {
+            corners = panel.corners().stream().map(motion::apply).toList();
+            on = corners.get(0);
+            normal = new Vector3D(motion.xz(), motion.yz(), motion.zz());
+            box = Box.around(corners);
+        }
+
+        double[] offPlaneOf(Placed other) {
+            return corners.stream().mapToDouble(corner -> corner.subtract(other.on).dot(other.normal)).toArray();
+        }
+
+        /** Where the outline goes through the plane it is so far off from, along a line in that plane, sorted. */
+        double[] cut(double[] off, Vector3D along) {
+            List<Double> at = new ArrayList<>();
+            for (int i = 0; i < off.length; i++) {
+                int next = (i + 1) % off.length;
+                if (off[i] >= 0 != off[next] >= 0) {
+                    double part = off[i] / (off[i] - off[next]);
+                    at.add(corners.get(i).dot(along) * (1 - part) + corners.get(next).dot(along) * part);
+                }
+            }
+            return at.stream().mapToDouble(Double::doubleValue).sorted().toArray();
+        }
+    }
+
+    /** The upright box around a panel. */
+    private record Box(double x1, double y1, double z1, double x2, double y2, double z2) {
+        static Box around(List<Vector3D> corners) {
+            return new Box(least(corners, Vector3D::getX), least(corners, Vector3D::getY), least(corners, Vector3D::getZ),
+                    -least(corners, c -> -c.getX()), -least(corners, c -> -c.getY()), -least(corners, c -> -c.getZ()));
+        }
+
+        private static double least(List<Vector3D> corners, ToDoubleFunction<Vector3D> of) {
+            return corners.stream().mapToDouble(of).min().orElseThrow();
+        }
+
+        boolean intersects(Box other) {
+            return x1 <= other.x2 && other.x1 <= x2 && y1 <= other.y2 && other.y1 <= y2 && z1 <= other.z2 && other.z1 <= z2;
+        }
     }
 }

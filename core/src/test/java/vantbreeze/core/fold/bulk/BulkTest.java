@@ -1,0 +1,93 @@
+package vantbreeze.core.fold.bulk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import vantbreeze.core.fold.Cards;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.FoldedForm;
+import vantbreeze.core.fold.Panel;
+import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.order.LayerOrder;
+import vantbreeze.core.fold.order.LayerOrders;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.paper.Cardstock;
+
+class BulkTest {
+
+    private static final Cardstock CARD = Cardstock.of("card", 250);
+
+    static Stream<Cards.Case> all() {
+        return Cards.all().stream();
+    }
+
+    private static BulkMap bulk(FoldGraph graph, Pose flat, List<Added> added) {
+        return BulkMap.of(FoldedForm.of(graph, flat), stocks(graph), added, LayerOrders.of(graph, flat).first().orElseThrow());
+    }
+
+    private static List<Cardstock> stocks(FoldGraph graph) {
+        return Collections.nCopies(graph.assembly().pieces().size(), CARD);
+    }
+
+    /** The cells together hold just as much paper as the sheets: nothing is counted twice or lost. */
+    @ParameterizedTest
+    @MethodSource("all")
+    void theCellsHoldAllThePaper(Cards.Case card) {
+        double stacked = bulk(card.graph(), card.flat(), List.of()).cells().stream()
+                .mapToDouble(cell -> cell.shape().getArea() * cell.thickness()).sum();
+        double paper = card.graph().panels().stream().mapToDouble(Panel::area).sum() * CARD.caliper().millimetres();
+        assertThat(stacked).isCloseTo(paper, within(paper * 1e-4));
+    }
+
+    @Test
+    void aConcertinaIsAsThickAsItHasPanels() {
+        FoldGraph concertina = Cards.concertina(7);
+        assertThat(bulk(concertina, Pose.closed(), List.of()).worst().thickness()).isCloseTo(7 * 0.3, within(1e-9));
+        assertThat(bulk(concertina, Pose.closed(), List.of()).worst().panels()).hasSize(7);
+    }
+
+    @Test
+    void aFoamPadIsFoundAtItsPlace() {
+        FoldGraph gate = Cards.gate();
+        List<Spot> pad = List.of(Spot.nearest(100, 60), Spot.nearest(120, 60), Spot.nearest(120, 80), Spot.nearest(100, 80));
+        BulkMap map = bulk(gate, Pose.closed(), List.of(new Added("foam pad", 1, Side.FACE, pad, Length.ofMillimetres(2), 0)));
+        assertThat(map.worst().thickness()).isCloseTo(2.6, within(1e-9));
+        assertThat(map.worst().shape().getArea()).isCloseTo(400, within(0.01));
+    }
+
+    @Test
+    void aNestWantsReliefOfACaliperForEachLayerWrapped() {
+        FoldGraph card = Cards.explodingGate();
+        FoldedForm form = FoldedForm.of(card, Pose.closed());
+        LayerOrder order = LayerOrders.of(card).first().orElseThrow();
+        List<Relief> reliefs = Relief.of(form, stocks(card), BulkMap.of(form, stocks(card), List.of(), order));
+        Relief leftFold = reliefs.stream().filter(relief -> relief.hinge() == 0).findFirst().orElseThrow();
+        assertThat(leftFold.millimetres()).isGreaterThanOrEqualTo(2 * 0.3 - 1e-9);
+        assertThat(leftFold.wrapped()).allMatch(panel -> card.pieceOf().get(panel) == 1);
+        assertThat(Relief.of(FoldedForm.of(Cards.gate(), Pose.closed()), List.of(CARD), bulk(Cards.gate(), Pose.closed(), List.of()))).isEmpty();
+    }
+
+    /** ISO 536: an A4 sheet, a sixteenth of a square metre, of 80 g/m² weighs 5 g (4.99 of the rounded size). */
+    @Test
+    void weightIsAreaTimesGrammage() {
+        assertThat(Cardstock.of("copy paper", 80).grams(210 * 297)).isCloseTo(4.99, within(0.01));
+        FoldGraph stage = Cards.stage();
+        Weight weight = Weight.of(stage, stocks(stage), List.of());
+        assertThat(weight.pieces().get(0)).isCloseTo(8 * 4.25 * 25.4 * 25.4 / 1e6 * 250, within(1e-9));
+        assertThat(weight.grams()).isCloseTo((8 * 4.25 + 5.5) * 25.4 * 25.4 / 1e6 * 250, within(1e-9));
+    }
+
+    @Test
+    void paperThatWeighsNothingIsRefused() {
+        assertThatThrownBy(() -> Cardstock.of("air", 0)).hasMessageContaining("weighs something");
+    }
+}
