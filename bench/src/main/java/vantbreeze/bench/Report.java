@@ -1,22 +1,21 @@
 package vantbreeze.bench;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
-import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
-/** Runs every benchmark and writes the table. First word: the folder the house is laid out in; second: the file to write. */
+/** Runs every benchmark and writes the tables. First word: the folder the house is laid out in; second: the docs folder. */
 public final class Report {
 
     private Report() { }
 
-    public static void main(String[] arguments) throws IOException, InterruptedException, RunnerException {
+    public static void main(String[] arguments) throws Exception {
         List<Row> rows = new ArrayList<>();
         for (RunResult result : new Runner(new OptionsBuilder().include(PlanBench.class.getName()).build()).run()) {
             var statistics = result.getPrimaryResult().getStatistics();
@@ -24,21 +23,35 @@ public final class Report {
                     statistics.getPercentile(95) / 1e3, 1));
         }
         rows.addAll(HouseBench.run(Path.of(arguments[0])));
-        Files.writeString(Path.of(arguments[1]), table(rows));
+        List<Row> folds = FoldBench.run();
+        List<FoldBench.Cost> costs = FoldBench.concertinas();
+        Path docs = Path.of(arguments[1]);
+        Files.writeString(docs.resolve("benchmarks.md"), text(rows, folds, costs));
+        Files.writeString(docs.resolve("drawings/concertina-cost.svg"), CostPlot.svg(costs));
     }
 
-    private static String table(List<Row> rows) {
+    private static String text(List<Row> rows, List<Row> folds, List<FoldBench.Cost> costs) {
         StringBuilder text = new StringBuilder("""
                 # Benchmarks
 
-                Made by `./vantbreeze bench` (JMH for core, headless Chromium with
-                software WebGL and compositing for the screen) on %s,
-                %d cores, Java %s. The machines are shared and noisy: compare figures of one run only.
+                Made by `./vantbreeze bench` (JMH for core, headless Chromium with software WebGL and compositing for the
+                screen) on %s, %d cores, Java %s. The machines are shared and noisy: compare figures of one run only.
 
-                | what | median | 95th | at most | held |
-                | --- | ---: | ---: | ---: | --- |
+                ## The house
+
                 """.formatted(LocalDate.now(), Runtime.getRuntime().availableProcessors(), System.getProperty("java.version")));
-        rows.forEach(row -> text.append(row.markdown()).append('\n'));
+        table(text, rows);
+        text.append("\n## The fold engine\n\nBeside rabbit-ear 0.9.32 (npm), warm, in the same run.\n\n");
+        table(text, folds);
+        text.append("\nOne order of a concertina, by its panels:\n\n![cost against panels](drawings/concertina-cost.svg)\n\n");
+        text.append("| panels | ms | ms a panel |\n| ---: | ---: | ---: |\n");
+        costs.forEach(cost -> text.append(String.format(Locale.ROOT, "| %d | %.3f | %.4f |%n",
+                cost.panels(), cost.milliseconds(), cost.milliseconds() / cost.panels())));
         return text.toString();
+    }
+
+    private static void table(StringBuilder text, List<Row> rows) {
+        text.append("| what | median | 95th | at most | held |\n| --- | ---: | ---: | ---: | --- |\n");
+        rows.forEach(row -> text.append(row.markdown()).append('\n'));
     }
 }

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.File;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -49,47 +48,6 @@ class RabbitEarTest {
         return JSON.readTree(answer);
     }
 
-    private static Map<Spot, Integer> vertices(Panels panels) {
-        Map<Spot, Integer> numbers = new HashMap<>();
-        panels.all().forEach(panel -> panel.corners().forEach(corner -> numbers.putIfAbsent(corner, numbers.size())));
-        return numbers;
-    }
-
-    private static ObjectNode pattern(Panels panels) {
-        Map<Spot, Integer> numbers = vertices(panels);
-        ObjectNode pattern = JSON.createObjectNode();
-        Spot[] spots = new Spot[numbers.size()];
-        numbers.forEach((spot, number) -> spots[number] = spot);
-        ArrayNode coords = pattern.putArray("vertices_coords");
-        for (Spot spot : spots) {
-            coords.addArray().add(spot.x().millimetres()).add(spot.y().millimetres());
-        }
-        Map<Set<Integer>, Fold> folds = new HashMap<>();
-        panels.hinges().forEach(hinge -> folds.put(
-                Set.of(numbers.get(hinge.line().from()), numbers.get(hinge.line().to())), hinge.fold()));
-        Set<Set<Integer>> seen = new HashSet<>();
-        ArrayNode faces = pattern.putArray("faces_vertices");
-        ArrayNode edges = pattern.putArray("edges_vertices");
-        ArrayNode assignments = pattern.putArray("edges_assignment");
-        ArrayNode angles = pattern.putArray("edges_foldAngle");
-        for (Panel panel : panels.all()) {
-            ArrayNode face = faces.addArray();
-            List<Spot> corners = panel.corners();
-            for (int i = 0; i < corners.size(); i++) {
-                int a = numbers.get(corners.get(i));
-                int b = numbers.get(corners.get((i + 1) % corners.size()));
-                face.add(a);
-                if (seen.add(Set.of(a, b))) {
-                    Fold fold = folds.get(Set.of(a, b));
-                    edges.addArray().add(a).add(b);
-                    assignments.add(fold == null ? "B" : fold == Fold.VALLEY ? "V" : fold == Fold.MOUNTAIN ? "M" : "U");
-                    angles.add(fold == null ? 0 : fold == Fold.MOUNTAIN ? -180 : 180);
-                }
-            }
-        }
-        return pattern;
-    }
-
     /** One order as "i<j" for each overlapping pair, seen so that panel 0 lies face up as rabbit-ear lays it. */
     private static Set<String> ours(LayerOrder order, JsonNode keys, boolean turned) {
         Set<String> pairs = new HashSet<>();
@@ -116,7 +74,7 @@ class RabbitEarTest {
         FoldedForm form = FoldedForm.of(graph, Pose.closed());
         assertThat(form.closureError()).as(piece.name()).isLessThan(1e-9);
         Rigid home = form.placed().get(0).motion().inverse();
-        Map<Spot, Integer> numbers = vertices(panels);
+        Map<Spot, Integer> numbers = FoldPattern.vertices(panels);
         for (Panel panel : panels.all()) {
             for (Spot corner : panel.corners()) {
                 Vector3D ours = home.after(form.placed().get(panel.index()).motion()).apply(corner);
@@ -150,7 +108,7 @@ class RabbitEarTest {
         }
         ArrayNode patterns = JSON.createArrayNode();
         List<Panels> panels = pieces.stream().map(Panels::of).toList();
-        panels.forEach(p -> patterns.add(pattern(p)));
+        panels.forEach(p -> patterns.add(FoldPattern.of(p)));
         JsonNode answers = ask(patterns);
         for (int i = 0; i < pieces.size(); i++) {
             compare(pieces.get(i), panels.get(i), answers.get(i));
@@ -169,7 +127,7 @@ class RabbitEarTest {
                 strip.panel("p" + i, Length.ofMillimetres(panelWidths[i])).fold(Fold.UNASSIGNED);
             }
             strips.add(Panels.of(strip.piece()));
-            patterns.add(pattern(strips.get(strips.size() - 1)));
+            patterns.add(FoldPattern.of(strips.get(strips.size() - 1)));
         }
         JsonNode answers = ask(patterns);
         for (int i = 0; i < strips.size(); i++) {

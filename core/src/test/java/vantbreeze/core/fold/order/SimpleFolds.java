@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.CoordinateFilter;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
@@ -21,7 +22,7 @@ import vantbreeze.core.length.Length;
  * Makes crease patterns that fold flat for certain: a square is folded over, all layers together, along one line
  * after another, upright, level or at 45° so that every crossing falls on the grid of exact places.
  */
-final class SimpleFolds {
+public final class SimpleFolds {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
     private static final int SIDE = 64;
@@ -36,7 +37,7 @@ final class SimpleFolds {
     private SimpleFolds() { }
 
     /** A square folded a few times; at most {@code most} panels. A part of the creases may go either way. */
-    static Piece piece(long seed, int most, double unassigned) throws Exception {
+    public static Piece piece(long seed, int most, double unassigned) throws Exception {
         Random random = new Random(seed);
         List<Layer> layers = List.of(new Layer(square(), new AffineTransformation(), false));
         List<Crease> creases = new ArrayList<>();
@@ -65,6 +66,8 @@ final class SimpleFolds {
         List<Layer> folded = new ArrayList<>();
         for (Layer layer : layers) {
             Geometry sheetLine = layer.place().getInverse().transform(line);
+            // every exact place here is a multiple of a quarter millimetre
+            sheetLine.apply((CoordinateFilter) c -> c.setCoordinate(new Coordinate(Math.rint(c.x * 4) / 4, Math.rint(c.y * 4) / 4)));
             for (Polygon part : split(layer.sheet(), sheetLine)) {
                 Coordinate middle = layer.place().transform(part.getInteriorPoint()).getCoordinate();
                 boolean over = (middle.x - on.x) * normal[0] + (middle.y - on.y) * normal[1] > 0;

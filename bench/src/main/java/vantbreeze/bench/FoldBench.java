@@ -1,0 +1,109 @@
+package vantbreeze.bench;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import java.io.File;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import vantbreeze.core.fold.Cards;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.Panels;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.Strip;
+import vantbreeze.core.fold.motion.Motion;
+import vantbreeze.core.fold.order.FoldPattern;
+import vantbreeze.core.fold.order.LayerOrders;
+import vantbreeze.core.fold.order.SimpleFolds;
+import vantbreeze.core.length.Length;
+
+/** The fold engine: orders beside rabbit-ear in the same run, one order of a large card, motion, and cost by size. */
+final class FoldBench {
+
+    private static final int WARM = 40;
+    private static final int RUNS = 31;
+    private static final int FRAMES = 60;
+
+    private FoldBench() { }
+
+    /** Cost of one order of a concertina against its panels. */
+    record Cost(int panels, double milliseconds) { }
+
+    static List<Row> run() throws Exception {
+        List<Row> rows = new ArrayList<>();
+        Panels strip = unassigned(8);
+        FoldGraph graph = FoldGraph.of(strip);
+        Row ours = Row.median("all 1392 orders of an 8-panel strip", times(() -> LayerOrders.of(graph).all(10_000)), Double.NaN);
+        double theirs = rabbitEar(strip);
+        rows.add(new Row(ours.what() + ", a tenth of rabbit-ear's %.0f ms allowed".formatted(theirs), ours.median(), ours.high(), theirs / 10));
+        FoldGraph large = FoldGraph.of(Panels.of(largest(60)));
+        rows.add(Row.median("one order of a card of %d panels".formatted(large.panels().size()), times(() -> LayerOrders.of(large).first()), 20));
+        for (Cards.Case card : Cards.all()) {
+            Pose standing = card.name().equals("stage") ? Pose.of(Cards.STAGE_STANDING) : card.name().equals("bridge")
+                    ? Pose.of(Cards.BRIDGE_STANDING) : card.name().equals("tube") ? Pose.of(Cards.TUBE_SQUARE) : Pose.open();
+            rows.add(Row.median("%d frames of the %s".formatted(FRAMES, card.name()),
+                    times(() -> Motion.between(card.graph(), card.flat(), standing, FRAMES)), 100));
+        }
+        return rows;
+    }
+
+    static List<Cost> concertinas() {
+        List<Cost> costs = new ArrayList<>();
+        for (int panels : new int[] {4, 8, 16, 24, 40, 60, 80, 100, 120, 140, 160, 180, 200}) {
+            FoldGraph graph = Cards.concertina(panels);
+            costs.add(new Cost(panels, Row.median("", times(() -> LayerOrders.of(graph).first()), 0).median()));
+        }
+        return costs;
+    }
+
+    private static double[] times(Runnable work) {
+        for (int i = 0; i < WARM; i++) {
+            work.run();
+        }
+        double[] times = new double[RUNS];
+        for (int i = 0; i < RUNS; i++) {
+            long begun = System.nanoTime();
+            work.run();
+            times[i] = (System.nanoTime() - begun) / 1e6;
+        }
+        return times;
+    }
+
+    private static Piece largest(int most) throws Exception {
+        Piece best = null;
+        int panels = 0;
+        for (long seed = 1; seed < 60 && panels < most; seed++) {
+            var piece = SimpleFolds.piece(seed, most, 0);
+            int count = Panels.of(piece).all().size();
+            if (count > panels) {
+                best = piece;
+                panels = count;
+            }
+        }
+        return best;
+    }
+
+    private static Panels unassigned(int panels) {
+        Strip strip = Strip.ofHeight("strip", Length.ofMillimetres(50));
+        for (int i = 0; i < panels; i++) {
+            strip.panel("p" + i, Length.ofMillimetres(20)).fold(Fold.UNASSIGNED);
+        }
+        return Panels.of(strip.piece());
+    }
+
+    private static double rabbitEar(Panels panels) throws IOException, InterruptedException {
+        ArrayNode patterns = JsonNodeFactory.instance.arrayNode().add(FoldPattern.of(panels));
+        Process node = new ProcessBuilder("node", "orders.mjs", "--time").directory(new File("core/src/test/reference"))
+                .redirectError(ProcessBuilder.Redirect.INHERIT).start();
+        try (var in = node.getOutputStream()) {
+            in.write(new ObjectMapper().writeValueAsBytes(patterns));
+        }
+        JsonNode times = new ObjectMapper().readTree(node.getInputStream().readAllBytes());
+        node.waitFor();
+        return times.get(0).asDouble();
+    }
+}
