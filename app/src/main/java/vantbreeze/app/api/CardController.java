@@ -71,7 +71,7 @@ class CardController {
 
     @GetMapping
     List<CardSummary> list() {
-        return drawer.cards().stream().map(card -> CardSummary.of(card, workshop.work(card.plan()))).toList();
+        return drawer.cards().stream().map(CardSummary::of).toList();
     }
 
     @PostMapping
@@ -81,41 +81,41 @@ class CardController {
         Structure structure = workshop.structure(asked.structure());
         Size finished = new Size(written.measure("width", asked.width()), written.measure("height", asked.height()));
         String name = asked.name() == null || asked.name().isBlank() ? "New " + structure.name() : asked.name();
-        return view(drawer.add(new Plan(name, structure.id(), structure.proportioned(finished), written.ruler(),
+        return CardView.of(drawer.add(new Plan(name, structure.id(), structure.proportioned(finished), written.ruler(),
                 emptyAsNull(asked.envelope()), emptyAsNull(asked.sheet()), "")));
     }
 
     @PostMapping("/opened")
     @ResponseStatus(HttpStatus.CREATED)
     CardView open(@RequestBody Opened opened) {
-        return view(drawer.add(PlanDocument.read(opened.document())));
+        return CardView.of(drawer.add(PlanDocument.read(opened.document())));
     }
 
     @GetMapping("/{id}")
     CardView card(@PathVariable UUID id) {
-        return view(drawer.card(id));
+        return CardView.of(drawer.card(id));
     }
 
     @PostMapping("/{id}/changes")
     CardView change(@PathVariable UUID id, @RequestBody Change change) {
-        return view(drawer.change(id, change.revision(), plan -> changed(plan, change)));
+        return CardView.of(drawer.change(id, change.revision(), plan -> changed(plan, change)));
     }
 
     @PutMapping("/{id}/document")
     CardView replace(@PathVariable UUID id, @RequestBody Replacement replacement) {
-        return view(drawer.change(id, replacement.revision(), plan -> PlanDocument.read(replacement.document())));
+        return CardView.of(drawer.change(id, replacement.revision(), plan -> PlanDocument.read(replacement.document())));
     }
 
     @PostMapping("/{id}/rounded")
     CardView round(@PathVariable UUID id, @RequestBody Seen seen) {
-        return view(drawer.change(id, seen.revision(),
+        return CardView.of(drawer.change(id, seen.revision(),
                 plan -> plan.measuring(Reruling.of(plan.measures(), plan.ruler()).measures())));
     }
 
     @PostMapping("/{id}/copy")
     @ResponseStatus(HttpStatus.CREATED)
     CardView copy(@PathVariable UUID id) {
-        return view(drawer.copy(id));
+        return CardView.of(drawer.copy(id));
     }
 
     @DeleteMapping("/{id}")
@@ -126,7 +126,7 @@ class CardController {
 
     @PostMapping("/{id}/restored")
     CardView restore(@PathVariable UUID id) {
-        return view(drawer.restore(id));
+        return CardView.of(drawer.restore(id));
     }
 
     @GetMapping(value = "/{id}/plan.json", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -141,7 +141,7 @@ class CardController {
         Card card = drawer.card(id);
         PrintPage printed = PrintPage.find(page).orElseThrow(() ->
                 new Refusal("page", "Plans are printed on A4 or Letter. Choose one of them."));
-        return file(card, ".pdf", MediaType.APPLICATION_PDF, "inline", TrueSizePlan.of(workshop.work(card.plan()), printed));
+        return file(card, ".pdf", MediaType.APPLICATION_PDF, "inline", TrueSizePlan.of(card.worked(), printed));
     }
 
     private Plan changed(Plan plan, Change change) {
@@ -162,10 +162,6 @@ class CardController {
         }
         Length present = plan.measures().get(change.field());
         return plan.ruler().moved(present, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, change.divisions())));
-    }
-
-    private CardView view(Card card) {
-        return CardView.of(card, workshop.work(card.plan()));
     }
 
     private static ResponseEntity<byte[]> file(Card card, String ending, MediaType type, String how, byte[] content) {

@@ -18,7 +18,8 @@ import vantbreeze.core.plan.WorkedPlan;
 public record CardSummary(UUID id, String name, String structureName, Instant changedAt, SizeView footprint,
                           @Nullable String envelope, List<List<PointView>> panels, List<double[]> partOpen, long wrong) {
 
-    static CardSummary of(Card card, WorkedPlan worked) {
+    static CardSummary of(Card card) {
+        WorkedPlan worked = card.worked();
         var piece = worked.pieces().get(0);
         return new CardSummary(card.id(), card.plan().name(), worked.structure().name(), card.changedAt(),
                 SizeView.of(worked.footprint(), card.plan().ruler()),

@@ -32,7 +32,8 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
     /** A change of one measure that puts a finding right. */
     public record MendView(String measure, String text, String label) { }
 
-    static CardView of(Card card, WorkedPlan worked) {
+    static CardView of(Card card) {
+        WorkedPlan worked = card.worked();
         Ruler ruler = card.plan().ruler();
         return new CardView(card.id(), card.revision(), card.changedAt(), card.plan().name(), worked.structure().id(),
                 worked.structure().name(), ruler.id(), card.plan().envelopeId(), card.plan().sheetId(), card.plan().notes(),

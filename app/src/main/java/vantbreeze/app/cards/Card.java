@@ -3,13 +3,20 @@ package vantbreeze.app.cards;
 import java.time.Instant;
 import java.util.UUID;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.WorkedPlan;
 
 /**
  * A card in the drawer.
  *
  * @param id which
  * @param revision goes up with each change
- * @param plan what the maker decided
+ * @param worked what the maker decided and all that follows
  * @param changedAt when it was last changed
  */
-public record Card(UUID id, int revision, Plan plan, Instant changedAt) { }
+public record Card(UUID id, int revision, WorkedPlan worked, Instant changedAt) {
+
+    /** What the maker decided. */
+    public Plan plan() {
+        return worked.plan();
+    }
+}

@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import vantbreeze.app.store.StoredCard;
 import vantbreeze.app.store.StoredCards;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.exchange.document.PlanDocument;
 
@@ -33,7 +34,7 @@ public class Drawer {
     /** All cards, the last changed first. */
     @Transactional(readOnly = true)
     public List<Card> cards() {
-        return stored.findByDeletedAtIsNullOrderByChangedAtDesc().stream().map(Drawer::card).toList();
+        return stored.findByDeletedAtIsNullOrderByChangedAtDesc().stream().map(this::card).toList();
     }
 
     /** @throws CardGone when it is not there or put aside */
@@ -45,8 +46,8 @@ public class Drawer {
     /** Keeps a new card. */
     @Transactional
     public Card add(Plan plan) {
-        workshop.work(plan);
-        return card(stored.saveAndFlush(new StoredCard(UUID.randomUUID(), plan.name(), PlanDocument.write(plan), now())));
+        WorkedPlan worked = workshop.work(plan);
+        return card(stored.saveAndFlush(new StoredCard(UUID.randomUUID(), plan.name(), PlanDocument.write(plan), now())), worked);
     }
 
     /**
@@ -67,10 +68,10 @@ public class Drawer {
         if (after.equals(before)) {
             return card(card);
         }
-        workshop.work(after);
+        WorkedPlan worked = workshop.work(after);
         card.rewrite(after.name(), PlanDocument.write(after), now());
         try {
-            return card(stored.saveAndFlush(card));
+            return card(stored.saveAndFlush(card), worked);
         } catch (OptimisticLockingFailureException raced) {
             throw new ChangedElsewhere();
         }
@@ -102,8 +103,12 @@ public class Drawer {
         return stored.findById(id).filter(card -> !card.isDeleted()).orElseThrow(CardGone::new);
     }
 
-    private static Card card(StoredCard stored) {
-        return new Card(stored.getId(), stored.revision(), PlanDocument.read(stored.document()), stored.changedAt());
+    private Card card(StoredCard stored) {
+        return card(stored, workshop.work(PlanDocument.read(stored.document())));
+    }
+
+    private static Card card(StoredCard stored, WorkedPlan worked) {
+        return new Card(stored.getId(), stored.revision(), worked, stored.changedAt());
     }
 
     private Instant now() {

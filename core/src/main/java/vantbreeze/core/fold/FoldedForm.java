@@ -9,7 +9,11 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.math.Vector3D;
+import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 
@@ -46,6 +50,11 @@ public record FoldedForm(FoldGraph graph, List<PlacedPanel> placed, List<LoopGap
     /** Width and height of what the form covers on the table, to the nearest unit. */
     public Size footprint() {
         return new Size(Length.nearest(right() - left()), Length.nearest(top() - bottom()));
+    }
+
+    /** The outline of all that it covers on the table, millimetres. */
+    public Geometry outline() {
+        return UnaryUnionNG.union(placed.stream().map(panel -> (Geometry) panel.shadow()).toList(), new GeometryFactory(), new PrecisionModel(10_000));
     }
 
     /** The left edge of what it covers, millimetres. */

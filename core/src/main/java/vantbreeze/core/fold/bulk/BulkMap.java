@@ -66,8 +66,7 @@ public record BulkMap(List<BulkCell> cells) {
         FoldGraph graph = form.graph();
         List<Laid> laid = new ArrayList<>();
         for (int panel = 0; panel < graph.panels().size(); panel++) {
-            Geometry shape = placed(form.placed().get(panel).motion(), graph.panels().get(panel).corners());
-            laid.add(new Laid(panel, PreparedGeometryFactory.prepare(shape),
+            laid.add(new Laid(panel, PreparedGeometryFactory.prepare(form.placed().get(panel).shadow()),
                     stocks.get(graph.pieceOf().get(panel)).caliper().millimetres(), true));
         }
         for (Added one : added) {

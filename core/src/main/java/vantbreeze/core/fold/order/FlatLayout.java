@@ -8,6 +8,7 @@ import java.util.Map;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.math.Vector3D;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 import vantbreeze.core.fold.Fold;
@@ -57,7 +58,7 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
 
     private static Geometry glue(FoldedForm form, Link.Glued link) {
         PlacedPanel on = form.placed().get(link.from());
-        Geometry overlap = Flat.common(shape(on), shape(form.placed().get(link.to())));
+        Geometry overlap = Flat.common(on.shadow(), form.placed().get(link.to()).shadow());
         List<Vector3D> area = link.join().area().stream().map(on.motion()::apply).toList();
         return area.isEmpty() ? overlap : Flat.common(overlap, shape(area));
     }
@@ -104,16 +105,11 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
         }
         List<Facet> facets = new ArrayList<>();
         for (List<Integer> panels : members) {
-            List<Geometry> shapes = panels.stream().map(panel -> shape(form.placed().get(panel))).toList();
+            List<Polygon> shapes = panels.stream().map(panel -> form.placed().get(panel).shadow()).toList();
             Geometry shape = shapes.size() == 1 ? shapes.get(0) : UnaryUnionOp.union(shapes);
             facets.add(new Facet(facets.size(), panels, shape, form.placed().get(panels.get(0)).motion().showsFace()));
         }
         return facets;
-    }
-
-    /** A placed panel's outline on the table. */
-    static Geometry shape(PlacedPanel placed) {
-        return shape(placed.corners());
     }
 
     private static Geometry shape(List<Vector3D> corners) {

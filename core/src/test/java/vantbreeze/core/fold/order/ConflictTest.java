@@ -65,7 +65,7 @@ class ConflictTest {
         FoldedForm form = FoldedForm.of(card, Pose.closed());
         for (int a = 0; a < card.panels().size(); a++) {
             for (int b = 0; b < a; b++) {
-                boolean overlap = Flat.overlap(FlatLayout.shape(form.placed().get(a)), FlatLayout.shape(form.placed().get(b)));
+                boolean overlap = Flat.overlap(form.placed().get(a).shadow(), form.placed().get(b).shadow());
                 if (overlap && one.isBelow(a, b) != other.isBelow(a, b)) {
                     return false;
                 }
