@@ -13,7 +13,6 @@ import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Piece;
-import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Strip;
 import vantbreeze.core.fold.motion.Motion;
 import vantbreeze.core.fold.order.FoldPattern;
@@ -43,10 +42,8 @@ final class FoldBench {
         FoldGraph large = FoldGraph.of(Panels.of(largest(60)));
         rows.add(Row.median("one order of a card of %d panels".formatted(large.panels().size()), times(() -> LayerOrders.of(large).first()), 20));
         for (Cards.Case card : Cards.all()) {
-            Pose standing = card.name().equals("stage") ? Pose.of(Cards.STAGE_STANDING) : card.name().equals("bridge")
-                    ? Pose.of(Cards.BRIDGE_STANDING) : card.name().equals("tube") ? Pose.of(Cards.TUBE_SQUARE) : Pose.open();
             rows.add(Row.median("%d frames of the %s".formatted(FRAMES, card.name()),
-                    times(() -> Motion.between(card.graph(), card.flat(), standing, FRAMES)), 100));
+                    times(() -> Motion.between(card.graph(), card.flat(), card.display(), FRAMES)), 100));
         }
         return rows;
     }
@@ -76,7 +73,7 @@ final class FoldBench {
     private static Piece largest(int most) throws Exception {
         Piece best = null;
         int panels = 0;
-        for (long seed = 1; seed < 60 && panels < most; seed++) {
+        for (long seed = 1; seed < 300 && panels < most; seed++) {
             var piece = SimpleFolds.piece(seed, most, 0);
             int count = Panels.of(piece).all().size();
             if (count > panels) {

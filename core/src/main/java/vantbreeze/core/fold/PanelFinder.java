@@ -88,7 +88,9 @@ final class PanelFinder {
         List<Polygon> faces = new ArrayList<>(found);
         faces.sort(Comparator.<Polygon>comparingDouble(face -> face.getEnvelopeInternal().getMinX())
                 .thenComparingDouble(face -> face.getEnvelopeInternal().getMinY())
-                .thenComparingDouble(face -> face.getEnvelopeInternal().getMaxX()));
+                .thenComparingDouble(face -> face.getEnvelopeInternal().getMaxX())
+                .thenComparingDouble(face -> face.getCentroid().getX())
+                .thenComparingDouble(face -> face.getCentroid().getY()));
         List<Panel> panels = new ArrayList<>();
         for (Polygon face : faces) {
             panels.add(panel(panels.size(), face));
@@ -99,7 +101,7 @@ final class PanelFinder {
     private Panel panel(int index, Polygon face) {
         Coordinate[] ring = face.getExteriorRing().getCoordinates();
         LineString counterClockwise = Orientation.isCCW(ring) ? face.getExteriorRing() : face.getExteriorRing().reverse();
-        Coordinate[] grid = counterClockwise.getCoordinates();
+        Coordinate[] grid = fromLowestLeft(counterClockwise.getCoordinates());
         List<Spot> corners = new ArrayList<>();
         Coordinate[] shape = new Coordinate[grid.length];
         for (int i = 0; i < grid.length; i++) {
@@ -114,6 +116,19 @@ final class PanelFinder {
                 .map(PanelName::name)
                 .findFirst().orElse("Panel " + (index + 1));
         return new Panel(index, name, corners, MILLIMETRES.createPolygon(shape));
+    }
+
+    /** The same ring begun at its leftmost, then lowest corner: the polygonizer begins anywhere. */
+    private static Coordinate[] fromLowestLeft(Coordinate[] ring) {
+        int first = 0;
+        for (int i = 1; i + 1 < ring.length; i++) {
+            first = ring[i].compareTo(ring[first]) < 0 ? i : first;
+        }
+        Coordinate[] turned = new Coordinate[ring.length];
+        for (int i = 0; i < ring.length; i++) {
+            turned[i] = ring[(first + i) % (ring.length - 1)];
+        }
+        return turned;
     }
 
     private List<Hinge> hinges(List<Panel> panels) {
@@ -136,7 +151,8 @@ final class PanelFinder {
             }
         }
         hinges.sort(Comparator.comparingInt((Hinge hinge) -> hinge.left().index())
-                .thenComparingInt(hinge -> hinge.right().index()));
+                .thenComparingInt(hinge -> hinge.right().index())
+                .thenComparing(hinge -> hinge.line().from().x()).thenComparing(hinge -> hinge.line().from().y()));
         return hinges;
     }
 

@@ -10,6 +10,10 @@ import vantbreeze.core.check.Finding.Mend;
 import vantbreeze.core.check.Finding.Severity;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fit.SheetYield;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.FoldedForm;
+import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruled;
@@ -19,6 +23,9 @@ import vantbreeze.core.structure.Parameter;
 
 /** Looks a worked plan over and says what a maker should know before cutting. */
 final class Judgement {
+
+    /** A loop that closes to within this is closed, mm. */
+    private static final double CLOSES = 0.001;
 
     private final Workshop workshop;
     private final WorkedPlan worked;
@@ -34,6 +41,7 @@ final class Judgement {
 
     List<Finding> findings() {
         List<Finding> findings = new ArrayList<>();
+        worked.pieces().stream().map(WorkedPiece::panels).forEach(panels -> folding(FoldGraph.of(panels), findings));
         if (worked.fit() != null) {
             envelope(worked.fit()).ifPresent(findings::add);
         }
@@ -47,6 +55,15 @@ final class Judgement {
         });
         findings.sort(Comparator.comparing(Finding::severity));
         return findings;
+    }
+
+    private static void folding(FoldGraph graph, List<Finding> findings) {
+        FoldedForm.of(graph, Pose.closed()).loops().stream()
+                .filter(loop -> loop.gap() > CLOSES)
+                .forEach(loop -> findings.add(new Finding(Severity.WRONG, "fold",
+                        "The card does not close: going round %s leaves a gap of %.2f mm.".formatted(loop.inWords(graph), loop.gap()), null)));
+        LayerOrders.of(graph).conflictInWords()
+                .ifPresent(words -> findings.add(new Finding(Severity.WRONG, "fold", words, null)));
     }
 
     private Optional<Finding> envelope(EnvelopeFit fit) {

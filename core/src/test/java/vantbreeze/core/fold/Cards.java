@@ -152,6 +152,22 @@ public final class Cards {
                 List.of(name("Back", 150, 45), name("Leg", 10, 45)))));
     }
 
+    /** The same with two inner rows, each between slits of its own and with a second score of its own. */
+    public static FoldGraph twoInnerRows(double low, double high) {
+        List<Crease> creases = new ArrayList<>();
+        for (int row = 0; row < 5; row++) {
+            double first = row == 1 ? 55 : row == 3 ? 50 : 40;
+            double second = row == 1 ? low : row == 3 ? high : 80;
+            creases.add(crease(Fold.MOUNTAIN, at(first, 30 * row), at(first, 30 * row + 30)));
+            creases.add(crease(Fold.VALLEY, at(second, 30 * row), at(second, 30 * row + 30)));
+        }
+        List<Stretch> slits = new ArrayList<>();
+        for (int row = 1; row < 5; row++) {
+            slits.add(new Stretch(at(40, 30 * row), at(Math.max(80, row < 3 ? low : high), 30 * row)));
+        }
+        return FoldGraph.of(Assembly.of(new Piece("two rows", rectangle(160, 150), creases, slits, List.of())));
+    }
+
     /** Common practice, no source: 8½ × 5½ side fold, L-slit round a 3 in square, diagonal from 3⅝ to 3⅝. */
     public static FoldGraph cornerFlip() {
         return FoldGraph.of(Assembly.of(new Piece("corner flip", rectangleInches("8 1/2", "5 1/2"), List.of(
@@ -218,9 +234,9 @@ public final class Cards {
         return List.of(
                 new Case("concertina of 12", concertina(12), Pose.closed()),
                 new Case("gate", gate(), Pose.closed()),
-                new Case("stage", stage(), Pose.of(STAGE_FLAT)),
-                new Case("bridge", bridge(), Pose.of(BRIDGE_FLAT)),
-                new Case("tube", tube(), Pose.of(TUBE_FLAT)),
+                new Case("stage", stage(), Pose.of(STAGE_FLAT), Pose.of(STAGE_STANDING)),
+                new Case("bridge", bridge(), Pose.of(BRIDGE_FLAT), Pose.of(BRIDGE_STANDING)),
+                new Case("tube", tube(), Pose.of(TUBE_FLAT), Pose.of(TUBE_SQUARE)),
                 new Case("exploding gate", explodingGate(), Pose.closed()),
                 new Case("slit tower", slitTower(), Pose.closed()),
                 new Case("inverted Z", invertedZ(95), Pose.closed()),
@@ -229,8 +245,13 @@ public final class Cards {
                 new Case("ovals", ovals(4), Pose.closed()));
     }
 
-    /** A card and its flat pose. */
-    public record Case(String name, FoldGraph graph, Pose flat) {
+    /** A card, its flat pose and the pose in which it is shown. */
+    public record Case(String name, FoldGraph graph, Pose flat, Pose display) {
+
+        Case(String name, FoldGraph graph, Pose flat) {
+            this(name, graph, flat, Pose.open());
+        }
+
         @Override
         public String toString() {
             return name;

@@ -38,6 +38,15 @@ class CardsTest {
 
     @ParameterizedTest
     @MethodSource("all")
+    void movesFromFlatToItsDisplayWithoutBendingOrPassingThroughItself(Cards.Case card) {
+        Motion motion = Motion.between(card.graph(), card.flat(), card.display(), 40);
+        assertThat(motion.isRigid()).isTrue();
+        assertThat(motion.passings()).isEmpty();
+        assertThat(motion.freedom()).isPositive();
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
     void everyPieceIsSound(Cards.Case card) {
         card.graph().assembly().pieces().forEach(piece -> assertThat(Faults.of(piece).all()).isEmpty());
     }
@@ -151,7 +160,10 @@ class CardsTest {
     void theLargestOvalHidesTheOthers() {
         FoldGraph ovals = Cards.ovals(4);
         assertThat(ovals.panels()).hasSize(4);
-        assertThat(FoldedForm.of(ovals, Pose.closed()).footprint().width()).isEqualTo(Length.ofMillimetres(40));
+        FoldedForm closed = FoldedForm.of(ovals, Pose.closed());
+        assertThat(closed.footprint().width()).isEqualTo(Length.ofMillimetres(40));
+        double largest = ovals.panels().stream().mapToDouble(Panel::area).max().orElseThrow();
+        assertThat(closed.outline().getArea()).isCloseTo(largest, within(largest * 0.05));
         List<Integer> stack = LayerOrders.of(ovals).first().orElseThrow().fromBelow();
         assertThat(List.of(stack.get(0), stack.get(3))).contains(0).contains(3);
     }

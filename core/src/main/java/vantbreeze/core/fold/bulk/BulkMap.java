@@ -82,8 +82,10 @@ public record BulkMap(List<BulkCell> cells) {
         polygonizer.add(UnaryUnionNG.union(outlines, FACTORY, MICROMETRE));
         List<Polygon> cells = new ArrayList<>();
         for (Object cell : polygonizer.getPolygons()) {
-            cells.add((Polygon) cell);
+            cells.add((Polygon) ((Polygon) cell).norm());
         }
+        // the polygonizer gives them in any order
+        cells.sort(Comparator.naturalOrder());
         return cells;
     }
 

@@ -33,6 +33,12 @@ class MotionTest {
     }
 
     @Test
+    void severalMeasuresAreFoundWhereEachHasItsLoop() {
+        Outcome outcome = MissingMeasure.solve(x -> Cards.twoInnerRows(x[0], x[1]), Pose.closed(), 100, 97);
+        assertThat(outcome).isEqualTo(new Outcome.Found(List.of(95.0, 90.0)));
+    }
+
+    @Test
     void aMeasureThatNothingDependsOnIsFree() {
         Outcome outcome = MissingMeasure.solve(x -> {
             Strip strip = Strip.ofHeight("side fold", Length.nearest(x[0])).panel("Back", Length.ofMillimetres(50))
