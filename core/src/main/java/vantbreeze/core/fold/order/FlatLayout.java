@@ -1,7 +1,6 @@
 package vantbreeze.core.fold.order;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -71,28 +70,18 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
 
     /** Panels joined by open creases, as one number each. */
     private static int[] merged(FoldGraph graph, Pose pose) {
-        int[] root = new int[graph.panels().size()];
-        Arrays.setAll(root, i -> i);
+        Groups groups = new Groups(graph.panels().size());
         for (Link.Folded link : graph.hinges()) {
             if (pose.degreesAt(link) == 0) {
-                root[find(root, link.from())] = find(root, link.to());
+                groups.unite(link.from(), link.to());
             }
         }
         Map<Integer, Integer> numbers = new LinkedHashMap<>();
-        int[] facetOf = new int[root.length];
-        for (int i = 0; i < root.length; i++) {
-            facetOf[i] = numbers.computeIfAbsent(find(root, i), key -> numbers.size());
+        int[] facetOf = new int[graph.panels().size()];
+        for (int i = 0; i < facetOf.length; i++) {
+            facetOf[i] = numbers.computeIfAbsent(groups.of(i), key -> numbers.size());
         }
         return facetOf;
-    }
-
-    private static int find(int[] root, int i) {
-        int at = i;
-        while (root[at] != at) {
-            root[at] = root[root[at]];
-            at = root[at];
-        }
-        return at;
     }
 
     private static List<Facet> facets(FoldedForm form, int[] facetOf) {

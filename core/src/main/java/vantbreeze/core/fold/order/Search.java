@@ -23,6 +23,8 @@ final class Search {
     private int trailed;
     private int propagated;
     private boolean possible = true;
+    /** The variables that a solution must give; all when null. */
+    private int[] scope;
 
     Search(int variables, Rules rules) {
         classes = new Classes(variables);
@@ -101,12 +103,11 @@ final class Search {
 
     /** The independent groups of variables that propagation has left open, each a search of its own. */
     List<List<Integer>> groups() {
-        int[] root = new int[value.length];
-        Arrays.setAll(root, i -> i);
+        Groups together = new Groups(value.length);
         for (int[] constraint : constraints) {
             int[] open = Arrays.stream(constraint).map(l -> l / 2).filter(v -> value[v] == UNKNOWN).toArray();
             for (int i = 1; i < open.length; i++) {
-                root[root(root, open[0])] = root(root, open[i]);
+                together.unite(open[0], open[i]);
             }
         }
         List<List<Integer>> groups = new ArrayList<>();
@@ -114,7 +115,7 @@ final class Search {
         Arrays.fill(number, -1);
         for (int v = 0; v < value.length; v++) {
             if (value[v] == UNKNOWN && classes.literal(2 * v) / 2 == v) {
-                int r = root(root, v);
+                int r = together.of(v);
                 if (number[r] < 0) {
                     number[r] = groups.size();
                     groups.add(new ArrayList<>());
@@ -127,41 +128,13 @@ final class Search {
 
     /** How many ways there are for one group alone, the others left open; {@code most} at the most. */
     long count(List<Integer> group, long most) {
-        return new Within(group).count(most);
+        scope = group.stream().mapToInt(Integer::intValue).toArray();
+        long count = solutions(most, solution -> true);
+        scope = null;
+        return count;
     }
-
-    /** A search among the variables of one group. */
-    private final class Within {
-        private final int[] group;
-
-        Within(List<Integer> group) {
-            this.group = group.stream().mapToInt(Integer::intValue).toArray();
-        }
-
-        long count(long most) {
-            int[] kept = scope;
-            scope = group;
-            try {
-                return solutions(most, solution -> true);
-            } finally {
-                scope = kept;
-            }
-        }
-    }
-
-    /** The variables that a solution must give; all when null. */
-    private int[] scope;
 
     private record Choice(int literal, int trailed) { }
-
-    private static int root(int[] root, int i) {
-        int at = i;
-        while (root[at] != at) {
-            root[at] = root[root[at]];
-            at = root[at];
-        }
-        return at;
-    }
 
     private int free() {
         int best = UNKNOWN;
