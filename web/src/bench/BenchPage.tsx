@@ -40,7 +40,7 @@ export function BenchPage({ id }: { id: string }) {
           </div>
           <div className="flex flex-col gap-5">
             <Suspense fallback={<div className="h-[22rem]" />}>
-              <FoldedPlate pieces={card.pieces} />
+              <FoldedPlate pieces={card.pieces} form={card.form} />
             </Suspense>
             <EnvelopePlate card={card} inHand={inHand} />
           </div>

@@ -36,7 +36,7 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
   )
 }
 
-function ClosedInEnvelope({ card: { fit, footprint, pieces } }: { card: Card }) {
+function ClosedInEnvelope({ card: { fit, footprint, form } }: { card: Card }) {
   const { picked, pick } = usePicked()
   const inside = fit ? (fit.turned ? { width: fit.inside.height, height: fit.inside.width } : fit.inside) : footprint
   const [across, up] = fit?.turned ? [fit.slackUp, fit.slackAcross] : [fit?.slackAcross, fit?.slackUp]
@@ -57,21 +57,19 @@ function ClosedInEnvelope({ card: { fit, footprint, pieces } }: { card: Card }) 
             strokeWidth={1.4}
           />
         )}
-        {pieces.flatMap((piece) =>
-          piece.closed.map(({ panel, faceUp, corners }) => (
-            <g key={panel}>
-              {/* the one shadow: where paper lies on paper */}
-              <polygon points={corners.map((corner) => `${x(corner) + 1.5},${y(corner) + 2.5}`).join(' ')} className="fill-ink/30" />
-              <polygon
-                points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')}
-                className={`stroke-ink ${isPicked(picked, 'panel', panel) ? 'fill-picked-wash' : faceUp ? 'fill-paper' : 'fill-paper-back'}`}
-                strokeWidth={1.2}
-                strokeLinejoin="round"
-                {...picking(pick, { kind: 'panel', index: panel })}
-              />
-            </g>
-          )),
-        )}
+        {form.closed.map(({ panel, faceUp, corners }) => (
+          <g key={panel}>
+            {/* the one shadow: where paper lies on paper */}
+            <polygon points={corners.map((corner) => `${x(corner) + 1.5},${y(corner) + 2.5}`).join(' ')} className="fill-ink/30" />
+            <polygon
+              points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')}
+              className={`stroke-ink ${isPicked(picked, 'panel', panel) ? 'fill-picked-wash' : faceUp ? 'fill-paper' : 'fill-paper-back'}`}
+              strokeWidth={1.2}
+              strokeLinejoin="round"
+              {...picking(pick, { kind: 'panel', index: panel })}
+            />
+          </g>
+        ))}
       </svg>
       {fit && across && up && (
         <>

@@ -14,7 +14,7 @@ import {
   Sphere,
   Vector3,
 } from 'three'
-import type { Piece } from '../api/client'
+import type { Form, Panel, Piece } from '../api/client'
 import { isPicked, usePicked } from './picked'
 
 // the theme's chalk, kraft, ink and blue, as the graphics card wants them
@@ -23,29 +23,30 @@ const COLOURS = { face: '#fffdf8', back: '#e4d8c0', ink: '#1e2a33', picked: '#cf
 const DRAWN_APART = 0.35
 
 /** The card in space. The engine's frames say where each panel is; between two frames it is drawn in between. */
-export function FoldedObject({ pieces, closed }: { pieces: Piece[]; closed: number }) {
+export function FoldedObject({ pieces, form, closed }: { pieces: Piece[]; form: Form; closed: number }) {
+  const panels = useMemo(() => pieces.flatMap((piece) => piece.panels), [pieces])
   return (
     <div className="h-[20rem]" role="img" aria-label="The card part-open, drawn in space">
       <Canvas frameloop="demand" dpr={1} camera={{ fov: 28, near: 1, far: 6000 }} flat>
         <ambientLight intensity={1.9} />
         <directionalLight position={[-0.6, -0.5, 1.4]} intensity={1.5} />
         <directionalLight position={[0.8, -0.2, -1]} intensity={0.7} />
-        <Seat pieces={pieces} closed={closed} />
-        {pieces.map((piece) => (
-          <FoldedPiece key={piece.name} piece={piece} closed={closed} />
-        ))}
+        <Seat panels={panels} form={form} closed={closed} />
+        <FoldedPanels panels={panels} form={form} closed={closed} />
       </Canvas>
     </div>
   )
 }
 
+type CardProps = { panels: Panel[]; form: Form; closed: number }
+
 /** Puts the eye where the whole card is seen as it stands, never so near that a small card looks large. */
-function Seat({ pieces, closed }: { pieces: Piece[]; closed: number }) {
+function Seat({ panels, form, closed }: CardProps) {
   const { camera, size, invalidate } = useThree()
   useLayoutEffect(() => {
     const eye = camera as PerspectiveCamera
-    const flat = around(pieces, 0)
-    const card = around(pieces, closed)
+    const flat = around(panels, form, 0)
+    const card = around(panels, form, closed)
     const across = Math.max(card.radius, flat.radius * 0.72)
     const narrow = Math.tan((eye.fov * Math.PI) / 360) * Math.min(1, size.width / size.height)
     eye.up.set(0, 0, 1)
@@ -53,17 +54,17 @@ function Seat({ pieces, closed }: { pieces: Piece[]; closed: number }) {
     eye.lookAt(card.center)
     eye.updateProjectionMatrix()
     invalidate()
-  }, [camera, size, pieces, closed, invalidate])
+  }, [camera, size, panels, form, closed, invalidate])
   return null
 }
 
-function FoldedPiece({ piece, closed }: { piece: Piece; closed: number }) {
+function FoldedPanels({ panels, form, closed }: CardProps) {
   const invalidate = useThree((three) => three.invalidate)
   const { picked, pick } = usePicked()
-  const matrices = useMemo(() => placed(piece, closed), [piece, closed])
+  const matrices = useMemo(() => placed(form, closed), [form, closed])
   // before the browser draws, so that the object answers in the same frame as the figures
   useLayoutEffect(() => invalidate(), [matrices, picked, invalidate])
-  return piece.panels.map((panel) => (
+  return panels.map((panel) => (
     <PanelMesh
       key={panel.index}
       panel={panel}
@@ -74,7 +75,7 @@ function FoldedPiece({ piece, closed }: { piece: Piece; closed: number }) {
   ))
 }
 
-type PanelProps = { panel: Piece['panels'][number]; matrix: Matrix4; picked: boolean; onPick: (on: boolean) => void }
+type PanelProps = { panel: Panel; matrix: Matrix4; picked: boolean; onPick: (on: boolean) => void }
 
 function PanelMesh({ panel, matrix, picked, onPick }: PanelProps) {
   const corners = JSON.stringify(panel.corners)
@@ -112,24 +113,22 @@ function PanelMesh({ panel, matrix, picked, onPick }: PanelProps) {
 }
 
 /** The ball that the card takes up, `closed` of the way. */
-function around(pieces: Piece[], closed: number): Sphere {
-  const corners = pieces.flatMap((piece) => {
-    const matrices = placed(piece, closed)
-    return piece.panels.flatMap((panel) =>
-      panel.corners.map(({ x, y }) => new Vector3(x, y, 0).applyMatrix4(matrices[panel.index])),
-    )
-  })
+function around(panels: Panel[], form: Form, closed: number): Sphere {
+  const matrices = placed(form, closed)
+  const corners = panels.flatMap((panel) =>
+    panel.corners.map(({ x, y }) => new Vector3(x, y, 0).applyMatrix4(matrices[panel.index])),
+  )
   return new Box3().setFromPoints(corners).getBoundingSphere(new Sphere())
 }
 
 /** Where each panel is drawn, `closed` of the way, lying a hair above the one beneath it. */
-function placed(piece: Piece, closed: number): Matrix4[] {
-  const at = closed * (piece.frames.length - 1)
-  const before = piece.frames[Math.floor(at)]
-  const after = piece.frames[Math.ceil(at)]
+function placed(form: Form, closed: number): Matrix4[] {
+  const at = closed * (form.frames.length - 1)
+  const before = form.frames[Math.floor(at)]
+  const after = form.frames[Math.ceil(at)]
   return before.map((columns, panel) => {
     const matrix = between(columns, after[panel], at - Math.floor(at))
-    const layer = piece.closed.findIndex((one) => one.panel === panel)
+    const layer = form.closed.findIndex((one) => one.panel === panel)
     matrix.elements[14] += layer * DRAWN_APART
     return matrix
   })

@@ -1,12 +1,12 @@
 import { useEffect, useRef, useState } from 'react'
-import type { Piece } from '../api/client'
+import type { Form, Piece } from '../api/client'
 import { FoldedObject } from './FoldedObject'
 
 const PLAY_MS = 1600
 const PART_OPEN = 62
 
 /** The card as an object, moved by one slider from flat to closed, or by playing it. */
-export default function FoldedPlate({ pieces }: { pieces: Piece[] }) {
+export default function FoldedPlate({ pieces, form }: { pieces: Piece[]; form: Form }) {
   const [closed, setClosed] = useState(PART_OPEN)
   const playing = useRef(0)
   useEffect(() => () => cancelAnimationFrame(playing.current), [])
@@ -29,7 +29,7 @@ export default function FoldedPlate({ pieces }: { pieces: Piece[] }) {
 
   return (
     <section aria-label="Folded">
-      <FoldedObject pieces={pieces} closed={closed / 100} />
+      <FoldedObject pieces={pieces} form={form} closed={closed / 100} />
       <div className="mt-1 flex items-center gap-3">
         <button type="button" className="slip w-28" onClick={play}>
           {closed > 50 ? 'Open it' : 'Close it'}

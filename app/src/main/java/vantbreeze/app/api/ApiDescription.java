@@ -61,7 +61,7 @@ public class ApiDescription {
     }
 
     private static Map<String, Class<?>> records() {
-        return Stream.of(CardView.class, CardSummary.class, FigureView.class, FitView.class, PieceView.class, PointView.class,
+        return Stream.of(CardView.class, CardSummary.class, FigureView.class, FitView.class, FormView.class, PieceView.class, PointView.class,
                         ProposalView.class, SizeView.class, StockView.class, CardController.class)
                 .flatMap(type -> Stream.concat(Stream.of(type), Arrays.stream(type.getDeclaredClasses())))
                 .filter(Class::isRecord)

@@ -81,7 +81,7 @@ class CardController {
         Structure structure = workshop.structure(asked.structure());
         Size finished = new Size(written.measure("width", asked.width()), written.measure("height", asked.height()));
         String name = asked.name() == null || asked.name().isBlank() ? "New " + structure.name() : asked.name();
-        return CardView.of(drawer.add(new Plan(name, structure.id(), structure.proportioned(finished), written.ruler(),
+        return CardView.of(drawer.add(new Plan(name, structure.id(), structure.proportioned(finished, written.ruler()), written.ruler(),
                 emptyAsNull(asked.envelope()), emptyAsNull(asked.sheet()), "")));
     }
 

@@ -20,12 +20,12 @@ public record CardSummary(UUID id, String name, String structureName, Instant ch
 
     static CardSummary of(Card card) {
         WorkedPlan worked = card.worked();
-        var piece = worked.pieces().get(0);
+        var frames = worked.form().motion().frames();
         return new CardSummary(card.id(), card.plan().name(), worked.structure().name(), card.changedAt(),
                 SizeView.of(worked.footprint(), card.plan().ruler()),
                 worked.fit() == null ? null : worked.fit().envelope().name(),
-                piece.panels().all().stream().map(panel -> panel.corners().stream().map(PointView::of).toList()).toList(),
-                PieceView.frame(piece.motion().get(piece.motion().size() * 2 / 3)),
+                worked.form().graph().panels().stream().map(panel -> panel.corners().stream().map(PointView::of).toList()).toList(),
+                FormView.frame(frames.get(frames.size() * 2 / 3)),
                 worked.findings().stream().filter(f -> f.severity() == Finding.Severity.WRONG).count());
     }
 }

@@ -20,7 +20,7 @@ import vantbreeze.exchange.document.PlanDocument;
  */
 public record CardView(UUID id, int revision, Instant changedAt, String name, String structure, String structureName,
                        String ruler, @Nullable String envelope, @Nullable String sheet, String notes,
-                       List<MeasureView> measures, List<PieceView> pieces, SizeView footprint,
+                       List<MeasureView> measures, List<PieceView> pieces, FormView form, SizeView footprint,
                        @Nullable FitView fit, List<FindingView> findings, String document) {
 
     /** A measure the maker may change. */
@@ -39,6 +39,7 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
                 worked.structure().name(), ruler.id(), card.plan().envelopeId(), card.plan().sheetId(), card.plan().notes(),
                 worked.structure().parameters().stream().map(parameter -> measure(parameter, card)).toList(),
                 worked.pieces().stream().map(piece -> PieceView.of(piece, worked.structure(), ruler)).toList(),
+                FormView.of(worked.form()),
                 SizeView.of(worked.footprint(), ruler), worked.fit() == null ? null : FitView.of(worked.fit(), ruler),
                 worked.findings().stream().map(finding -> finding(finding, ruler)).toList(),
                 PlanDocument.write(card.plan()));

@@ -1,15 +1,12 @@
 package vantbreeze.app.api;
 
-import java.util.Arrays;
 import java.util.List;
 import org.springframework.lang.Nullable;
 import vantbreeze.core.fit.SheetYield;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.Fold;
-import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Hinge;
 import vantbreeze.core.fold.Panel;
-import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.WorkedPiece;
@@ -17,19 +14,17 @@ import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
 
 /**
- * A piece to cut, and how it folds.
+ * A piece to cut, as it lies open.
  *
  * @param outline corners of the piece
- * @param closed the panels as they lie in the closed card, the lowest first
- * @param frames for each step from flat to closed, for each panel, a column-major 4 × 4 matrix
  */
 public record PieceView(String name, SizeView cut, List<PointView> outline, List<PanelView> panels,
-                        List<HingeView> hinges, List<ScoreView> scores, List<ClosedPanelView> closed,
-                        List<List<double[]>> frames, @Nullable YieldView yield) {
+                        List<HingeView> hinges, List<ScoreView> scores, @Nullable YieldView yield) {
 
     /**
      * A panel as it lies on the open sheet.
      *
+     * @param index its number among the panels of the whole card
      * @param measure id of the measure that sets its width, if one does
      */
     public record PanelView(int index, String name, @Nullable String measure, List<PointView> corners,
@@ -46,9 +41,6 @@ public record PieceView(String name, SizeView cut, List<PointView> outline, List
      */
     public record ScoreView(FigureView fromLeft, FigureView fromRight, double startMm, double stopMm, Fold fold) { }
 
-    /** A panel in the closed card; {@code faceUp} when its decorated side is seen. */
-    public record ClosedPanelView(int panel, boolean faceUp, List<PointView> corners) { }
-
     /** What comes out of the sheet in hand. */
     public record YieldView(String sheet, int count, int across, int up, boolean turned) {
 
@@ -60,29 +52,16 @@ public record PieceView(String name, SizeView cut, List<PointView> outline, List
     static PieceView of(WorkedPiece worked, Structure structure, Ruler ruler) {
         return new PieceView(worked.panels().piece().name(), SizeView.of(worked.cut(), ruler),
                 points(worked.panels().piece().outline()),
-                worked.panels().all().stream().map(panel -> panel(panel, structure, ruler)).toList(),
+                worked.panels().all().stream().map(panel -> panel(worked.first(), panel, structure, ruler)).toList(),
                 worked.panels().hinges().stream().map(hinge -> hinge(hinge, worked.panels().hinges().indexOf(hinge))).toList(),
                 worked.scores().stream().map(score -> score(score, ruler)).toList(),
-                worked.fromBelow().stream().map(panel -> closed(worked.closed(), panel)).toList(),
-                worked.motion().stream().map(PieceView::frame).toList(),
                 worked.yield() == null ? null : YieldView.of(worked.yield()));
     }
 
-    /** The matrices of one step. */
-    static List<double[]> frame(FoldedForm form) {
-        return form.placed().stream()
-                .map(placed -> Arrays.stream(placed.motion().columns()).map(PieceView::toAMillionth).toArray()).toList();
-    }
-
-    /** Finer than any screen, and shorter to send. */
-    private static double toAMillionth(double number) {
-        return Math.round(number * 1e6) / 1e6;
-    }
-
-    private static PanelView panel(Panel panel, Structure structure, Ruler ruler) {
+    private static PanelView panel(int first, Panel panel, Structure structure, Ruler ruler) {
         String measure = structure.parameters().stream()
                 .filter(parameter -> parameter.panels().contains(panel.name())).map(Parameter::id).findFirst().orElse(null);
-        return new PanelView(panel.index(), panel.name(), measure, points(panel.corners()),
+        return new PanelView(first + panel.index(), panel.name(), measure, points(panel.corners()),
                 FigureView.of(panel.left(), ruler), FigureView.of(panel.width(), ruler));
     }
 
@@ -94,13 +73,6 @@ public record PieceView(String name, SizeView cut, List<PointView> outline, List
     private static ScoreView score(BoardScore score, Ruler ruler) {
         return new ScoreView(FigureView.of(score.fromLeft(), ruler), FigureView.of(score.fromRight(), ruler),
                 score.start().millimetres(), score.stop().millimetres(), score.fold());
-    }
-
-    private static ClosedPanelView closed(FoldedForm form, Panel panel) {
-        PlacedPanel placed = form.placed().get(panel.index());
-        List<PointView> corners = placed.corners().stream()
-                .map(corner -> new PointView(corner.getX() - form.left(), corner.getY() - form.bottom())).toList();
-        return new ClosedPanelView(panel.index(), placed.motion().showsFace(), corners);
     }
 
     private static List<PointView> points(List<Spot> spots) {

@@ -37,16 +37,16 @@ class DemoCards implements ApplicationRunner {
     private List<Plan> festival() {
         Structure zFold = workshop.structure("z-fold");
         Plan prize = new Plan("Prize card, longest tail", zFold.id(),
-                zFold.proportioned(new Size(Length.ofInches(6), Length.ofInches(4, 1, 2))), Ruler.EIGHTHS, "a6", "12x12",
+                zFold.proportioned(new Size(Length.ofInches(6), Length.ofInches(4, 1, 2)), Ruler.EIGHTHS), Ruler.EIGHTHS, "a6", "12x12",
                 "One each for the longest tail, the highest flight and the bravest crash.");
         Plan thanks = new Plan("Thank-you for the helpers", zFold.id(),
-                zFold.proportioned(Size.ofMillimetres(144, 98)).with(ZFold.LEG, Length.ofMillimetres(56)), Ruler.MM_1,
+                zFold.proportioned(Size.ofMillimetres(144, 98), Ruler.MM_1).with(ZFold.LEG, Length.ofMillimetres(56)), Ruler.MM_1,
                 "c6", "a4", "Narrow leg, so that the string shows on the inside.");
         Plan workshopCard = new Plan("Workshop for twelve, practice card", zFold.id(),
-                zFold.proportioned(Size.ofMillimetres(156, 104)), Ruler.MM_1, "c6", "a4",
+                zFold.proportioned(Size.ofMillimetres(156, 104), Ruler.MM_1), Ruler.MM_1, "c6", "a4",
                 "Too long for A4 as it stands: ask whether A3 comes in time.");
         Plan invitation = new Plan("Kite festival invitation", zFold.id(),
-                zFold.proportioned(Size.ofMillimetres(148, 104)), Ruler.MM_1, "c6", "a4",
+                zFold.proportioned(Size.ofMillimetres(148, 104), Ruler.MM_1), Ruler.MM_1, "c6", "a4",
                 "Sky blue outside, chalk inside. Forty to make.");
         return List.of(prize, thanks, workshopCard, invitation);
     }

@@ -28,7 +28,7 @@ import vantbreeze.exchange.document.PlanDocument;
 
 class DrawerTest {
 
-    private static final Plan PLAN = new Plan("Kite day", "z-fold", new ZFold().proportioned(Size.ofMillimetres(120, 90)),
+    private static final Plan PLAN = new Plan("Kite day", "z-fold", new ZFold().proportioned(Size.ofMillimetres(120, 90), Ruler.MM_1),
             Ruler.MM_1, null, null, "");
 
     private final StoredCards stored = mock(StoredCards.class);

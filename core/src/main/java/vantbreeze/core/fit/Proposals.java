@@ -68,7 +68,7 @@ public final class Proposals {
 
     /** The card of just this size. */
     public Proposal forSize(Size finished) {
-        Measures measures = structure.proportioned(finished);
+        Measures measures = structure.proportioned(finished, ruler);
         return new Proposal(finished, measures, yieldOf(measures), suiting(finished), Proposal.Bound.MAKER);
     }
 
@@ -82,7 +82,7 @@ public final class Proposals {
     }
 
     private Proposal proposal(Size finished, Envelope envelope, Size room) {
-        Measures measures = structure.proportioned(finished);
+        Measures measures = structure.proportioned(finished, ruler);
         boolean asLargeAsRoom = finished.equals(new Size(stepped(room.width()), ruler.below(room.height()).length()));
         return new Proposal(finished, measures, yieldOf(measures),
                 envelope == null ? suiting(finished) : EnvelopeFit.of(finished, envelope),
@@ -123,7 +123,7 @@ public final class Proposals {
         long high = most.timesContaining(step);
         while (low < high) {
             long middle = (low + high + 1) / 2;
-            boolean goes = structure.pieces(structure.proportioned(new Size(step.times(middle), height))).stream()
+            boolean goes = structure.assemble(structure.proportioned(new Size(step.times(middle), height), ruler)).pieces().stream()
                     .noneMatch(piece -> piece.cutSize().width().isLongerThan(longest));
             low = goes ? middle : low;
             high = goes ? high : middle - 1;
@@ -137,7 +137,7 @@ public final class Proposals {
     }
 
     private SheetYield yieldOf(Measures measures) {
-        return structure.pieces(measures).stream()
+        return structure.assemble(measures).pieces().stream()
                 .map(piece -> SheetYield.of(piece.cutSize(), sheet))
                 .min(Comparator.comparingInt(SheetYield::count)).orElseThrow();
     }

@@ -34,6 +34,11 @@ public record FoldGraph(Assembly assembly, List<Panel> panels, List<Integer> pie
         return build(assembly, assembly.pieces().stream().map(Panels::of).toList());
     }
 
+    /** The graph of {@code assembly}, whose pieces' panels are known already. */
+    public static FoldGraph of(Assembly assembly, List<Panels> pieces) {
+        return build(assembly, pieces);
+    }
+
     /** The hinges, in the order of their index. */
     public List<Link.Folded> hinges() {
         return links.stream().filter(Link.Folded.class::isInstance).map(Link.Folded.class::cast).toList();

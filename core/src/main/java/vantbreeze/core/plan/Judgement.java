@@ -10,9 +10,6 @@ import vantbreeze.core.check.Finding.Mend;
 import vantbreeze.core.check.Finding.Severity;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fit.SheetYield;
-import vantbreeze.core.fold.FoldGraph;
-import vantbreeze.core.fold.FoldedForm;
-import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
@@ -41,7 +38,7 @@ final class Judgement {
 
     List<Finding> findings() {
         List<Finding> findings = new ArrayList<>();
-        worked.pieces().stream().map(WorkedPiece::panels).forEach(panels -> folding(FoldGraph.of(panels), findings));
+        folding(worked.form(), findings);
         if (worked.fit() != null) {
             envelope(worked.fit()).ifPresent(findings::add);
         }
@@ -57,13 +54,15 @@ final class Judgement {
         return findings;
     }
 
-    private static void folding(FoldGraph graph, List<Finding> findings) {
-        FoldedForm.of(graph, Pose.closed()).loops().stream()
+    private static void folding(WorkedForm form, List<Finding> findings) {
+        form.closed().loops().stream()
                 .filter(loop -> loop.gap() > CLOSES)
                 .forEach(loop -> findings.add(new Finding(Severity.WRONG, "fold",
-                        "The card does not close: going round %s leaves a gap of %.2f mm.".formatted(loop.inWords(graph), loop.gap()), null)));
-        LayerOrders.of(graph).conflictInWords()
-                .ifPresent(words -> findings.add(new Finding(Severity.WRONG, "fold", words, null)));
+                        "The card does not close: going round %s leaves a gap of %.2f mm.".formatted(loop.inWords(form.graph()), loop.gap()), null)));
+        if (form.fromBelow().isEmpty()) {
+            LayerOrders.of(form.graph(), form.flat()).conflictInWords()
+                    .ifPresent(words -> findings.add(new Finding(Severity.WRONG, "fold", words, null)));
+        }
     }
 
     private Optional<Finding> envelope(EnvelopeFit fit) {

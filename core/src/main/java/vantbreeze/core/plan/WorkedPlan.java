@@ -12,11 +12,12 @@ import vantbreeze.core.structure.Structure;
  * @param plan what the maker decided
  * @param structure its structure
  * @param pieces what to cut
+ * @param form how it folds
  * @param footprint the closed card
  * @param fit how it sits in its envelope, or null when none is chosen
  * @param findings what the maker should know, the worst first
  */
-public record WorkedPlan(Plan plan, Structure structure, List<WorkedPiece> pieces, Size footprint,
+public record WorkedPlan(Plan plan, Structure structure, List<WorkedPiece> pieces, WorkedForm form, Size footprint,
                          EnvelopeFit fit, List<Finding> findings) {
 
     public WorkedPlan {

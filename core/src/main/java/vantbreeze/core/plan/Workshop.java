@@ -2,16 +2,17 @@ package vantbreeze.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.fit.SheetYield;
+import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.motion.Motion;
 import vantbreeze.core.fold.order.LayerOrder;
 import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.length.Ruler;
@@ -19,7 +20,9 @@ import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Envelopes;
 import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Sheets;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Catalogue;
+import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Structure;
 
 /**
@@ -49,14 +52,27 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets) 
         MeasureCheck.of(structure, plan.measures(), plan.ruler()).requireAll();
         Sheet sheet = plan.sheetId() == null ? null : sheet(plan.sheetId());
         Envelope envelope = plan.envelopeId() == null ? null : envelope(plan.envelopeId());
+        Assembly assembly = structure.assemble(plan.measures());
         List<WorkedPiece> pieces = new ArrayList<>();
-        for (Piece piece : structure.pieces(plan.measures())) {
-            pieces.add(work(piece, sheet));
+        int first = 0;
+        for (Piece piece : assembly.pieces()) {
+            Panels panels = Panels.of(piece);
+            pieces.add(new WorkedPiece(panels, first, piece.cutSize(), BoardScore.of(panels),
+                    sheet == null ? null : SheetYield.of(piece.cutSize(), sheet)));
+            first += panels.all().size();
         }
-        var footprint = pieces.get(0).closed().footprint();
+        WorkedForm form = form(structure, plan.measures(), FoldGraph.of(assembly, pieces.stream().map(WorkedPiece::panels).toList()));
+        Size footprint = form.closed().footprint();
         EnvelopeFit fit = envelope == null ? null : EnvelopeFit.of(footprint, envelope);
-        WorkedPlan worked = new WorkedPlan(plan, structure, pieces, footprint, fit, List.of());
-        return new WorkedPlan(plan, structure, pieces, footprint, fit, new Judgement(this, worked).findings());
+        WorkedPlan worked = new WorkedPlan(plan, structure, pieces, form, footprint, fit, List.of());
+        return new WorkedPlan(plan, structure, pieces, form, footprint, fit, new Judgement(this, worked).findings());
+    }
+
+    private static WorkedForm form(Structure structure, Measures measures, FoldGraph graph) {
+        Pose flat = structure.closed(measures);
+        return new WorkedForm(graph, flat, FoldedForm.of(graph, flat),
+                LayerOrders.of(graph, flat).first().map(LayerOrder::fromBelow).orElseGet(List::of),
+                Motion.between(graph, structure.opened(measures), flat, FRAMES));
     }
 
     /** Sizes to start a card of this structure from. */
@@ -80,15 +96,5 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets) 
     public Sheet sheet(String id) {
         return sheets.find(id).orElseThrow(() -> new Refusal("sheet",
                 "There is no sheet called \"%s\" here. Choose one from the list.".formatted(id)));
-    }
-
-    private static WorkedPiece work(Piece piece, Sheet sheet) {
-        Panels panels = Panels.of(piece);
-        FoldGraph graph = FoldGraph.of(panels);
-        List<FoldedForm> motion = IntStream.rangeClosed(0, FRAMES)
-                .mapToObj(frame -> FoldedForm.of(graph, Pose.partly((double) frame / FRAMES))).toList();
-        return new WorkedPiece(panels, piece.cutSize(), BoardScore.of(panels), motion.get(FRAMES), motion,
-                LayerOrders.of(graph).first().map(LayerOrder::fromBelow).orElseGet(List::of).stream().map(panels.all()::get).toList(),
-                sheet == null ? null : SheetYield.of(piece.cutSize(), sheet));
     }
 }

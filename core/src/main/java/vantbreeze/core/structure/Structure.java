@@ -1,8 +1,10 @@
 package vantbreeze.core.structure;
 
 import java.util.List;
-import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Pose;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /** A way to build a card: what can be chosen about it, and the pieces that come of a choice. */
@@ -28,11 +30,21 @@ public interface Structure {
         return before.with(parameter, length);
     }
 
-    /** The pieces to cut. */
-    List<Piece> pieces(Measures measures);
+    /** The pieces to cut, and how they are glued. */
+    Assembly assemble(Measures measures);
 
-    /** The usual proportions for a card that measures {@code finished} when closed. */
-    Measures proportioned(Size finished);
+    /** The pose in which it goes in the envelope. */
+    default Pose closed(Measures measures) {
+        return Pose.closed();
+    }
+
+    /** The pose from which it closes: laid open or, where pieces are glued so that it can't lie open, standing. */
+    default Pose opened(Measures measures) {
+        return Pose.open();
+    }
+
+    /** The usual proportions for a card that measures {@code finished} when closed, on the marks of {@code ruler}. */
+    Measures proportioned(Size finished, Ruler ruler);
 
     /** A finished width is a whole number of these, so that no panel needs a finer ruler than its division. */
     Length widthStep(Length division);

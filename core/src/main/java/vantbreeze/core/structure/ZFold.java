@@ -3,10 +3,11 @@ package vantbreeze.core.structure;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Fold;
-import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /**
@@ -18,8 +19,6 @@ public final class ZFold implements Structure {
     /** Id of the width of the leg. */
     public static final String LEG = "leg";
 
-    private static final Length SMALLEST_PANEL = Length.ofMillimetres(10);
-    private static final Length LARGEST_SIDE = Length.ofMillimetres(1_000);
 
     private static final String TOO_WIDE = "the leg would be wider than the finished card and stick out";
 
@@ -49,14 +48,13 @@ public final class ZFold implements Structure {
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
-            case LEG -> new Limits(SMALLEST_PANEL, "a narrower leg can't be scored and burnished cleanly",
+            case LEG -> new Limits(Bounds.NARROWEST, "a narrower leg can't be scored and burnished cleanly",
                     measures.get(Parameter.WIDTH), TOO_WIDE);
-            case Parameter.WIDTH -> new Limits(isHalved(measures) ? SMALLEST_PANEL.times(2) : measures.get(LEG),
+            case Parameter.WIDTH -> new Limits(isHalved(measures) ? Bounds.NARROWEST.times(2) : measures.get(LEG),
                     isHalved(measures) ? "the legs would get too narrow to score and burnish cleanly" : TOO_WIDE,
-                    LARGEST_SIDE, "no sheet or board takes a longer strip");
-            case Parameter.HEIGHT -> new Limits(SMALLEST_PANEL, "a lower card can't be scored and burnished cleanly",
-                    LARGEST_SIDE, "no sheet or board takes a taller one");
-            default -> throw new IllegalArgumentException("A Z-fold has no measure \"%s\".".formatted(parameter));
+                    Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.HEIGHT -> Bounds.height();
+            default -> throw Bounds.unknown(this, parameter);
         };
     }
 
@@ -72,9 +70,9 @@ public final class ZFold implements Structure {
     }
 
     @Override
-    public List<Piece> pieces(Measures measures) {
+    public Assembly assemble(Measures measures) {
         Length leg = measures.get(LEG);
-        return List.of(Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
+        return Assembly.of(Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
                 .panel("Leg", leg).fold(Fold.MOUNTAIN)
                 .panel("Second leg", leg).fold(Fold.VALLEY)
                 .panel("Back", measures.get(Parameter.WIDTH))
@@ -82,7 +80,7 @@ public final class ZFold implements Structure {
     }
 
     @Override
-    public Measures proportioned(Size finished) {
+    public Measures proportioned(Size finished, Ruler ruler) {
         Map<String, Length> measures = new LinkedHashMap<>();
         measures.put(Parameter.WIDTH, finished.width());
         measures.put(Parameter.HEIGHT, finished.height());

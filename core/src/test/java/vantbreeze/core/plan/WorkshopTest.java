@@ -22,7 +22,7 @@ class WorkshopTest {
     private final ZFold zFold = new ZFold();
 
     private Plan plan(long width, long height, Ruler ruler, String envelope, String sheet) {
-        return new Plan("Kite day", "z-fold", zFold.proportioned(Size.ofMillimetres(width, height)), ruler,
+        return new Plan("Kite day", "z-fold", zFold.proportioned(Size.ofMillimetres(width, height), ruler), ruler,
                 envelope, sheet, "");
     }
 
@@ -32,7 +32,7 @@ class WorkshopTest {
         assertThat(worked.findings()).isEmpty();
         assertThat(worked.footprint()).isEqualTo(Size.ofMillimetres(148, 105));
         assertThat(worked.pieces().get(0).yield().count()).isEqualTo(2);
-        assertThat(worked.pieces().get(0).motion().get(0).footprint()).isEqualTo(Size.ofMillimetres(296, 105));
+        assertThat(worked.pieces().get(0).cut()).isEqualTo(Size.ofMillimetres(296, 105));
     }
 
     @Test
@@ -87,7 +87,7 @@ class WorkshopTest {
     void reruledPlansStayWithinHalfADivisionAndCanStillBeMade(
             @ForAll @LongRange(min = 400_000, max = 3_000_000) long width,
             @ForAll @LongRange(min = 400_000, max = 3_000_000) long height, @ForAll Ruler ruler) {
-        Measures measures = zFold.proportioned(new Size(Length.ofUnits(width), Length.ofUnits(height)));
+        Measures measures = zFold.proportioned(new Size(Length.ofUnits(width), Length.ofUnits(height)), ruler);
         Reruling reruled = Reruling.of(measures, ruler);
         assertThat(reruled.largestDrift().times(2)).isLessThanOrEqualTo(ruler.division());
         Plan plan = new Plan("Re-ruled", "z-fold", reruled.measures(), ruler, null, null, "");

@@ -14,6 +14,7 @@ import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 class ZFoldTest {
@@ -24,7 +25,7 @@ class ZFoldTest {
     @Test
     void theZFoldOfTheHandbook() {
         Size finished = new Size(Length.ofInches(5, 1, 2), Length.ofInches(4, 1, 4));
-        Panels panels = Panels.of(zFold.pieces(zFold.proportioned(finished)).get(0));
+        Panels panels = Panels.of(zFold.assemble(zFold.proportioned(finished, Ruler.EIGHTHS)).pieces().get(0));
         assertThat(panels.piece().cutSize()).isEqualTo(new Size(Length.ofInches(11), Length.ofInches(4, 1, 4)));
         assertThat(BoardScore.of(panels)).extracting(BoardScore::fromLeft)
                 .containsExactly(Length.ofInches(2, 3, 4), Length.ofInches(5, 1, 2));
@@ -38,15 +39,15 @@ class ZFoldTest {
                                                @ForAll @IntRange(min = 40, max = 400) int height,
                                                @ForAll @IntRange(min = 10, max = 400) int leg) {
         Size finished = Size.ofMillimetres(width, height);
-        Measures measures = zFold.proportioned(finished).with(ZFold.LEG, Length.ofMillimetres(leg));
+        Measures measures = zFold.proportioned(finished, Ruler.MM_1).with(ZFold.LEG, Length.ofMillimetres(leg));
         boolean allowed = zFold.limits(ZFold.LEG, measures).allow(Length.ofMillimetres(leg));
-        Size folded = FoldedForm.of(Panels.of(zFold.pieces(measures).get(0)), Pose.closed()).footprint();
+        Size folded = FoldedForm.of(Panels.of(zFold.assemble(measures).pieces().get(0)), Pose.closed()).footprint();
         assertThat(folded.equals(finished)).isEqualTo(allowed);
     }
 
     @Test
     void aLegThatWasHalfStaysHalfAndOnesOwnLegStays() {
-        Measures halved = zFold.proportioned(Size.ofMillimetres(140, 100));
+        Measures halved = zFold.proportioned(Size.ofMillimetres(140, 100), Ruler.MM_1);
         assertThat(zFold.changed(halved, Parameter.WIDTH, Length.ofMillimetres(120)).get(ZFold.LEG))
                 .isEqualTo(Length.ofMillimetres(60));
         Measures own = halved.with(ZFold.LEG, Length.ofMillimetres(50));

@@ -25,7 +25,7 @@ class TrueSizePlanTest {
     private static final double A_TENTH_OF_A_MILLIMETRE = 0.1;
 
     private static PDDocument print(long width, long height, PrintPage page, String name) throws IOException {
-        Plan plan = new Plan(name, "z-fold", new ZFold().proportioned(Size.ofMillimetres(width, height)), Ruler.MM_1,
+        Plan plan = new Plan(name, "z-fold", new ZFold().proportioned(Size.ofMillimetres(width, height), Ruler.MM_1), Ruler.MM_1,
                 "c6", "a3", "");
         WorkedPlan worked = Workshop.standard().work(plan);
         return Loader.loadPDF(TrueSizePlan.of(worked, page));

@@ -1,0 +1,128 @@
+package vantbreeze.core.structure;
+
+import java.util.List;
+import java.util.Map;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Attachment;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Join;
+import vantbreeze.core.fold.PanelRef;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Strip;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+
+/**
+ * Bridge card: walls come forward, wings turn inwards, a bridge reaches from wall fold to wall fold. It shears flat
+ * and is then as wide as back and wall.
+ */
+public final class Bridge implements Structure {
+
+    /** Id of the depth of each wall. */
+    public static final String WALL = "wall";
+    /** Id of the width of each wing. */
+    public static final String WING = "wing";
+    /** Id of the height of the bridge. */
+    public static final String BRIDGE = "bridge";
+
+    /** A tab of ½ in holds, common practice, no source: glue at each end of the bridge, along the fold. */
+    private static final Length GLUE = Length.ofMillimetres(10);
+
+    @Override
+    public String id() {
+        return "bridge";
+    }
+
+    @Override
+    public String name() {
+        return "Bridge";
+    }
+
+    @Override
+    public String description() {
+        return "Walls come forward, wings turn in, and a bridge spans from fold to fold before an open room. It shears flat.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(new Parameter(Parameter.WIDTH, "Finished width", "across the closed card", List.of()),
+                new Parameter(Parameter.HEIGHT, "Finished height", "up the closed card", List.of()),
+                new Parameter(WALL, "Wall", "how deep the room is", List.of("Left wall", "Right wall")),
+                new Parameter(WING, "Wing", "the flaps that carry the bridge", List.of("Left wing", "Right wing")),
+                new Parameter(BRIDGE, "Bridge", "how high the bridge is", List.of()));
+    }
+
+    @Override
+    public Limits limits(String parameter, Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
+        Length wall = measures.get(WALL);
+        Length wing = measures.get(WING);
+        return switch (parameter) {
+            case Parameter.WIDTH -> Bounds.widthBeside(wall.plus(wall.max(wing)), "back, wall and wing would not lie on each other");
+            case Parameter.HEIGHT -> new Limits(measures.get(BRIDGE), "the bridge would be higher than the card", Bounds.LONGEST, Bounds.TOO_LONG);
+            case WALL -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW,
+                    width.minus(Bounds.NARROWEST).dividedBy(2).min(width.minus(wing).minus(Bounds.NARROWEST)),
+                    "the back would be narrower than what folds over it");
+            case WING -> new Limits(GLUE, "the bridge would have nothing to hold on", width.minus(wall).minus(Bounds.NARROWEST),
+                    "the wing would reach beyond the other wall");
+            case BRIDGE -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, measures.get(Parameter.HEIGHT), "the bridge would be higher than the card");
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    @Override
+    public Assembly assemble(Measures measures) {
+        Length wall = measures.get(WALL);
+        Length wing = measures.get(WING);
+        Length back = measures.get(Parameter.WIDTH).minus(wall);
+        Length height = measures.get(Parameter.HEIGHT);
+        Length high = measures.get(BRIDGE);
+        Length foot = height.minus(high).dividedBy(2);
+        Length right = wing.plus(wall.times(2)).plus(back);
+        Piece base = Strip.ofHeight("Card base", height)
+                .panel("Left wing", wing).fold(Fold.VALLEY).panel("Left wall", wall).fold(Fold.VALLEY)
+                .panel("Back", back).fold(Fold.VALLEY)
+                .panel("Right wall", wall).fold(Fold.VALLEY).panel("Right wing", wing).piece();
+        Piece bridge = Strip.ofHeight("Bridge", high).panel("Bridge", back).piece();
+        return new Assembly(List.of(base, bridge), List.of(
+                glued("Left wing", wing, Length.ZERO, wing.minus(GLUE), foot, high),
+                glued("Right wing", right, back, right, foot, high)));
+    }
+
+    private static Join glued(String wing, Length on, Length glued, Length from, Length foot, Length high) {
+        return Join.of(new PanelRef(0, wing), Side.BACK, new PanelRef(1, "Bridge"), Side.BACK,
+                Attachment.at(new Spot(on, foot), new Spot(glued, Length.ZERO)))
+                .onlyOn(List.of(new Spot(from, foot), new Spot(from.plus(GLUE), foot),
+                        new Spot(from.plus(GLUE), foot.plus(high)), new Spot(from, foot.plus(high))));
+    }
+
+    /** Sheared to the left: the left wall lies beside the back with its wing folded in, the right wall over the back. */
+    @Override
+    public Pose closed(Measures measures) {
+        return Pose.of(new double[] {180, 0, 180, 0});
+    }
+
+    /** Standing square. */
+    @Override
+    public Pose opened(Measures measures) {
+        return Pose.of(new double[] {90, 90, 90, 90});
+    }
+
+    /** Wall and wing about a third of the width, as 5 of 14.7 cm (common practice, no source); a bridge of a third of the height. */
+    @Override
+    public Measures proportioned(Size finished, Ruler ruler) {
+        Length wall = ruler.nearest(finished.width().times(50).dividedBy(147)).length();
+        return new Measures(Map.of()).with(Parameter.WIDTH, finished.width()).with(Parameter.HEIGHT, finished.height())
+                .with(WALL, wall).with(WING, wall)
+                .with(BRIDGE, ruler.nearest(finished.height().dividedBy(3)).length().max(Bounds.NARROWEST));
+    }
+
+    @Override
+    public Length widthStep(Length division) {
+        return division;
+    }
+}

@@ -1,0 +1,81 @@
+package vantbreeze.core.structure;
+
+import java.util.List;
+import java.util.Map;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Strip;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+
+/** Gatefold: two flaps that meet before a back; quarter, half, quarter (common practice, no source). */
+public final class Gatefold implements Structure {
+
+    /** Id of the width of each flap. */
+    public static final String FLAP = "flap";
+
+    @Override
+    public String id() {
+        return "gatefold";
+    }
+
+    @Override
+    public String name() {
+        return "Gatefold";
+    }
+
+    @Override
+    public String description() {
+        return "A back and two flaps that meet in the middle of the front and open like a gate.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(new Parameter(Parameter.WIDTH, "Finished width", "across the closed card", List.of("Back")),
+                new Parameter(Parameter.HEIGHT, "Finished height", "up the closed card", List.of()),
+                new Parameter(FLAP, "Flap", "each half of the front", List.of("Left flap", "Right flap")));
+    }
+
+    @Override
+    public Limits limits(String parameter, Measures measures) {
+        return switch (parameter) {
+            case Parameter.WIDTH -> isHalved(measures) ? Bounds.widthBeside(Bounds.NARROWEST, Bounds.TOO_NARROW)
+                    : new Limits(measures.get(FLAP).times(2), "the flaps would lie on each other", Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.HEIGHT -> Bounds.height();
+            case FLAP -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, measures.get(Parameter.WIDTH).dividedBy(2),
+                    "the flaps would lie on each other");
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    /** Flaps that met in the middle still do; flaps of one's own width are left alone. */
+    @Override
+    public Measures changed(Measures before, String parameter, Length length) {
+        Measures after = before.with(parameter, length);
+        return parameter.equals(Parameter.WIDTH) && isHalved(before) ? after.with(FLAP, length.dividedBy(2)) : after;
+    }
+
+    private static boolean isHalved(Measures measures) {
+        return measures.get(FLAP).equals(measures.get(Parameter.WIDTH).dividedBy(2));
+    }
+
+    @Override
+    public Assembly assemble(Measures measures) {
+        return Assembly.of(Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
+                .panel("Left flap", measures.get(FLAP)).fold(Fold.VALLEY)
+                .panel("Back", measures.get(Parameter.WIDTH)).fold(Fold.VALLEY)
+                .panel("Right flap", measures.get(FLAP)).piece());
+    }
+
+    @Override
+    public Measures proportioned(Size finished, Ruler ruler) {
+        return new Measures(Map.of()).with(Parameter.WIDTH, finished.width()).with(Parameter.HEIGHT, finished.height())
+                .with(FLAP, finished.width().dividedBy(2));
+    }
+
+    @Override
+    public Length widthStep(Length division) {
+        return division.times(2);
+    }
+}

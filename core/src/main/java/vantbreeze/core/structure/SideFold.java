@@ -1,0 +1,61 @@
+package vantbreeze.core.structure;
+
+import java.util.List;
+import java.util.Map;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Strip;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+
+/** Side fold: the plain card, half and half, one valley. */
+public final class SideFold implements Structure {
+
+    @Override
+    public String id() {
+        return "side-fold";
+    }
+
+    @Override
+    public String name() {
+        return "Side fold";
+    }
+
+    @Override
+    public String description() {
+        return "The plain card: a back, a cover and one score.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(new Parameter(Parameter.WIDTH, "Finished width", "across the closed card", List.of("Back", "Cover")),
+                new Parameter(Parameter.HEIGHT, "Finished height", "up the closed card", List.of()));
+    }
+
+    @Override
+    public Limits limits(String parameter, Measures measures) {
+        return switch (parameter) {
+            case Parameter.WIDTH -> Bounds.widthBeside(Length.ZERO, Bounds.TOO_NARROW);
+            case Parameter.HEIGHT -> Bounds.height();
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    @Override
+    public Assembly assemble(Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
+        return Assembly.of(Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
+                .panel("Back", width).fold(Fold.VALLEY).panel("Cover", width).piece());
+    }
+
+    @Override
+    public Measures proportioned(Size finished, Ruler ruler) {
+        return new Measures(Map.of()).with(Parameter.WIDTH, finished.width()).with(Parameter.HEIGHT, finished.height());
+    }
+
+    @Override
+    public Length widthStep(Length division) {
+        return division;
+    }
+}
