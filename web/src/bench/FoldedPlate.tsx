@@ -3,11 +3,10 @@ import type { Form, Piece } from '../api/client'
 import { FoldedObject } from './FoldedObject'
 
 const PLAY_MS = 1600
-const PART_OPEN = 62
 
 /** The card as an object, moved by one slider from flat to closed, or by playing it. */
 export default function FoldedPlate({ pieces, form }: { pieces: Piece[]; form: Form }) {
-  const [closed, setClosed] = useState(PART_OPEN)
+  const [closed, setClosed] = useState(100 * form.showing)
   const playing = useRef(0)
   useEffect(() => () => cancelAnimationFrame(playing.current), [])
 

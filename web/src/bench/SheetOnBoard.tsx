@@ -15,6 +15,9 @@ const SIDE = 104
 const ABOVE = 70
 const BELOW = 118
 const TALLEST = 300
+/** Labels nearer to the one before than this go a row lower. */
+const CROWDED = 78
+const ROW = 52
 
 /**
  * The open sheet to scale, decorated side up, its left edge against the board's fence: panel widths above it,
@@ -25,11 +28,17 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
   const { picked, pick } = usePicked()
   const stock = useStock()
   const { width, height } = piece.cut
-  const scale = Math.max(0.1, Math.min((frameWidth - 2 * SIDE + 56) / width.mm, TALLEST / height.mm))
-  const left = Math.max(48, (frameWidth - width.mm * scale - SIDE) / 2)
+  // all pieces of a card to one scale
+  const widest = Math.max(...card.pieces.map((one) => one.cut.width.mm))
+  const together = card.pieces.reduce((sum, one) => sum + one.cut.height.mm, 0)
+  const scale = Math.max(0.1, Math.min((frameWidth - 2 * SIDE + 56) / widest, TALLEST / together))
+  const left = Math.max(48, (frameWidth - widest * scale - SIDE) / 2)
   const x = (mm: number) => left + mm * scale
   const y = (mm: number) => ABOVE + (height.mm - mm) * scale
   const foot = y(0)
+  const rows = staggered([...piece.scores.map((score) => x(score.fromLeft.mm)), x(width.mm)])
+  const below = BELOW + (rows.includes(1) ? ROW : 0)
+  const labelTop = (label: number) => foot + 62 + rows[label] * ROW
   const ruler = stock.data?.rulers.find(({ id }) => id === card.ruler)
   const measure = (id: string) => card.measures.find((one) => one.id === id)
   const edit = (id: string) => ({
@@ -39,7 +48,7 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
 
   return (
     <section ref={frame} aria-label={`${piece.name}, open, decorated side up`} className="relative bg-chalk">
-      <svg width={frameWidth} height={foot + BELOW} className="block" role="img" aria-label={`${piece.name} drawn to scale`}>
+      <svg width={frameWidth} height={foot + below} className="block" role="img" aria-label={`${piece.name} drawn to scale`}>
         {ruler && (
           <BoardGrooves
             ruler={ruler}
@@ -84,7 +93,7 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
               x1={x(score.fromLeft.mm)}
               x2={x(score.fromLeft.mm)}
               y1={foot + 5}
-              y2={foot + 62}
+              y2={labelTop(index)}
               className={isPicked(picked, 'score', index) ? 'stroke-picked' : 'stroke-ink'}
               strokeWidth={isPicked(picked, 'score', index) ? 2.5 : 1}
             />
@@ -122,8 +131,12 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
         <p
           key={panel.index}
           aria-hidden
-          className="pointer-events-none absolute -translate-x-1/2 -translate-y-1/2 text-center text-base text-ink-soft italic"
-          style={{ left: x(panel.left.mm + panel.width.mm / 2), top: (y(height.mm) + foot) / 2 }}
+          className="pointer-events-none absolute -translate-x-1/2 -translate-y-1/2 text-center text-base leading-tight text-ink-soft italic"
+          style={{
+            left: x(panel.left.mm + panel.width.mm / 2),
+            top: (y(height.mm) + foot) / 2,
+            maxWidth: Math.max(44, panel.width.mm * scale - 6),
+          }}
         >
           {panel.name}
         </p>
@@ -132,10 +145,10 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
         <p
           key={index}
           className={`absolute -translate-x-1/2 text-center ${isPicked(picked, 'score', index) ? 'text-picked' : ''}`}
-          style={{ left: x(score.fromLeft.mm), top: foot + 62 }}
+          style={{ left: x(score.fromLeft.mm), top: labelTop(index) }}
           {...picking(pick, { kind: 'score', index })}
         >
-          <FigureText figure={score.fromLeft} unit className="text-[1.6rem]" />
+          <FigureText figure={score.fromLeft} className="text-[1.6rem]" />
           <span className="block text-base leading-tight italic">{FOLD_WORDS[score.fold]}</span>
         </p>
       ))}
@@ -144,15 +157,27 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
         <br />
         the fence
       </p>
-      <p className="absolute -translate-x-1/2 text-center" style={{ left: x(width.mm), top: foot + 62 }}>
+      <p className="absolute -translate-x-1/2 text-center" style={{ left: x(width.mm), top: labelTop(piece.scores.length) }}>
         <FigureText figure={width} unit className="text-[1.6rem]" />
         <span className="block text-base leading-tight italic">edge</span>
       </p>
       <div className="absolute -translate-y-1/2 text-[1.35rem]" style={{ left: x(width.mm) + 16, top: (y(height.mm) + foot) / 2 }}>
-        <FigureField label="Finished height" figure={height} {...edit('height')} />
+        {piece.heightMeasure ? (
+          <FigureField label={`${piece.name}, height`} figure={height} {...edit(piece.heightMeasure)} />
+        ) : (
+          <FigureText figure={height} unit />
+        )}
       </div>
     </section>
   )
+}
+
+/** For labels from left to right, the row of each: a lower one for every other of those that stand close. */
+function staggered(places: number[]) {
+  return places.reduce<number[]>((rows, place, i) => {
+    const close = i > 0 && place - places[i - 1] < CROWDED
+    return [...rows, close && rows[i - 1] === 0 ? 1 : 0]
+  }, [])
 }
 
 /** A dimension line with a slanted tick at each end, as draughtsmen end them. */

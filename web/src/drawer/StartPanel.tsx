@@ -7,6 +7,7 @@ import { Choice } from '../house/Choice'
 import { useSay } from '../house/Notices'
 import { EnvelopeOptions } from './EnvelopeOptions'
 import { Proposals } from './Proposals'
+import { StructurePicker } from './StructurePicker'
 import { recall, remember, usualHabits } from './habits'
 
 const STARTS = [
@@ -30,7 +31,7 @@ function Start({ stock }: { stock: Stock }) {
   const [, go] = useLocation()
   const say = useSay()
   const { begin } = useDrawer()
-  const structure = stock.structures[0]
+  const structure = stock.structures.find(({ id }) => id === habits.structure) ?? stock.structures[0]
   const question = useDeferredValue(
     from === 'SIZE' && (width.trim() === '' || height.trim() === '')
       ? null
@@ -62,11 +63,10 @@ function Start({ stock }: { stock: Stock }) {
   return (
     <section aria-labelledby="start-title" className="self-start bg-chalk px-6 pt-5 pb-6">
       <h2 id="start-title" className="text-2xl">
-        What do you have?
+        Which card?
       </h2>
-      <p className="plate-note mt-1 mb-3">
-        {structure.name}: {structure.description}
-      </p>
+      <StructurePicker structures={stock.structures} picked={structure} onPick={(id) => choose({ structure: id })} />
+      <h3 className="mt-4 mb-2 text-2xl">What do you have?</h3>
       <ToggleGroup.Root
         type="single"
         value={from}
@@ -84,7 +84,7 @@ function Start({ stock }: { stock: Stock }) {
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>
-      <div className="flex flex-wrap items-end gap-x-3 gap-y-3 [&_select]:px-2">
+      <div className="flex flex-wrap items-end gap-x-2 gap-y-3 [&_select]:max-w-[10.2rem] [&_select]:px-1.5">
         {from === 'ENVELOPE' && (
           <Choice label="Envelope" value={habits.envelope} onChoose={(envelope) => choose({ envelope })}>
             <EnvelopeOptions envelopes={stock.envelopes} />

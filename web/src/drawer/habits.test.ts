@@ -11,8 +11,8 @@ it('starts in inches where people measure in inches', () => {
 })
 
 it('remembers what was chosen last', () => {
-  remember({ ruler: 'mm5', sheet: 'a3', envelope: 'dl' })
-  expect(recall()).toEqual({ ruler: 'mm5', sheet: 'a3', envelope: 'dl' })
+  remember({ structure: 'stage', ruler: 'mm5', sheet: 'a3', envelope: 'dl' })
+  expect(recall()).toEqual({ structure: 'stage', ruler: 'mm5', sheet: 'a3', envelope: 'dl' })
 })
 
 it('does not trip over what it can’t read', () => {

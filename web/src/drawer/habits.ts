@@ -1,13 +1,13 @@
 /** What a maker chose last, so that it is not asked twice. */
-export type Habits = { ruler: string; sheet: string; envelope: string }
+export type Habits = { structure: string; ruler: string; sheet: string; envelope: string }
 
 const KEY = 'vantbreeze.habits'
 
 /** Where people measure in inches the house starts in inches. */
 export function usualHabits(language: string): Habits {
   return /^en-(US|CA)$/.test(language)
-    ? { ruler: 'eighths', sheet: 'letter', envelope: 'a2' }
-    : { ruler: 'mm', sheet: 'a4', envelope: 'c6' }
+    ? { structure: 'z-fold', ruler: 'eighths', sheet: 'letter', envelope: 'a2' }
+    : { structure: 'z-fold', ruler: 'mm', sheet: 'a4', envelope: 'c6' }
 }
 
 export function recall(): Partial<Habits> {

@@ -46,6 +46,14 @@ class PicturesTest extends Browsing {
     }
 
     @Test
+    void aStandingCardOnTheBench() throws Exception {
+        take("Kite theatre for the bandstand");
+        page.locator("canvas").waitFor();
+        button("Left wall, width").focus();
+        picture("bench-stage");
+    }
+
+    @Test
     void theBenchInInchesOnATablet() throws Exception {
         page.setViewportSize(1024, 768);
         take("Prize card, longest tail");

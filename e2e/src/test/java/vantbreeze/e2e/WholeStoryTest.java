@@ -101,6 +101,25 @@ class WholeStoryTest extends Browsing {
     }
 
     @Test
+    void aStageIsPickedByLookingFittedAndKeptClosing() {
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Stage")).click();
+        assertThat(page.getByText("It stands like a small theatre and shears flat.")).isVisible();
+        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cards that fit")).getByRole(AriaRole.BUTTON).first().click();
+        assertThat(page.getByText("It closes, fits and measures well. Ready to cut.")).isVisible();
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Band, open, decorated side up"))).isVisible();
+        figure("Wall").click();
+        field("Wall").fill("9 mm");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("the wing would stick out of the closed card");
+        page.keyboard().press("Escape");
+        figure("Wing").focus();
+        page.keyboard().press("ArrowDown");
+        assertThat(page.getByText("It closes, fits and measures well. Ready to cut.")).isVisible();
+        button("Close it").click();
+        assertThat(button("Open it")).isVisible();
+    }
+
+    @Test
     void touchingAPanelInOneViewLightsItInTheOthers() {
         take("Kite festival invitation");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Back, width")).focus();

@@ -12,7 +12,7 @@ import vantbreeze.core.plan.WorkedPlan;
  * A card in the list.
  *
  * @param panels corners of each panel on the sheet
- * @param partOpen a matrix for each panel, half-way closed
+ * @param partOpen a matrix for each panel, as it shows best what it is
  * @param wrong how many findings keep it from being made
  */
 public record CardSummary(UUID id, String name, String structureName, Instant changedAt, SizeView footprint,
@@ -20,12 +20,11 @@ public record CardSummary(UUID id, String name, String structureName, Instant ch
 
     static CardSummary of(Card card) {
         WorkedPlan worked = card.worked();
-        var frames = worked.form().motion().frames();
         return new CardSummary(card.id(), card.plan().name(), worked.structure().name(), card.changedAt(),
                 SizeView.of(worked.footprint(), card.plan().ruler()),
                 worked.fit() == null ? null : worked.fit().envelope().name(),
-                worked.form().graph().panels().stream().map(panel -> panel.corners().stream().map(PointView::of).toList()).toList(),
-                FormView.frame(frames.get(frames.size() * 2 / 3)),
+                FormView.panels(worked),
+                FormView.showing(worked),
                 worked.findings().stream().filter(f -> f.severity() == Finding.Severity.WRONG).count());
     }
 }

@@ -39,7 +39,7 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
                 worked.structure().name(), ruler.id(), card.plan().envelopeId(), card.plan().sheetId(), card.plan().notes(),
                 worked.structure().parameters().stream().map(parameter -> measure(parameter, card)).toList(),
                 worked.pieces().stream().map(piece -> PieceView.of(piece, worked.structure(), ruler)).toList(),
-                FormView.of(worked.form()),
+                FormView.of(worked),
                 SizeView.of(worked.footprint(), ruler), worked.fit() == null ? null : FitView.of(worked.fit(), ruler),
                 worked.findings().stream().map(finding -> finding(finding, ruler)).toList(),
                 PlanDocument.write(card.plan()));

@@ -6,25 +6,40 @@ import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.motion.Frame;
 import vantbreeze.core.plan.WorkedForm;
+import vantbreeze.core.plan.WorkedPlan;
 
 /**
  * How a card folds.
  *
  * @param closed the panels as they lie in the closed card, the lowest first
  * @param frames for each step from open to closed, for each panel, a column-major 4 × 4 matrix
+ * @param showing how far closed it shows best what it is
  */
-public record FormView(List<ClosedPanelView> closed, List<List<double[]>> frames) {
+public record FormView(List<ClosedPanelView> closed, List<List<double[]>> frames, double showing) {
 
     /** A panel in the closed card, by its number; {@code faceUp} when its decorated side is seen. */
     public record ClosedPanelView(int panel, boolean faceUp, List<PointView> corners) { }
 
-    static FormView of(WorkedForm form) {
+    static FormView of(WorkedPlan worked) {
+        WorkedForm form = worked.form();
         return new FormView(form.fromBelow().stream().map(panel -> closed(form.closed(), panel)).toList(),
-                form.motion().frames().stream().map(FormView::frame).toList());
+                form.motion().frames().stream().map(FormView::frame).toList(), worked.structure().showing());
+    }
+
+    /** The matrices of the step that shows best what the card is. */
+    static List<double[]> showing(WorkedPlan worked) {
+        List<Frame> frames = worked.form().motion().frames();
+        return frame(frames.get((int) Math.round(worked.structure().showing() * (frames.size() - 1))));
+    }
+
+    /** The panels of the whole card as they lie on their sheets. */
+    static List<List<PointView>> panels(WorkedPlan worked) {
+        return worked.form().graph().panels().stream()
+                .map(panel -> panel.corners().stream().map(PointView::of).toList()).toList();
     }
 
     /** The matrices of one step. */
-    static List<double[]> frame(Frame frame) {
+    private static List<double[]> frame(Frame frame) {
         return frame.panels().stream()
                 .map(motion -> Arrays.stream(motion.columns()).map(FormView::toAMillionth).toArray()).toList();
     }

@@ -16,9 +16,10 @@ import vantbreeze.core.structure.Structure;
 /**
  * A piece to cut, as it lies open.
  *
+ * @param heightMeasure id of the measure that sets its height, if one does
  * @param outline corners of the piece
  */
-public record PieceView(String name, SizeView cut, List<PointView> outline, List<PanelView> panels,
+public record PieceView(String name, SizeView cut, @Nullable String heightMeasure, List<PointView> outline, List<PanelView> panels,
                         List<HingeView> hinges, List<ScoreView> scores, @Nullable YieldView yield) {
 
     /**
@@ -50,12 +51,18 @@ public record PieceView(String name, SizeView cut, List<PointView> outline, List
     }
 
     static PieceView of(WorkedPiece worked, Structure structure, Ruler ruler) {
-        return new PieceView(worked.panels().piece().name(), SizeView.of(worked.cut(), ruler),
+        return new PieceView(worked.panels().piece().name(), SizeView.of(worked.cut(), ruler), heightMeasure(worked, structure),
                 points(worked.panels().piece().outline()),
                 worked.panels().all().stream().map(panel -> panel(worked.first(), panel, structure, ruler)).toList(),
                 worked.panels().hinges().stream().map(hinge -> hinge(hinge, worked.panels().hinges().indexOf(hinge))).toList(),
                 worked.scores().stream().map(score -> score(score, ruler)).toList(),
                 worked.yield() == null ? null : YieldView.of(worked.yield()));
+    }
+
+    private static String heightMeasure(WorkedPiece worked, Structure structure) {
+        return structure.parameters().stream()
+                .filter(parameter -> parameter.pieces().contains(worked.panels().piece().name()))
+                .map(Parameter::id).findFirst().orElse(null);
     }
 
     private static PanelView panel(int first, Panel panel, Structure structure, Ruler ruler) {

@@ -11,8 +11,11 @@ import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.structure.Structure;
 
 /** What there is to choose from, and the sizes that follow from an envelope, a finished size or a sheet. */
 @RestController
@@ -21,6 +24,9 @@ class StartController {
 
     /** What a maker has to start from. */
     public enum Start { ENVELOPE, SIZE, SHEET }
+
+    /** The size at which structures are shown side by side. */
+    private static final Size EXAMPLE = Size.ofMillimetres(146, 104);
 
     private final Workshop workshop;
 
@@ -31,8 +37,7 @@ class StartController {
     @GetMapping("/stock")
     StockView stock() {
         return new StockView(
-                workshop.catalogue().all().stream()
-                        .map(s -> new StockView.StructureView(s.id(), s.name(), s.description())).toList(),
+                workshop.catalogue().all().stream().map(this::structure).toList(),
                 List.of(Ruler.values()).stream()
                         .map(r -> new StockView.RulerView(r.id(), r.label(), r.isInches(), r.division().millimetres())).toList(),
                 workshop.envelopes().all().stream().map(StartController::envelope).toList(),
@@ -54,6 +59,13 @@ class StartController {
                     new Size(written.measure("width", width), written.measure("height", height))));
         };
         return found.stream().map(proposal -> ProposalView.of(proposal, written.ruler())).toList();
+    }
+
+    private StockView.StructureView structure(Structure structure) {
+        WorkedPlan example = workshop.work(new Plan(structure.name(), structure.id(),
+                structure.proportioned(EXAMPLE, Ruler.MM_1), Ruler.MM_1, null, null, ""));
+        return new StockView.StructureView(structure.id(), structure.name(), structure.description(),
+                FormView.panels(example), FormView.showing(example));
     }
 
     private static String required(@Nullable String envelope) {

@@ -6,8 +6,14 @@ import java.util.List;
 public record StockView(List<StructureView> structures, List<RulerView> rulers, List<EnvelopeView> envelopes,
                         List<SheetView> sheets) {
 
-    /** A structure of the catalogue. */
-    public record StructureView(String id, String name, String description) { }
+    /**
+     * A structure of the catalogue.
+     *
+     * @param panels corners of each panel of an example on its sheet
+     * @param partOpen a matrix for each, as it shows best what it is
+     */
+    public record StructureView(String id, String name, String description, List<List<PointView>> panels,
+                                List<double[]> partOpen) { }
 
     /** A ruler; {@code divisionMm} is for drawing. */
     public record RulerView(String id, String label, boolean inches, double divisionMm) { }

@@ -48,6 +48,14 @@ class DemoCards implements ApplicationRunner {
         Plan invitation = new Plan("Kite festival invitation", zFold.id(),
                 zFold.proportioned(Size.ofMillimetres(148, 104), Ruler.MM_1), Ruler.MM_1, "c6", "a4",
                 "Sky blue outside, chalk inside. Forty to make.");
-        return List.of(prize, thanks, workshopCard, invitation);
+        Structure stage = workshop.structure("stage");
+        Plan theatre = new Plan("Kite theatre for the bandstand", stage.id(),
+                stage.proportioned(Size.ofMillimetres(150, 106), Ruler.MM_1), Ruler.MM_1, "c6", "a4",
+                "Kites on threads behind the band; the town hall on the back.");
+        Structure gatefold = workshop.structure("gatefold");
+        Plan gate = new Plan("Gate for the mayor", gatefold.id(),
+                gatefold.proportioned(new Size(Length.ofInches(4, 1, 2), Length.ofInches(6)), Ruler.EIGHTHS), Ruler.EIGHTHS, "a6",
+                "12x12", "One only, with the programme inside.");
+        return List.of(prize, thanks, gate, theatre, workshopCard, invitation);
     }
 }

@@ -49,11 +49,11 @@ public final class Bridge implements Structure {
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(new Parameter(Parameter.WIDTH, "Finished width", "across the closed card", List.of()),
-                new Parameter(Parameter.HEIGHT, "Finished height", "up the closed card", List.of()),
-                new Parameter(WALL, "Wall", "how deep the room is", List.of("Left wall", "Right wall")),
-                new Parameter(WING, "Wing", "the flaps that carry the bridge", List.of("Left wing", "Right wing")),
-                new Parameter(BRIDGE, "Bridge", "how high the bridge is", List.of()));
+        return List.of(Parameter.width(),
+                Parameter.height(),
+                Parameter.of(WALL, "Wall", "how deep the room is", "Left wall", "Right wall"),
+                Parameter.of(WING, "Wing", "the flaps that carry the bridge", "Left wing", "Right wing"),
+                Parameter.of(BRIDGE, "Bridge", "how high the bridge is").ofPieces("Bridge"));
     }
 
     @Override
@@ -119,6 +119,11 @@ public final class Bridge implements Structure {
         return new Measures(Map.of()).with(Parameter.WIDTH, finished.width()).with(Parameter.HEIGHT, finished.height())
                 .with(WALL, wall).with(WING, wall)
                 .with(BRIDGE, ruler.nearest(finished.height().dividedBy(3)).length().max(Bounds.NARROWEST));
+    }
+
+    @Override
+    public double showing() {
+        return 0.12;
     }
 
     @Override

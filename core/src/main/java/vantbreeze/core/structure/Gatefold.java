@@ -32,9 +32,9 @@ public final class Gatefold implements Structure {
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(new Parameter(Parameter.WIDTH, "Finished width", "across the closed card", List.of("Back")),
-                new Parameter(Parameter.HEIGHT, "Finished height", "up the closed card", List.of()),
-                new Parameter(FLAP, "Flap", "each half of the front", List.of("Left flap", "Right flap")));
+        return List.of(Parameter.width("Back"),
+                Parameter.height(),
+                Parameter.of(FLAP, "Flap", "each half of the front", "Left flap", "Right flap"));
     }
 
     @Override

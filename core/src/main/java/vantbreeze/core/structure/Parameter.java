@@ -9,8 +9,9 @@ import java.util.List;
  * @param label what the maker calls it
  * @param meaning what it is, in a few plain words
  * @param panels names of the panels whose width it is
+ * @param pieces names of the pieces whose height it is
  */
-public record Parameter(String id, String label, String meaning, List<String> panels) {
+public record Parameter(String id, String label, String meaning, List<String> panels, List<String> pieces) {
 
     /** Id of the finished width, which every structure has. */
     public static final String WIDTH = "width";
@@ -19,5 +20,26 @@ public record Parameter(String id, String label, String meaning, List<String> pa
 
     public Parameter {
         panels = List.copyOf(panels);
+        pieces = List.copyOf(pieces);
+    }
+
+    /** A measure that is the width of some panels, by their names, or of none. */
+    static Parameter of(String id, String label, String meaning, String... panels) {
+        return new Parameter(id, label, meaning, List.of(panels), List.of());
+    }
+
+    /** The finished width, which is that of some panels, or of none. */
+    static Parameter width(String... panels) {
+        return of(WIDTH, "Finished width", "across the closed card", panels);
+    }
+
+    /** The finished height, which is that of the card base. */
+    static Parameter height() {
+        return of(HEIGHT, "Finished height", "up the closed card").ofPieces("Card base");
+    }
+
+    /** The same measure as the height of some pieces, by their names. */
+    Parameter ofPieces(String... names) {
+        return new Parameter(id, label, meaning, panels, List.of(names));
     }
 }

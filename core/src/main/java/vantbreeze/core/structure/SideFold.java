@@ -29,8 +29,8 @@ public final class SideFold implements Structure {
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(new Parameter(Parameter.WIDTH, "Finished width", "across the closed card", List.of("Back", "Cover")),
-                new Parameter(Parameter.HEIGHT, "Finished height", "up the closed card", List.of()));
+        return List.of(Parameter.width("Back", "Cover"),
+                Parameter.height());
     }
 
     @Override

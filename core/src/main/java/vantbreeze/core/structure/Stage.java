@@ -49,11 +49,11 @@ public final class Stage implements Structure {
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(new Parameter(Parameter.WIDTH, "Finished width", "across the closed card", List.of()),
-                new Parameter(Parameter.HEIGHT, "Finished height", "up the closed card", List.of()),
-                new Parameter(WALL, "Wall", "how deep the stage is", List.of("Left wall", "Right wall")),
-                new Parameter(WING, "Wing", "the flaps that face front", List.of("Left wing", "Right wing")),
-                new Parameter(BAND, "Band", "how high the band across the front is", List.of()));
+        return List.of(Parameter.width(),
+                Parameter.height(),
+                Parameter.of(WALL, "Wall", "how deep the stage is", "Left wall", "Right wall"),
+                Parameter.of(WING, "Wing", "the flaps that face front", "Left wing", "Right wing"),
+                Parameter.of(BAND, "Band", "how high the band across the front is").ofPieces("Band"));
     }
 
     @Override
@@ -122,6 +122,11 @@ public final class Stage implements Structure {
         return new Measures(Map.of()).with(Parameter.WIDTH, finished.width()).with(Parameter.HEIGHT, finished.height())
                 .with(WALL, wall).with(WING, wall)
                 .with(BAND, ruler.nearest(finished.height().dividedBy(3)).length().max(Bounds.NARROWEST));
+    }
+
+    @Override
+    public double showing() {
+        return 0.12;
     }
 
     @Override

@@ -43,6 +43,11 @@ public interface Structure {
         return Pose.open();
     }
 
+    /** How far closed it shows best what it is, 0 open and 1 closed. */
+    default double showing() {
+        return 2.0 / 3;
+    }
+
     /** The usual proportions for a card that measures {@code finished} when closed, on the marks of {@code ruler}. */
     Measures proportioned(Size finished, Ruler ruler);
 

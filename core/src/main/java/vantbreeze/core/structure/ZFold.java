@@ -40,9 +40,9 @@ public final class ZFold implements Structure {
     @Override
     public List<Parameter> parameters() {
         return List.of(
-                new Parameter(Parameter.WIDTH, "Finished width", "across the closed card", List.of("Back")),
-                new Parameter(Parameter.HEIGHT, "Finished height", "up the closed card", List.of()),
-                new Parameter(LEG, "Leg", "the panel on the front, and the one behind it", List.of("Leg", "Second leg")));
+                Parameter.width("Back"),
+                Parameter.height(),
+                Parameter.of(LEG, "Leg", "the panel on the front, and the one behind it", "Leg", "Second leg"));
     }
 
     @Override
