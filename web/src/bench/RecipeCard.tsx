@@ -90,6 +90,11 @@ function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][numb
           </Choice>
         </span>
       </Row>
+      {piece.marks.length > 0 && (
+        <Row name="Marks">
+          <Marks marks={piece.marks} />
+        </Row>
+      )}
       <Row name="Score">
         {piece.scores.map((score, index) => (
           <span
@@ -103,6 +108,27 @@ function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][numb
         ))}
       </Row>
     </>
+  )
+}
+
+/** Slits and slanted scores: from the left edge and up from the foot, end to end. */
+function Marks({ marks }: { marks: Card['pieces'][number]['marks'] }) {
+  return (
+    <ul className="text-xl">
+      {marks.map((mark, i) => (
+        <li key={i} className="flex flex-wrap items-center gap-x-2">
+          <span className="w-20 text-base italic">{mark.fold ? FOLD_WORDS[mark.fold] : 'slit'}</span>
+          <FigureText figure={mark.fromX} />
+          <span className="text-base">across,</span>
+          <FigureText figure={mark.fromY} />
+          <span className="text-base">up, to</span>
+          <FigureText figure={mark.toX} />
+          <span className="text-base">across,</span>
+          <FigureText figure={mark.toY} />
+          <span className="text-base">up</span>
+        </li>
+      ))}
+    </ul>
   )
 }
 

@@ -86,6 +86,19 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
             strokeDasharray={DASHES[hinge.fold]}
           />
         ))}
+        {piece.marks
+          .filter((mark) => !mark.fold)
+          .map((slit, i) => (
+            <line
+              key={i}
+              x1={x(slit.from.x)}
+              y1={y(slit.from.y)}
+              x2={x(slit.to.x)}
+              y2={y(slit.to.y)}
+              className="stroke-ink"
+              strokeWidth={2.5}
+            />
+          ))}
         {piece.scores.map((score, index) => (
           <g key={index} {...picking(pick, { kind: 'score', index })}>
             <rect x={x(score.fromLeft.mm) - 14} y={ABOVE} width={28} height={foot - ABOVE} className="fill-transparent" />
@@ -100,7 +113,7 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
           </g>
         ))}
         <g className="stroke-ink" strokeWidth={1}>
-          {piece.panels.map((panel) => (
+          {dimensioned(piece).map((panel) => (
             <DimensionLine key={panel.index} from={x(panel.left.mm)} to={x(panel.left.mm + panel.width.mm)} at={ABOVE - 9} />
           ))}
           <line x1={x(width.mm) + 5} x2={x(width.mm) + 18} y1={y(height.mm)} y2={y(height.mm)} />
@@ -109,7 +122,7 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
         </g>
       </svg>
 
-      {piece.panels.map((panel) => (
+      {dimensioned(piece).map((panel) => (
         <div
           key={panel.index}
           className="absolute -translate-x-1/2 text-center text-[1.35rem]"
@@ -127,14 +140,14 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
           )}
         </div>
       ))}
-      {piece.panels.map((panel) => (
+      {named(piece).map((panel) => (
         <p
           key={panel.index}
           aria-hidden
           className="pointer-events-none absolute -translate-x-1/2 -translate-y-1/2 text-center text-base leading-tight text-ink-soft italic"
           style={{
-            left: x(panel.left.mm + panel.width.mm / 2),
-            top: (y(height.mm) + foot) / 2,
+            left: x(panel.inside.x),
+            top: y(panel.inside.y),
             maxWidth: Math.max(44, panel.width.mm * scale - 6),
           }}
         >
@@ -170,6 +183,20 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
       </div>
     </section>
   )
+}
+
+/** Panels whose whole width lies along the upper edge, where it can be shown; others are told by their corners. */
+function dimensioned(piece: Piece) {
+  const head = Math.max(...piece.outline.map((corner) => corner.y))
+  return piece.panels.filter((panel) => {
+    const along = panel.corners.filter((corner) => corner.y === head).map((corner) => corner.x)
+    return along.length > 1 && Math.max(...along) - Math.min(...along) > panel.width.mm - 0.001
+  })
+}
+
+/** Panels that have a name of their own and not just a number. */
+function named(piece: Piece) {
+  return piece.panels.filter((panel) => !/^Panel \d+$/.test(panel.name))
 }
 
 /** For labels from left to right, the row of each: a lower one for every other of those that stand close. */

@@ -14,15 +14,15 @@ export function StructurePicker({ structures, picked, onPick }: Props) {
         value={picked.id}
         aria-label="Structure"
         onValueChange={(id) => id && onPick(id)}
-        className="mt-2 grid grid-cols-3 gap-1"
+        className="mt-2 grid grid-cols-5 gap-1"
       >
         {structures.map(({ id, name, panels, partOpen }) => (
           <ToggleGroup.Item
             key={id}
             value={id}
-            className="flex flex-col items-center justify-end gap-1 border-b-2 border-transparent px-1 pt-2 pb-1 hover:bg-picked-wash data-[state=on]:border-ink data-[state=on]:bg-kraft"
+            className="flex flex-col items-center justify-start gap-1 border-b-2 border-transparent px-1 pt-2 pb-1 hover:bg-picked-wash data-[state=on]:border-ink data-[state=on]:bg-kraft"
           >
-            <PaperSketch panels={panels} matrices={partOpen} className="h-12 max-w-full" />
+            <PaperSketch panels={panels} matrices={partOpen} className="h-10 max-w-full" />
             <span className="text-base leading-tight">{name}</span>
           </ToggleGroup.Item>
         ))}

@@ -1,9 +1,11 @@
 package vantbreeze.app.api;
 
 import java.util.List;
+import org.locationtech.jts.geom.Point;
 import org.springframework.lang.Nullable;
 import vantbreeze.core.fit.SheetYield;
 import vantbreeze.core.fold.BoardScore;
+import vantbreeze.core.fold.DrawnMark;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Hinge;
 import vantbreeze.core.fold.Panel;
@@ -20,16 +22,18 @@ import vantbreeze.core.structure.Structure;
  * @param outline corners of the piece
  */
 public record PieceView(String name, SizeView cut, @Nullable String heightMeasure, List<PointView> outline, List<PanelView> panels,
-                        List<HingeView> hinges, List<ScoreView> scores, @Nullable YieldView yield) {
+                        List<HingeView> hinges, List<ScoreView> scores, List<MarkView> marks,
+                        @Nullable YieldView yield) {
 
     /**
      * A panel as it lies on the open sheet.
      *
      * @param index its number among the panels of the whole card
+     * @param inside a spot well within it, for its name
      * @param measure id of the measure that sets its width, if one does
      */
     public record PanelView(int index, String name, @Nullable String measure, List<PointView> corners,
-                            FigureView left, FigureView width) { }
+                            PointView inside, FigureView left, FigureView width) { }
 
     /** A stretch of crease between two panels. */
     public record HingeView(int index, PointView from, PointView to, Fold fold, int left, int right) { }
@@ -41,6 +45,14 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
      * @param stopMm where it stops
      */
     public record ScoreView(FigureView fromLeft, FigureView fromRight, double startMm, double stopMm, Fold fold) { }
+
+    /**
+     * A slit or a slanted score, from one spot to another.
+     *
+     * @param fold which way it folds; none for a slit
+     */
+    public record MarkView(PointView from, PointView to, FigureView fromX, FigureView fromY, FigureView toX, FigureView toY,
+                           @Nullable Fold fold) { }
 
     /** What comes out of the sheet in hand. */
     public record YieldView(String sheet, int count, int across, int up, boolean turned) {
@@ -56,6 +68,7 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
                 worked.panels().all().stream().map(panel -> panel(worked.first(), panel, structure, ruler)).toList(),
                 worked.panels().hinges().stream().map(hinge -> hinge(hinge, worked.panels().hinges().indexOf(hinge))).toList(),
                 worked.scores().stream().map(score -> score(score, ruler)).toList(),
+                DrawnMark.of(worked.panels().piece()).stream().map(mark -> mark(mark, ruler)).toList(),
                 worked.yield() == null ? null : YieldView.of(worked.yield()));
     }
 
@@ -69,7 +82,18 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
         String measure = structure.parameters().stream()
                 .filter(parameter -> parameter.panels().contains(panel.name())).map(Parameter::id).findFirst().orElse(null);
         return new PanelView(first + panel.index(), panel.name(), measure, points(panel.corners()),
-                FigureView.of(panel.left(), ruler), FigureView.of(panel.width(), ruler));
+                inside(panel), FigureView.of(panel.left(), ruler), FigureView.of(panel.width(), ruler));
+    }
+
+    private static MarkView mark(DrawnMark mark, Ruler ruler) {
+        return new MarkView(PointView.of(mark.from()), PointView.of(mark.to()),
+                FigureView.of(mark.from().x(), ruler), FigureView.of(mark.from().y(), ruler),
+                FigureView.of(mark.to().x(), ruler), FigureView.of(mark.to().y(), ruler), mark.fold());
+    }
+
+    private static PointView inside(Panel panel) {
+        Point spot = panel.shape().getInteriorPoint();
+        return new PointView(spot.getX(), spot.getY());
     }
 
     private static HingeView hinge(Hinge hinge, int index) {

@@ -12,6 +12,7 @@ import vantbreeze.core.paper.Envelopes;
 import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
 
 /**
@@ -66,10 +67,11 @@ public final class Proposals {
         return distinct(found);
     }
 
-    /** The card of just this size. */
+    /** The card of just this size, or the nearest that the structure can have. */
     public Proposal forSize(Size finished) {
         Measures measures = structure.proportioned(finished, ruler);
-        return new Proposal(finished, measures, yieldOf(measures), suiting(finished), Proposal.Bound.MAKER);
+        Size size = sizeOf(measures);
+        return new Proposal(size, measures, yieldOf(measures), suiting(size), Proposal.Bound.MAKER);
     }
 
     /** The widest card of this height whose strip comes out of the sheet; zero when none does. */
@@ -83,9 +85,10 @@ public final class Proposals {
 
     private Proposal proposal(Size finished, Envelope envelope, Size room) {
         Measures measures = structure.proportioned(finished, ruler);
+        Size size = sizeOf(measures);
         boolean asLargeAsRoom = finished.equals(new Size(stepped(room.width()), ruler.below(room.height()).length()));
-        return new Proposal(finished, measures, yieldOf(measures),
-                envelope == null ? suiting(finished) : EnvelopeFit.of(finished, envelope),
+        return new Proposal(size, measures, yieldOf(measures),
+                envelope == null ? suiting(size) : EnvelopeFit.of(size, envelope),
                 asLargeAsRoom ? Proposal.Bound.ENVELOPE : Proposal.Bound.SHEET);
     }
 
@@ -142,13 +145,24 @@ public final class Proposals {
                 .min(Comparator.comparingInt(SheetYield::count)).orElseThrow();
     }
 
-    private static List<Proposal> distinct(List<Proposal> found) {
+    /** Each size once, and only those in which the structure's measures are within their limits. */
+    private List<Proposal> distinct(List<Proposal> found) {
         List<Proposal> distinct = new ArrayList<>();
         for (Proposal proposal : found) {
-            if (distinct.stream().noneMatch(known -> known.finished().equals(proposal.finished()))) {
+            if (isAllowed(proposal.measures()) && distinct.stream().noneMatch(known -> known.finished().equals(proposal.finished()))) {
                 distinct.add(proposal);
             }
         }
         return List.copyOf(distinct);
+    }
+
+    /** What a structure makes of a size: some must be square. */
+    private static Size sizeOf(Measures measures) {
+        return new Size(measures.get(Parameter.WIDTH), measures.get(Parameter.HEIGHT));
+    }
+
+    private boolean isAllowed(Measures measures) {
+        return structure.parameters().stream()
+                .allMatch(parameter -> structure.limits(parameter.id(), measures).allow(measures.get(parameter.id())));
     }
 }

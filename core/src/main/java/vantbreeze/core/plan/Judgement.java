@@ -39,6 +39,7 @@ final class Judgement {
     List<Finding> findings() {
         List<Finding> findings = new ArrayList<>();
         folding(worked.form(), findings);
+        moving(worked.form(), findings);
         if (worked.fit() != null) {
             envelope(worked.fit()).ifPresent(findings::add);
         }
@@ -63,6 +64,14 @@ final class Judgement {
             LayerOrders.of(form.graph(), form.flat()).conflictInWords()
                     .ifPresent(words -> findings.add(new Finding(Severity.WRONG, "fold", words, null)));
         }
+    }
+
+    private static void moving(WorkedForm form, List<Finding> findings) {
+        form.motion().firstBent().ifPresent(frame -> findings.add(new Finding(Severity.NOTE, "fold",
+                "On the way to closed the panels must bend: stiff card may crack. Take a lighter one.", null)));
+        form.motion().passings().stream().findFirst().ifPresent(passing -> findings.add(new Finding(Severity.NOTE, "fold",
+                "%s and %s meet on the way to closed. Fold one side in before the other.".formatted(
+                        form.graph().name(passing.one()), form.graph().name(passing.other())), null)));
     }
 
     private Optional<Finding> envelope(EnvelopeFit fit) {

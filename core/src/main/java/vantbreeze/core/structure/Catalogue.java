@@ -12,7 +12,8 @@ public record Catalogue(List<Structure> all) {
 
     /** Every structure of the house. */
     public static Catalogue full() {
-        return new Catalogue(List.of(new ZFold(), new SideFold(), new Gatefold(), new FoldBackGate(), new Stage(), new Bridge()));
+        return new Catalogue(List.of(new ZFold(), new DoubleZFold(), new SideFold(), new WFold(), new CornerFlip(),
+                new Gatefold(), new FoldBackGate(), new ExplodingGatefold(), new Stage(), new Bridge()));
     }
 
     /** The structure with this id. */

@@ -1,0 +1,35 @@
+package vantbreeze.core.fold;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * A line that no single distance along the board tells: a slit, or a score that does not run straight up. It is
+ * marked from one spot to another.
+ *
+ * @param from its left end, the lower of two ends straight above one another
+ * @param to its other end
+ * @param fold which way it folds, or null for a slit
+ */
+public record DrawnMark(Spot from, Spot to, Fold fold) {
+
+    private static final Comparator<Spot> LEFT_TO_RIGHT = Comparator.comparing(Spot::x).thenComparing(Spot::y);
+
+    /** Whether it is cut and not scored. */
+    public boolean isSlit() {
+        return fold == null;
+    }
+
+    /** The marks of {@code piece}, as they were drawn: slits first, then slanted scores. */
+    public static List<DrawnMark> of(Piece piece) {
+        return Stream.concat(piece.slits().stream().map(slit -> of(slit, null)),
+                piece.creases().stream().filter(crease -> !crease.line().isUpright()).map(crease -> of(crease.line(), crease.fold())))
+                .toList();
+    }
+
+    private static DrawnMark of(Stretch line, Fold fold) {
+        boolean inOrder = LEFT_TO_RIGHT.compare(line.from(), line.to()) <= 0;
+        return new DrawnMark(inOrder ? line.from() : line.to(), inOrder ? line.to() : line.from(), fold);
+    }
+}

@@ -1,0 +1,110 @@
+package vantbreeze.core.structure;
+
+import java.util.List;
+import java.util.Map;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Attachment;
+import vantbreeze.core.fold.Crease;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Join;
+import vantbreeze.core.fold.PanelName;
+import vantbreeze.core.fold.PanelRef;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.fold.Strip;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+
+/**
+ * Exploding gatefold: a gatefold and an insert of the same size, scored like it and along both diagonals of each
+ * half. The card is square: at other proportions the six creases at each crossing still meet both theorems, but the
+ * corners that are tucked in meet on the way, and beyond √3 to 1 have no order in which they can lie (found with the
+ * fold engine).
+ */
+public final class ExplodingGatefold implements Structure {
+
+    /** Width and height go together: in a card that is not square the corners tucked in would meet on the way. */
+    @Override
+    public Measures changed(Measures before, String parameter, Length length) {
+        return before.with(Parameter.WIDTH, length).with(Parameter.HEIGHT, length);
+    }
+
+    @Override
+    public String id() {
+        return "exploding-gatefold";
+    }
+
+    @Override
+    public String name() {
+        return "Exploding gatefold";
+    }
+
+    @Override
+    public String description() {
+        return "A gatefold whose insert bursts open with it and lays a square on its corner in the middle.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(Parameter.width("Back"), Parameter.height().ofPieces("Card base", "Insert"));
+    }
+
+    @Override
+    public Limits limits(String parameter, Measures measures) {
+        return switch (parameter) {
+            case Parameter.WIDTH, Parameter.HEIGHT -> new Limits(Bounds.NARROWEST.times(4),
+                    "the slanted panels would be too narrow to fold cleanly", Bounds.LONGEST, Bounds.TOO_LONG);
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    @Override
+    public Assembly assemble(Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
+        Length height = measures.get(Parameter.HEIGHT);
+        Length flap = width.dividedBy(2);
+        Piece base = Strip.ofHeight("Card base", height).panel("Left flap", flap).fold(Fold.VALLEY)
+                .panel("Back", width).fold(Fold.VALLEY).panel("Right flap", flap).piece();
+        Attachment onTop = Attachment.at(new Spot(Length.ZERO, Length.ZERO), new Spot(Length.ZERO, Length.ZERO));
+        return new Assembly(List.of(base, insert(width, height)), List.of(
+                Join.of(new PanelRef(0, "Back"), Side.FACE, new PanelRef(1, "Square"), Side.BACK, onTop),
+                Join.of(new PanelRef(0, "Left flap"), Side.FACE, new PanelRef(1, "Left triangle"), Side.BACK, onTop),
+                Join.of(new PanelRef(0, "Right flap"), Side.FACE, new PanelRef(1, "Right triangle"), Side.BACK, onTop)));
+    }
+
+    private static Piece insert(Length width, Length height) {
+        Length flap = width.dividedBy(2);
+        Length end = width.plus(flap.times(2));
+        Length right = flap.plus(width);
+        Length zero = Length.ZERO;
+        return new Piece("Insert", List.of(new Spot(zero, zero), new Spot(end, zero), new Spot(end, height), new Spot(zero, height)),
+                List.of(crease(Fold.MOUNTAIN, flap, zero, flap, height), crease(Fold.MOUNTAIN, right, zero, right, height),
+                        crease(Fold.VALLEY, zero, zero, width, height), crease(Fold.VALLEY, zero, height, width, zero),
+                        crease(Fold.VALLEY, width, zero, end, height), crease(Fold.VALLEY, width, height, end, zero)),
+                List.of(), List.of(new PanelName(new Spot(width, height.dividedBy(2)), "Square"),
+                        new PanelName(new Spot(flap.dividedBy(8), height.dividedBy(2)), "Left triangle"),
+                        new PanelName(new Spot(end.minus(flap.dividedBy(8)), height.dividedBy(2)), "Right triangle")));
+    }
+
+    private static Crease crease(Fold fold, Length x1, Length y1, Length x2, Length y2) {
+        return new Crease(new Stretch(new Spot(x1, y1), new Spot(x2, y2)), fold);
+    }
+
+    @Override
+    public double showing() {
+        return 0.4;
+    }
+
+    @Override
+    public Measures proportioned(Size finished, Ruler ruler) {
+        return new Measures(Map.of()).with(Parameter.WIDTH, finished.shortSide()).with(Parameter.HEIGHT, finished.shortSide());
+    }
+
+    @Override
+    public Length widthStep(Length division) {
+        return division.times(2);
+    }
+}

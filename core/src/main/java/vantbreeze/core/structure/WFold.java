@@ -1,0 +1,87 @@
+package vantbreeze.core.structure;
+
+import java.util.List;
+import java.util.Map;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Attachment;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Join;
+import vantbreeze.core.fold.PanelRef;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Strip;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+
+/** W-fold: a side fold with a strip as long as the open card, folded in quarters, glued by its first and last quarter. */
+public final class WFold implements Structure {
+
+    /** Id of the height of the strip. */
+    public static final String STRIP = "strip";
+
+    @Override
+    public String id() {
+        return "w-fold";
+    }
+
+    @Override
+    public String name() {
+        return "W-fold";
+    }
+
+    @Override
+    public String description() {
+        return "A side fold with a strip in quarters inside, whose middle comes forward as the card opens.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(Parameter.width("Back", "Cover"), Parameter.height(),
+                Parameter.of(STRIP, "Strip", "how high the strip inside is").ofPieces("Strip"));
+    }
+
+    @Override
+    public Limits limits(String parameter, Measures measures) {
+        return switch (parameter) {
+            case Parameter.WIDTH -> Bounds.widthBeside(Bounds.NARROWEST, Bounds.TOO_NARROW);
+            case Parameter.HEIGHT -> new Limits(measures.get(STRIP), "the strip would be higher than the card", Bounds.LONGEST, Bounds.TOO_LONG);
+            case STRIP -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, measures.get(Parameter.HEIGHT), "the strip would be higher than the card");
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    @Override
+    public Assembly assemble(Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
+        Length quarter = width.dividedBy(2);
+        Length strip = measures.get(STRIP);
+        Length foot = measures.get(Parameter.HEIGHT).minus(strip).dividedBy(2);
+        Piece base = Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
+                .panel("Cover", width).fold(Fold.VALLEY).panel("Back", width).piece();
+        Piece inside = Strip.ofHeight("Strip", strip).panel("First quarter", quarter).fold(Fold.VALLEY)
+                .panel("Second quarter", quarter).fold(Fold.MOUNTAIN).panel("Third quarter", quarter).fold(Fold.VALLEY)
+                .panel("Last quarter", quarter).piece();
+        Attachment laid = Attachment.at(new Spot(Length.ZERO, foot), new Spot(Length.ZERO, Length.ZERO));
+        return new Assembly(List.of(base, inside), List.of(
+                Join.of(new PanelRef(0, "Cover"), Side.FACE, new PanelRef(1, "First quarter"), Side.BACK, laid),
+                Join.of(new PanelRef(0, "Back"), Side.FACE, new PanelRef(1, "Last quarter"), Side.BACK, laid)));
+    }
+
+    @Override
+    public double showing() {
+        return 0.45;
+    }
+
+    @Override
+    public Measures proportioned(Size finished, Ruler ruler) {
+        return new Measures(Map.of()).with(Parameter.WIDTH, finished.width()).with(Parameter.HEIGHT, finished.height())
+                .with(STRIP, ruler.nearest(finished.height().times(7).dividedBy(20)).length().max(Bounds.NARROWEST));
+    }
+
+    @Override
+    public Length widthStep(Length division) {
+        return division.times(2);
+    }
+}
