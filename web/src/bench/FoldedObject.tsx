@@ -43,18 +43,18 @@ type CardProps = { panels: Panel[]; form: Form; closed: number }
 /** Puts the eye where the whole card is seen as it stands, never so near that a small card looks large. */
 function Seat({ panels, form, closed }: CardProps) {
   const { camera, size, invalidate } = useThree()
+  const opened = useMemo(() => around(panels, form, 0).radius, [panels, form])
   useLayoutEffect(() => {
     const eye = camera as PerspectiveCamera
-    const flat = around(panels, form, 0)
     const card = around(panels, form, closed)
-    const across = Math.max(card.radius, flat.radius * 0.72)
+    const across = Math.max(card.radius, opened * 0.72)
     const narrow = Math.tan((eye.fov * Math.PI) / 360) * Math.min(1, size.width / size.height)
     eye.up.set(0, 0, 1)
     eye.position.copy(card.center).addScaledVector(new Vector3(-0.34, -0.78, 0.66).normalize(), across / narrow)
     eye.lookAt(card.center)
     eye.updateProjectionMatrix()
     invalidate()
-  }, [camera, size, panels, form, closed, invalidate])
+  }, [camera, size, panels, form, closed, opened, invalidate])
   return null
 }
 

@@ -43,8 +43,8 @@ public class ApiDescription {
     /** Every field of a record is there unless it is marked {@link Nullable}; then it is left out, never null. */
     @Bean
     OpenApiCustomizer everyFieldUnlessNullable() {
+        Map<String, Class<?>> records = records();
         return api -> api.getComponents().getSchemas().forEach((name, schema) -> {
-            Map<String, Class<?>> records = records();
             if (records.containsKey(name)) {
                 schema.setNullable(null);
                 schema.setRequired(always(records.get(name), schema));

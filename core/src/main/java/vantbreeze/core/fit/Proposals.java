@@ -42,8 +42,10 @@ public final class Proposals {
         this.envelopes = envelopes;
     }
 
-    /** Cards for {@code envelope}, both ways round, as large as it and the sheet allow; loose ones
-     * only when there is nothing else. */
+    /**
+     * Cards for {@code envelope}, both ways round, as large as it and the sheet allow; loose ones only when there is
+     * nothing else.
+     */
     public List<Proposal> forEnvelope(Envelope envelope) {
         Size inside = envelope.inside().landscape();
         Size room = new Size(inside.width().minus(EASE_ACROSS), inside.height().minus(EASE_UP));

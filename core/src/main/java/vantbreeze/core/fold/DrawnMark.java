@@ -16,11 +16,6 @@ public record DrawnMark(Spot from, Spot to, Fold fold) {
 
     private static final Comparator<Spot> LEFT_TO_RIGHT = Comparator.comparing(Spot::x).thenComparing(Spot::y);
 
-    /** Whether it is cut and not scored. */
-    public boolean isSlit() {
-        return fold == null;
-    }
-
     /** The marks of {@code piece}, as they were drawn: slits first, then slanted scores. */
     public static List<DrawnMark> of(Piece piece) {
         return Stream.concat(piece.slits().stream().map(slit -> of(slit, null)),

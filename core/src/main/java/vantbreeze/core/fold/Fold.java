@@ -19,9 +19,4 @@ public enum Fold {
     public int sign() {
         return sign;
     }
-
-    /** The other way. */
-    public Fold reversed() {
-        return this == VALLEY ? MOUNTAIN : this == MOUNTAIN ? VALLEY : UNASSIGNED;
-    }
 }

@@ -8,7 +8,6 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.PrecisionModel;
@@ -132,18 +131,13 @@ public record FoldedForm(FoldGraph graph, List<PlacedPanel> placed, List<LoopGap
                 cameFrom[to] = from;
                 reached.add(to);
             } else {
-                loops.add(new LoopGap(loop(from, to), gap(to, motion), shift(to, motion)));
+                loops.add(new LoopGap(loop(from, to), gap(to, motion)));
             }
         }
 
         private double gap(int panel, Rigid motion) {
             return graph.panels().get(panel).corners().stream()
                     .mapToDouble(corner -> motion.apply(corner).subtract(motions[panel].apply(corner)).length()).max().orElse(0);
-        }
-
-        private Vector3D shift(int panel, Rigid motion) {
-            Coordinate middle = graph.panels().get(panel).shape().getCentroid().getCoordinate();
-            return motion.apply(middle.x, middle.y, 0).subtract(motions[panel].apply(middle.x, middle.y, 0));
         }
 
         private List<Integer> loop(int from, int to) {

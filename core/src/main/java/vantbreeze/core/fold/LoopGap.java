@@ -1,16 +1,14 @@
 package vantbreeze.core.fold;
 
 import java.util.List;
-import org.locationtech.jts.math.Vector3D;
 
 /**
  * A way round through hinges and joins that comes back to the panel it began at.
  *
  * @param panels the panels on the way, by index
  * @param gap the farthest that going round puts a point of the last panel off its place, millimetres; nil when it closes
- * @param shift how the going round moves the middle of the last panel, millimetres
  */
-public record LoopGap(List<Integer> panels, double gap, Vector3D shift) {
+public record LoopGap(List<Integer> panels, double gap) {
 
     public LoopGap {
         panels = List.copyOf(panels);

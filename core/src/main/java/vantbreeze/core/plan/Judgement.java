@@ -61,7 +61,7 @@ final class Judgement {
                 .forEach(loop -> findings.add(new Finding(Severity.WRONG, "fold",
                         "The card does not close: going round %s leaves a gap of %.2f mm.".formatted(loop.inWords(form.graph()), loop.gap()), null)));
         if (form.fromBelow().isEmpty()) {
-            LayerOrders.of(form.graph(), form.flat()).conflictInWords()
+            LayerOrders.of(form.closed(), form.flat()).conflictInWords()
                     .ifPresent(words -> findings.add(new Finding(Severity.WRONG, "fold", words, null)));
         }
     }

@@ -70,8 +70,8 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets) 
 
     private static WorkedForm form(Structure structure, Measures measures, FoldGraph graph) {
         Pose flat = structure.closed(measures);
-        return new WorkedForm(graph, flat, FoldedForm.of(graph, flat),
-                LayerOrders.of(graph, flat).first().map(LayerOrder::fromBelow).orElseGet(List::of),
+        FoldedForm closed = FoldedForm.of(graph, flat);
+        return new WorkedForm(graph, flat, closed, LayerOrders.of(closed, flat).first().map(LayerOrder::fromBelow).orElseGet(List::of),
                 Motion.between(graph, structure.opened(measures), flat, FRAMES));
     }
 

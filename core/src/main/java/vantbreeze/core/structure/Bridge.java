@@ -1,12 +1,8 @@
 package vantbreeze.core.structure;
 
 import java.util.List;
-import java.util.Map;
 import vantbreeze.core.fold.Assembly;
-import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Fold;
-import vantbreeze.core.fold.Join;
-import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Side;
@@ -31,6 +27,7 @@ public final class Bridge implements Structure {
 
     /** A tab of ½ in holds, common practice, no source: glue at each end of the bridge, along the fold. */
     private static final Length GLUE = Length.ofMillimetres(10);
+    private static final CrossPiece ACROSS = new CrossPiece("bridge");
 
     @Override
     public String id() {
@@ -63,13 +60,13 @@ public final class Bridge implements Structure {
         Length wing = measures.get(WING);
         return switch (parameter) {
             case Parameter.WIDTH -> Bounds.widthBeside(wall.plus(wall.max(wing)), "back, wall and wing would not lie on each other");
-            case Parameter.HEIGHT -> new Limits(measures.get(BRIDGE), "the bridge would be higher than the card", Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.HEIGHT -> ACROSS.cardHeight(measures.get(BRIDGE));
             case WALL -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW,
                     width.minus(Bounds.NARROWEST).dividedBy(2).min(width.minus(wing).minus(Bounds.NARROWEST)),
                     "the back would be narrower than what folds over it");
             case WING -> new Limits(GLUE, "the bridge would have nothing to hold on", width.minus(wall).minus(Bounds.NARROWEST),
                     "the wing would reach beyond the other wall");
-            case BRIDGE -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, measures.get(Parameter.HEIGHT), "the bridge would be higher than the card");
+            case BRIDGE -> ACROSS.itsHeight(measures.get(Parameter.HEIGHT));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -89,15 +86,8 @@ public final class Bridge implements Structure {
                 .panel("Right wall", wall).fold(Fold.VALLEY).panel("Right wing", wing).piece();
         Piece bridge = Strip.ofHeight("Bridge", high).panel("Bridge", back).piece();
         return new Assembly(List.of(base, bridge), List.of(
-                glued("Left wing", wing, Length.ZERO, wing.minus(GLUE), foot, high),
-                glued("Right wing", right, back, right, foot, high)));
-    }
-
-    private static Join glued(String wing, Length on, Length glued, Length from, Length foot, Length high) {
-        return Join.of(new PanelRef(0, wing), Side.BACK, new PanelRef(1, "Bridge"), Side.BACK,
-                Attachment.at(new Spot(on, foot), new Spot(glued, Length.ZERO)))
-                .onlyOn(List.of(new Spot(from, foot), new Spot(from.plus(GLUE), foot),
-                        new Spot(from.plus(GLUE), foot.plus(high)), new Spot(from, foot.plus(high))));
+                CrossPiece.glued("Left wing", Side.BACK, "Bridge", new Spot(wing, foot), Length.ZERO, wing.minus(GLUE), GLUE, high),
+                CrossPiece.glued("Right wing", Side.BACK, "Bridge", new Spot(right, foot), back, right, GLUE, high)));
     }
 
     /** Sheared to the left: the left wall lies beside the back with its wing folded in, the right wall over the back. */
@@ -116,7 +106,7 @@ public final class Bridge implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length wall = ruler.nearest(finished.width().times(50).dividedBy(147)).length();
-        return new Measures(Map.of()).with(Parameter.WIDTH, finished.width()).with(Parameter.HEIGHT, finished.height())
+        return Measures.of(finished)
                 .with(WALL, wall).with(WING, wall)
                 .with(BRIDGE, ruler.nearest(finished.height().dividedBy(3)).length().max(Bounds.NARROWEST));
     }

@@ -1,7 +1,6 @@
 package vantbreeze.core.structure;
 
 import java.util.List;
-import java.util.Map;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Crease;
 import vantbreeze.core.fold.Fold;
@@ -92,7 +91,7 @@ public final class CornerFlip implements Structure {
     public Measures proportioned(Size finished, Ruler ruler) {
         Length square = ruler.below(finished.shortSide().times(3).dividedBy(5)).length();
         Length margin = ruler.nearest(square.dividedBy(5)).length().max(Length.ofMillimetres(6));
-        return new Measures(Map.of()).with(Parameter.WIDTH, finished.width()).with(Parameter.HEIGHT, finished.height())
+        return Measures.of(finished)
                 .with(SQUARE, square).with(MARGIN, ruler.above(margin).length());
     }
 

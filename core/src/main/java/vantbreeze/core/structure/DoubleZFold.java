@@ -1,12 +1,8 @@
 package vantbreeze.core.structure;
 
 import java.util.List;
-import java.util.Map;
 import vantbreeze.core.fold.Assembly;
-import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Fold;
-import vantbreeze.core.fold.Join;
-import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
@@ -26,6 +22,7 @@ public final class DoubleZFold implements Structure {
 
     /** How much of each end of the band is glued: ½ in holds, common practice, no source. */
     private static final Length GLUE = Length.ofMillimetres(10);
+    private static final CrossPiece ACROSS = new CrossPiece("band");
 
     @Override
     public String id() {
@@ -52,8 +49,8 @@ public final class DoubleZFold implements Structure {
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
             case Parameter.WIDTH -> Bounds.widthBeside(Bounds.NARROWEST, Bounds.TOO_NARROW);
-            case Parameter.HEIGHT -> new Limits(measures.get(BAND), "the band would be higher than the card", Bounds.LONGEST, Bounds.TOO_LONG);
-            case BAND -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, measures.get(Parameter.HEIGHT), "the band would be higher than the card");
+            case Parameter.HEIGHT -> ACROSS.cardHeight(measures.get(BAND));
+            case BAND -> ACROSS.itsHeight(measures.get(Parameter.HEIGHT));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -66,25 +63,19 @@ public final class DoubleZFold implements Structure {
         Length band = measures.get(BAND);
         Length foot = height.minus(band).dividedBy(2);
         Length end = width.plus(leg).plus(leg);
+        Spot left = new Spot(Length.ZERO, foot);
         Piece base = Strip.ofHeight("Card base", height).panel("Leg", leg).fold(Fold.MOUNTAIN)
                 .panel("Second leg", leg).fold(Fold.VALLEY).panel("Back", width).piece();
         Piece across = Strip.ofHeight("Band", band).panel("Band front", width).fold(Fold.MOUNTAIN)
                 .panel("Band middle", leg).fold(Fold.VALLEY).panel("Band end", leg).piece();
         return new Assembly(List.of(base, across), List.of(
-                glued("Leg", "Band front", Length.ZERO, foot, band),
-                glued("Back", "Band end", end.minus(GLUE), foot, band)));
-    }
-
-    private static Join glued(String on, String panel, Length from, Length foot, Length band) {
-        return Join.of(new PanelRef(0, on), Side.FACE, new PanelRef(1, panel), Side.BACK,
-                Attachment.at(new Spot(Length.ZERO, foot), new Spot(Length.ZERO, Length.ZERO)))
-                .onlyOn(List.of(new Spot(from, foot), new Spot(from.plus(GLUE), foot),
-                        new Spot(from.plus(GLUE), foot.plus(band)), new Spot(from, foot.plus(band))));
+                CrossPiece.glued("Leg", Side.FACE, "Band front", left, Length.ZERO, Length.ZERO, GLUE, band),
+                CrossPiece.glued("Back", Side.FACE, "Band end", left, Length.ZERO, end.minus(GLUE), GLUE, band)));
     }
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return new Measures(Map.of()).with(Parameter.WIDTH, finished.width()).with(Parameter.HEIGHT, finished.height())
+        return Measures.of(finished)
                 .with(BAND, ruler.nearest(finished.height().times(5).dividedBy(17)).length().max(Bounds.NARROWEST));
     }
 

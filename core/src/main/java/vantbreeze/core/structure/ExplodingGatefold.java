@@ -1,7 +1,6 @@
 package vantbreeze.core.structure;
 
 import java.util.List;
-import java.util.Map;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Crease;
@@ -100,7 +99,7 @@ public final class ExplodingGatefold implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return new Measures(Map.of()).with(Parameter.WIDTH, finished.shortSide()).with(Parameter.HEIGHT, finished.shortSide());
+        return Measures.of(new Size(finished.shortSide(), finished.shortSide()));
     }
 
     @Override

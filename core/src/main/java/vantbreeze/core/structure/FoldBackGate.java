@@ -1,7 +1,6 @@
 package vantbreeze.core.structure;
 
 import java.util.List;
-import java.util.Map;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Strip;
@@ -54,7 +53,7 @@ public final class FoldBackGate implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return new Measures(Map.of()).with(Parameter.WIDTH, finished.width()).with(Parameter.HEIGHT, finished.height());
+        return Measures.of(finished);
     }
 
     @Override

@@ -1,7 +1,6 @@
 package vantbreeze.core.structure;
 
 import java.util.List;
-import java.util.Map;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Strip;
@@ -40,7 +39,7 @@ public final class Gatefold implements Structure {
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
-            case Parameter.WIDTH -> isHalved(measures) ? Bounds.widthBeside(Bounds.NARROWEST, Bounds.TOO_NARROW)
+            case Parameter.WIDTH -> measures.isHalfTheWidth(FLAP) ? Bounds.widthBeside(Bounds.NARROWEST, Bounds.TOO_NARROW)
                     : new Limits(measures.get(FLAP).times(2), "the flaps would lie on each other", Bounds.LONGEST, Bounds.TOO_LONG);
             case Parameter.HEIGHT -> Bounds.height();
             case FLAP -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, measures.get(Parameter.WIDTH).dividedBy(2),
@@ -52,12 +51,7 @@ public final class Gatefold implements Structure {
     /** Flaps that met in the middle still do; flaps of one's own width are left alone. */
     @Override
     public Measures changed(Measures before, String parameter, Length length) {
-        Measures after = before.with(parameter, length);
-        return parameter.equals(Parameter.WIDTH) && isHalved(before) ? after.with(FLAP, length.dividedBy(2)) : after;
-    }
-
-    private static boolean isHalved(Measures measures) {
-        return measures.get(FLAP).equals(measures.get(Parameter.WIDTH).dividedBy(2));
+        return before.changedKeepingHalf(parameter, length, FLAP);
     }
 
     @Override
@@ -70,7 +64,7 @@ public final class Gatefold implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return new Measures(Map.of()).with(Parameter.WIDTH, finished.width()).with(Parameter.HEIGHT, finished.height())
+        return Measures.of(finished)
                 .with(FLAP, finished.width().dividedBy(2));
     }
 

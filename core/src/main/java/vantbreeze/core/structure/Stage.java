@@ -1,12 +1,8 @@
 package vantbreeze.core.structure;
 
 import java.util.List;
-import java.util.Map;
 import vantbreeze.core.fold.Assembly;
-import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Fold;
-import vantbreeze.core.fold.Join;
-import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Side;
@@ -31,6 +27,7 @@ public final class Stage implements Structure {
 
     /** Glue at each end of the band: about ½ in, common practice, no source. */
     private static final Length GLUE = Length.ofInches(0, 1, 2);
+    private static final CrossPiece ACROSS = new CrossPiece("band");
 
     @Override
     public String id() {
@@ -64,11 +61,11 @@ public final class Stage implements Structure {
         return switch (parameter) {
             case Parameter.WIDTH -> Bounds.widthBeside(wall.plus(wing).max(wall.times(2).plus(wing)),
                     "no back would be left beside wall and wing");
-            case Parameter.HEIGHT -> new Limits(measures.get(BAND), "the band would be higher than the card", Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.HEIGHT -> ACROSS.cardHeight(measures.get(BAND));
             case WALL -> new Limits(wing.max(Bounds.NARROWEST), "the wing would stick out of the closed card",
                     width.minus(wing).minus(Bounds.NARROWEST).dividedBy(2), "no back would be left beside wall and wing");
             case WING -> new Limits(GLUE, "the band would have nothing to hold on", wall, "the wing would stick out of the closed card");
-            case BAND -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, measures.get(Parameter.HEIGHT), "the band would be higher than the card");
+            case BAND -> ACROSS.itsHeight(measures.get(Parameter.HEIGHT));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -92,15 +89,8 @@ public final class Stage implements Structure {
                 .panel("Right wall", wall).fold(Fold.MOUNTAIN).panel("Right wing", wing).piece();
         Piece across = Strip.ofHeight("Band", band).panel("Band", length).piece();
         return new Assembly(List.of(base, across), List.of(
-                glued("Left wing", Length.ZERO, Length.ZERO, Length.ZERO, band),
-                glued("Right wing", end, length, end.minus(GLUE), band)));
-    }
-
-    private static Join glued(String wing, Length on, Length glued, Length from, Length band) {
-        return Join.of(new PanelRef(0, wing), Side.FACE, new PanelRef(1, "Band"), Side.BACK,
-                Attachment.at(new Spot(on, Length.ZERO), new Spot(glued, Length.ZERO)))
-                .onlyOn(List.of(new Spot(from, Length.ZERO), new Spot(from.plus(GLUE), Length.ZERO),
-                        new Spot(from.plus(GLUE), band), new Spot(from, band)));
+                CrossPiece.glued("Left wing", Side.FACE, "Band", new Spot(Length.ZERO, Length.ZERO), Length.ZERO, Length.ZERO, GLUE, band),
+                CrossPiece.glued("Right wing", Side.FACE, "Band", new Spot(end, Length.ZERO), length, end.minus(GLUE), GLUE, band)));
     }
 
     /** Sheared to the left: the left wing and wall lie beside the back, the right ones fold over it. */
@@ -119,7 +109,7 @@ public final class Stage implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length wall = ruler.nearest(finished.width().times(5).dividedBy(22)).length().max(GLUE);
-        return new Measures(Map.of()).with(Parameter.WIDTH, finished.width()).with(Parameter.HEIGHT, finished.height())
+        return Measures.of(finished)
                 .with(WALL, wall).with(WING, wall)
                 .with(BAND, ruler.nearest(finished.height().dividedBy(3)).length().max(Bounds.NARROWEST));
     }

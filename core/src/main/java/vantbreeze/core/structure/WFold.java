@@ -1,7 +1,6 @@
 package vantbreeze.core.structure;
 
 import java.util.List;
-import java.util.Map;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Fold;
@@ -20,6 +19,8 @@ public final class WFold implements Structure {
 
     /** Id of the height of the strip. */
     public static final String STRIP = "strip";
+
+    private static final CrossPiece ACROSS = new CrossPiece("strip");
 
     @Override
     public String id() {
@@ -46,8 +47,8 @@ public final class WFold implements Structure {
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
             case Parameter.WIDTH -> Bounds.widthBeside(Bounds.NARROWEST, Bounds.TOO_NARROW);
-            case Parameter.HEIGHT -> new Limits(measures.get(STRIP), "the strip would be higher than the card", Bounds.LONGEST, Bounds.TOO_LONG);
-            case STRIP -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, measures.get(Parameter.HEIGHT), "the strip would be higher than the card");
+            case Parameter.HEIGHT -> ACROSS.cardHeight(measures.get(STRIP));
+            case STRIP -> ACROSS.itsHeight(measures.get(Parameter.HEIGHT));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -76,7 +77,7 @@ public final class WFold implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return new Measures(Map.of()).with(Parameter.WIDTH, finished.width()).with(Parameter.HEIGHT, finished.height())
+        return Measures.of(finished)
                 .with(STRIP, ruler.nearest(finished.height().times(7).dividedBy(20)).length().max(Bounds.NARROWEST));
     }
 

@@ -1,8 +1,6 @@
 package vantbreeze.core.structure;
 
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Strip;
@@ -50,8 +48,8 @@ public final class ZFold implements Structure {
         return switch (parameter) {
             case LEG -> new Limits(Bounds.NARROWEST, "a narrower leg can't be scored and burnished cleanly",
                     measures.get(Parameter.WIDTH), TOO_WIDE);
-            case Parameter.WIDTH -> new Limits(isHalved(measures) ? Bounds.NARROWEST.times(2) : measures.get(LEG),
-                    isHalved(measures) ? "the legs would get too narrow to score and burnish cleanly" : TOO_WIDE,
+            case Parameter.WIDTH -> new Limits(measures.isHalfTheWidth(LEG) ? Bounds.NARROWEST.times(2) : measures.get(LEG),
+                    measures.isHalfTheWidth(LEG) ? "the legs would get too narrow to score and burnish cleanly" : TOO_WIDE,
                     Bounds.LONGEST, Bounds.TOO_LONG);
             case Parameter.HEIGHT -> Bounds.height();
             default -> throw Bounds.unknown(this, parameter);
@@ -61,12 +59,7 @@ public final class ZFold implements Structure {
     /** A leg that was half the card stays half of it; a leg of one's own width is left alone. */
     @Override
     public Measures changed(Measures before, String parameter, Length length) {
-        Measures after = before.with(parameter, length);
-        return parameter.equals(Parameter.WIDTH) && isHalved(before) ? after.with(LEG, length.dividedBy(2)) : after;
-    }
-
-    private static boolean isHalved(Measures measures) {
-        return measures.get(LEG).equals(measures.get(Parameter.WIDTH).dividedBy(2));
+        return before.changedKeepingHalf(parameter, length, LEG);
     }
 
     @Override
@@ -81,11 +74,7 @@ public final class ZFold implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        Map<String, Length> measures = new LinkedHashMap<>();
-        measures.put(Parameter.WIDTH, finished.width());
-        measures.put(Parameter.HEIGHT, finished.height());
-        measures.put(LEG, finished.width().dividedBy(2));
-        return new Measures(measures);
+        return Measures.of(finished).with(LEG, finished.width().dividedBy(2));
     }
 
     @Override

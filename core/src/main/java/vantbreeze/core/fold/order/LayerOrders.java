@@ -31,13 +31,22 @@ public final class LayerOrders {
      * @throws IllegalArgumentException when a crease stands in between
      */
     public static LayerOrders of(FoldGraph graph, Pose pose) {
-        graph.hinges().forEach(link -> {
+        return of(FoldedForm.of(graph, pose), pose);
+    }
+
+    /**
+     * The orders in a flat pose whose form is known already.
+     *
+     * @throws IllegalArgumentException when a crease stands in between
+     */
+    public static LayerOrders of(FoldedForm form, Pose pose) {
+        form.graph().hinges().forEach(link -> {
             double degrees = Math.abs(pose.degreesAt(link));
             if (degrees != 0 && degrees != 180) {
                 throw new IllegalArgumentException("A crease at %s° is neither open nor folded flat.".formatted(degrees));
             }
         });
-        return new LayerOrders(FlatLayout.of(graph, FoldedForm.of(graph, pose), pose));
+        return new LayerOrders(FlatLayout.of(form.graph(), form, pose));
     }
 
     /** One order, if there is any. */

@@ -1,0 +1,51 @@
+package vantbreeze.core.structure;
+
+import java.util.List;
+import vantbreeze.core.fold.Attachment;
+import vantbreeze.core.fold.Join;
+import vantbreeze.core.fold.PanelRef;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.length.Length;
+
+/**
+ * A second piece that crosses the card base, as a band, strip or bridge does: never higher than the card, and where
+ * only its ends are glued, glued over rectangles of its own height.
+ *
+ * @param word what it is called in a sentence
+ */
+record CrossPiece(String word) {
+
+    /** How high it may be on a card of this height. */
+    Limits itsHeight(Length card) {
+        return new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, card, tooHigh());
+    }
+
+    /** How high the card may be when the piece is so high. */
+    Limits cardHeight(Length piece) {
+        return new Limits(piece, tooHigh(), Bounds.LONGEST, Bounds.TOO_LONG);
+    }
+
+    private String tooHigh() {
+        return "the %s would be higher than the card".formatted(word);
+    }
+
+    /**
+     * One end glued, the back of the second piece on a panel of the first.
+     *
+     * @param on the panel of the card base
+     * @param side which side of it
+     * @param end the panel of the second piece
+     * @param at the spot of the base on which the second piece's foot lies
+     * @param foot how far along its foot that is
+     * @param from where the glue begins on the base
+     * @param width how wide the glue is
+     * @param height how high
+     */
+    static Join glued(String on, Side side, String end, Spot at, Length foot, Length from, Length width, Length height) {
+        Length low = at.y();
+        Length high = low.plus(height);
+        return Join.of(new PanelRef(0, on), side, new PanelRef(1, end), Side.BACK, Attachment.at(at, new Spot(foot, Length.ZERO)))
+                .onlyOn(List.of(new Spot(from, low), new Spot(from.plus(width), low), new Spot(from.plus(width), high), new Spot(from, high)));
+    }
+}
