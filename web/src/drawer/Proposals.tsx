@@ -33,11 +33,13 @@ function extent(size: Proposal['finished']) {
   return Math.max(size.width.mm, size.height.mm)
 }
 
-function reason({ fit, yield: { count, sheet }, bound }: Proposal) {
+function reason({ fit, pieces, yield: { count, sheet }, bound }: Proposal) {
   const from = count === 0 ? `too long for ${sheet}` : count === 1 ? `one from ${sheet}` : `${count} from one ${sheet}`
+  // nothing is promised about the smaller pieces, which may want a sheet of their own
+  const cut = pieces > 1 ? `largest piece of ${pieces}: ${from}` : from
   const into = fit ? `for ${fit.envelope}${fit.turned ? ', upright' : ''}` : 'no envelope listed takes it'
   const why = bound === 'ENVELOPE' ? 'as large as the envelope takes' : bound === 'SHEET' ? 'as large as the sheet gives' : ''
-  return [from, into, why].filter(Boolean).join('; ')
+  return [cut, into, why].filter(Boolean).join('; ')
 }
 
 function InEnvelope({ proposal: { finished, fit }, longest }: { proposal: Proposal; longest: number }) {

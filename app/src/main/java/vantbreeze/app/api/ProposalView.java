@@ -6,12 +6,12 @@ import vantbreeze.core.length.Ruler;
 
 /** A size to start from. */
 public record ProposalView(SizeView finished, @Nullable FitView fit, @Nullable String envelopeId,
-                           PieceView.YieldView yield, Proposal.Bound bound) {
+                           int pieces, PieceView.YieldView yield, Proposal.Bound bound) {
 
     static ProposalView of(Proposal proposal, Ruler ruler) {
         return new ProposalView(SizeView.of(proposal.finished(), ruler),
                 proposal.fit() == null ? null : FitView.of(proposal.fit(), ruler),
                 proposal.fit() == null ? null : proposal.fit().envelope().id(),
-                PieceView.YieldView.of(proposal.yield()), proposal.bound());
+                proposal.pieces(), PieceView.YieldView.of(proposal.yield()), proposal.bound());
     }
 }

@@ -8,11 +8,12 @@ import vantbreeze.core.structure.Measures;
  *
  * @param finished the closed card
  * @param measures what gives it
- * @param yield what comes out of the sheet in hand
+ * @param pieces how many pieces are to be cut
+ * @param yield what comes out of the sheet in hand, of the piece of which the fewest do
  * @param fit how it sits in its envelope
  * @param bound what keeps it from being larger
  */
-public record Proposal(Size finished, Measures measures, SheetYield yield, EnvelopeFit fit, Bound bound) {
+public record Proposal(Size finished, Measures measures, int pieces, SheetYield yield, EnvelopeFit fit, Bound bound) {
 
     /** What sets a size. */
     public enum Bound {

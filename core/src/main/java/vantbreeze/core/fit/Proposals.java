@@ -73,7 +73,8 @@ public final class Proposals {
     public Proposal forSize(Size finished) {
         Measures measures = structure.proportioned(finished, ruler);
         Size size = sizeOf(measures);
-        return new Proposal(size, measures, yieldOf(measures), suiting(size), Proposal.Bound.MAKER);
+        return new Proposal(size, measures, structure.assemble(measures).pieces().size(), yieldOf(measures), suiting(size),
+                Proposal.Bound.MAKER);
     }
 
     /** The widest card of this height whose strip comes out of the sheet; zero when none does. */
@@ -89,7 +90,7 @@ public final class Proposals {
         Measures measures = structure.proportioned(finished, ruler);
         Size size = sizeOf(measures);
         boolean asLargeAsRoom = finished.equals(new Size(stepped(room.width()), ruler.below(room.height()).length()));
-        return new Proposal(size, measures, yieldOf(measures),
+        return new Proposal(size, measures, structure.assemble(measures).pieces().size(), yieldOf(measures),
                 envelope == null ? suiting(size) : EnvelopeFit.of(size, envelope),
                 asLargeAsRoom ? Proposal.Bound.ENVELOPE : Proposal.Bound.SHEET);
     }
