@@ -64,7 +64,7 @@ class StartController {
     private StockView.StructureView structure(Structure structure) {
         WorkedPlan example = workshop.work(new Plan(structure.name(), structure.id(),
                 structure.proportioned(EXAMPLE, Ruler.MM_1), Ruler.MM_1, null, null, ""));
-        return new StockView.StructureView(structure.id(), structure.name(), structure.description(),
+        return new StockView.StructureView(structure.id(), structure.name(), structure.title().does(),
                 FormView.panels(example), FormView.showing(example));
     }
 

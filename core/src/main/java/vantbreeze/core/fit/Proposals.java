@@ -165,7 +165,7 @@ public final class Proposals {
     }
 
     private boolean isAllowed(Measures measures) {
-        return structure.parameters().stream()
+        return structure.asked(measures).stream()
                 .allMatch(parameter -> structure.limits(parameter.id(), measures).allow(measures.get(parameter.id())));
     }
 }

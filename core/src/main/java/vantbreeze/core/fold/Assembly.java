@@ -7,12 +7,31 @@ import java.util.List;
  *
  * @param pieces what is cut
  * @param joins what is glued
+ * @param overs what is laid over what by hand
+ * @param quarterTurns how far the first piece is turned anticlockwise from how it lies on the board to how the card is
+ *                     held, quarters
  */
-public record Assembly(List<Piece> pieces, List<Join> joins) {
+public record Assembly(List<Piece> pieces, List<Join> joins, List<Over> overs, int quarterTurns) {
 
     public Assembly {
         pieces = List.copyOf(pieces);
         joins = List.copyOf(joins);
+        overs = List.copyOf(overs);
+    }
+
+    /** Pieces that lie on the board the way the card is held. */
+    public Assembly(List<Piece> pieces, List<Join> joins) {
+        this(pieces, joins, List.of(), 0);
+    }
+
+    /** The same, held with its first piece turned anticlockwise by so many quarters. */
+    public Assembly turned(int quarters) {
+        return new Assembly(pieces, joins, overs, Math.floorMod(quarters, 4));
+    }
+
+    /** The same, with these laid over others by hand. */
+    public Assembly laid(Over... over) {
+        return new Assembly(pieces, joins, List.of(over), quarterTurns);
     }
 
     /** One piece, nothing glued to another. */

@@ -22,7 +22,7 @@ public record BoardScore(Length fromLeft, Length fromRight, Length start, Length
         Length right = panels.all().stream().map(Panel::right).reduce(Length::max).orElse(Length.ZERO);
         List<BoardScore> scores = new ArrayList<>();
         panels.hinges().stream()
-                .filter(hinge -> hinge.line().isUpright())
+                .filter(hinge -> hinge.line().isUpright() && hinge.fold() != Fold.BEND)
                 .map(hinge -> new BoardScore(hinge.line().from().x().minus(left), right.minus(hinge.line().from().x()),
                         hinge.line().foot(), hinge.line().head(), hinge.fold()))
                 .sorted(Comparator.comparing(BoardScore::fromLeft).thenComparing(BoardScore::start))

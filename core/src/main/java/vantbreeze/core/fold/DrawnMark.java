@@ -19,7 +19,7 @@ public record DrawnMark(Spot from, Spot to, Fold fold) {
     /** The marks of {@code piece}, as they were drawn: slits first, then slanted scores. */
     public static List<DrawnMark> of(Piece piece) {
         return Stream.concat(piece.slits().stream().map(slit -> of(slit, null)),
-                piece.creases().stream().filter(crease -> !crease.line().isUpright()).map(crease -> of(crease.line(), crease.fold())))
+                piece.creases().stream().filter(crease -> !crease.line().isUpright() && crease.fold() != Fold.BEND).map(crease -> of(crease.line(), crease.fold())))
                 .toList();
     }
 

@@ -60,6 +60,16 @@ public record FoldGraph(Assembly assembly, List<Panel> panels, List<Integer> pie
         return base;
     }
 
+    /** What is laid over what by hand: pairs of panels by index, the upper one first. */
+    public List<int[]> overs() {
+        return assembly.overs().stream().map(over -> new int[] {require(over.above()), require(over.below())}).toList();
+    }
+
+    /** How the base is held. */
+    public Rigid held() {
+        return Rigid.quarterTurns(assembly.quarterTurns());
+    }
+
     /** The index of a panel. */
     public Optional<Integer> find(PanelRef ref) {
         for (int i = 0; i < panels.size(); i++) {
@@ -114,6 +124,6 @@ public record FoldGraph(Assembly assembly, List<Panel> panels, List<Integer> pie
 
     private int require(PanelRef ref) {
         return find(ref).orElseThrow(() -> new IllegalArgumentException(
-                "A join names the panel \"%s\" of piece %d, which is not there.".formatted(ref.panel(), ref.piece() + 1)));
+                "The assembly names the panel \"%s\" of piece %d, which is not there.".formatted(ref.panel(), ref.piece() + 1)));
     }
 }

@@ -115,7 +115,7 @@ public record FoldedForm(FoldGraph graph, List<PlacedPanel> placed, List<LoopGap
         }
 
         private void start(int base, Deque<Integer> reached) {
-            motions[base] = Rigid.NONE;
+            motions[base] = graph.held();
             cameFrom[base] = -1;
             reached.add(base);
         }

@@ -58,10 +58,8 @@ final class PanelFinder {
 
     private void node() {
         List<SegmentString> lines = new ArrayList<>();
-        List<Spot> outline = piece.outline();
-        for (int i = 0; i < outline.size(); i++) {
-            add(lines, new Stretch(outline.get(i), outline.get((i + 1) % outline.size())), LineKind.OUTLINE);
-        }
+        ring(lines, piece.outline());
+        piece.openings().forEach(opening -> ring(lines, opening));
         piece.slits().forEach(slit -> add(lines, slit, LineKind.SLIT));
         piece.creases().forEach(crease -> add(lines, crease.line(), LineKind.crease(crease.fold())));
         SnapRoundingNoder noder = new SnapRoundingNoder(new PrecisionModel(1));
@@ -72,6 +70,12 @@ final class PanelFinder {
                 edges.merge(GridEdge.of(string.getCoordinate(i), string.getCoordinate(i + 1)),
                         (LineKind) string.getData(), (a, b) -> a.rank() >= b.rank() ? a : b);
             }
+        }
+    }
+
+    private static void ring(List<SegmentString> lines, List<Spot> corners) {
+        for (int i = 0; i < corners.size(); i++) {
+            add(lines, new Stretch(corners.get(i), corners.get((i + 1) % corners.size())), LineKind.OUTLINE);
         }
     }
 
@@ -86,6 +90,8 @@ final class PanelFinder {
         @SuppressWarnings("unchecked")
         Collection<Polygon> found = polygonizer.getPolygons();
         List<Polygon> faces = new ArrayList<>(found);
+        List<Polygon> holes = piece.openings().stream().map(PanelFinder::gridPolygon).toList();
+        faces.removeIf(face -> holes.stream().anyMatch(hole -> hole.covers(face.getInteriorPoint())));
         faces.sort(Comparator.<Polygon>comparingDouble(face -> face.getEnvelopeInternal().getMinX())
                 .thenComparingDouble(face -> face.getEnvelopeInternal().getMinY())
                 .thenComparingDouble(face -> face.getEnvelopeInternal().getMaxX())
@@ -96,6 +102,14 @@ final class PanelFinder {
             panels.add(panel(panels.size(), face));
         }
         return panels;
+    }
+
+    private static Polygon gridPolygon(List<Spot> corners) {
+        Coordinate[] ring = new Coordinate[corners.size() + 1];
+        for (int i = 0; i < ring.length; i++) {
+            ring[i] = corners.get(i % corners.size()).units();
+        }
+        return GRID.createPolygon(ring);
     }
 
     private Panel panel(int index, Polygon face) {

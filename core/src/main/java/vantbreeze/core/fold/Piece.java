@@ -1,5 +1,6 @@
 package vantbreeze.core.fold;
 
+import java.util.ArrayList;
 import java.util.List;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
@@ -12,15 +13,29 @@ import vantbreeze.core.paper.Size;
  * @param creases where it is scored
  * @param slits cuts that stop inside
  * @param panelNames names for some of its panels
+ * @param openings corners of each hole cut out of it
  */
 public record Piece(String name, List<Spot> outline, List<Crease> creases, List<Stretch> slits,
-                    List<PanelName> panelNames) {
+                    List<PanelName> panelNames, List<List<Spot>> openings) {
 
     public Piece {
         outline = List.copyOf(outline);
         creases = List.copyOf(creases);
         slits = List.copyOf(slits);
         panelNames = List.copyOf(panelNames);
+        openings = openings.stream().map(List::copyOf).toList();
+    }
+
+    /** A piece without holes. */
+    public Piece(String name, List<Spot> outline, List<Crease> creases, List<Stretch> slits, List<PanelName> panelNames) {
+        this(name, outline, creases, slits, panelNames, List.of());
+    }
+
+    /** The same with a hole cut out. */
+    public Piece withOpening(List<Spot> corners) {
+        List<List<Spot>> more = new ArrayList<>(openings);
+        more.add(corners);
+        return new Piece(name, outline, creases, slits, panelNames, more);
     }
 
     /** The smallest upright rectangle it can be cut from. */

@@ -18,13 +18,26 @@ public interface Pose {
 
     /** Every crease folded flat; one that may fold either way lies the same whichever way it goes. */
     static Pose closed() {
-        return link -> link.hinge().fold() == Fold.MOUNTAIN ? -180 : 180;
+        return link -> switch (link.hinge().fold()) {
+            case MOUNTAIN -> -180;
+            case VALLEY, UNASSIGNED -> 180;
+            case BEND -> 0;
+        };
     }
 
     /** Every hinge at its own angle, degrees, by the hinge's index. */
     static Pose of(double[] degrees) {
         double[] kept = degrees.clone();
         return link -> kept[link.index()];
+    }
+
+    /** This pose but for the hinges between panels of these names, either way round. */
+    default Pose but(String one, String other, double degrees) {
+        return link -> {
+            String left = link.hinge().left().name();
+            String right = link.hinge().right().name();
+            return left.equals(one) && right.equals(other) || left.equals(other) && right.equals(one) ? degrees : degreesAt(link);
+        };
     }
 
     /** Every crease folded the same part of the way, 0 open and 1 closed. */

@@ -38,6 +38,15 @@ public record Rigid(double xx, double xy, double xz,
         return turn.shifted(x0 - moved.getX(), y0 - moved.getY(), -moved.getZ());
     }
 
+    /** So many quarter turns anticlockwise on the table; exact. */
+    static Rigid quarterTurns(int quarters) {
+        Rigid turned = NONE;
+        for (int i = 0; i < quarters; i++) {
+            turned = new Rigid(0, -1, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0).after(turned);
+        }
+        return turned;
+    }
+
     /** This after {@code first}. */
     public Rigid after(Rigid first) {
         Rigid f = first;

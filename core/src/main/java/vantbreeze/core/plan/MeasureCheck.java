@@ -1,8 +1,11 @@
 package vantbreeze.core.plan;
 
+import java.util.stream.Collectors;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.outline.OwnOutline;
+import vantbreeze.core.structure.Choice;
 import vantbreeze.core.structure.Limits;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Parameter;
@@ -44,7 +47,26 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
                         .formatted(parameter.label().toLowerCase()));
             }
         }
-        structure.parameters().forEach(parameter -> require(parameter.id(), measures.get(parameter.id())));
+        measures.choices().forEach(this::requireChoice);
+        structure.asked(measures).forEach(parameter -> require(parameter.id(), measures.get(parameter.id())));
+    }
+
+    private void requireChoice(String id, String value) {
+        Choice choice = structure.choices().stream().filter(c -> c.id().equals(id)).findFirst()
+                .orElseThrow(() -> new Refusal(id, "There is nothing called \"%s\" to choose about a %s.".formatted(id, structure.name())));
+        if (choice.has(value)) {
+            return;
+        }
+        if (choice.takesPath()) {
+            try {
+                OwnOutline.read(value);
+                return;
+            } catch (IllegalArgumentException refused) {
+                throw new Refusal(id, refused.getMessage());
+            }
+        }
+        throw new Refusal(id, "%s can't be \"%s\". Choose %s.".formatted(choice.label(), value,
+                choice.alternatives().stream().map(Choice.Alternative::label).sorted().collect(Collectors.joining(", "))));
     }
 
     private String write(Length length) {

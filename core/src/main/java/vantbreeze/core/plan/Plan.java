@@ -72,6 +72,17 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
     }
 
     /**
+     * The same card with one thing chosen otherwise.
+     *
+     * @throws Refusal when there is no such thing, or the measures do not allow it
+     */
+    public Plan choosing(Structure structure, String choice, String value) {
+        Measures chosen = measures.choosing(choice, value);
+        MeasureCheck.of(structure, chosen, ruler).requireAll();
+        return measuring(chosen);
+    }
+
+    /**
      * The same card with one measure changed, and those that follow it.
      *
      * @throws Refusal when the measure is beyond its limits

@@ -24,7 +24,7 @@ public record Reruling(Measures measures, Map<String, Length> drifts) {
             ruled.put(id, mark.length());
             drifts.put(id, mark.drift());
         });
-        return new Reruling(new Measures(ruled), Map.copyOf(drifts));
+        return new Reruling(new Measures(ruled, measures.choices()), Map.copyOf(drifts));
     }
 
     /** The longest way any measure moved. */

@@ -23,6 +23,7 @@ import vantbreeze.core.paper.Sheets;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Catalogue;
 import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.Station;
 import vantbreeze.core.structure.Structure;
 
 /**
@@ -71,8 +72,10 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets) 
     private static WorkedForm form(Structure structure, Measures measures, FoldGraph graph) {
         Pose flat = structure.closed(measures);
         FoldedForm closed = FoldedForm.of(graph, flat);
+        List<Station> stations = structure.stations(measures);
+        Motion motion = Motion.through(graph, stations.stream().map(Station::pose).toList(), FRAMES / (stations.size() - 1));
         return new WorkedForm(graph, flat, closed, LayerOrders.of(closed, flat).first().map(LayerOrder::fromBelow).orElseGet(List::of),
-                Motion.between(graph, structure.opened(measures), flat, FRAMES));
+                motion, stations);
     }
 
     /** Sizes to start a card of this structure from. */

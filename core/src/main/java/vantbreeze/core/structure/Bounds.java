@@ -24,6 +24,20 @@ final class Bounds {
         return new Limits(taken.plus(NARROWEST), because, LONGEST, TOO_LONG);
     }
 
+    /** The narrowest tab that holds: ¼ in, common practice, no source. */
+    static final Length LEAST_TAB = Length.ofInches(0, 1, 4);
+    static final String TAB_TOO_NARROW = "a narrower tab does not hold";
+
+    /** For a part that must leave at least {@code beside} of {@code whole}. */
+    static Limits part(Length least, Length whole, Length beside, String because) {
+        return new Limits(least, TOO_NARROW, whole.minus(beside), because);
+    }
+
+    /** For a height, or a width, that must cover what is on it. */
+    static Limits covering(Length covered, String because) {
+        return new Limits(covered.max(NARROWEST), because, LONGEST, TOO_LONG);
+    }
+
     /** The error of a structure asked for a measure it has not. */
     static IllegalArgumentException unknown(Structure structure, String parameter) {
         return new IllegalArgumentException("A %s has no measure \"%s\".".formatted(structure.name(), parameter));

@@ -30,18 +30,10 @@ public final class Bridge implements Structure {
     private static final CrossPiece ACROSS = new CrossPiece("bridge");
 
     @Override
-    public String id() {
-        return "bridge";
-    }
-
-    @Override
-    public String name() {
-        return "Bridge";
-    }
-
-    @Override
-    public String description() {
-        return "Walls come forward, wings turn in, and a bridge spans from fold to fold before an open room. It shears flat.";
+    public Title title() {
+        return new Title("bridge", "Bridge",
+                "Walls come forward, wings turn in, and a bridge spans from fold to fold before an open room. It shears flat.",
+                "Open rooms and lanterns that stand on a shelf.");
     }
 
     @Override
@@ -114,10 +106,5 @@ public final class Bridge implements Structure {
     @Override
     public double showing() {
         return 0.12;
-    }
-
-    @Override
-    public Length widthStep(Length division) {
-        return division;
     }
 }

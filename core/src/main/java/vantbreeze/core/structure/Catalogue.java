@@ -13,7 +13,8 @@ public record Catalogue(List<Structure> all) {
     /** Every structure of the house. */
     public static Catalogue full() {
         return new Catalogue(List.of(new ZFold(), new DoubleZFold(), new SideFold(), new WFold(), new CornerFlip(),
-                new Gatefold(), new FoldBackGate(), new ExplodingGatefold(), new Stage(), new Bridge()));
+                new Gatefold(), new RingLock(), new DoubleOpening(), new TuckedGatefold(), new Concertina(),
+                new FoldBackGate(), new ExplodingGatefold(), new StepCard(), new Stage(), new Bridge(), new PillarCard(), new FloatingBook(), new TieredStage(), new SpringMount()));
     }
 
     /** The structure with this id. */

@@ -24,18 +24,10 @@ public final class CornerFlip implements Structure {
     public static final String MARGIN = "margin";
 
     @Override
-    public String id() {
-        return "corner-flip";
-    }
-
-    @Override
-    public String name() {
-        return "Corner flip";
-    }
-
-    @Override
-    public String description() {
-        return "A side fold whose top corner turns over on a diagonal and shows a square of the other side.";
+    public Title title() {
+        return new Title("corner-flip", "Corner flip",
+                "A side fold whose top corner turns over on a diagonal and shows a square of the other side.",
+                "Quick cards in double-sided paper.");
     }
 
     @Override
@@ -98,10 +90,5 @@ public final class CornerFlip implements Structure {
     @Override
     public double showing() {
         return 0.55;
-    }
-
-    @Override
-    public Length widthStep(Length division) {
-        return division;
     }
 }

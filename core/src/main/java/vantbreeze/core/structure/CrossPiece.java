@@ -1,6 +1,5 @@
 package vantbreeze.core.structure;
 
-import java.util.List;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Join;
 import vantbreeze.core.fold.PanelRef;
@@ -43,9 +42,7 @@ record CrossPiece(String word) {
      * @param height how high
      */
     static Join glued(String on, Side side, String end, Spot at, Length foot, Length from, Length width, Length height) {
-        Length low = at.y();
-        Length high = low.plus(height);
         return Join.of(new PanelRef(0, on), side, new PanelRef(1, end), Side.BACK, Attachment.at(at, new Spot(foot, Length.ZERO)))
-                .onlyOn(List.of(new Spot(from, low), new Spot(from.plus(width), low), new Spot(from.plus(width), high), new Spot(from, high)));
+                .onlyOn(Patch.of(from, at.y(), width, height));
     }
 }

@@ -25,18 +25,10 @@ public final class DoubleZFold implements Structure {
     private static final CrossPiece ACROSS = new CrossPiece("band");
 
     @Override
-    public String id() {
-        return "double-z-fold";
-    }
-
-    @Override
-    public String name() {
-        return "Double Z-fold";
-    }
-
-    @Override
-    public String description() {
-        return "A Z-fold crossed by a band that folds the other way, so that the front opens from both sides.";
+    public Title title() {
+        return new Title("double-z-fold", "Double Z-fold",
+                "A Z-fold crossed by a band that folds the other way, so that the front opens from both sides.",
+                "A Z-fold with a surprise across it, for names and dates.");
     }
 
     @Override

@@ -32,18 +32,10 @@ public final class ExplodingGatefold implements Structure {
     }
 
     @Override
-    public String id() {
-        return "exploding-gatefold";
-    }
-
-    @Override
-    public String name() {
-        return "Exploding gatefold";
-    }
-
-    @Override
-    public String description() {
-        return "A gatefold whose insert bursts open with it and lays a square on its corner in the middle.";
+    public Title title() {
+        return new Title("exploding-gatefold", "Exploding gatefold",
+                "A gatefold whose insert bursts open with it and lays a square on its corner in the middle.",
+                "A reveal, for those who like folding paper.");
     }
 
     @Override

@@ -12,18 +12,10 @@ import vantbreeze.core.paper.Size;
 public final class FoldBackGate implements Structure {
 
     @Override
-    public String id() {
-        return "fold-back-gate";
-    }
-
-    @Override
-    public String name() {
-        return "Fold-back gate";
-    }
-
-    @Override
-    public String description() {
-        return "A gate whose wings fold in and back on themselves, so that its folds meet in the middle of the front.";
+    public Title title() {
+        return new Title("fold-back-gate", "Fold-back gate",
+                "A gate whose wings fold in and back on themselves, so that its folds meet in the middle of the front.",
+                "Pictures in four parts, and cards with three fronts.");
     }
 
     @Override

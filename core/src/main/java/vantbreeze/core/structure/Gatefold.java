@@ -15,18 +15,10 @@ public final class Gatefold implements Structure {
     public static final String FLAP = "flap";
 
     @Override
-    public String id() {
-        return "gatefold";
-    }
-
-    @Override
-    public String name() {
-        return "Gatefold";
-    }
-
-    @Override
-    public String description() {
-        return "A back and two flaps that meet in the middle of the front and open like a gate.";
+    public Title title() {
+        return new Title("gatefold", "Gatefold",
+                "A back and two flaps that meet in the middle of the front and open like a gate.",
+                "Announcements and weddings; easy to close with a band.");
     }
 
     @Override

@@ -7,14 +7,21 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 
 /**
- * The measures a maker has chosen for a structure, by the id of their {@link Parameter}.
+ * What a maker has chosen about a structure.
  *
- * @param byId in the order of the structure's parameters
+ * @param byId its measures, by the id of their {@link Parameter}, in the order of the structure's parameters
+ * @param choices what was chosen otherwise than usual, by the id of the {@link Choice}
  */
-public record Measures(Map<String, Length> byId) {
+public record Measures(Map<String, Length> byId, Map<String, String> choices) {
 
     public Measures {
         byId = Collections.unmodifiableMap(new LinkedHashMap<>(byId));
+        choices = Collections.unmodifiableMap(new LinkedHashMap<>(choices));
+    }
+
+    /** Measures of a structure of which nothing else is chosen. */
+    public Measures(Map<String, Length> byId) {
+        this(byId, Map.of());
     }
 
     /**
@@ -28,6 +35,21 @@ public record Measures(Map<String, Length> byId) {
             throw new IllegalArgumentException("The measure \"%s\" is missing.".formatted(id));
         }
         return length;
+    }
+
+    /** What is chosen: the usual thing unless the maker said otherwise. */
+    public String chosen(Choice choice) {
+        return choices.getOrDefault(choice.id(), choice.usual().id());
+    }
+
+    /** How many are chosen. */
+    int count(Choice choice) {
+        return Integer.parseInt(chosen(choice));
+    }
+
+    /** Whether this alternative is chosen. */
+    boolean isChosen(Choice choice, String alternative) {
+        return chosen(choice).equals(alternative);
     }
 
     /** The measures that every structure has, for a card of this finished size. */
@@ -50,6 +72,13 @@ public record Measures(Map<String, Length> byId) {
     public Measures with(String id, Length length) {
         Map<String, Length> changed = new LinkedHashMap<>(byId);
         changed.put(id, length);
-        return new Measures(changed);
+        return new Measures(changed, choices);
+    }
+
+    /** The same with one thing chosen otherwise. */
+    public Measures choosing(String id, String value) {
+        Map<String, String> changed = new LinkedHashMap<>(choices);
+        changed.put(id, value);
+        return new Measures(byId, changed);
     }
 }

@@ -10,8 +10,12 @@ import java.util.List;
  * @param meaning what it is, in a few plain words
  * @param panels names of the panels whose width it is
  * @param pieces names of the pieces whose height it is
+ * @param with what must be chosen for it to be asked, or null
  */
-public record Parameter(String id, String label, String meaning, List<String> panels, List<String> pieces) {
+public record Parameter(String id, String label, String meaning, List<String> panels, List<String> pieces, Wanted with) {
+
+    /** An alternative of a choice. */
+    public record Wanted(Choice choice, String alternative) { }
 
     /** Id of the finished width, which every structure has. */
     public static final String WIDTH = "width";
@@ -25,7 +29,7 @@ public record Parameter(String id, String label, String meaning, List<String> pa
 
     /** A measure that is the width of some panels, by their names, or of none. */
     static Parameter of(String id, String label, String meaning, String... panels) {
-        return new Parameter(id, label, meaning, List.of(panels), List.of());
+        return new Parameter(id, label, meaning, List.of(panels), List.of(), null);
     }
 
     /** The finished width, which is that of some panels, or of none. */
@@ -38,8 +42,18 @@ public record Parameter(String id, String label, String meaning, List<String> pa
         return of(HEIGHT, "Finished height", "up the closed card").ofPieces("Card base");
     }
 
+    /** The same measure, asked only when this is chosen. */
+    Parameter when(Choice choice, String alternative) {
+        return new Parameter(id, label, meaning, panels, pieces, new Wanted(choice, alternative));
+    }
+
+    /** Whether it is asked at all, what is chosen being so. */
+    public boolean isAsked(Measures measures) {
+        return with == null || measures.isChosen(with.choice(), with.alternative());
+    }
+
     /** The same measure as the height of some pieces, by their names. */
     Parameter ofPieces(String... names) {
-        return new Parameter(id, label, meaning, panels, List.of(names));
+        return new Parameter(id, label, meaning, panels, List.of(names), with);
     }
 }

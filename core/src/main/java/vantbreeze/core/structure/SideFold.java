@@ -12,18 +12,10 @@ import vantbreeze.core.paper.Size;
 public final class SideFold implements Structure {
 
     @Override
-    public String id() {
-        return "side-fold";
-    }
-
-    @Override
-    public String name() {
-        return "Side fold";
-    }
-
-    @Override
-    public String description() {
-        return "The plain card: a back, a cover and one score.";
+    public Title title() {
+        return new Title("side-fold", "Side fold",
+                "The plain card: a back, a cover and one score.",
+                "Everyone; the yardstick for all others.");
     }
 
     @Override
@@ -51,10 +43,5 @@ public final class SideFold implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         return Measures.of(finished);
-    }
-
-    @Override
-    public Length widthStep(Length division) {
-        return division;
     }
 }

@@ -30,18 +30,10 @@ public final class Stage implements Structure {
     private static final CrossPiece ACROSS = new CrossPiece("band");
 
     @Override
-    public String id() {
-        return "stage";
-    }
-
-    @Override
-    public String name() {
-        return "Stage";
-    }
-
-    @Override
-    public String description() {
-        return "Walls come forward, wings face front, a band crosses between them. It stands like a small theatre and shears flat.";
+    public Title title() {
+        return new Title("stage", "Stage",
+                "Walls come forward, wings face front, a band crosses between them. It stands like a small theatre and shears flat.",
+                "Scenes with some depth that stand on a shelf.");
     }
 
     @Override
@@ -117,10 +109,5 @@ public final class Stage implements Structure {
     @Override
     public double showing() {
         return 0.12;
-    }
-
-    @Override
-    public Length widthStep(Length division) {
-        return division;
     }
 }

@@ -10,17 +10,31 @@ import vantbreeze.core.paper.Size;
 /** A way to build a card: what can be chosen about it, and the pieces that come of a choice. */
 public interface Structure {
 
+    /** How it is spoken of. */
+    Title title();
+
     /** How plans name it. */
-    String id();
+    default String id() {
+        return title().id();
+    }
 
     /** What the maker calls it. */
-    String name();
+    default String name() {
+        return title().name();
+    }
 
-    /** What it does, in a sentence. */
-    String description();
-
-    /** What can be chosen, in the order in which it is asked. */
+    /** What can be measured, in the order in which it is asked. */
     List<Parameter> parameters();
+
+    /** What can be measured once these things are chosen. */
+    default List<Parameter> asked(Measures measures) {
+        return parameters().stream().filter(parameter -> parameter.isAsked(measures)).toList();
+    }
+
+    /** What else can be chosen, in the order in which it is asked. */
+    default List<Choice> choices() {
+        return List.of();
+    }
 
     /** How far {@code parameter} can go while the rest of {@code measures} stay. */
     Limits limits(String parameter, Measures measures);
@@ -43,14 +57,26 @@ public interface Structure {
         return Pose.open();
     }
 
-    /** How far closed it shows best what it is, 0 open and 1 closed. */
+    /** The poses it goes through, the last of them closed. */
+    default List<Station> stations(Measures measures) {
+        return List.of(new Station("Open", opened(measures)), new Station("Closed", closed(measures)));
+    }
+
+    /** How far along its way it shows best what it is, 0 at the first station and 1 closed; also how it is displayed. */
     default double showing() {
         return 2.0 / 3;
+    }
+
+    /** Whether it is displayed lying on the table; otherwise it stands. */
+    default boolean lies() {
+        return false;
     }
 
     /** The usual proportions for a card that measures {@code finished} when closed, on the marks of {@code ruler}. */
     Measures proportioned(Size finished, Ruler ruler);
 
     /** A finished width is a whole number of these, so that no panel needs a finer ruler than its division. */
-    Length widthStep(Length division);
+    default Length widthStep(Length division) {
+        return division;
+    }
 }

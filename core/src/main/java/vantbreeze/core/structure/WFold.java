@@ -23,18 +23,10 @@ public final class WFold implements Structure {
     private static final CrossPiece ACROSS = new CrossPiece("strip");
 
     @Override
-    public String id() {
-        return "w-fold";
-    }
-
-    @Override
-    public String name() {
-        return "W-fold";
-    }
-
-    @Override
-    public String description() {
-        return "A side fold with a strip in quarters inside, whose middle comes forward as the card opens.";
+    public Title title() {
+        return new Title("w-fold", "W-fold",
+                "A side fold with a strip in quarters inside, whose middle comes forward as the card opens.",
+                "Birthday cards that greet when they are opened.");
     }
 
     @Override

@@ -17,22 +17,13 @@ public final class ZFold implements Structure {
     /** Id of the width of the leg. */
     public static final String LEG = "leg";
 
-
     private static final String TOO_WIDE = "the leg would be wider than the finished card and stick out";
 
     @Override
-    public String id() {
-        return "z-fold";
-    }
-
-    @Override
-    public String name() {
-        return "Z-fold";
-    }
-
-    @Override
-    public String description() {
-        return "One strip, two scores. A leg folds back across the front and shows the inside beside it.";
+    public Title title() {
+        return new Title("z-fold", "Z-fold",
+                "One strip, two scores. A leg folds back across the front and shows the inside beside it.",
+                "First fancy folds, and invitations whose inside may be glimpsed.");
     }
 
     @Override

@@ -42,6 +42,10 @@ public final class PlanDocument {
         document.put("structure", plan.structureId());
         ObjectNode measures = document.putObject("measures");
         plan.measures().byId().forEach((id, length) -> measures.put(id, Figure.of(length, plan.ruler()).text()));
+        if (!plan.measures().choices().isEmpty()) {
+            ObjectNode choices = document.putObject("choices");
+            plan.measures().choices().forEach(choices::put);
+        }
         document.put("ruler", plan.ruler().id());
         document.put("envelope", plan.envelopeId());
         document.put("sheet", plan.sheetId());
@@ -72,7 +76,7 @@ public final class PlanDocument {
                 new UnreadablePlan("The plan's ruler, \"%s\", is not one I know.".formatted(shown(rulerId))));
         try {
             return new Plan(document.path("name").asText(), document.path("structure").asText(),
-                    measures(document.path("measures"), ruler), ruler, optional(document, "envelope"),
+                    measures(document.path("measures"), document.path("choices"), ruler), ruler, optional(document, "envelope"),
                     optional(document, "sheet"), document.path("notes").asText());
         } catch (Refusal refused) {
             throw new UnreadablePlan("The plan can't be opened. " + refused.getMessage());
@@ -93,7 +97,7 @@ public final class PlanDocument {
         }
     }
 
-    private static Measures measures(JsonNode written, Ruler ruler) {
+    private static Measures measures(JsonNode written, JsonNode chosen, Ruler ruler) {
         Map<String, Length> measures = new LinkedHashMap<>();
         written.fields().forEachRemaining(field -> {
             try {
@@ -103,7 +107,9 @@ public final class PlanDocument {
                         shown(field.getKey()), shown(field.getValue().asText()), unreadable.getMessage()));
             }
         });
-        return new Measures(measures);
+        Map<String, String> choices = new LinkedHashMap<>();
+        chosen.fields().forEachRemaining(field -> choices.put(field.getKey(), field.getValue().asText()));
+        return new Measures(measures, choices);
     }
 
     private static String optional(JsonNode document, String field) {

@@ -32,7 +32,7 @@ final class Pen {
         float[] dashes = switch (fold) {
             case VALLEY -> new float[] {points(4), points(2)};
             case MOUNTAIN -> new float[] {points(6), points(1.2), points(0.6), points(1.2), points(0.6), points(1.2)};
-            case UNASSIGNED -> new float[] {points(0.6), points(1.2)};
+            case UNASSIGNED, BEND -> new float[] {points(0.6), points(1.2)};
         };
         page.setLineDashPattern(dashes, 0);
         line(x1, y1, x2, y2);

@@ -41,7 +41,7 @@ final class Closure {
     /** Where each panel is at these angles, degrees, following the tree. */
     Rigid[] place(double[] degrees) {
         Rigid[] placed = new Rigid[graph.panels().size()];
-        Arrays.fill(placed, Rigid.NONE);
+        Arrays.fill(placed, graph.held());
         for (Tree.Step step : tree.steps()) {
             Rigid motion = motion(step.link(), degrees);
             placed[step.child()] = placed[step.parent()].after(step.along() ? motion : motion.inverse());

@@ -29,6 +29,18 @@ public record Motion(FoldGraph graph, List<Frame> frames, int freedom) {
         return between(graph, first, last, steps, Set.of());
     }
 
+    /** Through all {@code poses} in turn, each leg in {@code steps} steps; a pose between two legs is one frame. */
+    public static Motion through(FoldGraph graph, List<Pose> poses, int steps) {
+        List<Frame> frames = new ArrayList<>();
+        int freedom = 0;
+        for (int leg = 0; leg + 1 < poses.size(); leg++) {
+            Motion motion = between(graph, poses.get(leg), poses.get(leg + 1), steps);
+            frames.addAll(leg == 0 ? motion.frames : motion.frames.subList(1, steps + 1));
+            freedom = Math.max(freedom, motion.freedom);
+        }
+        return new Motion(graph, frames, freedom);
+    }
+
     /** The same, with some hinges, by index, going evenly whatever the others must do. */
     public static Motion between(FoldGraph graph, Pose first, Pose last, int steps, Set<Integer> driven) {
         Closure closure = new Closure(graph);

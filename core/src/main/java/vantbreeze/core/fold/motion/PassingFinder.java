@@ -26,6 +26,22 @@ final class PassingFinder {
         for (Link link : graph.links()) {
             linked.add(pair(link.from(), link.to()));
         }
+        // what is tucked or laid over by hand is meant to be bent past the other
+        graph.overs().forEach(over -> byHand(over[0], over[1]));
+    }
+
+    /** All of two pieces, or just two panels of one. */
+    private void byHand(int above, int below) {
+        int one = graph.pieceOf().get(above);
+        int other = graph.pieceOf().get(below);
+        linked.add(pair(above, below));
+        for (int a = 0; one != other && a < graph.panels().size(); a++) {
+            for (int b = 0; b < graph.panels().size(); b++) {
+                if (graph.pieceOf().get(a) == one && graph.pieceOf().get(b) == other) {
+                    linked.add(pair(a, b));
+                }
+            }
+        }
     }
 
     List<Passing> find(List<Rigid[]> frames) {

@@ -24,9 +24,19 @@ import vantbreeze.core.fold.Side;
  *
  * @param facetOf for each panel, its facet
  */
-record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatCrease> creases, List<FlatJoin> joins) {
+record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatCrease> creases, List<FlatBend> bends,
+                  List<FlatJoin> joins) {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    /** The facets that are laid over others by hand, as pairs with the lower one first. */
+    List<int[]> laid() {
+        return graph.overs().stream().map(over -> new int[] {facetOf[over[1]], facetOf[over[0]]})
+                .filter(pair -> pair[0] != pair[1]).toList();
+    }
+
+    /** Two facets of one flat sheet that may give way a little where they meet, so that either may lie over a third. */
+    record FlatBend(int one, int other, Coordinate from, Coordinate to) { }
 
     /** Two facets glued on each other, the first below, where their glued panels overlap. */
     record FlatJoin(int below, int above, Geometry glue) { }
@@ -35,6 +45,7 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
         int[] facetOf = merged(graph, pose);
         List<Facet> facets = facets(form, facetOf);
         List<FlatCrease> creases = new ArrayList<>();
+        List<FlatBend> bends = new ArrayList<>();
         for (Link.Folded link : graph.hinges()) {
             Facet a = facets.get(facetOf[link.from()]);
             Facet b = facets.get(facetOf[link.to()]);
@@ -42,7 +53,11 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
                 Rigid motion = form.placed().get(link.from()).motion();
                 Coordinate from = flat(motion.apply(link.hinge().line().from()));
                 Coordinate to = flat(motion.apply(link.hinge().line().to()));
-                creases.add(FlatCrease.of(a, b, fold(link, pose), a.faceUp() ? from : to, a.faceUp() ? to : from));
+                if (pose.degreesAt(link) == 0) {
+                    bends.add(new FlatBend(a.index(), b.index(), from, to));
+                } else {
+                    creases.add(FlatCrease.of(a, b, fold(link, pose), a.faceUp() ? from : to, a.faceUp() ? to : from));
+                }
             }
         }
         List<FlatJoin> joins = graph.joins().stream().map(link -> {
@@ -52,7 +67,7 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
             Geometry glue = glue(form, link);
             return above ? new FlatJoin(on.index(), glued.index(), glue) : new FlatJoin(glued.index(), on.index(), glue);
         }).toList();
-        return new FlatLayout(graph, facets, facetOf, creases, joins);
+        return new FlatLayout(graph, facets, facetOf, creases, bends, joins);
     }
 
     private static Geometry glue(FoldedForm form, Link.Glued link) {
@@ -72,7 +87,7 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
     private static int[] merged(FoldGraph graph, Pose pose) {
         Groups groups = new Groups(graph.panels().size());
         for (Link.Folded link : graph.hinges()) {
-            if (pose.degreesAt(link) == 0) {
+            if (pose.degreesAt(link) == 0 && link.hinge().fold() != Fold.BEND) {
                 groups.unite(link.from(), link.to());
             }
         }

@@ -7,9 +7,9 @@ import java.util.Set;
 /**
  * What must hold among the variables of {@link Pairs}. A literal is twice a variable, plus one for its negation.
  *
- * @param facts literals that are true: folds whose direction is known, and joins
+ * @param facts literals that are true: folds whose direction is known, joins, and what is laid by hand
  * @param equals pairs of literals that are equal: facet C is not between A and A′ whose crease or glue it crosses
- *               (taco–tortilla), so it lies below both or above both
+ *               (taco–tortilla), so it lies below both or above both; the same for the two sides of a bend
  * @param evens four literals of which an even number is true: two creases on one line with their paper on one
  *              side do not interleave (taco–taco)
  * @param triples below(i,j), below(j,k), below(i,k) of three facets with some area in common (transitivity)
@@ -33,6 +33,12 @@ record Rules(List<Integer> facts, List<int[]> equals, List<int[]> evens, List<in
                 }
             }
         }
+        for (int[] laid : layout.laid()) {
+            if (kept.contains(laid[0]) && kept.contains(laid[1]) && pairs.overlap(laid[0], laid[1])) {
+                rules.facts.add(pairs.below(laid[0], laid[1]));
+            }
+        }
+        rules.bends(layout, pairs, kept);
         rules.tacos(creases, pairs);
         rules.joins(layout, pairs, kept);
         rules.transitivity(layout, pairs, kept);
@@ -41,6 +47,19 @@ record Rules(List<Integer> facts, List<int[]> equals, List<int[]> evens, List<in
 
     private void notBetween(Pairs pairs, int facet, int a, int b) {
         equals.add(new int[] {pairs.below(facet, a), pairs.below(facet, b)});
+    }
+
+    /** A facet that lies across a bend lies above both its sides or below both (tortilla–tortilla). */
+    private void bends(FlatLayout layout, Pairs pairs, Set<Integer> kept) {
+        for (FlatLayout.FlatBend bend : layout.bends()) {
+            for (int facet : kept) {
+                if (kept.contains(bend.one()) && kept.contains(bend.other()) && facet != bend.one() && facet != bend.other()
+                        && pairs.overlap(facet, bend.one()) && pairs.overlap(facet, bend.other())
+                        && Flat.runsThrough(bend.from(), bend.to(), layout.facets().get(facet).shape())) {
+                    notBetween(pairs, facet, bend.one(), bend.other());
+                }
+            }
+        }
     }
 
     private void tacos(List<FlatCrease> creases, Pairs pairs) {

@@ -22,6 +22,9 @@ final class Stacking {
 
     /** For each facet its place from below, when stacking keeps every rule; otherwise null. */
     static int[] placesIfRight(FlatLayout layout) {
+        if (!layout.bends().isEmpty() || !layout.laid().isEmpty()) {
+            return null;
+        }
         Stacking stacking = new Stacking(layout);
         return stacking.keepsCreases() && stacking.keepsTacos() && stacking.keepsJoins() ? stacking.place : null;
     }

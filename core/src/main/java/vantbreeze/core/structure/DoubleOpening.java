@@ -1,0 +1,94 @@
+package vantbreeze.core.structure;
+
+import java.util.List;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Attachment;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Join;
+import vantbreeze.core.fold.Over;
+import vantbreeze.core.fold.PanelRef;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Strip;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+
+/**
+ * Double opening: a back, a cover that folds over it from one side and a short flap that folds over the cover from the
+ * other, with a folded square hinged on the flap. The flap opens first, then the cover; a ribbon ties it.
+ */
+public final class DoubleOpening implements Structure {
+
+    /** Id of the width of the short flap. */
+    public static final String FLAP = "flap";
+    /** Id of the side of the folded square. */
+    public static final String SQUARE = "square";
+
+    @Override
+    public Title title() {
+        return new Title("double-opening", "Double opening",
+                "A short flap with a folded square on it lies over the cover: the flap opens first, then the cover.",
+                "Thank-you cards with a second message, tied with a ribbon.");
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(Parameter.width("Back", "Cover"), Parameter.height(),
+                Parameter.of(FLAP, "Short flap", "how far it reaches over the cover", "Short flap"),
+                Parameter.of(SQUARE, "Square", "the side of the folded square", "Square back", "Square front").ofPieces("Square"));
+    }
+
+    @Override
+    public Limits limits(String parameter, Measures measures) {
+        Length flap = measures.get(FLAP);
+        Length square = measures.get(SQUARE);
+        Length half = square.dividedBy(2);
+        String pokes = "the square would poke out of the closed card";
+        return switch (parameter) {
+            case Parameter.WIDTH -> Bounds.covering(flap.plus(half), pokes);
+            case Parameter.HEIGHT -> Bounds.covering(square, pokes);
+            case FLAP -> new Limits(half.max(Bounds.NARROWEST), pokes, measures.get(Parameter.WIDTH).minus(half), pokes);
+            case SQUARE -> new Limits(Bounds.NARROWEST.times(2), "a smaller square can't be folded cleanly",
+                    measures.get(Parameter.HEIGHT).min(flap.times(2)).min(measures.get(Parameter.WIDTH).minus(flap).times(2)), pokes);
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    @Override
+    public Assembly assemble(Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
+        Length height = measures.get(Parameter.HEIGHT);
+        Length square = measures.get(SQUARE);
+        Length half = square.dividedBy(2);
+        Piece base = Strip.ofHeight("Card base", height).panel("Short flap", measures.get(FLAP)).fold(Fold.VALLEY)
+                .panel("Back", width).fold(Fold.VALLEY).panel("Cover", width).piece();
+        Piece folded = Strip.ofHeight("Square", square).panel("Square front", square).fold(Fold.VALLEY).panel("Square back", square).piece();
+        return new Assembly(List.of(base, folded), List.of(
+                Join.of(new PanelRef(0, "Short flap"), Side.BACK, new PanelRef(1, "Square back"), Side.BACK,
+                        Attachment.at(new Spot(Length.ZERO, height.dividedBy(2)), new Spot(square.plus(half), half)))))
+                .laid(new Over(new PanelRef(0, "Short flap"), new PanelRef(0, "Cover")));
+    }
+
+    /** The flap a third of the width, the square centred on its edge. */
+    @Override
+    public Measures proportioned(Size finished, Ruler ruler) {
+        Length flap = ruler.nearest(finished.width().dividedBy(3)).length();
+        Length most = finished.height().dividedBy(2).min(flap.times(2)).min(finished.width().minus(flap).times(2));
+        return Measures.of(finished).with(FLAP, flap).with(SQUARE, ruler.below(most).length());
+    }
+
+    /** The cover closes first, then the flap with its square folded shut. */
+    @Override
+    public List<Station> stations(Measures measures) {
+        return List.of(new Station("Open", opened(measures)),
+                new Station("Cover shut", Pose.closed().but("Short flap", "Back", 0)), new Station("Closed", closed(measures)));
+    }
+
+    @Override
+    public double showing() {
+        return 0.75;
+    }
+}

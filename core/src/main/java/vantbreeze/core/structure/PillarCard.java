@@ -1,0 +1,177 @@
+package vantbreeze.core.structure;
+
+import java.util.ArrayList;
+import java.util.List;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Attachment;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Join;
+import vantbreeze.core.fold.PanelRef;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Strip;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+
+/**
+ * Pillar card: two strips back to back, each a tab, two wide panels and five narrow ones that roll into a square tube;
+ * each strip's tab is glued on the other's tube. The walls are hinged on opposite corners of the pillars, so that they
+ * press flat one on the other, each pillar lying half under the wall and half beyond it. Pressed flat the card is as
+ * wide as two panels and two pillar sides; folded in half besides, as one of each. Doubled, two separate tubes stand
+ * before the pillars.
+ */
+public final class PillarCard implements Structure {
+
+    /** Id of the side of the pillars. */
+    public static final String PILLAR = "pillar";
+    /** How it goes in the envelope. */
+    public static final Choice LIES = Choice.of("lies", "Closed", "pressed flat only, or folded in half besides",
+            new Choice.Alternative("half", "folded in half"), new Choice.Alternative("flat", "pressed flat"));
+    /** Whether there are two pillars or four. */
+    public static final Choice PILLARS = Choice.of("pillars", "Pillars", "two, or two pairs",
+            new Choice.Alternative("single", "single"), new Choice.Alternative("doubled", "doubled"));
+
+    /** A panel that closes a tube loses about 1/16 in, common practice, no source. */
+    private static final Length SLIVER = Length.ofInches(0, 1, 16);
+    private static final Length TAB = Length.ofInches(0, 1, 2);
+
+    @Override
+    public Title title() {
+        return new Title("pillar-card", "Pillar card",
+                "Two square pillars hold a front and a back wall apart; it presses flat and folds in half.",
+                "Festive tables: it stands alone and is decorated all round.");
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(Parameter.width(), Parameter.height().ofPieces("Front strip", "Back strip"),
+                Parameter.of(PILLAR, "Pillar", "the side of the square pillars"));
+    }
+
+    @Override
+    public List<Choice> choices() {
+        return List.of(LIES, PILLARS);
+    }
+
+    @Override
+    public Limits limits(String parameter, Measures measures) {
+        int sides = measures.isChosen(LIES, "half") ? 1 : 2;
+        Length pillar = measures.get(PILLAR);
+        String narrow = "the wide panels would be narrower than the pillars";
+        return switch (parameter) {
+            case Parameter.WIDTH -> new Limits(pillar.times(2L * sides), narrow, Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.HEIGHT -> Bounds.height();
+            case PILLAR -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, measures.get(Parameter.WIDTH).dividedBy(2L * sides), narrow);
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    private static Length wide(Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
+        Length pillar = measures.get(PILLAR);
+        return measures.isChosen(LIES, "half") ? width.minus(pillar) : width.dividedBy(2).minus(pillar);
+    }
+
+    @Override
+    public Assembly assemble(Measures measures) {
+        Length height = measures.get(Parameter.HEIGHT);
+        Length pillar = measures.get(PILLAR);
+        Length tab = TAB.min(pillar);
+        Length tube = tab.plus(wide(measures).times(2));
+        List<Piece> pieces = new ArrayList<>(List.of(
+                strip("Front", "Right", measures, tab), strip("Back", "Left", measures, tab)));
+        List<Join> joins = new ArrayList<>(List.of(rolled(0, "Right", tube, pillar), rolled(1, "Left", tube, pillar),
+                tab(1, "Left", 0, "Front tab", tab, tube.plus(pillar.times(2))), tab(0, "Right", 1, "Back tab", tab, tube.plus(pillar.times(2)))));
+        if (measures.isChosen(PILLARS, "doubled")) {
+            pieces.add(tube(Strip.ofHeight("Right tube", height), "Right tube", pillar).piece());
+            pieces.add(tube(Strip.ofHeight("Left tube", height), "Left tube", pillar).piece());
+            joins.add(rolled(2, "Right tube", Length.ZERO, pillar));
+            joins.add(rolled(3, "Left tube", Length.ZERO, pillar));
+            joins.add(backToBack(0, "Right 1", tube, 2, "Right tube 1", pillar));
+            joins.add(backToBack(1, "Left 2", tube.plus(pillar), 3, "Left tube 1", pillar));
+        }
+        return new Assembly(pieces, joins);
+    }
+
+    private static Piece strip(String name, String side, Measures measures, Length tab) {
+        Strip strip = Strip.ofHeight(name + " strip", measures.get(Parameter.HEIGHT)).panel(name + " tab", tab).fold(Fold.MOUNTAIN)
+                .panel(name + " wall, first half", wide(measures)).fold(name.equals("Front") ? Fold.VALLEY : Fold.MOUNTAIN)
+                .panel(name + " wall, second half", wide(measures)).fold(Fold.MOUNTAIN);
+        return tube(strip, side, measures.get(PILLAR)).piece();
+    }
+
+    private static Strip tube(Strip strip, String side, Length pillar) {
+        for (int panel = 1; panel <= 4; panel++) {
+            strip.panel(side + " " + panel, pillar).fold(Fold.MOUNTAIN);
+        }
+        return strip.panel(side + " 5", pillar.minus(SLIVER));
+    }
+
+    /** The fifth panel lies behind the first. */
+    private static Join rolled(int piece, String side, Length start, Length pillar) {
+        return Join.of(new PanelRef(piece, side + " 1"), Side.BACK, new PanelRef(piece, side + " 5"), Side.FACE,
+                Attachment.at(new Spot(start, Length.ZERO), new Spot(start.plus(pillar.times(4)), Length.ZERO)));
+    }
+
+    /** A strip's tab lies on the third panel of the other's tube, their fold on that panel's first edge. */
+    private static Join tab(int on, String side, int piece, String name, Length fold, Length edge) {
+        return Join.of(new PanelRef(on, side + " 3"), Side.FACE, new PanelRef(piece, name), Side.FACE,
+                Attachment.at(new Spot(edge, Length.ZERO), new Spot(fold, Length.ZERO)));
+    }
+
+    private static Join backToBack(int on, String panel, Length start, int piece, String glued, Length pillar) {
+        return Join.of(new PanelRef(on, panel), Side.FACE, new PanelRef(piece, glued), Side.FACE,
+                Attachment.at(new Spot(start, Length.ZERO), new Spot(pillar, Length.ZERO)));
+    }
+
+    @Override
+    public Pose closed(Measures measures) {
+        Pose flat = flat();
+        return measures.isChosen(LIES, "half") ? flat.but("Front wall, first half", "Front wall, second half", 180)
+                .but("Back wall, first half", "Back wall, second half", -180) : flat;
+    }
+
+    /** Pressed flat: each pillar's first and second, and third and fourth panels lie on one another. */
+    private static Pose flat() {
+        Pose pose = walls(Pose.closed());
+        for (String side : List.of("Right", "Left", "Right tube", "Left tube")) {
+            // the separate tube on the right presses flat the other way, or it would lie beyond its pillar
+            double odd = side.equals("Right tube") ? 0 : -180;
+            pose = pose.but(side + " 1", side + " 2", odd).but(side + " 2", side + " 3", -180 - odd)
+                    .but(side + " 3", side + " 4", odd).but(side + " 4", side + " 5", -180 - odd);
+        }
+        return pose.but("Front wall, second half", "Right 1", 0).but("Back wall, second half", "Left 1", 0);
+    }
+
+    private static Pose walls(Pose pose) {
+        return pose.but("Front wall, first half", "Front wall, second half", 0).but("Back wall, first half", "Back wall, second half", 0);
+    }
+
+    /** Standing, the pillars corner to corner between the walls. */
+    @Override
+    public Pose opened(Measures measures) {
+        return walls(Pose.partly(0.5)).but("Front tab", "Front wall, first half", -135).but("Back tab", "Back wall, first half", -135)
+                .but("Front wall, second half", "Right 1", -45).but("Back wall, second half", "Left 1", -45);
+    }
+
+    @Override
+    public List<Station> stations(Measures measures) {
+        Station standing = new Station("Standing", opened(measures));
+        Station flat = new Station(measures.isChosen(LIES, "half") ? "Flat" : "Closed", flat());
+        return measures.isChosen(LIES, "half") ? List.of(standing, flat, new Station("Closed", closed(measures))) : List.of(standing, flat);
+    }
+
+    @Override
+    public Measures proportioned(Size finished, Ruler ruler) {
+        Length pillar = ruler.nearest(finished.width().dividedBy(5)).length();
+        return Measures.of(finished).with(PILLAR, pillar.max(ruler.above(Bounds.NARROWEST).length()));
+    }
+
+    @Override
+    public double showing() {
+        return 0;
+    }
+}

@@ -1,0 +1,147 @@
+package vantbreeze.core.structure;
+
+import java.util.ArrayList;
+import java.util.List;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Crease;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.PanelName;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+
+/**
+ * Step card: slits across a folded sheet and alternate folds between them make stairs. All treads turn alike and all
+ * risers turn alike, so that the wall's one tread and one riser and the stairs' many stay closed at every angle: each
+ * side covers the same depth and the same drop. Closed it is as high as the back and the depth together.
+ */
+public final class StepCard implements Structure {
+
+    /** Id of the depth of one tread. */
+    public static final String TREAD = "tread";
+    /** Id of the height of one riser; the last takes what is left. */
+    public static final String RISER = "riser";
+    /** Id of the width of the stairs. */
+    public static final String STAIRS = "stairs";
+    /** Id of the number of treads. */
+    public static final Choice STEPS = Choice.count("steps", "Steps", "how many treads", 2, 6, 3);
+    /** Id of where the stairs are. */
+    public static final Choice PLACE = Choice.of("place", "Stairs", "in the middle between two walls, or beside one",
+            new Choice.Alternative("centre", "in the middle"), new Choice.Alternative("side", "at the side"));
+
+    @Override
+    public Title title() {
+        return new Title("step-card", "Step card",
+                "Slits and alternate folds make stairs that stand by themselves and fold flat.",
+                "Little scenes with a thing on every step.");
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(Parameter.of(Parameter.WIDTH, "Finished width", "across the card as it stands").ofPieces("Card base"),
+                Parameter.of(Parameter.HEIGHT, "Finished height", "up the closed card: back and depth together"),
+                Parameter.of(TREAD, "Tread", "how deep each step is"), Parameter.of(RISER, "Riser", "how high each step is"),
+                Parameter.of(STAIRS, "Stairs", "how wide the stairs are"));
+    }
+
+    @Override
+    public List<Choice> choices() {
+        return List.of(STEPS, PLACE);
+    }
+
+    @Override
+    public Limits limits(String parameter, Measures measures) {
+        int steps = measures.count(STEPS);
+        Length tread = measures.get(TREAD);
+        Length riser = measures.get(RISER);
+        Length walls = Bounds.NARROWEST.times(measures.isChosen(PLACE, "side") ? 1 : 2);
+        Length back = measures.get(Parameter.HEIGHT).minus(tread.times(steps));
+        String noBack = "the risers would be higher than the back";
+        return switch (parameter) {
+            case Parameter.WIDTH -> new Limits(measures.get(STAIRS).plus(walls), "no wall would be left beside the stairs", Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.HEIGHT -> new Limits(tread.times(steps).plus(riser.times(steps - 1)).plus(Bounds.NARROWEST), noBack, Bounds.LONGEST, Bounds.TOO_LONG);
+            case TREAD -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW,
+                    measures.get(Parameter.HEIGHT).minus(riser.times(steps - 1)).minus(Bounds.NARROWEST).dividedBy(steps), noBack);
+            case RISER -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, back.minus(Bounds.NARROWEST).dividedBy(steps - 1), noBack);
+            case STAIRS -> Bounds.part(Bounds.NARROWEST, measures.get(Parameter.WIDTH), walls, "no wall would be left beside the stairs");
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    /** The sheet lies with the foot of the back on the left, as its scores run straight up the board. */
+    @Override
+    public Assembly assemble(Measures measures) {
+        int steps = measures.count(STEPS);
+        Length width = measures.get(Parameter.WIDTH);
+        Length tread = measures.get(TREAD);
+        Length riser = measures.get(RISER);
+        Length depth = tread.times(steps);
+        Length back = measures.get(Parameter.HEIGHT).minus(depth);
+        Length stairs = measures.get(STAIRS);
+        Length low = measures.isChosen(PLACE, "side") ? Length.ZERO : width.minus(stairs).dividedBy(2);
+        Length high = low.plus(stairs);
+        Length end = back.times(2).plus(depth);
+        Length slitEnd = back.plus(depth).plus(riser.times(steps - 1));
+        List<Crease> creases = new ArrayList<>(List.of(score(back, Length.ZERO, width, Fold.VALLEY)));
+        List<Stretch> slits = new ArrayList<>(List.of(new Stretch(new Spot(back, high), new Spot(slitEnd, high))));
+        List<PanelName> names = new ArrayList<>(List.of(new PanelName(new Spot(back.dividedBy(2), width.dividedBy(2)), "Back"),
+                new PanelName(new Spot(end.minus(Length.ofMillimetres(1)), width.dividedBy(2)), "Front")));
+        wall("Top", high, width, back, depth, creases, names);
+        if (low.isPositive()) {
+            wall("Second top", Length.ZERO, low, back, depth, creases, names);
+            slits.add(new Stretch(new Spot(back, low), new Spot(slitEnd, low)));
+        }
+        Length at = back;
+        for (int step = 1; step <= steps; step++) {
+            names.add(new PanelName(new Spot(at.plus(tread.dividedBy(2)), low.plus(high).dividedBy(2)), "Tread " + step));
+            at = at.plus(tread);
+            creases.add(score(at, low, high, Fold.VALLEY));
+            if (step < steps) {
+                names.add(new PanelName(new Spot(at.plus(riser.dividedBy(2)), low.plus(high).dividedBy(2)), "Riser " + step));
+                at = at.plus(riser);
+                creases.add(score(at, low, high, Fold.MOUNTAIN));
+            }
+        }
+        return Assembly.of(new Piece("Card base", Patch.sheet(end, width), creases, slits, names)).turned(1);
+    }
+
+    private static void wall(String name, Length low, Length high, Length back, Length depth, List<Crease> creases, List<PanelName> names) {
+        creases.add(score(back.plus(depth), low, high, Fold.VALLEY));
+        names.add(new PanelName(new Spot(back.plus(depth.dividedBy(2)), low.plus(high).dividedBy(2)), name));
+    }
+
+    private static Crease score(Length x, Length low, Length high, Fold fold) {
+        return new Crease(new Stretch(new Spot(x, low), new Spot(x, high)), fold);
+    }
+
+    /** The tops lie in one plane with the back, all other folds are shut. */
+    @Override
+    public Pose closed(Measures measures) {
+        return Pose.closed().but("Back", "Top", 0).but("Back", "Second top", 0).but("Back", "Tread 1", 0);
+    }
+
+    /** Standing square. */
+    @Override
+    public Pose opened(Measures measures) {
+        return Pose.partly(0.5);
+    }
+
+    /** Treads that take two fifths of the height, risers as even as the ruler allows, stairs of half the width. */
+    @Override
+    public Measures proportioned(Size finished, Ruler ruler) {
+        int steps = Integer.parseInt(STEPS.usual().id());
+        Length tread = ruler.nearest(finished.height().times(2).dividedBy(5).dividedBy(steps)).length().max(Bounds.NARROWEST);
+        Length riser = ruler.nearest(finished.height().minus(tread.times(steps)).dividedBy(steps)).length().max(Bounds.NARROWEST);
+        return Measures.of(finished).with(TREAD, ruler.above(tread).length()).with(RISER, ruler.above(riser).length())
+                .with(STAIRS, ruler.nearest(finished.width().dividedBy(2)).length());
+    }
+
+    @Override
+    public double showing() {
+        return 0;
+    }
+}
