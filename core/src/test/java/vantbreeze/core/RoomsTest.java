@@ -17,6 +17,7 @@ class RoomsTest {
     static final ArchRule DOORS = layeredArchitecture().consideringOnlyDependenciesInLayers()
             .layer("length").definedBy("..core.length..")
             .layer("paper").definedBy("..core.paper..")
+            .layer("outline").definedBy("..core.outline..")
             .layer("fold").definedBy("..core.fold..")
             .layer("structure").definedBy("..core.structure..")
             .layer("fit").definedBy("..core.fit..")
@@ -24,15 +25,16 @@ class RoomsTest {
             .layer("plan").definedBy("..core.plan..")
             .whereLayer("length").mayNotAccessAnyLayer()
             .whereLayer("paper").mayOnlyAccessLayers("length")
+            .whereLayer("outline").mayNotAccessAnyLayer()
             .whereLayer("fold").mayOnlyAccessLayers("length", "paper")
-            .whereLayer("structure").mayOnlyAccessLayers("length", "paper", "fold")
+            .whereLayer("structure").mayOnlyAccessLayers("length", "paper", "outline", "fold")
             .whereLayer("fit").mayOnlyAccessLayers("length", "paper", "fold", "structure")
             .whereLayer("check").mayOnlyAccessLayers("length", "paper", "fold", "structure", "fit")
             .whereLayer("plan").mayNotBeAccessedByAnyLayer();
 
     @ArchTest
     static final ArchRule NOTHING_OF_THE_WEB_OR_OF_STORAGE = classes().should().onlyDependOnClassesThat()
-            .resideInAnyPackage("java..", "vantbreeze.core..", "org.locationtech.jts..", "org.ejml..");
+            .resideInAnyPackage("java..", "vantbreeze.core..", "org.locationtech.jts..", "org.ejml..", "org.apache.batik.parser..");
 
     @ArchTest
     static final ArchRule NO_FILES_AND_NO_NETWORK = noClasses().should().dependOnClassesThat()

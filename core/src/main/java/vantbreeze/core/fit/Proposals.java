@@ -2,7 +2,9 @@ package vantbreeze.core.fit;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import vantbreeze.core.length.Length;
@@ -33,6 +35,7 @@ public final class Proposals {
     private final Ruler ruler;
     private final Sheet sheet;
     private final Envelopes envelopes;
+    private final Map<Size, Double> longest = new HashMap<>();
 
     /** Proposals for {@code structure}, measured on {@code ruler}, cut from {@code sheet}. */
     public Proposals(Structure structure, Ruler ruler, Sheet sheet, Envelopes envelopes) {
@@ -122,19 +125,38 @@ public final class Proposals {
         return sizes;
     }
 
-    /** By halving: the widest card, in whole steps, whose pieces are no longer than {@code longest}. */
+    /**
+     * The widest card, in whole steps, whose pieces are no longer than {@code longest}. Pieces grow with the card at a
+     * nearly even rate, so each try is where that rate points to (regula falsi), or half-way when that does not help.
+     */
     private Length widest(Length most, Length height, Length longest) {
         Length step = structure.widthStep(ruler.division());
         long low = 0;
-        long high = most.timesContaining(step);
-        while (low < high) {
-            long middle = (low + high + 1) / 2;
-            boolean goes = structure.assemble(structure.proportioned(new Size(step.times(middle), height), ruler)).pieces().stream()
-                    .noneMatch(piece -> piece.cutSize().width().isLongerThan(longest));
-            low = goes ? middle : low;
-            high = goes ? high : middle - 1;
+        long high = most.timesContaining(step) + 1;
+        double lowLong = 0;
+        double highLong = 0;
+        boolean pointed = false;
+        while (high - low > 1) {
+            long tried = pointed && highLong > lowLong
+                    ? low + (long) ((high - low) * (longest.millimetres() - lowLong) / (highLong - lowLong)) : (low + high) / 2;
+            tried = Math.max(low + 1, Math.min(high - 1, tried));
+            double needed = longestPiece(new Size(step.times(tried), height));
+            if (needed > longest.millimetres() + 1e-9) {
+                pointed = highLong == 0 || high - tried > 1;
+                high = tried;
+                highLong = needed;
+            } else {
+                pointed = highLong > 0;
+                low = tried;
+                lowLong = needed;
+            }
         }
         return step.times(low);
+    }
+
+    private double longestPiece(Size finished) {
+        return longest.computeIfAbsent(finished, size -> structure.assemble(structure.proportioned(size, ruler)).pieces().stream()
+                .mapToDouble(piece -> piece.cutSize().width().millimetres()).max().orElse(0));
     }
 
     private Length stepped(Length width) {

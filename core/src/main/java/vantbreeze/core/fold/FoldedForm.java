@@ -123,8 +123,7 @@ public record FoldedForm(FoldGraph graph, List<PlacedPanel> placed, List<LoopGap
         private void follow(Link link, int from, Deque<Integer> reached) {
             boolean along = link.from() == from;
             int to = along ? link.to() : link.from();
-            double degrees = link instanceof Link.Folded folded ? pose.degreesAt(folded) : 0;
-            Rigid step = link.motion(degrees);
+            Rigid step = link.motion(link.reading(pose));
             Rigid motion = motions[from].after(along ? step : step.inverse());
             if (motions[to] == null) {
                 motions[to] = motion;

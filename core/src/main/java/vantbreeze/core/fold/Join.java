@@ -10,9 +10,10 @@ import java.util.List;
  * @param glued the panel that is laid on it
  * @param gluedSide which of its sides lies in the glue
  * @param at where
+ * @param slides whether it is not glued but threaded, so that it slides along the sheet of {@code on}, left and right
  * @param area corners of the glued area, on the sheet of {@code on}; none for all that the two panels overlap
  */
-public record Join(PanelRef on, Side onSide, PanelRef glued, Side gluedSide, Attachment at, List<Spot> area) {
+public record Join(PanelRef on, Side onSide, PanelRef glued, Side gluedSide, Attachment at, boolean slides, List<Spot> area) {
 
     public Join {
         area = List.copyOf(area);
@@ -20,15 +21,21 @@ public record Join(PanelRef on, Side onSide, PanelRef glued, Side gluedSide, Att
 
     /** A join over all that the two panels overlap. */
     public static Join of(PanelRef on, Side onSide, PanelRef glued, Side gluedSide, Attachment at) {
-        return new Join(on, onSide, glued, gluedSide, at, List.of());
+        return new Join(on, onSide, glued, gluedSide, at, false, List.of());
     }
 
     /** The same join with glue on part of the overlap only. */
     public Join onlyOn(List<Spot> corners) {
-        return new Join(on, onSide, glued, gluedSide, at, corners);
+        return new Join(on, onSide, glued, gluedSide, at, slides, corners);
     }
 
-    Rigid motion() {
-        return at.motion(onSide == gluedSide);
+    /** The same, threaded instead of glued; {@code area} is where it is held. */
+    public Join sliding() {
+        return new Join(on, onSide, glued, gluedSide, at, true, area);
+    }
+
+    /** Where the glued piece lies, when it has slid so many millimetres to the right. */
+    Rigid motion(double travel) {
+        return at.motion(onSide == gluedSide).shifted(travel, 0, 0);
     }
 }

@@ -1,5 +1,7 @@
 package vantbreeze.core.fold;
 
+import java.util.function.ToDoubleFunction;
+
 /**
  * How far each crease is folded.
  *
@@ -31,12 +33,36 @@ public interface Pose {
         return link -> kept[link.index()];
     }
 
+    /** How far a threaded panel has slid, millimetres to the right on the sheet of what it is threaded through. */
+    default double travelAt(Link.Glued link) {
+        return 0;
+    }
+
     /** This pose but for the hinges between panels of these names, either way round. */
     default Pose but(String one, String other, double degrees) {
-        return link -> {
+        return with(link -> {
             String left = link.hinge().left().name();
             String right = link.hinge().right().name();
             return left.equals(one) && right.equals(other) || left.equals(other) && right.equals(one) ? degrees : degreesAt(link);
+        }, this::travelAt);
+    }
+
+    /** This pose, with a threaded panel of this name slid so far. */
+    default Pose slid(String panel, double millimetres) {
+        return with(this::degreesAt, link -> link.join().glued().panel().equals(panel) ? millimetres : travelAt(link));
+    }
+
+    private static Pose with(ToDoubleFunction<Link.Folded> degrees, ToDoubleFunction<Link.Glued> travel) {
+        return new Pose() {
+            @Override
+            public double degreesAt(Link.Folded link) {
+                return degrees.applyAsDouble(link);
+            }
+
+            @Override
+            public double travelAt(Link.Glued link) {
+                return travel.applyAsDouble(link);
+            }
         };
     }
 

@@ -51,7 +51,10 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
         structure.asked(measures).forEach(parameter -> require(parameter.id(), measures.get(parameter.id())));
     }
 
-    private void requireChoice(String id, String value) {
+    /**
+     * @throws Refusal when there is no such choice, or no such alternative
+     */
+    void requireChoice(String id, String value) {
         Choice choice = structure.choices().stream().filter(c -> c.id().equals(id)).findFirst()
                 .orElseThrow(() -> new Refusal(id, "There is nothing called \"%s\" to choose about a %s.".formatted(id, structure.name())));
         if (choice.has(value)) {

@@ -77,7 +77,8 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
      * @throws Refusal when there is no such thing, or the measures do not allow it
      */
     public Plan choosing(Structure structure, String choice, String value) {
-        Measures chosen = measures.choosing(choice, value);
+        MeasureCheck.of(structure, measures, ruler).requireChoice(choice, value);
+        Measures chosen = structure.rechosen(measures, choice, value, ruler);
         MeasureCheck.of(structure, chosen, ruler).requireAll();
         return measuring(chosen);
     }

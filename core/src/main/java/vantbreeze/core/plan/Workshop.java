@@ -1,7 +1,9 @@
 package vantbreeze.core.plan;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.fit.SheetYield;
@@ -55,9 +57,10 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets) 
         Envelope envelope = plan.envelopeId() == null ? null : envelope(plan.envelopeId());
         Assembly assembly = structure.assemble(plan.measures());
         List<WorkedPiece> pieces = new ArrayList<>();
+        Map<Piece, Panels> known = new HashMap<>();
         int first = 0;
         for (Piece piece : assembly.pieces()) {
-            Panels panels = Panels.of(piece);
+            Panels panels = known.computeIfAbsent(piece, Panels::of);
             pieces.add(new WorkedPiece(panels, first, piece.cutSize(), BoardScore.of(panels),
                     sheet == null ? null : SheetYield.of(piece.cutSize(), sheet)));
             first += panels.all().size();

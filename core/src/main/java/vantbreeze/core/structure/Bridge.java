@@ -85,13 +85,13 @@ public final class Bridge implements Structure {
     /** Sheared to the left: the left wall lies beside the back with its wing folded in, the right wall over the back. */
     @Override
     public Pose closed(Measures measures) {
-        return Pose.of(new double[] {180, 0, 180, 0});
+        return Pose.closed().but("Left wall", "Back", 0).but("Right wall", "Right wing", 0);
     }
 
     /** Standing square. */
     @Override
     public Pose opened(Measures measures) {
-        return Pose.of(new double[] {90, 90, 90, 90});
+        return Pose.partly(0.5);
     }
 
     /** Wall and wing about a third of the width, as 5 of 14.7 cm (common practice, no source); a bridge of a third of the height. */

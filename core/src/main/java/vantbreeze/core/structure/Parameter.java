@@ -14,8 +14,8 @@ import java.util.List;
  */
 public record Parameter(String id, String label, String meaning, List<String> panels, List<String> pieces, Wanted with) {
 
-    /** An alternative of a choice. */
-    public record Wanted(Choice choice, String alternative) { }
+    /** Some alternatives of a choice. */
+    public record Wanted(Choice choice, List<String> alternatives) { }
 
     /** Id of the finished width, which every structure has. */
     public static final String WIDTH = "width";
@@ -42,14 +42,14 @@ public record Parameter(String id, String label, String meaning, List<String> pa
         return of(HEIGHT, "Finished height", "up the closed card").ofPieces("Card base");
     }
 
-    /** The same measure, asked only when this is chosen. */
-    Parameter when(Choice choice, String alternative) {
-        return new Parameter(id, label, meaning, panels, pieces, new Wanted(choice, alternative));
+    /** The same measure, asked only when one of these is chosen. */
+    Parameter when(Choice choice, String... alternatives) {
+        return new Parameter(id, label, meaning, panels, pieces, new Wanted(choice, List.of(alternatives)));
     }
 
     /** Whether it is asked at all, what is chosen being so. */
     public boolean isAsked(Measures measures) {
-        return with == null || measures.isChosen(with.choice(), with.alternative());
+        return with == null || with.alternatives().contains(measures.chosen(with.choice()));
     }
 
     /** The same measure as the height of some pieces, by their names. */

@@ -1,8 +1,12 @@
 package vantbreeze.core.structure;
 
+import java.util.ArrayList;
 import java.util.List;
 import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Join;
+import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Side;
@@ -25,6 +29,16 @@ public final class Stage implements Structure {
     /** Id of the height of the band. */
     public static final String BAND = "band";
 
+    /** Id of how far before the back the swing inserts stand. */
+    public static final String DEPTH = "depth";
+    /** Id of the width of the planes of the swing inserts. */
+    public static final String PLANE = "plane";
+    /** How many swing inserts there are. */
+    public static final Choice INSERTS = Choice.of("inserts", "Swing inserts", "planes between front and back",
+            new Choice.Alternative("none", "none"), new Choice.Alternative("left", "one, on the left"), new Choice.Alternative("both", "one on each side"));
+
+    /** The tabs of a swing insert: ½ in, common practice, no source. */
+    private static final Length TAB = Length.ofInches(0, 1, 2);
     /** Glue at each end of the band: about ½ in, common practice, no source. */
     private static final Length GLUE = Length.ofInches(0, 1, 2);
     private static final CrossPiece ACROSS = new CrossPiece("band");
@@ -42,7 +56,14 @@ public final class Stage implements Structure {
                 Parameter.height(),
                 Parameter.of(WALL, "Wall", "how deep the stage is", "Left wall", "Right wall"),
                 Parameter.of(WING, "Wing", "the flaps that face front", "Left wing", "Right wing"),
-                Parameter.of(BAND, "Band", "how high the band across the front is").ofPieces("Band"));
+                Parameter.of(BAND, "Band", "how high the band across the front is").ofPieces("Band"),
+                Parameter.of(DEPTH, "Insert depth", "how far before the back the inserts stand", "Left arm", "Right arm").when(INSERTS, "left", "both"),
+                Parameter.of(PLANE, "Insert", "how wide the inserts are", "Left plane", "Right plane").when(INSERTS, "left", "both"));
+    }
+
+    @Override
+    public List<Choice> choices() {
+        return List.of(INSERTS);
     }
 
     @Override
@@ -58,6 +79,9 @@ public final class Stage implements Structure {
                     width.minus(wing).minus(Bounds.NARROWEST).dividedBy(2), "no back would be left beside wall and wing");
             case WING -> new Limits(GLUE, "the band would have nothing to hold on", wall, "the wing would stick out of the closed card");
             case BAND -> ACROSS.itsHeight(measures.get(Parameter.HEIGHT));
+            case DEPTH -> new Limits(Length.ofMillimetres(5), "the insert would lie on the back", wall.minus(TAB), "its tab would not find room on the wall");
+            case PLANE -> new Limits(measures.get(DEPTH).max(Bounds.NARROWEST), "its arm would poke through the wall",
+                    back(measures).dividedBy(2).minus(TAB), "its tab would not find room on its half of the back");
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -80,21 +104,54 @@ public final class Stage implements Structure {
                 .panel("Back", back).fold(Fold.VALLEY)
                 .panel("Right wall", wall).fold(Fold.MOUNTAIN).panel("Right wing", wing).piece();
         Piece across = Strip.ofHeight("Band", band).panel("Band", length).piece();
-        return new Assembly(List.of(base, across), List.of(
+        List<Piece> pieces = new ArrayList<>(List.of(base, across));
+        List<Join> joins = new ArrayList<>(List.of(
                 CrossPiece.glued("Left wing", Side.FACE, "Band", new Spot(Length.ZERO, Length.ZERO), Length.ZERO, Length.ZERO, GLUE, band),
                 CrossPiece.glued("Right wing", Side.FACE, "Band", new Spot(end, Length.ZERO), length, end.minus(GLUE), GLUE, band)));
+        if (!measures.isChosen(INSERTS, "none")) {
+            insert(measures, true, wing.plus(wall), pieces, joins);
+        }
+        if (measures.isChosen(INSERTS, "both")) {
+            insert(measures, false, wing.plus(wall).plus(back), pieces, joins);
+        }
+        return new Assembly(pieces, joins);
+    }
+
+    /** In the corner at the fold of back and wall that is at {@code corner} on the base. */
+    private static void insert(Measures measures, boolean left, Length corner, List<Piece> pieces, List<Join> joins) {
+        Length depth = measures.get(DEPTH);
+        Length plane = measures.get(PLANE);
+        String side = left ? "Left" : "Right";
+        List<String> names = List.of(side + " wall tab", side + " plane", side + " arm", side + " back tab");
+        List<Length> widths = List.of(TAB, plane, depth, TAB);
+        Strip strip = Strip.ofHeight(side + " insert", measures.get(Parameter.HEIGHT).dividedBy(2));
+        for (int i = 0; i < names.size(); i++) {
+            int at = left ? i : names.size() - 1 - i;
+            strip.panel(names.get(at), widths.get(at)).fold(i == 1 ? Fold.MOUNTAIN : Fold.VALLEY);
+        }
+        Length end = TAB.plus(plane).plus(depth);
+        int piece = pieces.size();
+        pieces.add(strip.piece());
+        joins.add(tab(side + " wall", piece, names.get(0), left ? corner.minus(depth) : corner.plus(depth), left ? TAB : end));
+        joins.add(tab("Back", piece, names.get(3), left ? corner.plus(plane) : corner.minus(plane), left ? end : TAB));
+    }
+
+    private static Join tab(String on, int piece, String tab, Length fold, Length glued) {
+        return Join.of(new PanelRef(0, on), Side.FACE, new PanelRef(piece, tab), Side.BACK,
+                Attachment.at(new Spot(fold, Length.ZERO), new Spot(glued, Length.ZERO)));
     }
 
     /** Sheared to the left: the left wing and wall lie beside the back, the right ones fold over it. */
     @Override
     public Pose closed(Measures measures) {
-        return Pose.of(new double[] {0, 0, 180, -180});
+        return Pose.open().but("Back", "Right wall", 180).but("Right wall", "Right wing", -180)
+                .but("Right back tab", "Right arm", 180).but("Right arm", "Right plane", -180).but("Right plane", "Right wall tab", 180);
     }
 
     /** Standing square. */
     @Override
     public Pose opened(Measures measures) {
-        return Pose.of(new double[] {-90, 90, 90, -90});
+        return Pose.partly(0.5);
     }
 
     /** Wall and wing each five parts of twenty-two of the width, as 1¼ of 5½ (common practice, no source); a band of a third. */
@@ -103,7 +160,9 @@ public final class Stage implements Structure {
         Length wall = ruler.nearest(finished.width().times(5).dividedBy(22)).length().max(GLUE);
         return Measures.of(finished)
                 .with(WALL, wall).with(WING, wall)
-                .with(BAND, ruler.nearest(finished.height().dividedBy(3)).length().max(Bounds.NARROWEST));
+                .with(BAND, ruler.nearest(finished.height().dividedBy(3)).length().max(Bounds.NARROWEST))
+                .with(DEPTH, ruler.nearest(wall.dividedBy(2)).length())
+                .with(PLANE, ruler.nearest(finished.width().dividedBy(6)).length());
     }
 
     @Override

@@ -72,6 +72,20 @@ public final class StepCard implements Structure {
         };
     }
 
+    /** More steps in the same depth are shallower and lower. */
+    @Override
+    public Measures rechosen(Measures before, String choice, String value, Ruler ruler) {
+        Measures after = before.choosing(choice, value);
+        long was = before.count(STEPS);
+        long is = after.count(STEPS);
+        if (was == is) {
+            return Structure.super.rechosen(before, choice, value, ruler);
+        }
+        Length tread = ruler.nearest(before.get(TREAD).times(was).dividedBy(is)).length();
+        Length riser = ruler.nearest(before.get(RISER).times(was).dividedBy(is)).length();
+        return after.with(TREAD, tread.max(ruler.above(Bounds.NARROWEST).length())).with(RISER, riser.max(ruler.above(Bounds.NARROWEST).length()));
+    }
+
     /** The sheet lies with the foot of the back on the left, as its scores run straight up the board. */
     @Override
     public Assembly assemble(Measures measures) {

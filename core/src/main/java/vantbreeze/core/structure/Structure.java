@@ -44,6 +44,21 @@ public interface Structure {
         return before.with(parameter, length);
     }
 
+    /** {@code before} with one thing chosen otherwise; parts that no longer fit are brought to the nearest mark that does. */
+    default Measures rechosen(Measures before, String choice, String value, Ruler ruler) {
+        Measures after = before.choosing(choice, value);
+        for (Parameter parameter : asked(after)) {
+            Limits limits = limits(parameter.id(), after);
+            boolean isPart = !parameter.id().equals(Parameter.WIDTH) && !parameter.id().equals(Parameter.HEIGHT);
+            if (isPart && !limits.allow(after.get(parameter.id()))) {
+                Length fitting = after.get(parameter.id()).isLongerThan(limits.most())
+                        ? ruler.below(limits.most()).length() : ruler.above(limits.least()).length();
+                after = after.with(parameter.id(), limits.allow(fitting) ? fitting : limits.least());
+            }
+        }
+        return after;
+    }
+
     /** The pieces to cut, and how they are glued. */
     Assembly assemble(Measures measures);
 

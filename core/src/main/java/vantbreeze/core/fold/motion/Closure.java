@@ -2,11 +2,13 @@ package vantbreeze.core.fold.motion;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 import org.ejml.dense.row.NormOps_DDRM;
 import org.ejml.dense.row.SingularOps_DDRM;
 import org.ejml.dense.row.factory.DecompositionFactory_DDRM;
+import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.math.Vector3D;
 import vantbreeze.core.fold.FoldGraph;
@@ -30,12 +32,18 @@ final class Closure {
     private final Tree tree;
     private final int hinges;
     private final List<List<Coordinate>> points;
+    private ToDoubleFunction<Link.Glued> travels = link -> 0;
 
     Closure(FoldGraph graph) {
         this.graph = graph;
         this.tree = Tree.of(graph);
         this.hinges = graph.hinges().size();
         this.points = graph.panels().stream().map(Closure::spanning).toList();
+    }
+
+    /** Says how far every threaded panel has slid, millimetres; that is given, never solved for. */
+    void slide(ToDoubleFunction<Link.Glued> slid) {
+        travels = slid;
     }
 
     /** Where each panel is at these angles, degrees, following the tree. */
@@ -56,18 +64,16 @@ final class Closure {
             return angles;
         }
         double damping = 1e-9;
-        for (int step = 0; step < MOST_STEPS; step++) {
-            Rigid[] placed = place(angles);
-            DMatrixRMaj residual = residual(placed, angles);
-            if (CommonOps_DDRM.elementMaxAbs(residual) < CLOSED) {
-                return angles;
-            }
-            DMatrixRMaj jacobian = jacobian(placed, angles, driven);
-            double before = norm(residual);
-            double[] next = stepped(angles, jacobian, residual, damping);
-            double after = norm(residual(place(next), next));
-            if (after < before) {
+        Rigid[] placed = place(angles);
+        DMatrixRMaj residual = residual(placed, angles);
+        for (int step = 0; step < MOST_STEPS && CommonOps_DDRM.elementMaxAbs(residual) >= CLOSED; step++) {
+            double[] next = stepped(angles, jacobian(placed, angles, driven), residual, damping);
+            Rigid[] then = place(next);
+            DMatrixRMaj left = residual(then, next);
+            if (norm(left) < norm(residual)) {
                 angles = next;
+                placed = then;
+                residual = left;
                 damping = Math.max(1e-12, damping / 10);
             } else if (damping > 1e3) {
                 return angles;
@@ -111,7 +117,10 @@ final class Closure {
         for (int i = 0; i < n; i++) {
             normal.add(i, i, damping * scale);
         }
-        CommonOps_DDRM.solve(normal, right, move);
+        var solver = LinearSolverFactory_DDRM.symmPosDef(n);
+        if (solver.setA(normal)) {
+            solver.solve(right, move);
+        }
         double[] next = angles.clone();
         for (int i = 0; i < n; i++) {
             next[i] += Math.toDegrees(Math.max(-0.5, Math.min(0.5, move.get(i))));
@@ -137,16 +146,17 @@ final class Closure {
     /** How the residual changes with each angle, mm per radian: a turn about an axis moves a point across both. */
     private DMatrixRMaj jacobian(Rigid[] placed, double[] degrees, boolean[] driven) {
         DMatrixRMaj jacobian = new DMatrixRMaj(3 * POINTS * tree.closing().size(), hinges);
+        Axis[] axes = new Axis[hinges];
         int row = 0;
         for (Link link : tree.closing()) {
             Rigid round = placed[link.from()].after(motion(link, degrees));
             for (Coordinate point : points(link.to())) {
                 Vector3D there = round.apply(point.x, point.y, 0);
                 Vector3D here = placed[link.to()].apply(point.x, point.y, 0);
-                add(jacobian, row, tree.ways().get(link.from()), placed, there, 1, driven);
-                add(jacobian, row, tree.ways().get(link.to()), placed, here, -1, driven);
+                add(jacobian, row, tree.ways().get(link.from()), axes, placed, there, 1, driven);
+                add(jacobian, row, tree.ways().get(link.to()), axes, placed, here, -1, driven);
                 if (link instanceof Link.Folded) {
-                    add(jacobian, row, List.of(new Tree.Step(link, true)), placed, there, 1, driven);
+                    add(jacobian, row, List.of(new Tree.Step(link, true)), axes, placed, there, 1, driven);
                 }
                 row += 3;
             }
@@ -154,22 +164,32 @@ final class Closure {
         return jacobian;
     }
 
-    private static void add(DMatrixRMaj jacobian, int row, List<Tree.Step> way, Rigid[] placed, Vector3D point, int sign,
+    /** The line in space about which a hinge turns, pointing up along the sheet. */
+    private record Axis(Vector3D origin, Vector3D along) {
+        static Axis of(Tree.Step step, Rigid parent) {
+            Link.Folded link = (Link.Folded) step.link();
+            Stretch line = link.hinge().seenFrom(link.hinge().right());
+            Vector3D origin = parent.apply(line.from());
+            return new Axis(origin, parent.apply(line.to()).subtract(origin).normalize());
+        }
+    }
+
+    private static void add(DMatrixRMaj jacobian, int row, List<Tree.Step> way, Axis[] axes, Rigid[] placed, Vector3D point, int sign,
                             boolean[] driven) {
         for (Tree.Step step : way) {
-            Link.Folded link = (Link.Folded) step.link();
-            if (driven[link.index()]) {
+            int hinge = ((Link.Folded) step.link()).index();
+            if (driven[hinge]) {
                 continue;
             }
-            Stretch line = link.hinge().seenFrom(link.hinge().right());
-            Rigid parent = placed[step.parent()];
-            Vector3D origin = parent.apply(line.from());
-            Vector3D axis = parent.apply(line.to()).subtract(origin).normalize();
-            Vector3D arm = point.subtract(origin);
+            if (axes[hinge] == null) {
+                axes[hinge] = Axis.of(step, placed[step.parent()]);
+            }
+            Vector3D along = axes[hinge].along;
+            Vector3D arm = point.subtract(axes[hinge].origin);
             double turn = sign * (step.along() ? 1 : -1);
-            jacobian.add(row, link.index(), turn * (axis.getY() * arm.getZ() - axis.getZ() * arm.getY()));
-            jacobian.add(row + 1, link.index(), turn * (axis.getZ() * arm.getX() - axis.getX() * arm.getZ()));
-            jacobian.add(row + 2, link.index(), turn * (axis.getX() * arm.getY() - axis.getY() * arm.getX()));
+            jacobian.add(row, hinge, turn * (along.getY() * arm.getZ() - along.getZ() * arm.getY()));
+            jacobian.add(row + 1, hinge, turn * (along.getZ() * arm.getX() - along.getX() * arm.getZ()));
+            jacobian.add(row + 2, hinge, turn * (along.getX() * arm.getY() - along.getY() * arm.getX()));
         }
     }
 
@@ -195,8 +215,8 @@ final class Closure {
         return List.of(first, second, third);
     }
 
-    private static Rigid motion(Link link, double[] degrees) {
-        return link.motion(link instanceof Link.Folded folded ? degrees[folded.index()] : 0);
+    private Rigid motion(Link link, double[] degrees) {
+        return link.motion(link instanceof Link.Folded folded ? degrees[folded.index()] : travels.applyAsDouble((Link.Glued) link));
     }
 
     private static double norm(DMatrixRMaj residual) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.IntStream;
+import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Rigid;
@@ -16,9 +17,8 @@ import vantbreeze.core.fold.Rigid;
  *
  * @param graph what moves
  * @param frames from the first pose to the last
- * @param freedom how many hinges could be driven independently, half-way
  */
-public record Motion(FoldGraph graph, List<Frame> frames, int freedom) {
+public record Motion(FoldGraph graph, List<Frame> frames) {
 
     public Motion {
         frames = List.copyOf(frames);
@@ -32,13 +32,11 @@ public record Motion(FoldGraph graph, List<Frame> frames, int freedom) {
     /** Through all {@code poses} in turn, each leg in {@code steps} steps; a pose between two legs is one frame. */
     public static Motion through(FoldGraph graph, List<Pose> poses, int steps) {
         List<Frame> frames = new ArrayList<>();
-        int freedom = 0;
         for (int leg = 0; leg + 1 < poses.size(); leg++) {
             Motion motion = between(graph, poses.get(leg), poses.get(leg + 1), steps);
             frames.addAll(leg == 0 ? motion.frames : motion.frames.subList(1, steps + 1));
-            freedom = Math.max(freedom, motion.freedom);
         }
-        return new Motion(graph, frames, freedom);
+        return new Motion(graph, frames);
     }
 
     /** The same, with some hinges, by index, going evenly whatever the others must do. */
@@ -48,11 +46,14 @@ public record Motion(FoldGraph graph, List<Frame> frames, int freedom) {
         double[] to = graph.hinges().stream().mapToDouble(last::degreesAt).toArray();
         boolean[] kept = new boolean[from.length];
         driven.forEach(hinge -> kept[hinge] = true);
+        // paper that is not scored stays as it is unless a pose bends it
+        graph.hinges().stream().filter(link -> link.hinge().fold() == Fold.BEND && from[link.index()] == to[link.index()])
+                .forEach(link -> kept[link.index()] = true);
         double[] astray = new double[from.length];
         List<Frame> frames = new ArrayList<>();
-        double[] halfWay = from;
         for (int step = 0; step <= steps; step++) {
             double part = (double) step / steps;
+            closure.slide(link -> link.reading(first) + part * (link.reading(last) - link.reading(first)));
             double[] even = IntStream.range(0, from.length).mapToDouble(i -> from[i] + part * (to[i] - from[i])).toArray();
             double[] angles = even;
             if (step > 0 && step < steps) {
@@ -62,10 +63,14 @@ public record Motion(FoldGraph graph, List<Frame> frames, int freedom) {
                 double[] reached = angles;
                 astray = IntStream.range(0, even.length).mapToDouble(i -> reached[i] - even[i]).toArray();
             }
-            halfWay = step == steps / 2 ? angles : halfWay;
             frames.add(new Frame(Arrays.stream(angles).boxed().toList(), List.of(closure.place(angles)), closure.gap(angles)));
         }
-        return new Motion(graph, frames, closure.freedom(halfWay));
+        return new Motion(graph, frames);
+    }
+
+    /** How many hinges could be driven independently half-way, as far as nothing slides. */
+    public int freedom() {
+        return new Closure(graph).freedom(frames.get(frames.size() / 2).degrees().stream().mapToDouble(Double::doubleValue).toArray());
     }
 
     /** The first frame that rigid panels can't reach without bending; empty when all can be. */

@@ -75,13 +75,13 @@ final class PassingFinder {
         if (!a.box.intersects(b.box)) {
             return false;
         }
+        Vector3D line = cross(a.normal, b.normal);
+        if (line.length() < 1e-9) {
+            return false;
+        }
         double[] aOffB = a.offPlaneOf(b);
         double[] bOffA = b.offPlaneOf(a);
         if (!isOnBothSides(aOffB) || !isOnBothSides(bOffA)) {
-            return false;
-        }
-        Vector3D line = cross(a.normal, b.normal);
-        if (line.length() < 1e-9) {
             return false;
         }
         Vector3D along = line.normalize();

@@ -39,18 +39,17 @@ final class Flat {
         return common.getArea() > LEAST_AREA ? common : FACTORY.createPolygon();
     }
 
-    /** Whether a segment runs through the inside of {@code shape} over some length. */
-    static boolean runsThrough(Coordinate from, Coordinate to, Geometry shape) {
+    /** Whether a segment comes as near to {@code shape} as the box around it. */
+    static boolean mayCross(Coordinate from, Coordinate to, Geometry shape) {
         Envelope box = shape.getEnvelopeInternal();
-        if (Math.max(from.x, to.x) <= box.getMinX() + NEAR || Math.min(from.x, to.x) >= box.getMaxX() - NEAR
-                || Math.max(from.y, to.y) <= box.getMinY() + NEAR || Math.min(from.y, to.y) >= box.getMaxY() - NEAR) {
-            return false;
-        }
-        if (isConvex(shape)) {
-            return ConvexClip.lengthInside(from, to, (Polygon) shape, NEAR) > LEAST_LENGTH;
-        }
-        Geometry inside = shape.buffer(-NEAR);
-        return FACTORY.createLineString(new Coordinate[] {from, to}).intersection(inside).getLength() > LEAST_LENGTH;
+        return Math.max(from.x, to.x) > box.getMinX() + NEAR && Math.min(from.x, to.x) < box.getMaxX() - NEAR
+                && Math.max(from.y, to.y) > box.getMinY() + NEAR && Math.min(from.y, to.y) < box.getMaxY() - NEAR;
+    }
+
+    /** Whether a segment runs over some length through a shape that is convex, or that was made smaller by {@link #NEAR}. */
+    static boolean runsThrough(Coordinate from, Coordinate to, Geometry shape, boolean convex) {
+        return (convex ? ConvexClip.lengthInside(from, to, (Polygon) shape, NEAR)
+                : FACTORY.createLineString(new Coordinate[] {from, to}).intersection(shape).getLength()) > LEAST_LENGTH;
     }
 
     static boolean isConvex(Geometry shape) {

@@ -28,7 +28,7 @@ record Rules(List<Integer> facts, List<int[]> equals, List<int[]> evens, List<in
             for (int facet : kept) {
                 if (facet != crease.below() && facet != crease.above()
                         && pairs.overlap(facet, crease.below()) && pairs.overlap(facet, crease.above())
-                        && Flat.runsThrough(crease.from(), crease.to(), layout.facets().get(facet).shape())) {
+                        && layout.facets().get(facet).isCrossedBy(crease.from(), crease.to())) {
                     rules.notBetween(pairs, facet, crease.below(), crease.above());
                 }
             }
@@ -55,7 +55,7 @@ record Rules(List<Integer> facts, List<int[]> equals, List<int[]> evens, List<in
             for (int facet : kept) {
                 if (kept.contains(bend.one()) && kept.contains(bend.other()) && facet != bend.one() && facet != bend.other()
                         && pairs.overlap(facet, bend.one()) && pairs.overlap(facet, bend.other())
-                        && Flat.runsThrough(bend.from(), bend.to(), layout.facets().get(facet).shape())) {
+                        && layout.facets().get(facet).isCrossedBy(bend.from(), bend.to())) {
                     notBetween(pairs, facet, bend.one(), bend.other());
                 }
             }

@@ -95,7 +95,7 @@ final class Stacking {
             }
             for (Facet facet : layout.facets()) {
                 if (isBetween(facet.index(), crease.below(), crease.above())
-                        && Flat.runsThrough(crease.from(), crease.to(), facet.shape())) {
+                        && facet.isCrossedBy(crease.from(), crease.to())) {
                     return false;
                 }
             }

@@ -1,0 +1,113 @@
+package vantbreeze.core.structure;
+
+import java.util.List;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Crease;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.PanelName;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.fold.motion.MissingMeasure;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+
+/**
+ * Inverted Z: a Z-fold whose middle, between two long slits, folds at other places and makes a shadow box. Both ways
+ * must cover the same distance when closed; the inner second score follows from the others and the engine finds it.
+ */
+public final class InvertedZ implements Structure {
+
+    /** Id of the width of the leg. */
+    public static final String LEG = "leg";
+    /** Id of how much wider the leg is between the slits. */
+    public static final String SHIFT = "shift";
+    /** Id of the height of the middle. */
+    public static final String WINDOW = "window";
+
+    @Override
+    public Title title() {
+        return new Title("inverted-z", "Inverted Z",
+                "A Z-fold whose middle folds elsewhere: a box opens behind a frame as the card stands.",
+                "Shadow boxes and windows with something in them.");
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(Parameter.width(), Parameter.height(), Parameter.of(LEG, "Leg", "the panel on the front"),
+                Parameter.of(SHIFT, "Shift", "how much farther on the middle folds"),
+                Parameter.of(WINDOW, "Middle", "how high the part between the slits is"));
+    }
+
+    @Override
+    public Limits limits(String parameter, Measures measures) {
+        Length leg = measures.get(LEG);
+        Length shift = measures.get(SHIFT);
+        String pokes = "the middle would poke out of the closed card";
+        Length edges = Bounds.NARROWEST.times(2);
+        return switch (parameter) {
+            case Parameter.WIDTH -> new Limits(leg.plus(shift).plus(Bounds.NARROWEST), pokes, Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.HEIGHT -> new Limits(measures.get(WINDOW).plus(edges), "no frame would be left above and below", Bounds.LONGEST, Bounds.TOO_LONG);
+            case LEG -> new Limits(shift.max(Bounds.NARROWEST), "the slits would run off the second leg", measures.get(Parameter.WIDTH).minus(shift).minus(Bounds.NARROWEST), pokes);
+            case SHIFT -> new Limits(Length.ofMillimetres(5), "the middle would hardly differ from the frame",
+                    leg.min(measures.get(Parameter.WIDTH).minus(leg).minus(Bounds.NARROWEST)), pokes);
+            case WINDOW -> Bounds.part(Bounds.NARROWEST, measures.get(Parameter.HEIGHT), edges, "no frame would be left above and below");
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    @Override
+    public Assembly assemble(Measures measures) {
+        Length guess = measures.get(LEG).times(2).plus(measures.get(SHIFT).dividedBy(2));
+        var found = MissingMeasure.solve(second -> FoldGraph.of(Assembly.of(piece(measures, Length.nearest(second[0])))), Pose.closed(), guess.millimetres());
+        if (found instanceof MissingMeasure.Outcome.Found measure) {
+            return Assembly.of(piece(measures, Length.nearest(measure.values().get(0))));
+        }
+        return Assembly.of(piece(measures, guess));
+    }
+
+    private static Piece piece(Measures measures, Length second) {
+        Length leg = measures.get(LEG);
+        Length first = leg.plus(measures.get(SHIFT));
+        Length height = measures.get(Parameter.HEIGHT);
+        Length low = height.minus(measures.get(WINDOW)).dividedBy(2);
+        Length high = low.plus(measures.get(WINDOW));
+        Length end = leg.times(2).plus(measures.get(Parameter.WIDTH));
+        Length outer = leg.times(2);
+        Length middle = height.dividedBy(2);
+        return new Piece("Card base", Patch.sheet(end, height), List.of(
+                score(leg, Length.ZERO, low, Fold.MOUNTAIN), score(outer, Length.ZERO, low, Fold.VALLEY),
+                score(first, low, high, Fold.MOUNTAIN), score(second, low, high, Fold.VALLEY),
+                score(leg, high, height, Fold.MOUNTAIN), score(outer, high, height, Fold.VALLEY)),
+                List.of(slit(leg, outer.max(second), low), slit(leg, outer.max(second), high)), List.of(
+                new PanelName(new Spot(leg.dividedBy(2), middle), "Leg"),
+                new PanelName(new Spot(end.minus(Length.ofMillimetres(1)), middle), "Back"),
+                new PanelName(new Spot(first.plus(second).dividedBy(2), middle), "Window"),
+                new PanelName(new Spot(leg.plus(outer).dividedBy(2), low.dividedBy(2)), "Second leg, foot"),
+                new PanelName(new Spot(leg.plus(outer).dividedBy(2), height.minus(low.dividedBy(2))), "Second leg, head")));
+    }
+
+    private static Crease score(Length x, Length low, Length high, Fold fold) {
+        return new Crease(new Stretch(new Spot(x, low), new Spot(x, high)), fold);
+    }
+
+    private static Stretch slit(Length from, Length to, Length y) {
+        return new Stretch(new Spot(from, y), new Spot(to, y));
+    }
+
+    /** A leg of half the width, the middle shifted by a third of it and half as high as the card. */
+    @Override
+    public Measures proportioned(Size finished, Ruler ruler) {
+        Length leg = ruler.below(finished.width().dividedBy(2)).length();
+        return Measures.of(finished).with(LEG, leg).with(SHIFT, ruler.nearest(leg.dividedBy(3)).length())
+                .with(WINDOW, ruler.nearest(finished.height().dividedBy(2)).length());
+    }
+
+    @Override
+    public double showing() {
+        return 0.55;
+    }
+}

@@ -1,0 +1,148 @@
+package vantbreeze.core.structure;
+
+import java.util.ArrayList;
+import java.util.List;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Attachment;
+import vantbreeze.core.fold.Crease;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Join;
+import vantbreeze.core.fold.Over;
+import vantbreeze.core.fold.PanelName;
+import vantbreeze.core.fold.PanelRef;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.fold.Strip;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+
+/**
+ * Pocket: three panels mounted in a side fold; the last is folded over the middle and sealed on two edges, the first
+ * closes over it. Slanted, the pocket's edge runs from part way up its side to the top of its fold; plain, straight
+ * across. What goes in is a card of ISO/IEC 7810 ID-1 size, 85.60 × 53.98 mm.
+ */
+public final class Pocket implements Structure {
+
+    /** Id of the border round the pocket. */
+    public static final String BORDER = "border";
+    /** Id of how far up its side the pocket's edge begins. */
+    public static final String EDGE = "edge";
+    /** Id of the width of the seal. */
+    public static final String SEAL = "seal";
+    /** How the pocket is cut. */
+    public static final Choice CUT = Choice.of("cut", "Pocket", "its upper edge",
+            new Choice.Alternative("slanted", "slanted"), new Choice.Alternative("plain", "plain"));
+
+    /** ISO/IEC 7810:2019, ID-1. */
+    static final Length ID1_LONG = Length.ofMicrometres(85_600);
+    /** ISO/IEC 7810:2019, ID-1. */
+    static final Length ID1_SHORT = Length.ofMicrometres(53_980);
+
+    @Override
+    public Title title() {
+        return new Title("pocket", "Pocket",
+                "A folded pocket in a side fold, slanted or plain, that holds a gift card or a ticket.",
+                "Gifts of money and thanks to helpers.");
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(Parameter.width("Back", "Cover"), Parameter.height(), Parameter.of(BORDER, "Border", "round the pocket"),
+                Parameter.of(EDGE, "Edge", "how far up its side the pocket begins"), Parameter.of(SEAL, "Seal", "how wide its sealed edges are"));
+    }
+
+    @Override
+    public List<Choice> choices() {
+        return List.of(CUT);
+    }
+
+    @Override
+    public Limits limits(String parameter, Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
+        Length height = measures.get(Parameter.HEIGHT);
+        Length borders = measures.get(BORDER).times(2);
+        Length seal = measures.get(SEAL);
+        Length inside = Bounds.NARROWEST.plus(seal);
+        String noPocket = "nothing would go into the pocket";
+        return switch (parameter) {
+            case Parameter.WIDTH -> new Limits(borders.plus(inside), noPocket, Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.HEIGHT -> new Limits(borders.plus(measures.get(EDGE)), "the pocket's edge would begin above it", Bounds.LONGEST, Bounds.TOO_LONG);
+            case BORDER -> new Limits(Length.ZERO, "a pocket wider than the card would poke out",
+                    width.minus(inside).min(height.minus(measures.get(EDGE))).dividedBy(2), noPocket);
+            case EDGE -> new Limits(inside, noPocket, height.minus(borders), "the pocket's edge would begin above it");
+            case SEAL -> new Limits(Length.ofMillimetres(3), "a narrower seal does not hold",
+                    measures.get(EDGE).min(width.minus(borders)).minus(Bounds.NARROWEST), noPocket);
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    @Override
+    public Assembly assemble(Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
+        Length height = measures.get(Parameter.HEIGHT);
+        Length border = measures.get(BORDER);
+        Length panel = width.minus(border.times(2));
+        Length high = height.minus(border.times(2));
+        Length edge = measures.get(EDGE);
+        Length seal = measures.get(SEAL);
+        Length fold = panel.times(2);
+        Length end = panel.times(3);
+        boolean plain = measures.isChosen(CUT, "plain");
+        Length atFold = plain ? edge : high;
+        List<Spot> outline = new ArrayList<>(List.of(new Spot(Length.ZERO, Length.ZERO), new Spot(end, Length.ZERO), new Spot(end, edge)));
+        if (plain) {
+            outline.add(new Spot(fold, edge));
+        }
+        outline.add(new Spot(fold, high));
+        outline.add(new Spot(Length.ZERO, high));
+        Piece base = Strip.ofHeight("Card base", height).panel("Cover", width).fold(Fold.VALLEY).panel("Back", width).piece();
+        Length low = Bounds.NARROWEST.dividedBy(2);
+        Piece pocket = new Piece("Pocket", outline, List.of(
+                score(panel, high), score(fold, atFold)), List.of(), List.of(
+                new PanelName(new Spot(panel.dividedBy(2), low), "Pocket cover"), new PanelName(new Spot(panel.plus(fold).dividedBy(2), low), "Pocket back"),
+                new PanelName(new Spot(end.minus(low), low), "Pocket front")));
+        // sealed along the foot and the side away from the fold: on the middle panel that is its left side
+        List<Spot> sealed = List.of(new Spot(panel, Length.ZERO), new Spot(fold, Length.ZERO), new Spot(fold, seal),
+                new Spot(panel.plus(seal), seal), new Spot(panel.plus(seal), edge), new Spot(panel, edge));
+        return new Assembly(List.of(base, pocket), List.of(
+                Join.of(new PanelRef(0, "Back"), Side.FACE, new PanelRef(1, "Pocket back"), Side.BACK,
+                        Attachment.at(new Spot(width.plus(border), border), new Spot(panel, Length.ZERO))),
+                Join.of(new PanelRef(1, "Pocket back"), Side.FACE, new PanelRef(1, "Pocket front"), Side.FACE,
+                        Attachment.at(new Spot(panel, Length.ZERO), new Spot(end, Length.ZERO))).onlyOn(sealed)))
+                .laid(new Over(new PanelRef(1, "Pocket cover"), new PanelRef(1, "Pocket front")));
+    }
+
+    private static Crease score(Length x, Length high) {
+        return new Crease(new Stretch(new Spot(x, Length.ZERO), new Spot(x, high)), Fold.VALLEY);
+    }
+
+    /** Card and pocket open, the pocket itself sealed. */
+    @Override
+    public Pose opened(Measures measures) {
+        return Pose.open().but("Pocket back", "Pocket front", 180).but("Pocket cover", "Pocket back", 20);
+    }
+
+    /** The pocket is covered before the card is closed. */
+    @Override
+    public List<Station> stations(Measures measures) {
+        return List.of(new Station("Open", opened(measures)), new Station("Pocket shut", Pose.closed().but("Cover", "Back", 0)),
+                new Station("Closed", closed(measures)));
+    }
+
+    /** A border of ⅛ in, the pocket's edge beginning at two fifths of its height, as 2 of 5¼ in (common practice, no source). */
+    @Override
+    public Measures proportioned(Size finished, Ruler ruler) {
+        Length border = ruler.nearest(Length.ofInches(0, 1, 8)).length();
+        Length edge = ruler.nearest(finished.height().minus(border.times(2)).times(8).dividedBy(21)).length();
+        return Measures.of(finished).with(BORDER, border).with(EDGE, edge).with(SEAL, ruler.above(Length.ofInches(0, 1, 4)).length());
+    }
+
+    @Override
+    public double showing() {
+        return 0.12;
+    }
+}

@@ -1,0 +1,132 @@
+package vantbreeze.core.structure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Assume;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import vantbreeze.core.check.Finding;
+import vantbreeze.core.fold.Faults;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.plan.Workshop;
+
+/** What must hold for every structure of the catalogue, whichever they are. */
+class EveryStructureTest {
+
+    private static final Workshop WORKSHOP = Workshop.standard();
+
+    static Stream<Structure> all() {
+        return Catalogue.full().all().stream();
+    }
+
+    @Provide
+    Arbitrary<Variant> variants() {
+        List<Variant> variants = new ArrayList<>();
+        for (Structure structure : Catalogue.full().all()) {
+            variants.add(new Variant(structure, null, null));
+            structure.choices().forEach(choice -> choice.alternatives().stream().skip(1)
+                    .forEach(alternative -> variants.add(new Variant(structure, choice, alternative.id()))));
+        }
+        return Arbitraries.of(variants);
+    }
+
+    record Variant(Structure structure, Choice choice, String chosen) {
+        Plan plan(Size finished, Ruler ruler) {
+            Plan plan = new Plan("Kite day", structure.id(), structure.proportioned(finished, ruler), ruler, null, null, "");
+            return choice == null ? plan : plan.choosing(structure, choice.id(), chosen);
+        }
+
+        @Override
+        public String toString() {
+            return structure.id() + (choice == null ? "" : ", %s %s".formatted(choice.id(), chosen));
+        }
+    }
+
+    private static void holds(Variant variant, Size finished, WorkedPlan worked) {
+        boolean square = variant.structure instanceof ExplodingGatefold || variant.structure instanceof NeverEnding;
+        if (!square) {
+            assertThat(worked.footprint()).as("%s", variant).isEqualTo(finished);
+        }
+        assertThat(worked.footprint()).isEqualTo(new Size(worked.plan().measures().get(Parameter.WIDTH), worked.plan().measures().get(Parameter.HEIGHT)));
+        assertThat(worked.form().closed().closureError()).isLessThan(0.001);
+        assertThat(worked.form().fromBelow()).as("%s", variant).hasSameSizeAs(worked.form().graph().panels());
+        assertThat(worked.form().motion().isRigid()).as("%s", variant).isTrue();
+        assertThat(worked.form().motion().passings()).as("%s", variant).isEmpty();
+        assertThat(worked.findings()).as("%s", variant).noneMatch(finding -> finding.severity() == Finding.Severity.WRONG);
+        worked.pieces().forEach(piece -> assertThat(Faults.of(piece.panels().piece()).all()).as("%s", variant).isEmpty());
+    }
+
+    @Property(tries = 400)
+    void closesToItsFinishedSizeHasAnOrderAndMoves(@ForAll @IntRange(min = 100, max = 300) int width,
+            @ForAll @IntRange(min = 100, max = 300) int height, @ForAll("variants") Variant variant) {
+        Size finished = Size.ofMillimetres(width, height);
+        Plan plan;
+        try {
+            plan = variant.plan(finished, Ruler.MM_HALF);
+        } catch (Refusal tooSmallForSoMany) {
+            Assume.that(false);
+            return;
+        }
+        holds(variant, finished, WORKSHOP.work(plan));
+    }
+
+    @Property(tries = 100)
+    void doesSoInInchesToo(@ForAll @IntRange(min = 16, max = 40) int quarters, @ForAll @IntRange(min = 16, max = 40) int high,
+            @ForAll("variants") Variant variant) {
+        Size finished = new Size(Length.ofInches(0, quarters, 4), Length.ofInches(0, high, 4));
+        Plan plan;
+        try {
+            plan = variant.plan(finished, Ruler.SIXTEENTHS);
+        } catch (Refusal tooSmallForSoMany) {
+            Assume.that(false);
+            return;
+        }
+        holds(variant, finished, WORKSHOP.work(plan));
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
+    void everyUsualOneIsPossibleFromTenCentimetresOn(Structure structure) {
+        for (Size size : List.of(Size.ofMillimetres(100, 100), Size.ofMillimetres(100, 300), Size.ofMillimetres(300, 100))) {
+            WORKSHOP.work(new Plan("Kite day", structure.id(), structure.proportioned(size, Ruler.MM_HALF), Ruler.MM_HALF, null, null, ""));
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
+    void everyLimitIsTheLastThatClosesAndBeyondItTheReasonIsGiven(Structure structure) {
+        Measures measures = structure.proportioned(Size.ofMillimetres(150, 110), Ruler.MM_HALF);
+        Plan plan = new Plan("Kite day", structure.id(), measures, Ruler.MM_HALF, null, null, "");
+        for (Parameter parameter : structure.asked(measures)) {
+            Limits limits = structure.limits(parameter.id(), measures);
+            for (Length edge : List.of(limits.least(), limits.most())) {
+                WorkedPlan worked = WORKSHOP.work(plan.changing(structure, parameter.id(), edge));
+                assertThat(worked.form().closed().closureError()).as("%s at %s", parameter.label(), edge).isLessThan(0.001);
+                assertThat(worked.footprint().width()).as("%s at %s", parameter.label(), edge).isEqualTo(worked.plan().measures().get(Parameter.WIDTH));
+            }
+            Length beyond = limits.most().plus(Length.ofMillimetres(1));
+            assertThatThrownBy(() -> plan.changing(structure, parameter.id(), beyond)).isInstanceOf(Refusal.class)
+                    .hasMessageContaining(limits.mostBecause());
+            assertThatThrownBy(() -> plan.on(Ruler.SIXTEENTHS).changing(structure, parameter.id(), beyond)).hasMessageContaining(" in:");
+            Length below = limits.least().minus(Length.ofMillimetres(1));
+            assertThatThrownBy(() -> plan.changing(structure, parameter.id(), below)).isInstanceOf(Refusal.class)
+                    .hasMessageContaining(limits.leastBecause());
+        }
+        assertThatThrownBy(() -> structure.limits("no such thing", measures)).hasMessageContaining("no measure");
+    }
+}
