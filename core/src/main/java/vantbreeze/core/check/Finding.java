@@ -17,15 +17,29 @@ public record Finding(Severity severity, String about, String text, Mend mend) {
         /** The card can't be made or used so. */
         WRONG,
         /** It can, but the maker would want to know. */
-        NOTE
+        NOTE,
+        /** Nothing is amiss; something to mind at the table. */
+        HINT
     }
 
     /**
-     * A change of one measure.
+     * A change of one measure, or of one thing chosen.
      *
-     * @param parameter which measure
-     * @param length what to make it
+     * @param parameter which measure or choice
+     * @param length what to make it, or null for a choice
+     * @param chosen what to choose, or null for a measure
      * @param label what the change is called on a button
      */
-    public record Mend(String parameter, Length length, String label) { }
+    public record Mend(String parameter, Length length, String chosen, String label) {
+
+        /** A change of one measure. */
+        public static Mend to(String parameter, Length length, String label) {
+            return new Mend(parameter, length, null, label);
+        }
+
+        /** Another alternative of a choice. */
+        public static Mend choosing(String choice, String alternative, String label) {
+            return new Mend(choice, null, alternative, label);
+        }
+    }
 }

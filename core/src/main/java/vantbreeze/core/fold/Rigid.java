@@ -47,6 +47,13 @@ public record Rigid(double xx, double xy, double xz,
         return turned;
     }
 
+    /** A lean backwards about the foot, degrees: what looked at the viewer looks up. */
+    public static Rigid leaning(double degrees) {
+        double cos = Math.cos(Math.toRadians(degrees));
+        double sin = Math.sin(Math.toRadians(degrees));
+        return new Rigid(1, 0, 0, 0, cos, sin, 0, -sin, cos, 0, 0, 0);
+    }
+
     /** This after {@code first}. */
     public Rigid after(Rigid first) {
         Rigid f = first;

@@ -14,10 +14,11 @@ import vantbreeze.core.structure.Structure;
  * @param ruler the ruler it is measured on
  * @param envelopeId the envelope it shall go in, or null
  * @param sheetId the sheet it shall be cut from, or null
+ * @param cardstockId what it is made of, or null for the usual card
  * @param notes the maker's own words
  */
 public record Plan(String name, String structureId, Measures measures, Ruler ruler,
-                   String envelopeId, String sheetId, String notes) {
+                   String envelopeId, String sheetId, String cardstockId, String notes) {
 
     /** Longest name of a card. */
     public static final int LONGEST_NAME = 120;
@@ -41,34 +42,44 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
         }
     }
 
+    /** A plan that leaves the cardstock open. */
+    public Plan(String name, String structureId, Measures measures, Ruler ruler, String envelopeId, String sheetId, String notes) {
+        this(name, structureId, measures, ruler, envelopeId, sheetId, null, notes);
+    }
+
+    /** The same card of another cardstock, null for the usual one. */
+    public Plan of(String cardstock) {
+        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstock, notes);
+    }
+
     /** The same card under another name. */
     public Plan named(String other) {
-        return new Plan(other, structureId, measures, ruler, envelopeId, sheetId, notes);
+        return new Plan(other, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes);
     }
 
     /** The same card with other measures. */
     public Plan measuring(Measures other) {
-        return new Plan(name, structureId, other, ruler, envelopeId, sheetId, notes);
+        return new Plan(name, structureId, other, ruler, envelopeId, sheetId, cardstockId, notes);
     }
 
     /** The same card written for another ruler; no measure changes. */
     public Plan on(Ruler other) {
-        return new Plan(name, structureId, measures, other, envelopeId, sheetId, notes);
+        return new Plan(name, structureId, measures, other, envelopeId, sheetId, cardstockId, notes);
     }
 
     /** The same card for another envelope, null for none. */
     public Plan into(String envelope) {
-        return new Plan(name, structureId, measures, ruler, envelope, sheetId, notes);
+        return new Plan(name, structureId, measures, ruler, envelope, sheetId, cardstockId, notes);
     }
 
     /** The same card from another sheet, null for none. */
     public Plan from(String sheet) {
-        return new Plan(name, structureId, measures, ruler, envelopeId, sheet, notes);
+        return new Plan(name, structureId, measures, ruler, envelopeId, sheet, cardstockId, notes);
     }
 
     /** The same card with other notes. */
     public Plan noting(String other) {
-        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, other);
+        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, other);
     }
 
     /**

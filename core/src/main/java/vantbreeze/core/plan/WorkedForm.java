@@ -4,7 +4,9 @@ import java.util.List;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.motion.Frame;
 import vantbreeze.core.fold.motion.Motion;
+import vantbreeze.core.fold.order.LayerOrder;
 import vantbreeze.core.structure.Station;
 
 /**
@@ -13,15 +15,24 @@ import vantbreeze.core.structure.Station;
  * @param graph its panels, piece by piece, and what holds them together
  * @param flat the pose in which it is closed
  * @param closed where every panel is then
- * @param fromBelow the panels when closed, the lowest first; empty when it can't be folded so
+ * @param order how its panels then lie on one another; null when it can't be folded so
  * @param motion through all stations, the last frame closed
  * @param stations the poses it goes through, evenly along the motion
  */
-public record WorkedForm(FoldGraph graph, Pose flat, FoldedForm closed, List<Integer> fromBelow, Motion motion,
+public record WorkedForm(FoldGraph graph, Pose flat, FoldedForm closed, LayerOrder order, Motion motion,
                          List<Station> stations) {
 
     public WorkedForm {
-        fromBelow = List.copyOf(fromBelow);
         stations = List.copyOf(stations);
+    }
+
+    /** The panels when closed, the lowest first; empty when it can't be folded so. */
+    public List<Integer> fromBelow() {
+        return order == null ? List.of() : order.fromBelow();
+    }
+
+    /** The moment that shows best what the card is. */
+    public Frame display(double showing) {
+        return motion.frames().get((int) Math.round(showing * (motion.frames().size() - 1)));
     }
 }

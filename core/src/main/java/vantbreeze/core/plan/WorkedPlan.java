@@ -14,11 +14,12 @@ import vantbreeze.core.structure.Structure;
  * @param pieces what to cut
  * @param form how it folds
  * @param footprint the closed card
+ * @param heft how thick and heavy it is
  * @param fit how it sits in its envelope, or null when none is chosen
  * @param findings what the maker should know, the worst first
  */
 public record WorkedPlan(Plan plan, Structure structure, List<WorkedPiece> pieces, WorkedForm form, Size footprint,
-                         EnvelopeFit fit, List<Finding> findings) {
+                         Heft heft, EnvelopeFit fit, List<Finding> findings) {
 
     public WorkedPlan {
         pieces = List.copyOf(pieces);

@@ -1,6 +1,7 @@
 package vantbreeze.core.plan;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,10 +15,13 @@ import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.bulk.BulkMap;
+import vantbreeze.core.fold.bulk.Weight;
 import vantbreeze.core.fold.motion.Motion;
-import vantbreeze.core.fold.order.LayerOrder;
 import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Cardstocks;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Envelopes;
 import vantbreeze.core.paper.Sheet;
@@ -27,6 +31,7 @@ import vantbreeze.core.structure.Catalogue;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Station;
 import vantbreeze.core.structure.Structure;
+import vantbreeze.core.tool.Tools;
 
 /**
  * Where plans are worked out: the catalogue, and the envelopes and sheets at hand.
@@ -34,15 +39,17 @@ import vantbreeze.core.structure.Structure;
  * @param catalogue the structures to choose from
  * @param envelopes the envelopes to choose from
  * @param sheets the sheets to choose from
+ * @param cardstocks the cardstocks to choose from
+ * @param tools what is on the table
  */
-public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets) {
+public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, Cardstocks cardstocks, Tools tools) {
 
     /** Steps shown between flat and closed. */
     private static final int FRAMES = 24;
 
     /** Every structure, with the published envelopes and sheets. */
     public static Workshop standard() {
-        return new Workshop(Catalogue.full(), Envelopes.published(), Sheets.published());
+        return new Workshop(Catalogue.full(), Envelopes.published(), Sheets.published(), Cardstocks.usual(), Tools.usual());
     }
 
     /**
@@ -68,17 +75,24 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets) 
         WorkedForm form = form(structure, plan.measures(), FoldGraph.of(assembly, pieces.stream().map(WorkedPiece::panels).toList()));
         Size footprint = form.closed().footprint();
         EnvelopeFit fit = envelope == null ? null : EnvelopeFit.of(footprint, envelope);
-        WorkedPlan worked = new WorkedPlan(plan, structure, pieces, form, footprint, fit, List.of());
-        return new WorkedPlan(plan, structure, pieces, form, footprint, fit, new Judgement(this, worked).findings());
+        Heft heft = heft(form, cardstock(plan.cardstockId()));
+        WorkedPlan worked = new WorkedPlan(plan, structure, pieces, form, footprint, heft, fit, List.of());
+        return new WorkedPlan(plan, structure, pieces, form, footprint, heft, fit, new Judgement(this, worked).findings());
     }
 
     private static WorkedForm form(Structure structure, Measures measures, FoldGraph graph) {
         Pose flat = structure.closed(measures);
         FoldedForm closed = FoldedForm.of(graph, flat);
         List<Station> stations = structure.stations(measures);
-        Motion motion = Motion.through(graph, stations.stream().map(Station::pose).toList(), FRAMES / (stations.size() - 1));
-        return new WorkedForm(graph, flat, closed, LayerOrders.of(closed, flat).first().map(LayerOrder::fromBelow).orElseGet(List::of),
+        Motion motion = Motion.through(graph, stations.stream().map(Station::pose).toList(), FRAMES / (stations.size() - 1)).leaning(structure.lean());
+        return new WorkedForm(graph, flat, closed, LayerOrders.of(closed, flat).first().orElse(null),
                 motion, stations);
+    }
+
+    private static Heft heft(WorkedForm form, Cardstock cardstock) {
+        List<Cardstock> stocks = Collections.nCopies(form.graph().assembly().pieces().size(), cardstock);
+        return new Heft(cardstock, form.order() == null ? null : BulkMap.of(form.closed(), stocks, List.of(), form.order()),
+                Weight.of(form.graph(), stocks, List.of()));
     }
 
     /** Sizes to start a card of this structure from. */
@@ -102,5 +116,11 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets) 
     public Sheet sheet(String id) {
         return sheets.find(id).orElseThrow(() -> new Refusal("sheet",
                 "There is no sheet called \"%s\" here. Choose one from the list.".formatted(id)));
+    }
+
+    /** @throws Refusal when there is no such cardstock */
+    public Cardstock cardstock(String id) {
+        return cardstocks.find(id == null ? Cardstocks.USUAL : id).orElseThrow(() -> new Refusal("cardstock",
+                "There is no cardstock called \"%s\" here. Choose one from the list.".formatted(id)));
     }
 }

@@ -14,6 +14,9 @@ import java.util.stream.IntStream;
  */
 public record Choice(String id, String label, String meaning, List<Alternative> alternatives, boolean takesPath) {
 
+    /** Id of the choice, in whichever structure has it, between one long piece and several shorter ones. */
+    public static final String MADE = "made";
+
     public Choice {
         alternatives = List.copyOf(alternatives);
     }

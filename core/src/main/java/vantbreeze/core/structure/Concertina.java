@@ -25,7 +25,7 @@ public final class Concertina implements Structure {
     /** Id of the number of panels. */
     public static final Choice PANELS = Choice.count("panels", "Panels", "how many panels show", 3, 24, 6);
     /** Id of how it is made. */
-    public static final Choice MADE = Choice.of("made", "Made of", "one strip, or two chained by a tab",
+    public static final Choice MADE = Choice.of(Choice.MADE, "Made of", "one strip, or two chained by a tab",
             new Choice.Alternative("one", "one strip"), new Choice.Alternative("chained", "two halves with a tab"));
     /** Id of the width of the glue tab. */
     public static final String TAB = "tab";

@@ -115,6 +115,12 @@ public final class ConcertinaFan implements Structure {
 
     @Override
     public double showing() {
-        return 0.5;
+        return 2.0 / 3;
+    }
+
+    /** It stands on its lower folds, the faces leaning as far back as the treads lean forward. */
+    @Override
+    public double lean() {
+        return 90;
     }
 }

@@ -23,7 +23,7 @@ public final class FoldBackGate implements Structure {
     /** Id of how far pieced fronts are glued behind the wings. */
     public static final String OVERLAP = "overlap";
     /** How it is made. */
-    public static final Choice MADE = Choice.of("made", "Made of", "one strip, or with its fronts pieced on",
+    public static final Choice MADE = Choice.of(Choice.MADE, "Made of", "one strip, or with its fronts pieced on",
             new Choice.Alternative("one", "one strip"), new Choice.Alternative("pieced", "pieced fronts"));
 
     @Override

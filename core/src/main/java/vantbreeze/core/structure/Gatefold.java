@@ -54,6 +54,15 @@ public final class Gatefold implements Structure {
                 .panel("Right flap", measures.get(FLAP)).piece());
     }
 
+    /** The flaps should meet with a hair between them (common practice, no source). */
+    @Override
+    public List<Advice> advice(Measures measures) {
+        Length half = measures.get(Parameter.WIDTH).dividedBy(2);
+        Length gap = half.minus(measures.get(FLAP)).times(2);
+        return gap.isLongerThan(Length.ofInches(0, 1, 16)) ? List.of(new Advice(FLAP, half,
+                "The flaps do not meet: a gap of %s is left between them.", List.of(gap))) : List.of();
+    }
+
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         return Measures.of(finished)

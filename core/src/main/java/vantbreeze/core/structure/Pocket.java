@@ -37,6 +37,10 @@ public final class Pocket implements Structure {
     public static final Choice CUT = Choice.of("cut", "Pocket", "its upper edge",
             new Choice.Alternative("slanted", "slanted"), new Choice.Alternative("plain", "plain"));
 
+    /** Least room beside a gift card so that it goes in: 1/16 in; from memory. */
+    private static final Length EASE = Length.ofInches(0, 1, 16);
+    /** Least of a gift card that must show to be pulled out: as for a finger, 12 mm; from memory. */
+    private static final Length GRIP = Length.ofMillimetres(12);
     /** ISO/IEC 7810:2019, ID-1. */
     static final Length ID1_LONG = Length.ofMicrometres(85_600);
     /** ISO/IEC 7810:2019, ID-1. */
@@ -144,5 +148,30 @@ public final class Pocket implements Structure {
     @Override
     public double showing() {
         return 0.12;
+    }
+
+    @Override
+    public boolean lies() {
+        return true;
+    }
+
+    /** A gift card goes in upright or lying, shows enough to be pulled out, and does not stand above the pocket. */
+    @Override
+    public List<Advice> advice(Measures measures) {
+        Length panel = measures.get(Parameter.WIDTH).minus(measures.get(BORDER).times(2));
+        Length high = measures.get(Parameter.HEIGHT).minus(measures.get(BORDER).times(2));
+        Length seal = measures.get(SEAL);
+        Length room = panel.minus(seal).minus(EASE);
+        boolean lying = !room.isShorterThan(ID1_LONG);
+        boolean upright = !room.isShorterThan(ID1_SHORT) && !high.minus(seal).isShorterThan(ID1_LONG);
+        if (!lying && !upright) {
+            Length needed = ID1_SHORT.plus(seal).plus(EASE).plus(measures.get(BORDER).times(2));
+            return List.of(room.isShorterThan(ID1_SHORT)
+                    ? new Advice(Parameter.WIDTH, needed, "A gift card of %s × %s (ISO/IEC 7810 ID-1) does not go in: beside the seal the pocket is %s wide.", List.of(ID1_LONG, ID1_SHORT, panel.minus(seal)))
+                    : new Advice(Parameter.HEIGHT, ID1_LONG.plus(seal).plus(measures.get(BORDER).times(2)), "A gift card put in upright stands %s above the pocket.", List.of(ID1_LONG.plus(seal).minus(high))));
+        }
+        Length top = seal.plus(upright ? ID1_LONG : ID1_SHORT);
+        return top.minus(measures.get(EDGE)).isShorterThan(GRIP) ? List.of(new Advice(EDGE, top.minus(GRIP),
+                "A gift card can't be pulled out: only %s of it shows above the pocket's edge.", List.of(top.minus(measures.get(EDGE)).max(Length.ZERO)))) : List.of();
     }
 }

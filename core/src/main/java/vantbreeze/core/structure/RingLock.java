@@ -30,6 +30,8 @@ public final class RingLock implements Structure {
     /** Id of the ring's width. */
     public static final String BAND = "band";
 
+    /** Width of a ring that holds: ¼ in, common practice, no source. */
+    private static final Length HOLDS = Length.ofInches(0, 1, 4);
     private static final Length THINNEST = Length.ofMillimetres(3);
 
     @Override
@@ -106,6 +108,12 @@ public final class RingLock implements Structure {
 
     private static Stretch upright(Length x, Length foot, Length head) {
         return new Stretch(new Spot(x, foot), new Spot(x, head));
+    }
+
+    @Override
+    public List<Advice> advice(Measures measures) {
+        return measures.get(BAND).isShorterThan(HOLDS) ? List.of(new Advice(BAND, HOLDS,
+                "The ring is only %s wide: one under %s does not hold.", List.of(measures.get(BAND), HOLDS))) : List.of();
     }
 
     /** A ring of half the shorter side, a sixth of that wide and no thinner than ⅜ in. */

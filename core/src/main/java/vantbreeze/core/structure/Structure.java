@@ -82,9 +82,19 @@ public interface Structure {
         return 2.0 / 3;
     }
 
+    /** How far the card leans back when it is open, degrees, becoming upright as it closes: one that stands on folds alone. */
+    default double lean() {
+        return 0;
+    }
+
     /** Whether it is displayed lying on the table; otherwise it stands. */
     default boolean lies() {
         return false;
+    }
+
+    /** What is possible with these measures but unwise. */
+    default List<Advice> advice(Measures measures) {
+        return List.of();
     }
 
     /** The usual proportions for a card that measures {@code finished} when closed, on the marks of {@code ruler}. */

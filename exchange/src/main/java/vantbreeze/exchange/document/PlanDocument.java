@@ -49,6 +49,9 @@ public final class PlanDocument {
         document.put("ruler", plan.ruler().id());
         document.put("envelope", plan.envelopeId());
         document.put("sheet", plan.sheetId());
+        if (plan.cardstockId() != null) {
+            document.put("cardstock", plan.cardstockId());
+        }
         document.put("notes", plan.notes());
         return document.toPrettyString();
     }
@@ -77,7 +80,7 @@ public final class PlanDocument {
         try {
             return new Plan(document.path("name").asText(), document.path("structure").asText(),
                     measures(document.path("measures"), document.path("choices"), ruler), ruler, optional(document, "envelope"),
-                    optional(document, "sheet"), document.path("notes").asText());
+                    optional(document, "sheet"), optional(document, "cardstock"), document.path("notes").asText());
         } catch (Refusal refused) {
             throw new UnreadablePlan("The plan can't be opened. " + refused.getMessage());
         }

@@ -68,6 +68,14 @@ public record Motion(FoldGraph graph, List<Frame> frames) {
         return new Motion(graph, frames);
     }
 
+    /** The same motion of a card that leans back so many degrees at first and ever less until it is closed. */
+    public Motion leaning(double degrees) {
+        return degrees == 0 ? this : new Motion(graph, IntStream.range(0, frames.size()).mapToObj(i -> {
+            Rigid lean = Rigid.leaning(degrees * (1 - (double) i / (frames.size() - 1)));
+            return new Frame(frames.get(i).degrees(), frames.get(i).panels().stream().map(lean::after).toList(), frames.get(i).gap());
+        }).toList());
+    }
+
     /** How many hinges could be driven independently half-way, as far as nothing slides. */
     public int freedom() {
         return new Closure(graph).freedom(frames.get(frames.size() / 2).degrees().stream().mapToDouble(Double::doubleValue).toArray());

@@ -1,0 +1,36 @@
+package vantbreeze.core.paper;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * The cardstocks that can be chosen from.
+ *
+ * @param byId as plans name them
+ */
+public record Cardstocks(Map<String, Cardstock> byId) {
+
+    /** Taken when a plan names none: 300 g/m² stands by itself (common practice, no source). */
+    public static final String USUAL = "card-300";
+
+    public Cardstocks {
+        byId = Collections.unmodifiableMap(new LinkedHashMap<>(byId));
+    }
+
+    /** Weights in common use, thickness by {@link Cardstock#USUAL_BULK}; common practice, no source. */
+    public static Cardstocks usual() {
+        Map<String, Cardstock> all = new LinkedHashMap<>();
+        for (int grammage : new int[] {300, 350, 250, 220, 160, 120}) {
+            String kind = grammage < 200 ? "paper" : "card";
+            all.put("%s-%d".formatted(kind, grammage), Cardstock.of("%d g/m² %s".formatted(grammage, kind), grammage));
+        }
+        return new Cardstocks(all);
+    }
+
+    /** The cardstock with this id. */
+    public Optional<Cardstock> find(String id) {
+        return Optional.ofNullable(byId.get(id));
+    }
+}

@@ -1,0 +1,108 @@
+package vantbreeze.core.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import vantbreeze.core.check.Finding;
+import vantbreeze.core.check.Finding.Severity;
+import vantbreeze.core.fold.Link;
+import vantbreeze.core.fold.Panel;
+import vantbreeze.core.fold.bulk.Relief;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.structure.Parameter;
+
+/** Whether what is glued holds, tubes square, and nested panels have room. */
+record GlueJudge(WorkedPlan worked, Words words) {
+
+    /** Tabs: ½ in holds, common practice, no source. */
+    private static final Length TAB_HOLDS = Length.ofInches(0, 1, 2);
+    /** ¼ in is the least, common practice, no source. */
+    private static final Length LEAST_TAB = Length.ofInches(0, 1, 4);
+    /** Inside pieces are 1/32 to 1/16 in shorter in practice; under 1/32 in nobody minds. */
+    private static final double RELIEF_MINDED = 25.4 / 32;
+    /** A plain panel on which a few lines can be written, mm; from memory. */
+    private static final double WRITING_WIDE = 60;
+    private static final double WRITING_HIGH = 40;
+
+    List<Finding> findings() {
+        List<Finding> findings = new ArrayList<>();
+        tabs(findings);
+        tubes(findings);
+        nests(findings);
+        writing(findings);
+        return findings;
+    }
+
+    /** A tab is a panel that hangs on one hinge and is glued. */
+    private void tabs(List<Finding> findings) {
+        var graph = worked.form().graph();
+        Set<Integer> glued = graph.joins().stream().flatMap(join -> Stream.of(join.from(), join.to())).collect(Collectors.toSet());
+        for (int index : glued.stream().sorted().toList()) {
+            List<Link.Folded> hinges = graph.hinges().stream().filter(link -> link.from() == index || link.to() == index).toList();
+            Panel panel = graph.panels().get(index);
+            boolean upright = hinges.size() == 1 && hinges.get(0).hinge().line().isUpright();
+            if (!upright || !panel.width().isShorterThan(TAB_HOLDS) || graph.joins().stream().anyMatch(join -> join.join().slides())) {
+                continue;
+            }
+            boolean tooNarrow = panel.width().isShorterThan(LEAST_TAB);
+            String measure = worked.structure().parameters().stream().filter(parameter -> parameter.panels().contains(panel.name()))
+                    .map(Parameter::id).findFirst().orElse(null);
+            findings.add(new Finding(tooNarrow ? Severity.WRONG : Severity.HINT, measure == null ? "glue" : measure,
+                    "%s is glued over only %s: %s holds, %s is the least.".formatted(words.name(index), words.write(panel.width()),
+                            words.write(TAB_HOLDS), words.write(LEAST_TAB)),
+                    measure == null ? null : words.atLeast(measure, TAB_HOLDS)));
+        }
+    }
+
+    /** A panel glued inside another of the same piece, not its neighbour, closes a tube. */
+    private void tubes(List<Finding> findings) {
+        var graph = worked.form().graph();
+        for (Link.Glued join : graph.joins()) {
+            boolean samePiece = graph.pieceOf().get(join.from()).equals(graph.pieceOf().get(join.to()));
+            boolean neighbours = graph.hinges().stream().anyMatch(link -> Set.of(link.from(), link.to()).equals(Set.of(join.from(), join.to())));
+            Length outer = graph.panels().get(join.from()).width();
+            if (samePiece && !neighbours && !graph.panels().get(join.to()).width().isShorterThan(outer)) {
+                findings.add(new Finding(Severity.NOTE, "glue", "%s is as wide as %s, in which it lies: the tube will not square. Cut it about %s narrower."
+                        .formatted(words.name(join.to()), words.name(join.from()), words.write(Length.ofInches(0, 1, 16))), null));
+            }
+        }
+    }
+
+    private void nests(List<Finding> findings) {
+        if (worked.heft().bulk() == null) {
+            return;
+        }
+        List<Cardstock> stocks = worked.pieces().stream().map(piece -> worked.heft().cardstock()).toList();
+        Relief.of(worked.form().closed(), stocks, worked.heft().bulk()).stream()
+                .max(Comparator.comparingDouble(Relief::millimetres)).filter(relief -> relief.millimetres() >= RELIEF_MINDED)
+                .ifPresent(relief -> {
+                    var hinge = worked.form().graph().hinges().get(relief.hinge());
+                    findings.add(new Finding(Severity.HINT, "fold", "The fold between %s and %s wraps %d layers: what lies inside wants to be about %s shorter, or burnish that fold last."
+                            .formatted(words.name(hinge.from()), words.name(hinge.to()), layers(relief), words.write(relief.millimetres())), null));
+                });
+    }
+
+    private long layers(Relief relief) {
+        return Math.round(relief.millimetres() / worked.heft().cardstock().caliper().millimetres());
+    }
+
+    /** Until there are mats every panel is plain; one that nothing is glued on must be large enough. */
+    private void writing(List<Finding> findings) {
+        var graph = worked.form().graph();
+        boolean found = graph.panels().stream().map(Panel::shape).map(Geometry::getEnvelopeInternal).anyMatch(GlueJudge::takesWriting);
+        if (!found) {
+            findings.add(new Finding(Severity.NOTE, "writing", "No panel is large enough to write on: the largest is under %.0f × %.0f mm. Add a plain piece behind or inside."
+                    .formatted(WRITING_WIDE, WRITING_HIGH), null));
+        }
+    }
+
+    private static boolean takesWriting(Envelope box) {
+        return Math.max(box.getWidth(), box.getHeight()) >= WRITING_WIDE && Math.min(box.getWidth(), box.getHeight()) >= WRITING_HIGH;
+    }
+}

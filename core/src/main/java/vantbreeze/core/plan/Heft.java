@@ -1,0 +1,20 @@
+package vantbreeze.core.plan;
+
+import vantbreeze.core.fold.bulk.BulkMap;
+import vantbreeze.core.fold.bulk.Weight;
+import vantbreeze.core.paper.Cardstock;
+
+/**
+ * What a card is made of, and how thick and heavy that makes it when closed.
+ *
+ * @param cardstock of all its pieces
+ * @param bulk how thick it is where; null when its panels can't lie
+ * @param weight of its pieces
+ */
+public record Heft(Cardstock cardstock, BulkMap bulk, Weight weight) {
+
+    /** At its thickest, millimetres; nil when its panels can't lie. */
+    public double thickness() {
+        return bulk == null ? 0 : bulk.worst().thickness();
+    }
+}

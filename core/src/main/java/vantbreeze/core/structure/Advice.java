@@ -1,0 +1,19 @@
+package vantbreeze.core.structure;
+
+import java.util.List;
+import vantbreeze.core.length.Length;
+
+/**
+ * What the trade would tell a maker about a measure that is possible but unwise.
+ *
+ * @param parameter which measure
+ * @param suggested what to make it, or null when that alone does not help
+ * @param text what, why and by how much, with a {@code %s} for each of the figures
+ * @param figures to be written on the ruler in force
+ */
+public record Advice(String parameter, Length suggested, String text, List<Length> figures) {
+
+    public Advice {
+        figures = List.copyOf(figures);
+    }
+}

@@ -1,0 +1,25 @@
+package vantbreeze.core.tool;
+
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+
+/**
+ * What is on the table.
+ *
+ * @param inches the board for those who measure in inches
+ * @param metric the board for those who measure in millimetres
+ * @param bed how long a cut the trimmer makes
+ */
+public record Tools(Board inches, Board metric, Length bed) {
+
+    /** Boards of 12 in grooved every eighth and of 300 mm grooved every 5 mm, a trimmer with a bed of 12 in (common practice, no source). */
+    public static Tools usual() {
+        return new Tools(new Board("12 in board", Length.ofInches(0, 1, 8), Length.ofInches(12)),
+                new Board("30 cm board", Length.ofMillimetres(5), Length.ofMillimetres(300)), Length.ofInches(12));
+    }
+
+    /** The board that goes with a ruler. */
+    public Board board(Ruler ruler) {
+        return ruler.isInches() ? inches : metric;
+    }
+}

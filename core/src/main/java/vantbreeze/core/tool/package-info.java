@@ -1,0 +1,2 @@
+/** The tools at the table: what they can score and cut. */
+package vantbreeze.core.tool;

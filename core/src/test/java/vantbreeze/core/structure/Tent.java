@@ -1,0 +1,72 @@
+package vantbreeze.core.structure;
+
+import java.util.List;
+import java.util.function.BiFunction;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.Strip;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+
+/**
+ * A structure that the house does not have: a card that stands like a tent. With {@link #built} it is whatever a test
+ * builds from width and height instead.
+ */
+public final class Tent implements Structure {
+
+    /** Puts a card together from its width and height. */
+    public interface Built extends BiFunction<Length, Length, Assembly> { }
+
+    private final Built built;
+    private final Pose closed;
+
+    public Tent() {
+        this((width, height) -> Assembly.of(Strip.ofHeight("Tent", width).panel("Back slope", height).fold(Fold.VALLEY)
+                .panel("Front slope", height).piece()).turned(1), Pose.closed());
+    }
+
+    private Tent(Built built, Pose closed) {
+        this.built = built;
+        this.closed = closed;
+    }
+
+    public static Tent built(Built built) {
+        return new Tent(built, Pose.closed());
+    }
+
+    public static Tent built(Pose closed, Built built) {
+        return new Tent(built, closed);
+    }
+
+    @Override
+    public Title title() {
+        return new Title("tent", "Tent fold", "Two slopes and a ridge.", "Place cards.");
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(Parameter.width(), Parameter.height());
+    }
+
+    @Override
+    public Limits limits(String parameter, Measures measures) {
+        return Bounds.height();
+    }
+
+    @Override
+    public Assembly assemble(Measures measures) {
+        return built.apply(measures.get(Parameter.WIDTH), measures.get(Parameter.HEIGHT));
+    }
+
+    @Override
+    public Pose closed(Measures measures) {
+        return closed;
+    }
+
+    @Override
+    public Measures proportioned(Size finished, Ruler ruler) {
+        return Measures.of(finished);
+    }
+}
