@@ -17,6 +17,7 @@ class RoomsTest {
     static final ArchRule DOORS = layeredArchitecture().consideringOnlyDependenciesInLayers()
             .layer("length").definedBy("..core.length..")
             .layer("paper").definedBy("..core.paper..")
+            .layer("tool").definedBy("..core.tool..")
             .layer("outline").definedBy("..core.outline..")
             .layer("fold").definedBy("..core.fold..")
             .layer("structure").definedBy("..core.structure..")
@@ -25,10 +26,11 @@ class RoomsTest {
             .layer("plan").definedBy("..core.plan..")
             .whereLayer("length").mayNotAccessAnyLayer()
             .whereLayer("paper").mayOnlyAccessLayers("length")
+            .whereLayer("tool").mayOnlyAccessLayers("length")
             .whereLayer("outline").mayNotAccessAnyLayer()
             .whereLayer("fold").mayOnlyAccessLayers("length", "paper")
             .whereLayer("structure").mayOnlyAccessLayers("length", "paper", "outline", "fold")
-            .whereLayer("fit").mayOnlyAccessLayers("length", "paper", "fold", "structure")
+            .whereLayer("fit").mayOnlyAccessLayers("length", "paper", "tool", "fold", "structure")
             .whereLayer("check").mayOnlyAccessLayers("length", "paper", "fold", "structure", "fit")
             .whereLayer("plan").mayNotBeAccessedByAnyLayer();
 

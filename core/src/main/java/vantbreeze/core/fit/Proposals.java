@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Piece;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
@@ -16,6 +18,7 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
+import vantbreeze.core.tool.Board;
 
 /**
  * Sizes to start a card from, for any structure: it is asked for its pieces, and these are tried on the sheet.
@@ -30,24 +33,30 @@ public final class Proposals {
     static final Length EASE_UP = Length.ofInches(0, 1, 8);
     private static final Length SMALLEST_SIDE = Length.ofMillimetres(40);
     private static final int MOST_TO_A_SHEET = 3;
+    /** As far as a card is made narrower for the grooves, steps. */
+    private static final int MOST_NARROWER = 10;
+    private static final Comparator<Proposal> LARGEST_FIRST = Comparator.comparingDouble(proposal ->
+            -proposal.finished().width().millimetres() * proposal.finished().height().millimetres());
 
     private final Structure structure;
     private final Ruler ruler;
     private final Sheet sheet;
     private final Envelopes envelopes;
+    private final Board board;
     private final Map<Size, Double> longest = new HashMap<>();
 
-    /** Proposals for {@code structure}, measured on {@code ruler}, cut from {@code sheet}. */
-    public Proposals(Structure structure, Ruler ruler, Sheet sheet, Envelopes envelopes) {
+    /** Proposals for {@code structure}, measured on {@code ruler}, cut from {@code sheet}, scored on {@code board}. */
+    public Proposals(Structure structure, Ruler ruler, Sheet sheet, Envelopes envelopes, Board board) {
         this.structure = structure;
         this.ruler = ruler;
         this.sheet = sheet;
         this.envelopes = envelopes;
+        this.board = board;
     }
 
     /**
-     * Cards for {@code envelope}, both ways round, as large as it and the sheet allow; loose ones only when there is
-     * nothing else.
+     * Cards for {@code envelope}, both ways round, as large as it and the sheet allow, and as large as have all their
+     * scores on the grooves of the board; the largest first, loose ones only when there is nothing else.
      */
     public List<Proposal> forEnvelope(Envelope envelope) {
         Size inside = envelope.inside().landscape();
@@ -55,20 +64,25 @@ public final class Proposals {
         List<Proposal> found = new ArrayList<>();
         for (Size most : room.width().equals(room.height()) ? List.of(room) : List.of(room, room.turned())) {
             for (int count = 1; count <= MOST_TO_A_SHEET; count++) {
-                largest(most, count).ifPresent(size -> found.add(proposal(size, envelope, most)));
+                largest(most, count).ifPresent(size -> addWithGrooved(found, size, envelope, most));
             }
         }
+        found.sort(LARGEST_FIRST);
         List<Proposal> snug = found.stream().filter(p -> p.fit().verdict() == EnvelopeFit.Verdict.FITS).toList();
         return distinct(snug.isEmpty() ? found : snug);
     }
 
-    /** Cards whose strips come out of the sheet one, two or three at a time, each with the envelope that suits. */
+    /**
+     * Cards whose strips come out of the sheet one, two or three at a time, each with the envelope that suits; those that
+     * waste least of the sheet first.
+     */
     public List<Proposal> forSheet() {
         Size room = new Size(sheet.size().longSide(), sheet.size().longSide());
         List<Proposal> found = new ArrayList<>();
         for (int count = 1; count <= MOST_TO_A_SHEET; count++) {
-            alongAndAcross(room, count).forEach(size -> found.add(proposal(size, null, room)));
+            alongAndAcross(room, count).forEach(size -> addWithGrooved(found, size, null, room));
         }
+        found.sort(Comparator.comparingDouble((Proposal proposal) -> Math.rint(100 * proposal.cards().waste())).thenComparing(LARGEST_FIRST));
         return distinct(found);
     }
 
@@ -76,8 +90,7 @@ public final class Proposals {
     public Proposal forSize(Size finished) {
         Measures measures = structure.proportioned(finished, ruler);
         Size size = sizeOf(measures);
-        return new Proposal(size, measures, structure.assemble(measures).pieces().size(), yieldOf(measures), suiting(size),
-                Proposal.Bound.MAKER);
+        return proposal(size, measures, suiting(size), Proposal.Bound.MAKER);
     }
 
     /** The widest card of this height whose strip comes out of the sheet; zero when none does. */
@@ -93,9 +106,41 @@ public final class Proposals {
         Measures measures = structure.proportioned(finished, ruler);
         Size size = sizeOf(measures);
         boolean asLargeAsRoom = finished.equals(new Size(stepped(room.width()), ruler.below(room.height()).length()));
-        return new Proposal(size, measures, structure.assemble(measures).pieces().size(), yieldOf(measures),
-                envelope == null ? suiting(size) : EnvelopeFit.of(size, envelope),
+        return proposal(size, measures, envelope == null ? suiting(size) : EnvelopeFit.of(size, envelope),
                 asLargeAsRoom ? Proposal.Bound.ENVELOPE : Proposal.Bound.SHEET);
+    }
+
+    private Proposal proposal(Size size, Measures measures, EnvelopeFit fit, Proposal.Bound bound) {
+        List<Piece> pieces = structure.assemble(measures).pieces();
+        List<Size> cuts = pieces.stream().map(Piece::cutSize).toList();
+        SheetYield fewest = cuts.stream().map(cut -> SheetYield.of(cut, sheet)).min(Comparator.comparingInt(SheetYield::count)).orElseThrow();
+        return new Proposal(size, measures, pieces.size(), fewest, CardYield.of(cuts, sheet), isOnGrooves(pieces), fit, bound);
+    }
+
+    /** The card, and if its scores lie between grooves the next smaller one whose scores do not. */
+    private void addWithGrooved(List<Proposal> found, Size size, Envelope envelope, Size room) {
+        Proposal proposal = proposal(size, envelope, room);
+        found.add(proposal);
+        Length step = structure.widthStep(ruler.division());
+        Length width = size.width();
+        for (int tried = 0; tried < MOST_NARROWER && !proposal.onGrooves() && width.minus(step).isLongerThan(SMALLEST_SIDE); tried++) {
+            width = width.minus(step);
+            Measures measures = structure.proportioned(new Size(width, size.height()), ruler);
+            if (isOnGrooves(structure.assemble(measures).pieces())) {
+                Size grooved = sizeOf(measures);
+                found.add(proposal(grooved, measures, envelope == null ? suiting(grooved) : EnvelopeFit.of(grooved, envelope), Proposal.Bound.GROOVES));
+                return;
+            }
+        }
+    }
+
+    /** Upright scores need a groove so far from one edge or the other; slanted ones are scored along a ruler anyhow. */
+    private boolean isOnGrooves(List<Piece> pieces) {
+        return pieces.stream().allMatch(piece -> {
+            Length wide = piece.cutSize().width();
+            return piece.creases().stream().filter(crease -> crease.line().isUpright() && crease.fold() != Fold.BEND).map(crease -> crease.line().from().x())
+                    .allMatch(at -> board.hasGrooveAt(at) || board.hasGrooveAt(wide.minus(at)));
+        });
     }
 
     /** The envelope with the least left over that the card slides into, if there is one. */
@@ -162,12 +207,6 @@ public final class Proposals {
     private Length stepped(Length width) {
         Length step = structure.widthStep(ruler.division());
         return step.times(width.timesContaining(step));
-    }
-
-    private SheetYield yieldOf(Measures measures) {
-        return structure.assemble(measures).pieces().stream()
-                .map(piece -> SheetYield.of(piece.cutSize(), sheet))
-                .min(Comparator.comparingInt(SheetYield::count)).orElseThrow();
     }
 
     /** Each size once, and only those in which the structure's measures are within their limits. */

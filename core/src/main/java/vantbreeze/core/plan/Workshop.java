@@ -45,7 +45,7 @@ import vantbreeze.core.tool.Tools;
 public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, Cardstocks cardstocks, Tools tools) {
 
     /** Steps shown between flat and closed. */
-    private static final int FRAMES = 24;
+    private static final int FRAMES = 16;
 
     /** Every structure, with the published envelopes and sheets. */
     public static Workshop standard() {
@@ -97,7 +97,7 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
 
     /** Sizes to start a card of this structure from. */
     public Proposals proposals(Structure structure, Ruler ruler, Sheet sheet) {
-        return new Proposals(structure, ruler, sheet, envelopes);
+        return new Proposals(structure, ruler, sheet, envelopes, tools.board(ruler));
     }
 
     /** @throws Refusal when there is no such structure */

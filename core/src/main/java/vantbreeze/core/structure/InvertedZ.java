@@ -1,6 +1,9 @@
 package vantbreeze.core.structure;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Crease;
 import vantbreeze.core.fold.Fold;
@@ -27,6 +30,16 @@ public final class InvertedZ implements Structure {
     public static final String SHIFT = "shift";
     /** Id of the height of the middle. */
     public static final String WINDOW = "window";
+
+    private static final int KEPT = 256;
+
+    /** Inner second scores found before, by leg and shift, on which alone they depend; the oldest are forgotten. */
+    private final Map<List<Length>, Length> second = Collections.synchronizedMap(new LinkedHashMap<>() {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<List<Length>, Length> eldest) {
+            return size() > KEPT;
+        }
+    });
 
     @Override
     public Title title() {
@@ -61,12 +74,14 @@ public final class InvertedZ implements Structure {
 
     @Override
     public Assembly assemble(Measures measures) {
+        return Assembly.of(piece(measures, second.computeIfAbsent(List.of(measures.get(LEG), measures.get(SHIFT)), key -> solved(measures))));
+    }
+
+    /** The inner second score at which the card closes, found by the engine from a start in the middle of where it can be. */
+    private static Length solved(Measures measures) {
         Length guess = measures.get(LEG).times(2).plus(measures.get(SHIFT).dividedBy(2));
         var found = MissingMeasure.solve(second -> FoldGraph.of(Assembly.of(piece(measures, Length.nearest(second[0])))), Pose.closed(), guess.millimetres());
-        if (found instanceof MissingMeasure.Outcome.Found measure) {
-            return Assembly.of(piece(measures, Length.nearest(measure.values().get(0))));
-        }
-        return Assembly.of(piece(measures, guess));
+        return found instanceof MissingMeasure.Outcome.Found measure ? Length.nearest(measure.values().get(0)) : guess;
     }
 
     private static Piece piece(Measures measures, Length second) {

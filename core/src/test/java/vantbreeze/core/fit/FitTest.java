@@ -1,7 +1,9 @@
 package vantbreeze.core.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.util.Comparator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import vantbreeze.core.fit.EnvelopeFit.Verdict;
@@ -12,7 +14,11 @@ import vantbreeze.core.paper.Envelopes;
 import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Sheets;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.structure.Catalogue;
+import vantbreeze.core.structure.Structure;
 import vantbreeze.core.structure.ZFold;
+import vantbreeze.core.tool.Board;
+import vantbreeze.core.tool.Tools;
 
 class FitTest {
 
@@ -27,7 +33,7 @@ class FitTest {
     }
 
     private static Proposals proposals(Ruler ruler, String sheet) {
-        return new Proposals(new ZFold(), ruler, sheet(sheet), Envelopes.published());
+        return new Proposals(new ZFold(), ruler, sheet(sheet), Envelopes.published(), Tools.usual().board(ruler));
     }
 
     /** Common practice, no source: a 5½ × 4¼ card goes in an A2 envelope with ¼ and ⅛ to spare. */
@@ -65,8 +71,8 @@ class FitTest {
             assertThat(proposal.yield().count()).isPositive();
             proposal.measures().byId().values().forEach(length -> assertThat(Ruler.MM_1.marks(length)).isTrue());
         });
-        assertThat(found.get(0).finished().width()).isEqualTo(Length.ofMillimetres(148));
-        assertThat(found.get(0).bound()).isEqualTo(Proposal.Bound.SHEET);
+        assertThat(found).filteredOn(p -> p.finished().width().equals(Length.ofMillimetres(148)))
+                .isNotEmpty().allMatch(p -> p.bound() == Proposal.Bound.SHEET);
         assertThat(found).anyMatch(p -> p.finished().equals(Size.ofMillimetres(148, 105)) && p.yield().count() == 2);
     }
 
@@ -105,5 +111,40 @@ class FitTest {
         SheetYield yield = SheetYield.of(Size.ofMillimetres(290, 100), sheet("a4"));
         assertThat(yield.turned()).isTrue();
         assertThat(yield.count()).isEqualTo(2);
+    }
+
+    @Test
+    void proposalsAreRankedAndOneHasItsScoresOnTheGrooves() {
+        Board board = Tools.usual().metric();
+        List<Proposal> found = proposals(Ruler.MM_1, "a4").forEnvelope(envelope("c6"));
+        assertThat(found).extracting(p -> p.finished().width().millimetres() * p.finished().height().millimetres())
+                .isSortedAccordingTo(Comparator.reverseOrder());
+        assertThat(found).filteredOn(p -> p.bound() == Proposal.Bound.GROOVES).isNotEmpty().allSatisfy(proposal -> {
+            assertThat(proposal.onGrooves()).isTrue();
+            assertThat(board.hasGrooveAt(proposal.measures().get(ZFold.LEG))).isTrue();
+            assertThat(board.hasGrooveAt(proposal.finished().width())).isTrue();
+        });
+        assertThat(proposals(Ruler.MM_1, "a4").forSheet()).extracting(p -> Math.rint(100 * p.cards().waste())).isSorted();
+    }
+
+    /** Every structure has something to offer for the usual envelopes from the usual sheets. */
+    @Test
+    void everyStructureFitsACommonEnvelope() {
+        for (Structure structure : Catalogue.full().all()) {
+            for (Ruler ruler : List.of(Ruler.EIGHTHS, Ruler.MM_1)) {
+                List<Proposal> found = new Proposals(structure, ruler, sheet("a3"), Envelopes.published(), Tools.usual().board(ruler)).forEnvelope(envelope("a7"));
+                assertThat(found).as("%s on %s", structure.name(), ruler).isNotEmpty().allMatch(proposal -> proposal.fit().goesIn());
+            }
+        }
+    }
+
+    /** By hand: two cards of a 200 × 100 and a 97 × 50 fit A4 (297 × 210) in two rows, a third does not. */
+    @Test
+    void wholeCardsAreCountedNotPieces() {
+        CardYield yield = CardYield.of(List.of(Size.ofMillimetres(200, 100), Size.ofMillimetres(97, 50)), sheet("a4"));
+        assertThat(yield.cards()).isEqualTo(2);
+        assertThat(yield.waste()).isCloseTo(1 - 2 * (20_000 + 4_850) / (297.0 * 210), within(1e-9));
+        assertThat(CardYield.of(List.of(Size.ofMillimetres(300, 100)), sheet("a4")).cards()).isZero();
+        assertThat(CardYield.of(List.of(Size.ofMillimetres(105, 148)), sheet("a4")).cards()).isEqualTo(4);
     }
 }
