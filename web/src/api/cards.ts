@@ -8,6 +8,32 @@ export function useStock() {
   return useQuery({ queryKey: ['stock'], queryFn: () => answered(api.GET('/api/stock')), staleTime: Infinity })
 }
 
+export function useShelf() {
+  return useQuery({ queryKey: ['shelf'], queryFn: () => answered(api.GET('/api/shelf')), staleTime: Infinity })
+}
+
+/** How a structure's example moves; asked for only when someone wants to see it. */
+export function useShelfMotion(structure: string, wanted: boolean) {
+  return useQuery({
+    queryKey: ['shelf', structure],
+    queryFn: () => answered(api.GET('/api/shelf/{structure}/motion', { params: { path: { structure } } })),
+    enabled: wanted,
+    staleTime: Infinity,
+  })
+}
+
+export type FittingQuestion = { ruler: string; sheet: string; envelope?: string }
+
+/** Which structures come out of a sheet, and for an envelope. */
+export function useFitting(question: FittingQuestion | null) {
+  return useQuery({
+    queryKey: ['fitting', question],
+    queryFn: () => answered(api.GET('/api/shelf/fitting', { params: { query: question! } })),
+    enabled: question !== null,
+    staleTime: Infinity,
+  })
+}
+
 export function useCards() {
   return useQuery({ queryKey: listKey, queryFn: () => answered(api.GET('/api/cards')), staleTime: 0 })
 }

@@ -34,7 +34,7 @@ export function BenchPage({ id }: { id: string }) {
         <main className="grid flex-1 gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
           <div className="flex min-w-0 flex-col gap-5">
             {card.pieces.map((piece) => (
-              <SheetOnBoard key={piece.name} piece={piece} card={card} inHand={inHand} />
+              <SheetOnBoard key={piece.copies[0]} piece={piece} card={card} inHand={inHand} />
             ))}
             <RecipeCard card={card} inHand={inHand} />
           </div>

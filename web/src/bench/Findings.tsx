@@ -1,6 +1,13 @@
-import type { Card } from '../api/client'
+import type { Card, Finding } from '../api/client'
 import { useSay } from '../house/Notices'
 import type { CardInHand } from './useCard'
+
+/** A rule beside each: madder for wrong, ink for a note, kraft for what is only to be minded at the table. */
+const EDGES: Record<Finding['severity'], string> = {
+  WRONG: 'border-wrong text-lg',
+  NOTE: 'border-ink text-lg',
+  HINT: 'border-kraft-line text-base',
+}
 
 type Props = { card: Card; inHand: CardInHand }
 
@@ -11,12 +18,12 @@ export function Findings({ card, inHand }: Props) {
   const offRuler = card.measures.some(({ figure }) => figure.driftMm !== 0)
   return (
     <div aria-live="polite">
-      {card.findings.length === 0 && <p className="text-lg">It closes, fits and measures well. Ready to cut.</p>}
+      {card.findings.every(({ severity }) => severity === 'HINT') && <p className="mb-2 text-lg">It closes, fits and measures well. Ready to cut.</p>}
       <ul className="flex flex-col gap-2">
         {card.findings.map((finding) => (
           <li
             key={finding.about + finding.text}
-            className={`border-l-4 ps-3 text-lg leading-snug ${finding.severity === 'WRONG' ? 'border-wrong' : 'border-ink-soft'}`}
+            className={`border-l-4 ps-3 leading-snug ${EDGES[finding.severity]}`}
           >
             {finding.severity === 'WRONG' && <strong className="text-wrong">Wrong: </strong>}
             {finding.text}{' '}

@@ -24,7 +24,7 @@ const DRAWN_APART = 0.35
 
 /** The card in space. The engine's frames say where each panel is; between two frames it is drawn in between. */
 export function FoldedObject({ pieces, form, closed }: { pieces: Piece[]; form: Form; closed: number }) {
-  const panels = useMemo(() => pieces.flatMap((piece) => piece.panels), [pieces])
+  const panels = useMemo(() => pieces.flatMap(everyCopy), [pieces])
   return (
     <div className="h-[20rem]" role="img" aria-label="The card part-open, drawn in space">
       <Canvas frameloop="demand" dpr={1} camera={{ fov: 28, near: 1, far: 6000 }} flat>
@@ -38,6 +38,11 @@ export function FoldedObject({ pieces, form, closed }: { pieces: Piece[]; form: 
   )
 }
 
+/** The panels of a piece and of all others that are cut like it, each by its own number. */
+function everyCopy({ panels, copies }: Piece) {
+  return copies.flatMap((first) => panels.map((panel) => ({ ...panel, index: panel.index - copies[0] + first })))
+}
+
 type CardProps = { panels: Panel[]; form: Form; closed: number }
 
 /** Puts the eye where the whole card is seen as it stands, never so near that a small card looks large. */
@@ -49,8 +54,10 @@ function Seat({ panels, form, closed }: CardProps) {
     const card = around(panels, form, closed)
     const across = Math.max(card.radius, opened * 0.72)
     const narrow = Math.tan((eye.fov * Math.PI) / 360) * Math.min(1, size.width / size.height)
-    eye.up.set(0, 0, 1)
-    eye.position.copy(card.center).addScaledVector(new Vector3(-0.34, -0.78, 0.66).normalize(), across / narrow)
+    // what lies is seen from above with its foot near, what stands from before and a little above
+    eye.up.set(0, form.lies ? 0 : 1, form.lies ? 1 : 0)
+    const from = form.lies ? new Vector3(-0.34, -0.78, 0.66) : new Vector3(-0.42, 0.46, 0.86)
+    eye.position.copy(card.center).addScaledVector(from.normalize(), across / narrow)
     eye.lookAt(card.center)
     eye.updateProjectionMatrix()
     invalidate()

@@ -34,7 +34,7 @@ export default function FoldedPlate({ pieces, form }: { pieces: Piece[]; form: F
           {closed > 50 ? 'Open it' : 'Close it'}
         </button>
         <label className="flex flex-1 items-center gap-2 text-base italic">
-          flat
+          {form.stations[0].name.toLowerCase()}
           <input
             type="range"
             aria-label="How far it is closed"
@@ -51,6 +51,24 @@ export default function FoldedPlate({ pieces, form }: { pieces: Piece[]; form: F
           closed
         </label>
       </div>
+      {form.stations.length > 2 && (
+        <div className="mt-1 flex flex-wrap gap-x-4" role="group" aria-label="Poses">
+          {form.stations.map(({ name, at }) => (
+            <button
+              key={name}
+              type="button"
+              aria-pressed={Math.round(closed) === Math.round(at * 100)}
+              className="min-h-11 text-base underline underline-offset-4 aria-pressed:font-semibold aria-pressed:no-underline"
+              onClick={() => {
+                cancelAnimationFrame(playing.current)
+                setClosed(at * 100)
+              }}
+            >
+              {name}
+            </button>
+          ))}
+        </div>
+      )}
     </section>
   )
 }

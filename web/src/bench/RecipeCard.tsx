@@ -6,6 +6,7 @@ import { FigureField } from '../house/FigureField'
 import { FigureText } from '../house/FigureText'
 import { useSay } from '../house/Notices'
 import { SizeText } from '../house/SizeText'
+import { CardstockField, ChoiceField } from './ChoiceField'
 import { Findings } from './Findings'
 import { FOLD_WORDS } from './notation'
 import { isPicked, picking, usePicked } from './picked'
@@ -30,11 +31,22 @@ export function RecipeCard({ card, inHand }: Props) {
               <MeasureField id={id} card={card} inHand={inHand} />
             </Row>
           ))}
+        {card.choices.map((choice) => (
+          <Row key={choice.id} name={choice.label}>
+            <ChoiceField choice={choice} inHand={inHand} />
+          </Row>
+        ))}
         {card.pieces.map((piece) => (
-          <PieceRows key={piece.name} piece={piece} card={card} inHand={inHand} />
+          <PieceRows key={piece.copies[0]} piece={piece} card={card} inHand={inHand} />
         ))}
         <Row name="Closed">
           <SizeText size={card.footprint} />
+          <span className="text-base">
+            {card.heft.thickness} thick, {card.heft.weight}
+          </span>
+        </Row>
+        <Row name="Card">
+          <CardstockField card={card} inHand={inHand} />
         </Row>
       </dl>
       <div className="flex min-w-0 flex-col gap-3">
@@ -76,7 +88,8 @@ function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][numb
     inHand.change({ field: 'sheet', text }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
     <>
-      <Row name="Cut">
+      <Row name={card.pieces.length > 1 ? piece.name : 'Cut'}>
+        {piece.copies.length > 1 && <span className="figure">{piece.copies.length} of</span>}
         <SizeText size={piece.cut} />
         <span className="inline-flex items-center gap-2 text-base">
           <span className="whitespace-nowrap">{piece.yield && piece.yield.count > 0 ? `${piece.yield.count} from` : 'from'}</span>
@@ -95,7 +108,16 @@ function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][numb
           <Marks marks={piece.marks} />
         </Row>
       )}
-      <Row name="Score">
+      {piece.glue.length > 0 && (
+        <Row name="Glue">
+          <ul className="text-base">
+            {piece.glue.map(({ words }, i) => (
+              <li key={i}>{words}</li>
+            ))}
+          </ul>
+        </Row>
+      )}
+      {piece.scores.length > 0 && <Row name="Score">
         {piece.scores.map((score, index) => (
           <span
             key={index}
@@ -106,7 +128,7 @@ function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][numb
             <span className="text-base italic">{FOLD_WORDS[score.fold]}</span>
           </span>
         ))}
-      </Row>
+      </Row>}
     </>
   )
 }

@@ -74,6 +74,28 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
           className="pointer-events-none fill-none stroke-ink"
           strokeWidth={1.6}
         />
+        <defs>
+          <pattern id={`glue-${piece.panels[0].index}`} width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <line y2={7} className="stroke-kraft-line" strokeWidth={1.6} />
+          </pattern>
+        </defs>
+        {piece.glue.map((glue, i) => (
+          <polygon
+            key={i}
+            points={glue.corners.map((corner) => `${x(corner.x)},${y(corner.y)}`).join(' ')}
+            fill={`url(#glue-${piece.panels[0].index})`}
+            className="pointer-events-none stroke-kraft-line"
+            strokeDasharray={glue.face ? undefined : '3 4'}
+          />
+        ))}
+        {piece.openings.map((opening, i) => (
+          <polygon
+            key={i}
+            points={opening.map((corner) => `${x(corner.x)},${y(corner.y)}`).join(' ')}
+            className="fill-chalk stroke-ink"
+            strokeWidth={1.6}
+          />
+        ))}
         {piece.hinges.map((hinge) => (
           <line
             key={hinge.index}

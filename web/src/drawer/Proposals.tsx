@@ -33,13 +33,22 @@ function extent(size: Proposal['finished']) {
   return Math.max(size.width.mm, size.height.mm)
 }
 
-function reason({ fit, pieces, yield: { count, sheet }, bound }: Proposal) {
-  const from = count === 0 ? `too long for ${sheet}` : count === 1 ? `one from ${sheet}` : `${count} from one ${sheet}`
-  // nothing is promised about the smaller pieces, which may want a sheet of their own
-  const cut = pieces > 1 ? `largest piece of ${pieces}: ${from}` : from
+const BOUNDS: Record<Proposal['bound'], string> = {
+  ENVELOPE: 'as large as the envelope takes',
+  SHEET: 'as large as the sheet gives',
+  GROOVES: 'every score on a groove of the board',
+  MAKER: '',
+}
+
+/** Why this size: what comes out of the sheet, what takes it, what keeps it from being larger. */
+function reason({ fit, pieces, cards, waste, yield: { count, sheet }, bound, onGrooves }: Proposal) {
+  const each = pieces > 1 ? 'card' : ''
+  const several = cards === 1 ? `one ${each} from ${sheet}` : `${cards} ${each}${each && 's'} from one ${sheet}`
+  const left = cards > 0 ? `, ${Math.round(waste * 100)} % left over` : ''
+  const from = cards > 0 ? several : count === 0 ? `too long for ${sheet}` : `its ${pieces} pieces want more than one ${sheet}`
   const into = fit ? `for ${fit.envelope}${fit.turned ? ', upright' : ''}` : 'no envelope listed takes it'
-  const why = bound === 'ENVELOPE' ? 'as large as the envelope takes' : bound === 'SHEET' ? 'as large as the sheet gives' : ''
-  return [cut, into, why].filter(Boolean).join('; ')
+  const grooves = onGrooves && bound !== 'GROOVES' ? 'scores on the grooves' : ''
+  return [from.replace(/ {2,}/g, ' ') + left, into, BOUNDS[bound], grooves].filter(Boolean).join('; ')
 }
 
 function InEnvelope({ proposal: { finished, fit }, longest }: { proposal: Proposal; longest: number }) {

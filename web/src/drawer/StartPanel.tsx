@@ -5,9 +5,9 @@ import { type StartQuestion, useDrawer, useStarts, useStock } from '../api/cards
 import type { Problem, Proposal, Stock } from '../api/client'
 import { Choice } from '../house/Choice'
 import { useSay } from '../house/Notices'
+import { ChosenStructure } from './ChosenStructure'
 import { EnvelopeOptions } from './EnvelopeOptions'
 import { Proposals } from './Proposals'
-import { StructurePicker } from './StructurePicker'
 import { recall, remember, usualHabits } from './habits'
 
 const STARTS = [
@@ -65,7 +65,7 @@ function Start({ stock }: { stock: Stock }) {
       <h2 id="start-title" className="text-2xl">
         Which card?
       </h2>
-      <StructurePicker structures={stock.structures} picked={structure} onPick={(id) => choose({ structure: id })} />
+      <ChosenStructure structures={stock.structures} picked={structure} onPick={(id) => choose({ structure: id })} />
       <h3 className="mt-4 mb-2 text-2xl">What do you have?</h3>
       <ToggleGroup.Root
         type="single"

@@ -1,6 +1,7 @@
 import type { Point } from '../api/client'
 
-type Props = { panels: Point[][]; matrices: number[][]; className?: string }
+type Box = { left: number; top: number; width: number; height: number }
+type Props = { panels: Point[][]; matrices: number[][]; stands?: boolean; within?: Box; className?: string }
 
 type Space = [number, number, number]
 
@@ -11,6 +12,9 @@ const TURN = (26 * Math.PI) / 180
 function moved({ x, y }: Point, m: number[]): Space {
   return [m[0] * x + m[4] * y + m[12], m[1] * x + m[5] * y + m[13], m[2] * x + m[6] * y + m[14]]
 }
+
+/** From how it lies on the table to how it stands there: its height up, its front to the one who looks. */
+const upright = ([x, y, z]: Space): Space => [x, -z, y]
 
 /** As seen from a chair at the table: x across, y down, and how near. */
 function seen([x, y, z]: Space): Space {
@@ -23,11 +27,24 @@ function seen([x, y, z]: Space): Space {
   ]
 }
 
-/** A card part-open as a line drawing, for the drawer. */
-export function PaperSketch({ panels, matrices, className = '' }: Props) {
+function placed(corner: Point, matrix: number[], stands: boolean) {
+  const at = moved(corner, matrix)
+  return seen(stands ? upright(at) : at)
+}
+
+/** What a card takes up in the drawing. */
+export function extent(panels: Point[][], matrices: number[][], stands: boolean): Box {
+  const points = panels.flatMap((corners, i) => corners.map((corner) => placed(corner, matrices[i], stands)))
+  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)]
+  const [left, top] = [Math.min(...xs), Math.min(...ys)]
+  return { left, top, width: Math.max(...xs) - left, height: Math.max(...ys) - top }
+}
+
+/** A card as a line drawing; `within` keeps the eye still while it moves. */
+export function PaperSketch({ panels, matrices, stands = false, within, className = '' }: Props) {
   const drawn = panels
     .map((corners, i) => {
-      const points = corners.map((corner) => seen(moved(corner, matrices[i])))
+      const points = corners.map((corner) => placed(corner, matrices[i], stands))
       const nearness = points.reduce((sum, point) => sum + point[2], 0) / points.length
       const area = points.reduce((sum, [x, y], j) => {
         const [nextX, nextY] = points[(j + 1) % points.length]
@@ -36,10 +53,7 @@ export function PaperSketch({ panels, matrices, className = '' }: Props) {
       return { points, nearness, face: area < 0 }
     })
     .sort((a, b) => a.nearness - b.nearness)
-  const xs = drawn.flatMap(({ points }) => points.map(([x]) => x))
-  const ys = drawn.flatMap(({ points }) => points.map(([, y]) => y))
-  const [left, top] = [Math.min(...xs), Math.min(...ys)]
-  const [width, height] = [Math.max(...xs) - left, Math.max(...ys) - top]
+  const { left, top, width, height } = within ?? extent(panels, matrices, stands)
   const pad = width * 0.03
   return (
     <svg viewBox={`${left - pad} ${top - pad} ${width + 2 * pad} ${height + 2 * pad}`} className={className} aria-hidden>

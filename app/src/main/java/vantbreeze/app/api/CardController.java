@@ -42,7 +42,8 @@ class CardController {
                           @Nullable String envelope, @Nullable String sheet) { }
 
     /**
-     * A change of one field: {@code name}, {@code notes}, {@code ruler}, {@code envelope}, {@code sheet} or a measure.
+     * A change of one field: {@code name}, {@code notes}, {@code ruler}, {@code envelope}, {@code sheet}, {@code cardstock}, a
+     * choice or a measure.
      *
      * @param text what the maker wrote
      * @param divisions instead of a text: how many marks of the ruler to move a measure by
@@ -152,15 +153,26 @@ class CardController {
             case "ruler" -> plan.on(Written.on(text).ruler());
             case "envelope" -> plan.into(emptyAsNull(text));
             case "sheet" -> plan.from(emptyAsNull(text));
-            default -> plan.changing(workshop.structure(plan.structureId()), change.field(), measure(plan, change));
+            case "cardstock" -> plan.of(emptyAsNull(text));
+            default -> chosenOrMeasured(plan, change);
         };
+    }
+
+    private Plan chosenOrMeasured(Plan plan, Change change) {
+        Structure structure = workshop.structure(plan.structureId());
+        boolean isChoice = structure.choices().stream().anyMatch(choice -> choice.id().equals(change.field()));
+        return isChoice ? plan.choosing(structure, change.field(), change.text() == null ? "" : change.text())
+                : plan.changing(structure, change.field(), measure(plan, change));
     }
 
     private static Length measure(Plan plan, Change change) {
         if (change.divisions() == null) {
             return new Written(plan.ruler()).measure(change.field(), change.text());
         }
-        Length present = plan.measures().get(change.field());
+        Length present = plan.measures().byId().get(change.field());
+        if (present == null) {
+            throw new Refusal(change.field(), "There is no measure \"%s\" to move. Reload the page.".formatted(change.field()));
+        }
         return plan.ruler().moved(present, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, change.divisions())));
     }
 

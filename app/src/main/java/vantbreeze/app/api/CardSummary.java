@@ -13,10 +13,11 @@ import vantbreeze.core.plan.WorkedPlan;
  *
  * @param panels corners of each panel on the sheet
  * @param partOpen a matrix for each panel, as it shows best what it is
+ * @param lies whether it is displayed lying; otherwise it stands
  * @param wrong how many findings keep it from being made
  */
 public record CardSummary(UUID id, String name, String structureName, Instant changedAt, SizeView footprint,
-                          @Nullable String envelope, List<List<PointView>> panels, List<double[]> partOpen, long wrong) {
+                          @Nullable String envelope, List<List<PointView>> panels, List<double[]> partOpen, boolean lies, long wrong) {
 
     static CardSummary of(Card card) {
         WorkedPlan worked = card.worked();
@@ -24,7 +25,7 @@ public record CardSummary(UUID id, String name, String structureName, Instant ch
                 SizeView.of(worked.footprint(), card.plan().ruler()),
                 worked.fit() == null ? null : worked.fit().envelope().name(),
                 FormView.panels(worked),
-                FormView.showing(worked),
+                FormView.showing(worked), worked.structure().lies(),
                 worked.findings().stream().filter(f -> f.severity() == Finding.Severity.WRONG).count());
     }
 }

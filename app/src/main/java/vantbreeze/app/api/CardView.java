@@ -8,7 +8,9 @@ import vantbreeze.app.cards.Card;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.plan.Heft;
 import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.structure.Choice;
 import vantbreeze.core.structure.Parameter;
 import vantbreeze.exchange.document.PlanDocument;
 
@@ -19,28 +21,47 @@ import vantbreeze.exchange.document.PlanDocument;
  * @param document the plan document, to go back to by undo
  */
 public record CardView(UUID id, int revision, Instant changedAt, String name, String structure, String structureName,
-                       String ruler, @Nullable String envelope, @Nullable String sheet, String notes,
-                       List<MeasureView> measures, List<PieceView> pieces, FormView form, SizeView footprint,
-                       @Nullable FitView fit, List<FindingView> findings, String document) {
+                       String ruler, @Nullable String envelope, @Nullable String sheet, @Nullable String cardstock, String notes,
+                       List<MeasureView> measures, List<ChoiceView> choices, List<PieceView> pieces, FormView form, SizeView footprint,
+                       HeftView heft, @Nullable FitView fit, List<FindingView> findings, String document) {
 
     /** A measure the maker may change. */
     public record MeasureView(String id, String label, String meaning, FigureView figure) { }
 
+    /**
+     * Something the maker may choose.
+     *
+     * @param value id of what is chosen, or an SVG path
+     * @param takesPath whether an SVG path of one's own does as well
+     */
+    public record ChoiceView(String id, String label, String meaning, String value, List<AlternativeView> alternatives, boolean takesPath) { }
+
+    /** One thing that can be chosen. */
+    public record AlternativeView(String id, String label) { }
+
+    /** How thick the closed card is at its thickest, and what it weighs, as written. */
+    public record HeftView(String thickness, String weight) {
+        static HeftView of(Heft heft) {
+            return new HeftView("%.1f mm".formatted(heft.thickness()), "%.0f g".formatted(heft.weight().grams()));
+        }
+    }
+
     /** Something the maker should know. */
     public record FindingView(Finding.Severity severity, String about, String text, @Nullable MendView mend) { }
 
-    /** A change of one measure that puts a finding right. */
+    /** A change of one measure, or of something chosen, that puts a finding right. */
     public record MendView(String measure, String text, String label) { }
 
     static CardView of(Card card) {
         WorkedPlan worked = card.worked();
         Ruler ruler = card.plan().ruler();
         return new CardView(card.id(), card.revision(), card.changedAt(), card.plan().name(), worked.structure().id(),
-                worked.structure().name(), ruler.id(), card.plan().envelopeId(), card.plan().sheetId(), card.plan().notes(),
-                worked.structure().parameters().stream().map(parameter -> measure(parameter, card)).toList(),
-                worked.pieces().stream().map(piece -> PieceView.of(piece, worked.structure(), ruler)).toList(),
+                worked.structure().name(), ruler.id(), card.plan().envelopeId(), card.plan().sheetId(), card.plan().cardstockId(), card.plan().notes(),
+                worked.structure().asked(card.plan().measures()).stream().map(parameter -> measure(parameter, card)).toList(),
+                worked.structure().choices().stream().map(choice -> choice(choice, card)).toList(),
+                PieceView.of(worked, ruler),
                 FormView.of(worked),
-                SizeView.of(worked.footprint(), ruler), worked.fit() == null ? null : FitView.of(worked.fit(), ruler),
+                SizeView.of(worked.footprint(), ruler), HeftView.of(worked.heft()), worked.fit() == null ? null : FitView.of(worked.fit(), ruler),
                 worked.findings().stream().map(finding -> finding(finding, ruler)).toList(),
                 PlanDocument.write(card.plan()));
     }
@@ -50,9 +71,21 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
                 FigureView.of(card.plan().measures().get(parameter.id()), card.plan().ruler()));
     }
 
+    /** Numbers in their order, other things with the usual one first. */
+    private static ChoiceView choice(Choice choice, Card card) {
+        return new ChoiceView(choice.id(), choice.label(), choice.meaning(), card.plan().measures().chosen(choice),
+                choice.alternatives().stream().sorted(CardView::byNumber)
+                        .map(alternative -> new AlternativeView(alternative.id(), alternative.label())).toList(), choice.takesPath());
+    }
+
+    private static int byNumber(Choice.Alternative one, Choice.Alternative other) {
+        boolean numbers = one.id().matches("\\d+") && other.id().matches("\\d+");
+        return numbers ? Integer.compare(Integer.parseInt(one.id()), Integer.parseInt(other.id())) : 0;
+    }
+
     private static FindingView finding(Finding finding, Ruler ruler) {
         Finding.Mend mend = finding.mend();
         return new FindingView(finding.severity(), finding.about(), finding.text(), mend == null ? null
-                : new MendView(mend.parameter(), Figure.of(mend.length(), ruler).text(), mend.label()));
+                : new MendView(mend.parameter(), mend.chosen() == null ? Figure.of(mend.length(), ruler).text() : mend.chosen(), mend.label()));
     }
 }

@@ -2,6 +2,7 @@ package vantbreeze.app.api;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.motion.Frame;
@@ -14,8 +15,14 @@ import vantbreeze.core.plan.WorkedPlan;
  * @param closed the panels as they lie in the closed card, the lowest first
  * @param frames for each step from open to closed, for each panel, a column-major 4 × 4 matrix
  * @param showing how far closed it shows best what it is
+ * @param stations the poses it goes through
+ * @param lies whether it is displayed lying; otherwise it stands
  */
-public record FormView(List<ClosedPanelView> closed, List<List<double[]>> frames, double showing) {
+public record FormView(List<ClosedPanelView> closed, List<List<double[]>> frames, double showing, List<StationView> stations,
+                       boolean lies) {
+
+    /** A pose that a maker has a name for; {@code at} is how far along the motion it is, from 0 to 1. */
+    public record StationView(String name, double at) { }
 
     /** A panel in the closed card, by its number; {@code faceUp} when its decorated side is seen. */
     public record ClosedPanelView(int panel, boolean faceUp, List<PointView> corners) { }
@@ -23,13 +30,17 @@ public record FormView(List<ClosedPanelView> closed, List<List<double[]>> frames
     static FormView of(WorkedPlan worked) {
         WorkedForm form = worked.form();
         return new FormView(form.fromBelow().stream().map(panel -> closed(form.closed(), panel)).toList(),
-                form.motion().frames().stream().map(FormView::frame).toList(), worked.structure().showing());
+                form.motion().frames().stream().map(FormView::frame).toList(), worked.structure().showing(), stations(form), worked.structure().lies());
+    }
+
+    private static List<StationView> stations(WorkedForm form) {
+        int legs = form.stations().size() - 1;
+        return IntStream.rangeClosed(0, legs).mapToObj(i -> new StationView(form.stations().get(i).name(), (double) i / legs)).toList();
     }
 
     /** The matrices of the step that shows best what the card is. */
     static List<double[]> showing(WorkedPlan worked) {
-        List<Frame> frames = worked.form().motion().frames();
-        return frame(frames.get((int) Math.round(worked.structure().showing() * (frames.size() - 1))));
+        return frame(worked.form().display(worked.structure().showing()));
     }
 
     /** The panels of the whole card as they lie on their sheets. */

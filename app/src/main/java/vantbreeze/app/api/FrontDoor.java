@@ -7,7 +7,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class FrontDoor {
 
-    @GetMapping({"/card/{id}", "/new"})
+    @GetMapping({"/card/{id}", "/shelf"})
     String page() {
         return "forward:/index.html";
     }

@@ -1,17 +1,27 @@
 package vantbreeze.app.api;
 
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.locationtech.jts.geom.Point;
 import org.springframework.lang.Nullable;
 import vantbreeze.core.fit.SheetYield;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
 import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.Hinge;
 import vantbreeze.core.fold.Panel;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
+import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.WorkedPiece;
+import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
 
@@ -20,10 +30,13 @@ import vantbreeze.core.structure.Structure;
  *
  * @param heightMeasure id of the measure that sets its height, if one does
  * @param outline corners of the piece
+ * @param openings corners of its holes
+ * @param copies numbers of the first panels of all pieces that are cut like this one, its own first
+ * @param glue where glue goes on it
  */
 public record PieceView(String name, SizeView cut, @Nullable String heightMeasure, List<PointView> outline, List<PanelView> panels,
                         List<HingeView> hinges, List<ScoreView> scores, List<MarkView> marks,
-                        @Nullable YieldView yield) {
+                        @Nullable YieldView yield, List<List<PointView>> openings, List<Integer> copies, List<GlueView> glue) {
 
     /**
      * A panel as it lies on the open sheet.
@@ -54,6 +67,14 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
     public record MarkView(PointView from, PointView to, FigureView fromX, FigureView fromY, FigureView toX, FigureView toY,
                            @Nullable Fold fold) { }
 
+    /**
+     * Where glue goes.
+     *
+     * @param face whether on the decorated side
+     * @param words what is glued to what, on which side, how wide and high
+     */
+    public record GlueView(int panel, boolean face, List<PointView> corners, String words) { }
+
     /** What comes out of the sheet in hand. */
     public record YieldView(String sheet, int count, int across, int up, boolean turned) {
 
@@ -62,14 +83,41 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
         }
     }
 
-    static PieceView of(WorkedPiece worked, Structure structure, Ruler ruler) {
+    /** The pieces of a card, like ones once. */
+    static List<PieceView> of(WorkedPlan worked, Ruler ruler) {
+        Map<Piece, List<WorkedPiece>> alike = new LinkedHashMap<>();
+        worked.pieces().forEach(piece -> alike.computeIfAbsent(piece.panels().piece(), key -> new ArrayList<>()).add(piece));
+        List<GlueArea> glue = GlueArea.of(worked.form().graph());
+        return alike.values().stream().map(copies -> of(copies, worked, glue, ruler)).toList();
+    }
+
+    private static PieceView of(List<WorkedPiece> copies, WorkedPlan plan, List<GlueArea> glue, Ruler ruler) {
+        WorkedPiece worked = copies.get(0);
+        Structure structure = plan.structure();
+        int end = worked.first() + worked.panels().all().size();
         return new PieceView(worked.panels().piece().name(), SizeView.of(worked.cut(), ruler), heightMeasure(worked, structure),
                 points(worked.panels().piece().outline()),
                 worked.panels().all().stream().map(panel -> panel(worked.first(), panel, structure, ruler)).toList(),
-                worked.panels().hinges().stream().map(hinge -> hinge(hinge, worked.panels().hinges().indexOf(hinge))).toList(),
+                worked.panels().hinges().stream().filter(hinge -> hinge.fold() != Fold.BEND)
+                        .map(hinge -> hinge(hinge, worked.panels().hinges().indexOf(hinge))).toList(),
                 worked.scores().stream().map(score -> score(score, ruler)).toList(),
                 DrawnMark.of(worked.panels().piece()).stream().map(mark -> mark(mark, ruler)).toList(),
-                worked.yield() == null ? null : YieldView.of(worked.yield()));
+                worked.yield() == null ? null : YieldView.of(worked.yield()),
+                worked.panels().piece().openings().stream().map(PieceView::points).toList(),
+                copies.stream().map(WorkedPiece::first).toList(),
+                glue.stream().filter(area -> area.panel() >= worked.first() && area.panel() < end)
+                        .map(area -> glue(area, plan, ruler)).toList());
+    }
+
+    private static GlueView glue(GlueArea area, WorkedPlan plan, Ruler ruler) {
+        var box = area.shape().getEnvelopeInternal();
+        String words = "%s, %s, %s × %s, to %s".formatted(plan.form().graph().panels().get(area.panel()).name(),
+                area.side() == Side.FACE ? "decorated side" : "back",
+                Figure.of(Length.nearest(box.getWidth()), ruler).inWords(), Figure.of(Length.nearest(box.getHeight()), ruler).inWords(),
+                plan.form().graph().name(area.other()));
+        List<PointView> corners = Arrays.stream(area.shape().getExteriorRing().getCoordinates()).skip(1)
+                .map(corner -> new PointView(corner.x, corner.y)).toList();
+        return new GlueView(area.panel(), area.side() == Side.FACE, corners, words);
     }
 
     private static String heightMeasure(WorkedPiece worked, Structure structure) {

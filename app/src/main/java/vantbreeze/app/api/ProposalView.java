@@ -6,12 +6,14 @@ import vantbreeze.core.length.Ruler;
 
 /** A size to start from. */
 public record ProposalView(SizeView finished, @Nullable FitView fit, @Nullable String envelopeId,
-                           int pieces, PieceView.YieldView yield, Proposal.Bound bound) {
+                           int pieces, PieceView.YieldView yield, int cards, double waste,
+                           boolean onGrooves, Proposal.Bound bound) {
 
     static ProposalView of(Proposal proposal, Ruler ruler) {
         return new ProposalView(SizeView.of(proposal.finished(), ruler),
                 proposal.fit() == null ? null : FitView.of(proposal.fit(), ruler),
                 proposal.fit() == null ? null : proposal.fit().envelope().id(),
-                proposal.pieces(), PieceView.YieldView.of(proposal.yield()), proposal.bound());
+                proposal.pieces(), PieceView.YieldView.of(proposal.yield()),
+                proposal.cards().cards(), proposal.cards().waste(), proposal.onGrooves(), proposal.bound());
     }
 }

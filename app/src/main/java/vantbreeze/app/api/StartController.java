@@ -11,11 +11,8 @@ import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
-import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
-import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
-import vantbreeze.core.structure.Structure;
 
 /** What there is to choose from, and the sizes that follow from an envelope, a finished size or a sheet. */
 @RestController
@@ -24,9 +21,6 @@ class StartController {
 
     /** What a maker has to start from. */
     public enum Start { ENVELOPE, SIZE, SHEET }
-
-    /** The size at which structures are shown side by side. */
-    private static final Size EXAMPLE = Size.ofMillimetres(146, 104);
 
     private final Workshop workshop;
 
@@ -37,12 +31,15 @@ class StartController {
     @GetMapping("/stock")
     StockView stock() {
         return new StockView(
-                workshop.catalogue().all().stream().map(this::structure).toList(),
+                workshop.catalogue().all().stream()
+                        .map(structure -> new StockView.StructureView(structure.id(), structure.name(), structure.title().does())).toList(),
                 List.of(Ruler.values()).stream()
                         .map(r -> new StockView.RulerView(r.id(), r.label(), r.isInches(), r.division().millimetres())).toList(),
                 workshop.envelopes().all().stream().map(StartController::envelope).toList(),
                 workshop.sheets().all().stream()
-                        .map(s -> new StockView.SheetView(s.id(), s.name(), SizeView.of(s.size(), Ruler.EIGHTHS))).toList());
+                        .map(s -> new StockView.SheetView(s.id(), s.name(), SizeView.of(s.size(), Ruler.EIGHTHS))).toList(),
+                workshop.cardstocks().byId().entrySet().stream()
+                        .map(stock -> new StockView.CardstockView(stock.getKey(), stock.getValue().name())).toList());
     }
 
     @GetMapping("/starts")
@@ -59,13 +56,6 @@ class StartController {
                     new Size(written.measure("width", width), written.measure("height", height))));
         };
         return found.stream().map(proposal -> ProposalView.of(proposal, written.ruler())).toList();
-    }
-
-    private StockView.StructureView structure(Structure structure) {
-        WorkedPlan example = workshop.work(new Plan(structure.name(), structure.id(),
-                structure.proportioned(EXAMPLE, Ruler.MM_1), Ruler.MM_1, null, null, ""));
-        return new StockView.StructureView(structure.id(), structure.name(), structure.title().does(),
-                FormView.panels(example), FormView.showing(example));
     }
 
     private static String required(@Nullable String envelope) {

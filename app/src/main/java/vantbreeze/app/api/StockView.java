@@ -4,16 +4,13 @@ import java.util.List;
 
 /** What there is to choose from. */
 public record StockView(List<StructureView> structures, List<RulerView> rulers, List<EnvelopeView> envelopes,
-                        List<SheetView> sheets) {
+                        List<SheetView> sheets, List<CardstockView> cardstocks) {
 
-    /**
-     * A structure of the catalogue.
-     *
-     * @param panels corners of each panel of an example on its sheet
-     * @param partOpen a matrix for each, as it shows best what it is
-     */
-    public record StructureView(String id, String name, String description, List<List<PointView>> panels,
-                                List<double[]> partOpen) { }
+    /** A structure of the catalogue. */
+    public record StructureView(String id, String name, String does) { }
+
+    /** A cardstock. */
+    public record CardstockView(String id, String name) { }
 
     /** A ruler; {@code divisionMm} is for drawing. */
     public record RulerView(String id, String label, boolean inches, double divisionMm) { }

@@ -2,7 +2,9 @@ package vantbreeze.core.plan;
 
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
 
 /**
@@ -80,6 +82,19 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
     /** The same card with other notes. */
     public Plan noting(String other) {
         return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, other);
+    }
+
+    /** The same card with the usual measures for variants that its structure had not when the plan was written. */
+    Plan completed(Structure structure) {
+        Measures completed = measures;
+        for (Parameter parameter : structure.parameters()) {
+            boolean known = measures.byId().containsKey(Parameter.WIDTH) && measures.byId().containsKey(Parameter.HEIGHT);
+            if (known && parameter.with() != null && !measures.byId().containsKey(parameter.id())) {
+                Size finished = new Size(measures.get(Parameter.WIDTH), measures.get(Parameter.HEIGHT));
+                completed = completed.with(parameter.id(), structure.proportioned(finished, ruler).get(parameter.id()));
+            }
+        }
+        return completed == measures ? this : measuring(completed);
     }
 
     /**

@@ -53,12 +53,13 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
     }
 
     /**
-     * Works out {@code plan}.
+     * Works out a plan.
      *
      * @throws Refusal when it names what is not there, or a measure is missing or beyond its limits
      */
-    public WorkedPlan work(Plan plan) {
-        Structure structure = structure(plan.structureId());
+    public WorkedPlan work(Plan asked) {
+        Structure structure = structure(asked.structureId());
+        Plan plan = asked.completed(structure);
         MeasureCheck.of(structure, plan.measures(), plan.ruler()).requireAll();
         Sheet sheet = plan.sheetId() == null ? null : sheet(plan.sheetId());
         Envelope envelope = plan.envelopeId() == null ? null : envelope(plan.envelopeId());

@@ -63,12 +63,12 @@ public final class DoubleOpening implements Structure {
         Length height = measures.get(Parameter.HEIGHT);
         Length square = measures.get(SQUARE);
         Length half = square.dividedBy(2);
-        Piece base = Strip.ofHeight("Card base", height).panel("Short flap", measures.get(FLAP)).fold(Fold.VALLEY)
-                .panel("Back", width).fold(Fold.VALLEY).panel("Cover", width).piece();
+        Piece base = Strip.ofHeight("Card base", height).panel("Cover", width).fold(Fold.VALLEY)
+                .panel("Back", width).fold(Fold.VALLEY).panel("Short flap", measures.get(FLAP)).piece();
         Piece folded = Strip.ofHeight("Square", square).panel("Square front", square).fold(Fold.VALLEY).panel("Square back", square).piece();
         return new Assembly(List.of(base, folded), List.of(
                 Join.of(new PanelRef(0, "Short flap"), Side.BACK, new PanelRef(1, "Square back"), Side.BACK,
-                        Attachment.at(new Spot(Length.ZERO, height.dividedBy(2)), new Spot(square.plus(half), half)))))
+                        Attachment.at(new Spot(base.cutSize().width(), height.dividedBy(2)), new Spot(square.plus(half), half)))))
                 .laid(new Over(new PanelRef(0, "Short flap"), new PanelRef(0, "Cover")));
     }
 

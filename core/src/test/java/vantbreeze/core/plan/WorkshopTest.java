@@ -70,6 +70,16 @@ class WorkshopTest {
                 .isEqualTo("Finished width is not on a mark of this ruler: the nearest, 5½ in, is 0.30 mm less.");
     }
 
+    /** A stage saved before there were swing inserts. */
+    @Test
+    void aPlanFromBeforeAVariantWasThereIsCompleted() {
+        Measures old = new Measures(Map.of("width", Length.ofMillimetres(150), "height", Length.ofMillimetres(105),
+                "wall", Length.ofMillimetres(34), "wing", Length.ofMillimetres(34), "band", Length.ofMillimetres(35)));
+        WorkedPlan worked = workshop.work(new Plan("Theatre", "stage", old, Ruler.MM_1, null, null, ""));
+        assertThat(worked.footprint()).isEqualTo(Size.ofMillimetres(150, 105));
+        assertThat(worked.plan().measures().get("depth")).isEqualTo(Length.ofMillimetres(17));
+    }
+
     @Test
     void limitsAreSaidInTheMakersFigures() {
         Plan plan = plan(140, 105, Ruler.MM_1, null, null);

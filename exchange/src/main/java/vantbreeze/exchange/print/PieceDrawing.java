@@ -32,14 +32,14 @@ final class PieceDrawing {
     }
 
     void draw() throws IOException {
-        List<Spot> outline = worked.panels().piece().outline();
-        for (int i = 0; i < outline.size(); i++) {
-            line(new Stretch(outline.get(i), outline.get((i + 1) % outline.size())));
+        ring(worked.panels().piece().outline());
+        for (List<Spot> opening : worked.panels().piece().openings()) {
+            ring(opening);
         }
         for (Stretch slit : worked.panels().piece().slits()) {
             line(slit);
         }
-        for (Hinge hinge : worked.panels().hinges()) {
+        for (Hinge hinge : worked.panels().hinges().stream().filter(hinge -> hinge.fold() != Fold.BEND).toList()) {
             pen.score(x(hinge.line().from()), y(hinge.line().from()), x(hinge.line().to()), y(hinge.line().to()), hinge.fold());
         }
         for (Panel panel : worked.panels().all()) {
@@ -53,6 +53,12 @@ final class PieceDrawing {
             pen.figure(Figure.of(score.fromLeft(), ruler), at, foot - 6.5, FIGURE);
             pen.centred(score.fold() == Fold.MOUNTAIN ? "mountain" : "valley", at,
                     foot + worked.cut().height().millimetres() + 2, 3.2);
+        }
+    }
+
+    private void ring(List<Spot> corners) throws IOException {
+        for (int i = 0; i < corners.size(); i++) {
+            line(new Stretch(corners.get(i), corners.get((i + 1) % corners.size())));
         }
     }
 

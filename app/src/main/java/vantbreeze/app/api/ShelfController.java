@@ -1,0 +1,74 @@
+package vantbreeze.app.api;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import org.springframework.lang.Nullable;
+import org.springframework.util.function.SingletonSupplier;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import vantbreeze.core.fit.Proposal;
+import vantbreeze.core.fit.Proposals;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Envelope;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.structure.Structure;
+
+/** The shelf: every structure as an example, how it moves, and which of them fit what the maker has. */
+@RestController
+@RequestMapping("/api/shelf")
+class ShelfController {
+
+    /** The size at which structures are shown side by side. */
+    private static final Size EXAMPLE = Size.ofMillimetres(152, 108);
+
+    private final Workshop workshop;
+    /** Examples do not change while the house runs. */
+    private final Supplier<Map<String, WorkedPlan>> examples = SingletonSupplier.of(this::examples);
+
+    ShelfController(Workshop workshop) {
+        this.workshop = workshop;
+    }
+
+    @GetMapping
+    ShelfView shelf() {
+        return new ShelfView(examples.get().values().stream().map(ShelfView::of).toList());
+    }
+
+    /** For each step of its motion, for each panel, a matrix. */
+    @GetMapping("/{structure}/motion")
+    List<List<double[]>> motion(@PathVariable String structure) {
+        WorkedPlan example = examples.get().get(workshop.structure(structure).id());
+        return FormView.of(example).frames();
+    }
+
+    /** For each structure the best card for an envelope, or from a sheet alone. */
+    @GetMapping("/fitting")
+    List<ShelfView.Fitting> fitting(@RequestParam String ruler, @RequestParam String sheet,
+                                    @RequestParam(required = false) @Nullable String envelope) {
+        Ruler used = Written.on(ruler).ruler();
+        Envelope wanted = envelope == null || envelope.isBlank() ? null : workshop.envelope(envelope);
+        var from = workshop.sheet(sheet);
+        return workshop.catalogue().all().stream().map(structure -> {
+            Proposals proposals = workshop.proposals(structure, used, from);
+            List<Proposal> found = wanted == null ? proposals.forSheet() : proposals.forEnvelope(wanted);
+            return new ShelfView.Fitting(structure.id(), found.isEmpty() ? null : ProposalView.of(found.get(0), used));
+        }).toList();
+    }
+
+    private Map<String, WorkedPlan> examples() {
+        Map<String, WorkedPlan> worked = new LinkedHashMap<>();
+        for (Structure structure : workshop.catalogue().all()) {
+            worked.put(structure.id(), workshop.work(new Plan(structure.name(), structure.id(),
+                    structure.proportioned(EXAMPLE, Ruler.MM_1), Ruler.MM_1, null, null, "")));
+        }
+        return worked;
+    }
+}

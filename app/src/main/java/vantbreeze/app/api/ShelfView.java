@@ -1,0 +1,40 @@
+package vantbreeze.app.api;
+
+import java.util.List;
+import org.springframework.lang.Nullable;
+import vantbreeze.core.plan.Effort;
+import vantbreeze.core.plan.WorkedPlan;
+
+/**
+ * The structures side by side, each with an example of its own.
+ *
+ * @param structures in the order of the catalogue
+ */
+public record ShelfView(List<OnShelf> structures) {
+
+    /**
+     * One structure.
+     *
+     * @param lies whether it is displayed lying; otherwise it stands
+     * @param panels corners of each panel of the example on its sheet
+     * @param partOpen a matrix for each, as it shows best what it is
+     * @param showing how far along its motion that is
+     */
+    public record OnShelf(String id, String name, String does, String suits, int pieces, int folds, boolean lies, Effort effort,
+                          String effortLabel, List<List<PointView>> panels, List<double[]> partOpen, double showing) { }
+
+    /**
+     * What fits, of the structures on the shelf.
+     *
+     * @param structure id
+     * @param proposal the best, if any
+     */
+    public record Fitting(String structure, @Nullable ProposalView proposal) { }
+
+    static OnShelf of(WorkedPlan example) {
+        var structure = example.structure();
+        return new OnShelf(structure.id(), structure.name(), structure.title().does(), structure.title().suits(),
+                example.pieces().size(), Effort.folds(example), structure.lies(), Effort.of(example), Effort.of(example).label(),
+                FormView.panels(example), FormView.showing(example), structure.showing());
+    }
+}

@@ -1,0 +1,59 @@
+package vantbreeze.core.fold;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * Where glue goes on a panel.
+ *
+ * @param panel which, by its index in the graph
+ * @param side which side of it
+ * @param other the panel that it is glued to
+ * @param shape where on its sheet, millimetres
+ */
+public record GlueArea(int panel, Side side, int other, Polygon shape) {
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    /** Both sides of every join of {@code graph}, but for what is threaded. */
+    public static List<GlueArea> of(FoldGraph graph) {
+        List<GlueArea> areas = new ArrayList<>();
+        for (Link.Glued link : graph.joins()) {
+            if (link.join().slides()) {
+                continue;
+            }
+            Rigid laid = link.motion(0);
+            Geometry on = graph.panels().get(link.from()).shape().intersection(moved(graph.panels().get(link.to()).corners(), laid));
+            if (!link.join().area().isEmpty()) {
+                on = on.intersection(polygon(link.join().area().stream().map(Spot::millimetres).toList()));
+            }
+            for (int i = 0; i < on.getNumGeometries(); i++) {
+                if (on.getGeometryN(i) instanceof Polygon part && part.getArea() > 1) {
+                    areas.add(new GlueArea(link.from(), link.join().onSide(), link.to(), part));
+                    areas.add(new GlueArea(link.to(), link.join().gluedSide(), link.from(), moved(part, laid.inverse())));
+                }
+            }
+        }
+        return areas;
+    }
+
+    private static Polygon moved(List<Spot> corners, Rigid motion) {
+        return polygon(corners.stream().map(motion::apply).map(at -> new Coordinate(at.getX(), at.getY())).toList());
+    }
+
+    private static Polygon moved(Polygon shape, Rigid motion) {
+        List<Coordinate> corners = List.of(shape.getExteriorRing().getCoordinates());
+        return polygon(corners.subList(0, corners.size() - 1).stream().map(c -> motion.apply(c.x, c.y, 0))
+                .map(at -> new Coordinate(at.getX(), at.getY())).toList());
+    }
+
+    private static Polygon polygon(List<Coordinate> corners) {
+        List<Coordinate> ring = new ArrayList<>(corners);
+        ring.add(corners.get(0));
+        return FACTORY.createPolygon(ring.toArray(new Coordinate[0]));
+    }
+}

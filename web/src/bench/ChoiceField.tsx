@@ -1,0 +1,85 @@
+import { useState } from 'react'
+import { useStock } from '../api/cards'
+import { type Card, type CardChoice, Problem } from '../api/client'
+import { Choice } from '../house/Choice'
+import { useSay } from '../house/Notices'
+import type { CardInHand } from './useCard'
+
+const OWN = 'own'
+
+/** Something chosen about a structure. Where an outline of one's own does as well, its SVG path is typed below. */
+export function ChoiceField({ choice, inHand }: { choice: CardChoice; inHand: CardInHand }) {
+  const say = useSay()
+  const isOwn = !choice.alternatives.some(({ id }) => id === choice.value)
+  const [drawing, setDrawing] = useState(isOwn)
+  const choose = (text: string) => {
+    setDrawing(text === OWN)
+    if (text !== OWN) {
+      inHand.change({ field: choice.id, text }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
+    }
+  }
+  return (
+    <>
+      <Choice label={choice.label} value={drawing ? OWN : choice.value} onChoose={choose} quiet>
+        {choice.alternatives.map(({ id, label }) => (
+          <option key={id} value={id}>
+            {label}
+          </option>
+        ))}
+        {choice.takesPath && <option value={OWN}>an SVG path of my own</option>}
+      </Choice>
+      {drawing && <OwnPath key={choice.value} choice={choice} path={isOwn ? choice.value : ''} inHand={inHand} />}
+    </>
+  )
+}
+
+function OwnPath({ choice, path, inHand }: { choice: CardChoice; path: string; inHand: CardInHand }) {
+  const [typed, setTyped] = useState(path)
+  const [problem, setProblem] = useState<string | null>(null)
+  const id = `${choice.id}-path`
+  const write = async () => {
+    if (typed.trim() === path) return
+    try {
+      await inHand.change({ field: choice.id, text: typed.trim() })
+      setProblem(null)
+    } catch (cause) {
+      setProblem(cause instanceof Problem ? cause.message : 'That did not work. Try again.')
+    }
+  }
+  return (
+    <label className="flex basis-full flex-col font-text">
+      <span className="text-base text-ink-soft">Its SVG path, like M 0 0 L 40 0 L 40 60 L 0 60 Z</span>
+      <textarea
+        className={`min-h-20 w-full max-w-96 border-b-2 bg-paper px-2 py-1 font-figures text-lg ${problem ? 'border-wrong' : 'border-ink'}`}
+        value={typed}
+        maxLength={10000}
+        aria-invalid={problem !== null}
+        aria-describedby={problem ? id : undefined}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={() => void write()}
+      />
+      {problem && (
+        <span id={id} role="alert" className="mt-1 max-w-96 border-l-4 border-wrong bg-wrong-wash px-3 py-2 text-base">
+          {problem}
+        </span>
+      )}
+    </label>
+  )
+}
+
+/** What the card is made of. */
+export function CardstockField({ card, inHand }: { card: Card; inHand: CardInHand }) {
+  const stock = useStock()
+  const say = useSay()
+  const choose = (text: string) =>
+    inHand.change({ field: 'cardstock', text }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  return (
+    <Choice label="Cardstock" value={card.cardstock ?? stock.data?.cardstocks[0].id ?? ''} onChoose={(id) => void choose(id)} quiet>
+      {stock.data?.cardstocks.map(({ id, name }) => (
+        <option key={id} value={id}>
+          {name}
+        </option>
+      ))}
+    </Choice>
+  )
+}

@@ -1,0 +1,47 @@
+import { useEffect, useState } from 'react'
+import { useShelfMotion } from '../api/cards'
+import type { OnShelf } from '../api/client'
+import { extent, PaperSketch } from '../house/PaperSketch'
+
+/** From one end of its motion to the other, ms. */
+const ONE_WAY = 1700
+
+/** A structure as a small folded model: at rest as it shows best; while pointed at, it opens and closes. */
+export function LiveModel({ structure, playing, className }: { structure: OnShelf; playing: boolean; className?: string }) {
+  const motion = useShelfMotion(structure.id, playing)
+  const [at, setAt] = useState<number | null>(null)
+  const frames = motion.data
+  const moving = playing && frames !== undefined
+
+  useEffect(() => {
+    if (!moving || matchMedia('(prefers-reduced-motion: reduce)').matches) return
+    const begun = performance.now() - structure.showing * ONE_WAY
+    let next = requestAnimationFrame(function step(now) {
+      const turns = (now - begun) / ONE_WAY
+      setAt(turns % 2 < 1 ? turns % 1 : 1 - (turns % 1))
+      next = requestAnimationFrame(step)
+    })
+    return () => {
+      cancelAnimationFrame(next)
+      setAt(null)
+    }
+  }, [moving, structure.showing])
+
+  return (
+    <PaperSketch
+      panels={structure.panels}
+      matrices={at === null || !frames ? structure.partOpen : between(frames, at)}
+      stands={!structure.lies}
+      within={extent(structure.panels, structure.partOpen, !structure.lies)}
+      className={className}
+    />
+  )
+}
+
+/** The moment `at` of the way along; between two of the engine's steps, in between. */
+function between(frames: number[][][], at: number) {
+  const place = at * (frames.length - 1)
+  const [before, after] = [frames[Math.floor(place)], frames[Math.ceil(place)]]
+  const part = place - Math.floor(place)
+  return before.map((matrix, panel) => matrix.map((number, i) => number + part * (after[panel][i] - number)))
+}
