@@ -12,11 +12,11 @@ export function useShelf() {
   return useQuery({ queryKey: ['shelf'], queryFn: () => answered(api.GET('/api/shelf')), staleTime: Infinity })
 }
 
-/** How a structure's example moves; asked for only when someone wants to see it. */
-export function useShelfMotion(structure: string, wanted: boolean) {
+/** How a structure's example folds; asked for only when someone wants to see it. */
+export function useShelfForm(structure: string, wanted: boolean) {
   return useQuery({
     queryKey: ['shelf', structure],
-    queryFn: () => answered(api.GET('/api/shelf/{structure}/motion', { params: { path: { structure } } })),
+    queryFn: () => answered(api.GET('/api/shelf/{structure}/form', { params: { path: { structure } } })),
     enabled: wanted,
     staleTime: Infinity,
   })

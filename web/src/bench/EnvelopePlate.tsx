@@ -83,7 +83,7 @@ function ClosedInEnvelope({ card: { fit, footprint, form } }: { card: Card }) {
           <Slack figure={up} words="up" style={{ left: Math.max(width, widest * scale) + 12, top: 4 }} />
         </>
       )}
-      {!fit && <p className="plate-note mt-1">No envelope chosen. Choose one to see how the card sits in it.</p>}
+      {!fit && <p className="plate-note absolute" style={{ left: 4, top: highest * scale + 10 }}>No envelope chosen yet.</p>}
     </div>
   )
 }

@@ -17,7 +17,7 @@ type Props = { card: Card; inHand: CardInHand }
 /** The figures as a maker writes them on a card, and what should be known before cutting. */
 export function RecipeCard({ card, inHand }: Props) {
   return (
-    <section aria-label="Figures" className="grid flex-1 gap-x-8 gap-y-4 bg-chalk px-6 py-4 xl:grid-cols-[auto_1fr]">
+    <section aria-label="Figures" className="grid flex-1 gap-x-8 gap-y-4 bg-chalk px-6 py-4 xl:grid-cols-[minmax(0,1fr)_minmax(16rem,20rem)]">
       <dl className="grid grid-cols-[auto_1fr] content-start items-baseline gap-x-5 gap-y-0.5 text-[1.35rem]">
         <Row name="Finished">
           <MeasureField id="width" card={card} inHand={inHand} />

@@ -1,7 +1,7 @@
 import type { Point } from '../api/client'
 
 type Box = { left: number; top: number; width: number; height: number }
-type Props = { panels: Point[][]; matrices: number[][]; stands?: boolean; within?: Box; className?: string }
+type Props = { panels: Point[][]; matrices: number[][]; stands?: boolean; layers?: number[]; within?: Box; className?: string }
 
 type Space = [number, number, number]
 
@@ -40,8 +40,11 @@ export function extent(panels: Point[][], matrices: number[][], stands: boolean)
   return { left, top, width: Math.max(...xs) - left, height: Math.max(...ys) - top }
 }
 
-/** A card as a line drawing; `within` keeps the eye still while it moves. */
-export function PaperSketch({ panels, matrices, stands = false, within, className = '' }: Props) {
+/**
+ * A card as a line drawing; `within` keeps the eye still while it moves. What is nearer is drawn later; once it lies flat,
+ * `layers` says for each panel how high it lies.
+ */
+export function PaperSketch({ panels, matrices, stands = false, layers, within, className = '' }: Props) {
   const drawn = panels
     .map((corners, i) => {
       const points = corners.map((corner) => placed(corner, matrices[i], stands))
@@ -50,7 +53,7 @@ export function PaperSketch({ panels, matrices, stands = false, within, classNam
         const [nextX, nextY] = points[(j + 1) % points.length]
         return sum + x * nextY - nextX * y
       }, 0)
-      return { points, nearness, face: area < 0 }
+      return { points, nearness: layers ? layers[i] : nearness, face: area < 0 }
     })
     .sort((a, b) => a.nearness - b.nearness)
   const { left, top, width, height } = within ?? extent(panels, matrices, stands)

@@ -11,7 +11,7 @@ export function FilterBar({ filters, onChange }: Props) {
   const set = (some: Partial<Filters>) => onChange({ ...filters, ...some })
   const isSet = JSON.stringify(filters) !== JSON.stringify(NO_FILTERS)
   return (
-    <search className="flex flex-wrap items-end gap-x-3 gap-y-2 [&_select]:max-w-40 [&_select]:px-2">
+    <search className="flex flex-wrap items-end gap-x-3 gap-y-2 [&_label]:text-ink [&_select]:max-w-40 [&_select]:px-2">
       <span className="flex flex-col">
         <label htmlFor="shelf-words" className="text-base">
           Look for

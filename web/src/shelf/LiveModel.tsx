@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import { useShelfMotion } from '../api/cards'
+import { useShelfForm } from '../api/cards'
 import type { OnShelf } from '../api/client'
 import { extent, PaperSketch } from '../house/PaperSketch'
 
@@ -8,9 +8,9 @@ const ONE_WAY = 1700
 
 /** A structure as a small folded model: at rest as it shows best; while pointed at, it opens and closes. */
 export function LiveModel({ structure, playing, className }: { structure: OnShelf; playing: boolean; className?: string }) {
-  const motion = useShelfMotion(structure.id, playing)
+  const form = useShelfForm(structure.id, playing)
   const [at, setAt] = useState<number | null>(null)
-  const frames = motion.data
+  const frames = form.data?.frames
   const moving = playing && frames !== undefined
 
   useEffect(() => {
@@ -27,16 +27,21 @@ export function LiveModel({ structure, playing, className }: { structure: OnShel
     }
   }, [moving, structure.showing])
 
+  const layers = form.data && frames?.[0].map((_, panel) => form.data.closed.findIndex((one) => one.panel === panel))
   return (
     <PaperSketch
       panels={structure.panels}
       matrices={at === null || !frames ? structure.partOpen : between(frames, at)}
       stands={!structure.lies}
+      layers={at !== null && at > NEARLY_CLOSED ? layers : undefined}
       within={extent(structure.panels, structure.partOpen, !structure.lies)}
       className={className}
     />
   )
 }
+
+/** From here on panels lie so near to each other that only their order tells which is seen. */
+const NEARLY_CLOSED = 0.97
 
 /** The moment `at` of the way along; between two of the engine's steps, in between. */
 function between(frames: number[][][], at: number) {

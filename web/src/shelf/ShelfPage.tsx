@@ -92,6 +92,7 @@ type DescribedProps = { structure: OnShelf; fitting?: Fitting; filters: { envelo
 /** What a structure does and whom it suits, and the way to begin a card of it. */
 function Described({ structure, fitting, filters }: DescribedProps) {
   const [, go] = useLocation()
+  const [pointed, setPointed] = useState(false)
   const begin = () => {
     const habits = { ...usualHabits(navigator.language), ...recall(), structure: structure.id }
     remember({ ...habits, envelope: filters.envelope || habits.envelope, sheet: filters.sheet || habits.sheet })
@@ -99,7 +100,9 @@ function Described({ structure, fitting, filters }: DescribedProps) {
   }
   return (
     <section aria-label="Picked" className="sticky top-5 flex flex-col gap-3 bg-chalk px-6 py-5">
-      <LiveModel key={structure.id} structure={structure} playing className="h-44 w-full overflow-visible" />
+      <div onPointerEnter={() => setPointed(true)} onPointerLeave={() => setPointed(false)}>
+        <LiveModel key={structure.id} structure={structure} playing={pointed} className="h-44 w-full overflow-visible" />
+      </div>
       <h2 className="text-2xl">{structure.name}</h2>
       <p className="text-lg leading-snug">{structure.does}</p>
       <p className="plate-note">{structure.suits}</p>
@@ -110,8 +113,8 @@ function Described({ structure, fitting, filters }: DescribedProps) {
         <dd>{structure.folds}</dd>
         <dt className="plate-note">Displayed</dt>
         <dd>{structure.lies ? 'lying' : 'standing'}</dd>
-        <dt className="plate-note">Asks for</dt>
-        <dd>{structure.effort === 'EASY' ? 'nothing special, it is easy' : structure.effortLabel}</dd>
+        <dt className="plate-note">How hard</dt>
+        <dd>{structure.effortLabel}</dd>
         {fitting?.proposal && (
           <>
             <dt className="plate-note">Largest</dt>

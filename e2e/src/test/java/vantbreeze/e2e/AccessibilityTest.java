@@ -27,6 +27,27 @@ class AccessibilityTest extends Browsing {
     }
 
     @Test
+    void theShelf() {
+        page.navigate(house.at("/shelf"));
+        page.getByText("28 structures").waitFor();
+        nothingSerious();
+        page.getByLabel("For envelope").selectOption("c6");
+        page.getByText("Largest").waitFor();
+        nothingSerious();
+    }
+
+    @Test
+    void theBenchWithChoicesGlueAndPoses() {
+        take("Programme of the two days");
+        page.locator("canvas").waitFor();
+        nothingSerious();
+        page.navigate(house.at("/"));
+        take("How the kite got its tail");
+        page.locator("canvas").waitFor();
+        nothingSerious();
+    }
+
+    @Test
     void theBench() {
         take("Workshop for twelve, practice card");
         page.locator("canvas").waitFor();

@@ -3,6 +3,7 @@ package vantbreeze.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -59,5 +60,37 @@ class PicturesTest extends Browsing {
         take("Prize card, longest tail");
         page.locator("canvas").waitFor();
         picture("bench-tablet");
+    }
+
+    @Test
+    void theShelf() throws Exception {
+        page.navigate(house.at("/shelf"));
+        page.getByText("28 structures").waitFor();
+        picture("shelf");
+    }
+
+    @Test
+    void aPocketOnTheBench() throws Exception {
+        take("Gift-card pocket for the helpers");
+        page.locator("canvas").waitFor();
+        picture("bench-pocket");
+    }
+
+    /** All of the catalogue in one picture, drawn from the engine's frames by a script of the tests. */
+    @Test
+    void everyStructureDisplayedHalfWayAndClosed() throws Exception {
+        page.setViewportSize(1720, 1500);
+        String script = new String(getClass().getResourceAsStream("/contact-sheet.js").readAllBytes(), StandardCharsets.UTF_8);
+        page.evaluate(script + """
+                ; const style = document.createElement('style')
+                style.textContent = 'body{background:#cbb48f;font:16px Literata Variable,serif;padding:16px}h1{font-size:24px;margin:0 0 12px}'
+                  + 'main{display:grid;grid-template-columns:repeat(4,1fr);gap:14px 22px}figure{margin:0}figure div{display:flex;height:150px;'
+                  + 'align-items:end;border-bottom:5px solid #8a7350}figure svg{width:33%;height:140px;stroke:#1e2a33;stroke-width:1;stroke-linejoin:round}'
+                  + 'polygon{vector-effect:non-scaling-stroke}figcaption{padding-top:3px}'
+                document.head.append(style)
+                contactSheet('/')""");
+        page.getByText("Threaded double concertina").waitFor();
+        assertThat(page.locator("figure").count()).isEqualTo(28);
+        picture("structures");
     }
 }

@@ -102,9 +102,11 @@ class WholeStoryTest extends Browsing {
 
     @Test
     void aStageIsPickedByLookingFittedAndKeptClosing() {
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Stage")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Look on the shelf")).click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Stage").setExact(true)).click();
         assertThat(page.getByText("It stands like a small theatre and shears flat.")).isVisible();
-        assertThat(page.getByText("largest piece of 2: ").first()).isVisible();
+        button("Begin this card").click();
+        assertThat(page.getByText("card from A4").first()).isVisible();
         page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cards that fit")).getByRole(AriaRole.BUTTON).first().click();
         assertThat(page.getByText("It closes, fits and measures well. Ready to cut.")).isVisible();
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Band, open, decorated side up"))).isVisible();

@@ -42,11 +42,10 @@ class ShelfController {
         return new ShelfView(examples.get().values().stream().map(ShelfView::of).toList());
     }
 
-    /** For each step of its motion, for each panel, a matrix. */
-    @GetMapping("/{structure}/motion")
-    List<List<double[]>> motion(@PathVariable String structure) {
-        WorkedPlan example = examples.get().get(workshop.structure(structure).id());
-        return FormView.of(example).frames();
+    /** How its example folds. */
+    @GetMapping("/{structure}/form")
+    FormView form(@PathVariable String structure) {
+        return FormView.of(examples.get().get(workshop.structure(structure).id()));
     }
 
     /** For each structure the best card for an envelope, or from a sheet alone. */

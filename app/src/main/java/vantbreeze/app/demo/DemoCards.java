@@ -56,6 +56,33 @@ class DemoCards implements ApplicationRunner {
         Plan gate = new Plan("Gate for the mayor", gatefold.id(),
                 gatefold.proportioned(new Size(Length.ofInches(4, 1, 2), Length.ofInches(6)), Ruler.EIGHTHS), Ruler.EIGHTHS, "a6",
                 "12x12", "One only, with the programme inside.");
-        return List.of(prize, thanks, gate, theatre, workshopCard, invitation);
+        return List.of(row(), story(), programme(), pocket(), prize, thanks, gate, theatre, workshopCard, invitation);
+    }
+
+    private Plan pocket() {
+        Structure pocket = workshop.structure("pocket");
+        return new Plan("Gift-card pocket for the helpers", pocket.id(), pocket.proportioned(Size.ofMillimetres(106, 148), Ruler.MM_1),
+                Ruler.MM_1, "c6", "a3", "Twenty; the tea room gives the cards.");
+    }
+
+    private Plan programme() {
+        Structure concertina = workshop.structure("concertina");
+        Plan plan = new Plan("Programme of the two days", concertina.id(), concertina.proportioned(Size.ofMillimetres(70, 140), Ruler.MM_1),
+                Ruler.MM_1, "c6", "a4", "Saturday before the tab, Sunday after it.");
+        return plan.choosing(concertina, "made", "chained");
+    }
+
+    private Plan story() {
+        Structure card = workshop.structure("never-ending");
+        return new Plan("How the kite got its tail", card.id(), card.proportioned(Size.ofMillimetres(120, 120), Ruler.MM_1), Ruler.MM_1, null, "a4",
+                "Four pictures, one for each face.");
+    }
+
+    private Plan row() {
+        Structure row = workshop.structure("graduated-silhouettes");
+        // a kite on its tail: straight sides to hinge on, a point above, a foot to stand on
+        return new Plan("Row of kites for the window", row.id(), row.proportioned(Size.ofMillimetres(80, 120), Ruler.MM_1), Ruler.MM_1, null, "a3",
+                "The smallest last; thread for the tails.")
+                .choosing(row, "outline", "M 0 40 L 30 0 L 60 40 L 60 74 L 38 110 L 38 120 L 22 120 L 22 110 L 0 74 Z");
     }
 }
