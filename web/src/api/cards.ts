@@ -45,6 +45,16 @@ export function useCardQuery(id: string) {
   })
 }
 
+/** What shows in each pose of a card, as of a revision. */
+export function useShowing(id: string, revision: number, wanted: boolean) {
+  return useQuery({
+    queryKey: ['showing', id, revision],
+    queryFn: () => answered(api.GET('/api/cards/{id}/showing', { params: { path: { id } } })),
+    enabled: wanted,
+    staleTime: Infinity,
+  })
+}
+
 export type StartQuestion = {
   from: 'ENVELOPE' | 'SIZE' | 'SHEET'
   structure: string

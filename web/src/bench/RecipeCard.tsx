@@ -8,6 +8,7 @@ import { useSay } from '../house/Notices'
 import { SizeText } from '../house/SizeText'
 import { CardstockField, ChoiceField } from './ChoiceField'
 import { Findings } from './Findings'
+import { WhatShows } from './WhatShows'
 import { FOLD_WORDS } from './notation'
 import { isPicked, picking, usePicked } from './picked'
 import type { CardInHand } from './useCard'
@@ -51,6 +52,7 @@ export function RecipeCard({ card, inHand }: Props) {
       </dl>
       <div className="flex min-w-0 flex-col gap-3">
         <Findings card={card} inHand={inHand} />
+        <WhatShows card={card} />
         <Notes key={card.notes} card={card} inHand={inHand} />
       </div>
     </section>
@@ -115,6 +117,28 @@ function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][numb
               <li key={i}>{words}</li>
             ))}
           </ul>
+        </Row>
+      )}
+      {piece.pencil.length > 0 && (
+        <Row name="Pencil">
+          <ul className="text-base">
+            {piece.pencil.map((mark, i) => (
+              <li key={i} className="flex flex-wrap items-center gap-x-2">
+                <FigureText figure={mark.across} className="text-xl" /> across,
+                <FigureText figure={mark.up} className="text-xl" /> up, for {mark.words}
+              </li>
+            ))}
+          </ul>
+        </Row>
+      )}
+      {piece.turned.length > 0 && (
+        <Row name="Foot to the fence">
+          {piece.turned.map((score, i) => (
+            <span key={i} className="inline-flex items-baseline gap-1.5">
+              <FigureText figure={score.fromLeft} unit />
+              <span className="text-base italic">{FOLD_WORDS[score.fold]}</span>
+            </span>
+          ))}
         </Row>
       )}
       {piece.scores.length > 0 && <Row name="Score">

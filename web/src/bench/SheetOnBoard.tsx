@@ -88,6 +88,14 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
             strokeDasharray={glue.face ? undefined : '3 4'}
           />
         ))}
+        {piece.pencil.map(({ at }, i) => (
+          <path
+            key={i}
+            d={`M ${x(at.x) - 6} ${y(at.y)} h 12 M ${x(at.x)} ${y(at.y) - 6} v 12`}
+            className="pointer-events-none stroke-ink-soft"
+            strokeWidth={1.2}
+          />
+        ))}
         {piece.openings.map((opening, i) => (
           <polygon
             key={i}

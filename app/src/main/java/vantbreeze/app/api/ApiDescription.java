@@ -62,7 +62,7 @@ public class ApiDescription {
 
     private static Map<String, Class<?>> records() {
         return Stream.of(CardView.class, CardSummary.class, FigureView.class, FitView.class, FormView.class, PieceView.class, PointView.class,
-                        ProposalView.class, ShelfView.class, SizeView.class, StockView.class, CardController.class)
+                        ProposalView.class, ShelfView.class, ShowingView.class, SizeView.class, StockView.class, CardController.class)
                 .flatMap(type -> Stream.concat(Stream.of(type), Arrays.stream(type.getDeclaredClasses())))
                 .filter(Class::isRecord)
                 .collect(Collectors.toMap(Class::getSimpleName, type -> type));

@@ -97,6 +97,12 @@ class CardController {
         return CardView.of(drawer.card(id));
     }
 
+    /** What shows in each pose; asked for apart, since it takes some looking. */
+    @GetMapping("/{id}/showing")
+    List<ShowingView> showing(@PathVariable UUID id) {
+        return ShowingView.of(drawer.card(id).worked());
+    }
+
     @PostMapping("/{id}/changes")
     CardView change(@PathVariable UUID id, @RequestBody Change change) {
         return CardView.of(drawer.change(id, change.revision(), plan -> changed(plan, change)));

@@ -14,6 +14,7 @@ import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.Hinge;
 import vantbreeze.core.fold.Panel;
+import vantbreeze.core.fold.PencilMark;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
@@ -30,13 +31,15 @@ import vantbreeze.core.structure.Structure;
  *
  * @param heightMeasure id of the measure that sets its height, if one does
  * @param outline corners of the piece
+ * @param turned its level scores, read with its foot against the fence
  * @param openings corners of its holes
  * @param copies numbers of the first panels of all pieces that are cut like this one, its own first
  * @param glue where glue goes on it
+ * @param pencil where other pieces come to lie, to be rubbed out
  */
 public record PieceView(String name, SizeView cut, @Nullable String heightMeasure, List<PointView> outline, List<PanelView> panels,
-                        List<HingeView> hinges, List<ScoreView> scores, List<MarkView> marks,
-                        @Nullable YieldView yield, List<List<PointView>> openings, List<Integer> copies, List<GlueView> glue) {
+                        List<HingeView> hinges, List<ScoreView> scores, List<ScoreView> turned, List<MarkView> marks,
+                        @Nullable YieldView yield, List<List<PointView>> openings, List<Integer> copies, List<GlueView> glue, List<PencilView> pencil) {
 
     /**
      * A panel as it lies on the open sheet.
@@ -75,6 +78,9 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
      */
     public record GlueView(int panel, boolean face, List<PointView> corners, String words) { }
 
+    /** A pencil mark: across from the left edge, up from the foot, for which panel. */
+    public record PencilView(PointView at, FigureView across, FigureView up, String words) { }
+
     /** What comes out of the sheet in hand. */
     public record YieldView(String sheet, int count, int across, int up, boolean turned) {
 
@@ -88,10 +94,12 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
         Map<Piece, List<WorkedPiece>> alike = new LinkedHashMap<>();
         worked.pieces().forEach(piece -> alike.computeIfAbsent(piece.panels().piece(), key -> new ArrayList<>()).add(piece));
         List<GlueArea> glue = GlueArea.of(worked.form().graph());
-        return alike.values().stream().map(copies -> of(copies, worked, glue, ruler)).toList();
+        List<PencilMark> pencil = PencilMark.of(worked.form().graph());
+        return alike.values().stream().map(copies -> of(copies, worked, glue, pencil, ruler)).toList();
     }
 
-    private static PieceView of(List<WorkedPiece> copies, WorkedPlan plan, List<GlueArea> glue, Ruler ruler) {
+    private static PieceView of(List<WorkedPiece> copies, WorkedPlan plan, List<GlueArea> glue,
+                                List<PencilMark> pencil, Ruler ruler) {
         WorkedPiece worked = copies.get(0);
         Structure structure = plan.structure();
         int end = worked.first() + worked.panels().all().size();
@@ -101,12 +109,16 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
                 worked.panels().hinges().stream().filter(hinge -> hinge.fold() != Fold.BEND)
                         .map(hinge -> hinge(hinge, worked.panels().hinges().indexOf(hinge))).toList(),
                 worked.scores().stream().map(score -> score(score, ruler)).toList(),
+                worked.turned().stream().map(score -> score(score, ruler)).toList(),
                 DrawnMark.of(worked.panels().piece()).stream().map(mark -> mark(mark, ruler)).toList(),
                 worked.yield() == null ? null : YieldView.of(worked.yield()),
                 worked.panels().piece().openings().stream().map(PieceView::points).toList(),
                 copies.stream().map(WorkedPiece::first).toList(),
                 glue.stream().filter(area -> area.panel() >= worked.first() && area.panel() < end)
-                        .map(area -> glue(area, plan, ruler)).toList());
+                        .map(area -> glue(area, plan, ruler)).toList(),
+                pencil.stream().filter(mark -> mark.panel() >= worked.first() && mark.panel() < end)
+                        .map(mark -> new PencilView(PointView.of(mark.at()), FigureView.of(mark.at().x(), ruler), FigureView.of(mark.at().y(), ruler),
+                                plan.form().graph().name(mark.glued()))).toList());
     }
 
     private static GlueView glue(GlueArea area, WorkedPlan plan, Ruler ruler) {

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * A line that no single distance along the board tells: a slit, or a score that does not run straight up. It is
+ * A line that no single distance along the board tells: a slit, or a score that runs aslant. It is
  * marked from one spot to another.
  *
  * @param from its left end, the lower of two ends straight above one another
@@ -19,7 +19,7 @@ public record DrawnMark(Spot from, Spot to, Fold fold) {
     /** The marks of {@code piece}, as they were drawn: slits first, then slanted scores. */
     public static List<DrawnMark> of(Piece piece) {
         return Stream.concat(piece.slits().stream().map(slit -> of(slit, null)),
-                piece.creases().stream().filter(crease -> !crease.line().isUpright() && crease.fold() != Fold.BEND).map(crease -> of(crease.line(), crease.fold())))
+                piece.creases().stream().filter(crease -> !crease.line().isUpright() && !crease.line().isLevel() && crease.fold() != Fold.BEND).map(crease -> of(crease.line(), crease.fold())))
                 .toList();
     }
 

@@ -20,6 +20,11 @@ public record Stretch(Spot from, Spot to) {
         return from.x().equals(to.x());
     }
 
+    /** Whether it runs straight across. */
+    public boolean isLevel() {
+        return from.y().equals(to.y());
+    }
+
     /** Its length in millimetres. */
     public double millimetres() {
         return from.millimetres().distance(to.millimetres());

@@ -13,11 +13,13 @@ import vantbreeze.core.paper.Size;
  * @param first the number of its first panel among those of the whole card
  * @param cut the rectangle it is cut as
  * @param scores as read off a board
+ * @param turned the level ones, read with its foot against the fence
  * @param yield how many come out of the sheet in hand, or null when no sheet is chosen
  */
-public record WorkedPiece(Panels panels, int first, Size cut, List<BoardScore> scores, SheetYield yield) {
+public record WorkedPiece(Panels panels, int first, Size cut, List<BoardScore> scores, List<BoardScore> turned, SheetYield yield) {
 
     public WorkedPiece {
         scores = List.copyOf(scores);
+        turned = List.copyOf(turned);
     }
 }

@@ -69,7 +69,7 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
         int first = 0;
         for (Piece piece : assembly.pieces()) {
             Panels panels = known.computeIfAbsent(piece, Panels::of);
-            pieces.add(new WorkedPiece(panels, first, piece.cutSize(), BoardScore.of(panels),
+            pieces.add(new WorkedPiece(panels, first, piece.cutSize(), BoardScore.of(panels), BoardScore.turned(panels),
                     sheet == null ? null : SheetYield.of(piece.cutSize(), sheet)));
             first += panels.all().size();
         }

@@ -185,7 +185,7 @@ class CatalogueTest {
         assertThat(worked.pieces()).hasSize(4).allSatisfy(piece -> {
             assertThat(piece.cut()).isEqualTo(new Size(in("4"), in("8")));
             assertThat(piece.scores()).extracting(BoardScore::fromLeft).containsOnly(in("2"));
-            assertThat(DrawnMark.of(piece.panels().piece())).extracting(mark -> mark.from().y()).containsExactlyInAnyOrder(in("2"), in("6"));
+            assertThat(piece.turned()).extracting(BoardScore::fromLeft).containsExactly(in("2"), in("6"));
         });
         assertThat(worked.form().stations()).hasSize(4).allSatisfy(face ->
                 assertThat(FoldedForm.of(worked.form().graph(), face.pose()).closureError()).isLessThan(0.001));

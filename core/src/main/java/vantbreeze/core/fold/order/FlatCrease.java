@@ -21,16 +21,21 @@ record FlatCrease(int below, int above, boolean known, Coordinate from, Coordina
 
     /** Whether this and {@code other} lie on one line over some length, with their paper on the same side. */
     boolean liesAlong(FlatCrease other) {
-        double dx = to.x - from.x;
-        double dy = to.y - from.y;
-        double length = Math.hypot(dx, dy);
-        double ux = dx / length;
-        double uy = dy / length;
-        double a = ux * (other.from.x - from.x) + uy * (other.from.y - from.y);
-        double b = ux * (other.to.x - from.x) + uy * (other.to.y - from.y);
-        double offA = Math.abs(ux * (other.from.y - from.y) - uy * (other.from.x - from.x));
-        double offB = Math.abs(ux * (other.to.y - from.y) - uy * (other.to.x - from.x));
         // run the same way, so that both have their paper on the same hand
-        return b > a && offA < Flat.NEAR && offB < Flat.NEAR && Math.min(length, b) - Math.max(0, a) > Flat.LEAST_LENGTH;
+        return alongside(from, to, other.from, other.to) > 0;
+    }
+
+    /** Whether two segments lie on one line over some length: +1 when they run the same way, −1 against each other, 0 when not. */
+    static int alongside(Coordinate from, Coordinate to, Coordinate otherFrom, Coordinate otherTo) {
+        double length = from.distance(to);
+        double ux = (to.x - from.x) / length;
+        double uy = (to.y - from.y) / length;
+        double a = ux * (otherFrom.x - from.x) + uy * (otherFrom.y - from.y);
+        double b = ux * (otherTo.x - from.x) + uy * (otherTo.y - from.y);
+        double offA = Math.abs(ux * (otherFrom.y - from.y) - uy * (otherFrom.x - from.x));
+        double offB = Math.abs(ux * (otherTo.y - from.y) - uy * (otherTo.x - from.x));
+        boolean shared = offA < Flat.NEAR && offB < Flat.NEAR
+                && Math.min(length, Math.max(a, b)) - Math.max(0, Math.min(a, b)) > Flat.LEAST_LENGTH;
+        return !shared ? 0 : b > a ? 1 : -1;
     }
 }

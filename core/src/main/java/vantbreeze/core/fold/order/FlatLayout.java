@@ -23,20 +23,22 @@ import vantbreeze.core.fold.Side;
  * A card in a flat pose: its facets where they lie, its folded creases, and its glued pairs.
  *
  * @param facetOf for each panel, its facet
+ * @param placed where each panel lies
  */
 record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatCrease> creases, List<FlatBend> bends,
-                  List<FlatJoin> joins) {
+                  List<FlatJoin> joins, List<PlacedPanel> placed) {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     /** The facets that are laid over others by hand, as pairs with the lower one first. */
     List<int[]> laid() {
-        return graph.overs().stream().map(over -> new int[] {facetOf[over[1]], facetOf[over[0]]})
-                .filter(pair -> pair[0] != pair[1]).toList();
+        return graph.overs().stream()
+                .filter(over -> facetOf[over[0]] != facetOf[over[1]] && Flat.overlap(placed.get(over[0]).shadow(), placed.get(over[1]).shadow()))
+                .map(over -> new int[] {facetOf[over[1]], facetOf[over[0]]}).toList();
     }
 
-    /** Two facets of one flat sheet that may give way a little where they meet, so that either may lie over a third. */
-    record FlatBend(int one, int other, Coordinate from, Coordinate to) { }
+    /** Two facets of one flat sheet, left and right of where it may give way a little, so that they lie over others apart. */
+    record FlatBend(int left, int right, Coordinate from, Coordinate to) { }
 
     /** Two facets glued on each other, the first below, where their glued panels overlap. */
     record FlatJoin(int below, int above, Geometry glue) { }
@@ -54,7 +56,7 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
                 Coordinate from = flat(motion.apply(link.hinge().line().from()));
                 Coordinate to = flat(motion.apply(link.hinge().line().to()));
                 if (pose.degreesAt(link) == 0) {
-                    bends.add(new FlatBend(a.index(), b.index(), from, to));
+                    bends.add(new FlatBend(a.index(), b.index(), a.faceUp() ? from : to, a.faceUp() ? to : from));
                 } else {
                     creases.add(FlatCrease.of(a, b, fold(link, pose), a.faceUp() ? from : to, a.faceUp() ? to : from));
                 }
@@ -67,7 +69,7 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
             Geometry glue = glue(form, link);
             return above ? new FlatJoin(on.index(), glued.index(), glue) : new FlatJoin(glued.index(), on.index(), glue);
         }).toList();
-        return new FlatLayout(graph, facets, facetOf, creases, bends, joins);
+        return new FlatLayout(graph, facets, facetOf, creases, bends, joins, form.placed());
     }
 
     private static Geometry glue(FoldedForm form, Link.Glued link) {

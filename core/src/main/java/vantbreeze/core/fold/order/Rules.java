@@ -38,7 +38,7 @@ record Rules(List<Integer> facts, List<int[]> equals, List<int[]> evens, List<in
                 rules.facts.add(pairs.below(laid[0], laid[1]));
             }
         }
-        rules.bends(layout, pairs, kept);
+        rules.bends(layout, pairs, kept, creases);
         rules.tacos(creases, pairs);
         rules.joins(layout, pairs, kept);
         rules.transitivity(layout, pairs, kept);
@@ -49,16 +49,40 @@ record Rules(List<Integer> facts, List<int[]> equals, List<int[]> evens, List<in
         equals.add(new int[] {pairs.below(facet, a), pairs.below(facet, b)});
     }
 
-    /** A facet that lies across a bend lies above both its sides or below both (tortilla–tortilla). */
-    private void bends(FlatLayout layout, Pairs pairs, Set<Integer> kept) {
-        for (FlatLayout.FlatBend bend : layout.bends()) {
+    /**
+     * A facet that lies across a bend lies above both its sides or below both; so does one sheet that bends along
+     * another's bend (tortilla–tortilla); and a sheet does not go between two facets that are folded there (taco–tortilla).
+     */
+    private void bends(FlatLayout layout, Pairs pairs, Set<Integer> kept, List<FlatCrease> creases) {
+        List<FlatLayout.FlatBend> bends = layout.bends().stream()
+                .filter(bend -> kept.contains(bend.left()) && kept.contains(bend.right())).toList();
+        for (FlatLayout.FlatBend bend : bends) {
             for (int facet : kept) {
-                if (kept.contains(bend.one()) && kept.contains(bend.other()) && facet != bend.one() && facet != bend.other()
-                        && pairs.overlap(facet, bend.one()) && pairs.overlap(facet, bend.other())
+                if (facet != bend.left() && facet != bend.right() && pairs.overlap(facet, bend.left()) && pairs.overlap(facet, bend.right())
                         && layout.facets().get(facet).isCrossedBy(bend.from(), bend.to())) {
-                    notBetween(pairs, facet, bend.one(), bend.other());
+                    notBetween(pairs, facet, bend.left(), bend.right());
                 }
             }
+            for (FlatLayout.FlatBend other : bends.subList(bends.indexOf(bend) + 1, bends.size())) {
+                int along = FlatCrease.alongside(bend.from(), bend.to(), other.from(), other.to());
+                if (along != 0) {
+                    sameWay(pairs, bend, along > 0 ? other.left() : other.right(), along > 0 ? other.right() : other.left());
+                }
+            }
+            for (FlatCrease crease : creases) {
+                int along = FlatCrease.alongside(bend.from(), bend.to(), crease.from(), crease.to());
+                int beside = along > 0 ? bend.left() : bend.right();
+                if (along != 0 && beside != crease.below() && beside != crease.above()
+                        && pairs.overlap(beside, crease.below()) && pairs.overlap(beside, crease.above())) {
+                    notBetween(pairs, beside, crease.below(), crease.above());
+                }
+            }
+        }
+    }
+
+    private void sameWay(Pairs pairs, FlatLayout.FlatBend bend, int left, int right) {
+        if (bend.left() != left && bend.right() != right && pairs.overlap(bend.left(), left) && pairs.overlap(bend.right(), right)) {
+            equals.add(new int[] {pairs.below(bend.left(), left), pairs.below(bend.right(), right)});
         }
     }
 

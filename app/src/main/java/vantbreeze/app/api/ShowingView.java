@@ -1,0 +1,21 @@
+package vantbreeze.app.api;
+
+import java.util.List;
+import java.util.Set;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.plan.Showing;
+import vantbreeze.core.plan.WorkedPlan;
+
+/** The panels that show in a pose, by their names, from before and from behind. */
+public record ShowingView(String pose, List<String> front, List<String> behind) {
+
+    static List<ShowingView> of(WorkedPlan worked) {
+        FoldGraph graph = worked.form().graph();
+        return Showing.of(worked).stream()
+                .map(showing -> new ShowingView(showing.pose(), names(graph, showing.front()), names(graph, showing.behind()))).toList();
+    }
+
+    private static List<String> names(FoldGraph graph, Set<Integer> panels) {
+        return panels.stream().sorted().map(panel -> graph.panels().get(panel).name()).distinct().toList();
+    }
+}

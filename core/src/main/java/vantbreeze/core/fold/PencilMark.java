@@ -1,0 +1,46 @@
+package vantbreeze.core.fold;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Envelope;
+
+/**
+ * A pencil mark for where a second piece is glued on, to be rubbed out later.
+ *
+ * @param panel the panel that is marked, by its index in the graph
+ * @param at where on its sheet
+ * @param glued the panel whose corner comes to lie there
+ */
+public record PencilMark(int panel, Spot at, int glued) {
+
+    /** Two marks, lower left and upper right, for each panel glued on another whose corners do not place it anyway. */
+    public static List<PencilMark> of(FoldGraph graph) {
+        List<PencilMark> marks = new ArrayList<>();
+        for (Link.Glued link : graph.joins()) {
+            if (link.join().slides() || graph.pieceOf().get(link.from()).equals(graph.pieceOf().get(link.to()))) {
+                continue;
+            }
+            Rigid laid = link.motion(0);
+            Envelope placed = new Envelope();
+            graph.panels().get(link.to()).corners().stream().map(laid::apply).forEach(at -> placed.expandToInclude(at.getX(), at.getY()));
+            Envelope on = graph.panels().get(link.from()).shape().getEnvelopeInternal();
+            Envelope shared = placed.intersection(on);
+            for (Spot at : List.of(Spot.nearest(shared.getMinX(), shared.getMinY()), Spot.nearest(shared.getMaxX(), shared.getMaxY()))) {
+                if (!isCornerOf(on, at)) {
+                    marks.add(new PencilMark(link.from(), at, link.to()));
+                }
+            }
+        }
+        return marks;
+    }
+
+    private static boolean isCornerOf(Envelope box, Spot at) {
+        double x = at.x().millimetres();
+        double y = at.y().millimetres();
+        return near(x, box.getMinX(), box.getMaxX()) && near(y, box.getMinY(), box.getMaxY());
+    }
+
+    private static boolean near(double value, double one, double other) {
+        return Math.min(Math.abs(value - one), Math.abs(value - other)) < 0.01;
+    }
+}

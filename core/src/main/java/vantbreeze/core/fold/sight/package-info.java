@@ -1,0 +1,2 @@
+/** What of a card is seen. */
+package vantbreeze.core.fold.sight;
