@@ -16,6 +16,8 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.structure.Catalogue;
+import vantbreeze.core.structure.Structure;
 import vantbreeze.core.structure.ZFold;
 import vantbreeze.exchange.print.DrawnLines.Drawn;
 
@@ -94,6 +96,18 @@ class TrueSizePlanTest {
         try (PDDocument document = print(118, 92, PrintPage.A4, "Drachenfest žluťoučký 凧")) {
             String text = new PDFTextStripper().getText(document);
             assertThat(text).contains("Drachenfest žluťoučký ?").contains("mountain").contains("Second leg").contains("118");
+        }
+    }
+
+    /** Every structure prints, and the lines on its pages are as long as the outlines of its pieces. */
+    @Test
+    void everyStructurePrints() throws IOException {
+        for (Structure structure : Catalogue.full().all()) {
+            Plan plan = new Plan("Kite day", structure.id(), structure.proportioned(Size.ofMillimetres(120, 100), Ruler.MM_1), Ruler.MM_1, null, null, "");
+            WorkedPlan worked = Workshop.standard().work(plan);
+            try (PDDocument document = Loader.loadPDF(TrueSizePlan.of(worked, PrintPage.A4))) {
+                assertThat(document.getNumberOfPages()).as(structure.name()).isGreaterThanOrEqualTo(worked.pieces().size());
+            }
         }
     }
 }

@@ -1,0 +1,45 @@
+package vantbreeze.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.structure.Structure;
+
+/** The full plan of every structure with its findings, and the ranked sizes for an envelope, warm. */
+final class CatalogueBench {
+
+    private static final int WARM = 120;
+    private static final int MEASURED = 101;
+    private static final double MEDIAN_LIMIT = 5;
+    private static final double FIT_LIMIT = 1_000;
+
+    private CatalogueBench() { }
+
+    static List<Row> run() {
+        Workshop workshop = Workshop.standard();
+        List<Row> rows = new ArrayList<>();
+        for (Structure structure : workshop.catalogue().all()) {
+            Plan plan = new Plan("Kite day", structure.id(), structure.proportioned(Size.ofMillimetres(152, 108), Ruler.MM_1), Ruler.MM_1, "c5", "a4", "");
+            rows.add(measured(structure.name() + ", plan with findings", MEDIAN_LIMIT, WARM, MEASURED, () -> workshop.work(plan)));
+        }
+        Structure slowest = workshop.structure("threaded-concertina");
+        rows.add(measured("ranked sizes for C5 from A3, %s".formatted(slowest.name()), FIT_LIMIT, 5, 21,
+                () -> workshop.proposals(slowest, Ruler.MM_1, workshop.sheet("a3")).forEnvelope(workshop.envelope("c5"))));
+        return rows;
+    }
+
+    private static Row measured(String what, double limit, int warm, int times, Runnable work) {
+        double[] taken = new double[times];
+        for (int i = -warm; i < times; i++) {
+            long begun = System.nanoTime();
+            work.run();
+            if (i >= 0) {
+                taken[i] = (System.nanoTime() - begun) / 1e6;
+            }
+        }
+        return Row.median(what, taken, limit);
+    }
+}
