@@ -20,7 +20,7 @@ import { isPicked, usePicked } from './picked'
 // the theme's chalk, kraft, ink and blue, as the graphics card wants them
 const COLOURS = { face: '#fffdf8', back: '#e4d8c0', ink: '#1e2a33', picked: '#cfe0f2' }
 /** How far apart stacked panels are drawn, mm, so that closed ones do not flicker. */
-const DRAWN_APART = 0.35
+const DRAWN_APART = 0.5
 
 /** The card in space. The engine's frames say where each panel is; between two frames it is drawn in between. */
 export function FoldedObject({ pieces, form, closed }: { pieces: Piece[]; form: Form; closed: number }) {
@@ -52,7 +52,7 @@ function Seat({ panels, form, closed }: CardProps) {
   useLayoutEffect(() => {
     const eye = camera as PerspectiveCamera
     const card = around(panels, form, closed)
-    const across = Math.max(card.radius, opened * 0.72)
+    const across = Math.max(card.radius, Math.min(opened * 0.72, card.radius * 2))
     const narrow = Math.tan((eye.fov * Math.PI) / 360) * Math.min(1, size.width / size.height)
     // what lies is seen from above with its foot near, what stands from before and a little above
     eye.up.set(0, form.lies ? 0 : 1, form.lies ? 1 : 0)
@@ -107,7 +107,7 @@ function PanelMesh({ panel, matrix, picked, onPick }: PanelProps) {
             side={side}
             color={picked ? COLOURS.picked : side === FrontSide ? COLOURS.face : COLOURS.back}
             polygonOffset
-            polygonOffsetFactor={1}
+            polygonOffsetFactor={0.4}
             polygonOffsetUnits={1}
           />
         </mesh>

@@ -21,6 +21,7 @@ final class Judgement {
         Words words = new Words(worked);
         List<Finding> findings = new ArrayList<>();
         findings.addAll(new FoldJudge(worked, words).findings());
+        findings.addAll(new FlapJudge(worked, words).findings());
         findings.addAll(new GlueJudge(worked, words).findings());
         findings.addAll(new StandJudge(worked, words).findings());
         findings.addAll(new EnvelopeJudge(worked, words).findings());

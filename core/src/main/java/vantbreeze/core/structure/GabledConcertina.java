@@ -105,6 +105,6 @@ public final class GabledConcertina implements Structure {
 
     @Override
     public double showing() {
-        return 0.86;
+        return 0.89;
     }
 }

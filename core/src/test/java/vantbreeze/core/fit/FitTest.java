@@ -133,7 +133,9 @@ class FitTest {
         for (Structure structure : Catalogue.full().all()) {
             for (Ruler ruler : List.of(Ruler.EIGHTHS, Ruler.MM_1)) {
                 List<Proposal> found = new Proposals(structure, ruler, sheet("a3"), Envelopes.published(), Tools.usual().board(ruler)).forEnvelope(envelope("a7"));
-                assertThat(found).as("%s on %s", structure.name(), ruler).isNotEmpty().allMatch(proposal -> proposal.fit().goesIn());
+                assertThat(found).as("%s on %s", structure.name(), ruler).isNotEmpty().allMatch(proposal -> proposal.fit().goesIn())
+                        .allSatisfy(proposal -> structure.asked(proposal.measures()).forEach(parameter ->
+                                assertThat(ruler.marks(proposal.measures().get(parameter.id()))).as(parameter.label()).isTrue()));
             }
         }
     }

@@ -168,6 +168,16 @@ class FindingsTest {
     }
 
     @Test
+    void flapsThatLieOnEachOther() {
+        Tent tent = Tent.built((width, height) -> Assembly.of(Strip.ofHeight("Card", height).panel("Left flap", mm(52)).fold(Fold.VALLEY)
+                .panel("Back", width).fold(Fold.VALLEY).panel("Right flap", mm(51)).piece()));
+        assertThat(only(of(tent, 100, 90), "too wide").text()).isEqualTo("Right flap is 3.0 mm too wide: it lies on Left flap. Make one of them narrower by that.");
+        for (Structure structure : Catalogue.full().all()) {
+            assertThat(of(plan(structure.id(), 150, 110, Ruler.MM_1))).as(structure.name()).noneMatch(finding -> finding.text().contains("too wide: it lies"));
+        }
+    }
+
+    @Test
     void aPanelThatPokesOut() {
         Tent tent = Tent.built((width, height) -> Assembly.of(Strip.ofHeight("Card", height).panel("Back", width).fold(Fold.VALLEY).panel("Wing", width.plus(mm(7))).piece()));
         Finding finding = only(of(tent, 100, 90), "pokes out");
