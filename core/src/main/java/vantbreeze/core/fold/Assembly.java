@@ -10,8 +10,9 @@ import java.util.List;
  * @param overs what is laid over what by hand
  * @param quarterTurns how far the first piece is turned anticlockwise from how it lies on the board to how the card is
  *                     held, quarters
+ * @param base the panel of the first piece that everything else moves from, or null for its largest
  */
-public record Assembly(List<Piece> pieces, List<Join> joins, List<Over> overs, int quarterTurns) {
+public record Assembly(List<Piece> pieces, List<Join> joins, List<Over> overs, int quarterTurns, String base) {
 
     public Assembly {
         pieces = List.copyOf(pieces);
@@ -21,17 +22,22 @@ public record Assembly(List<Piece> pieces, List<Join> joins, List<Over> overs, i
 
     /** Pieces that lie on the board the way the card is held. */
     public Assembly(List<Piece> pieces, List<Join> joins) {
-        this(pieces, joins, List.of(), 0);
+        this(pieces, joins, List.of(), 0, null);
     }
 
     /** The same, held with its first piece turned anticlockwise by so many quarters. */
     public Assembly turned(int quarters) {
-        return new Assembly(pieces, joins, overs, Math.floorMod(quarters, 4));
+        return new Assembly(pieces, joins, overs, Math.floorMod(quarters, 4), base);
     }
 
     /** The same, with these laid over others by hand. */
     public Assembly laid(Over... over) {
-        return new Assembly(pieces, joins, List.of(over), quarterTurns);
+        return new Assembly(pieces, joins, List.of(over), quarterTurns, base);
+    }
+
+    /** The same, everything moving from this panel of the first piece. */
+    public Assembly movingFrom(String panel) {
+        return new Assembly(pieces, joins, overs, quarterTurns, panel);
     }
 
     /** One piece, nothing glued to another. */

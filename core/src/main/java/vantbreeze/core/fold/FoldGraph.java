@@ -49,8 +49,11 @@ public record FoldGraph(Assembly assembly, List<Panel> panels, List<Integer> pie
         return links.stream().filter(Link.Glued.class::isInstance).map(Link.Glued.class::cast).toList();
     }
 
-    /** The panel that everything else moves from: the largest of the first piece, the rightmost of equals. */
+    /** The panel that everything else moves from: the one the assembly names, or the largest of the first piece, the rightmost of equals. */
     public int base() {
+        if (assembly.base() != null) {
+            return require(new PanelRef(0, assembly.base()));
+        }
         int base = 0;
         for (int i = 0; i < panels.size() && pieceOf.get(i) == 0; i++) {
             if (panels.get(i).area() > panels.get(base).area() * (1 - 1e-9)) {

@@ -73,11 +73,11 @@ public final class GabledConcertina implements Structure {
             creases.add(slant(left, height.minus(atLeft), right, height.minus(atRight)));
             if (falls) {
                 // the ends lie turned over when this fold is made, so it goes the other way there
-                creases.add(score(right, zero, gable, Fold.VALLEY));
-                creases.add(score(right, gable, height.minus(gable), Fold.MOUNTAIN));
-                creases.add(score(right, height.minus(gable), height, Fold.VALLEY));
+                creases.add(Lines.score(right, zero, gable, Fold.VALLEY));
+                creases.add(Lines.score(right, gable, height.minus(gable), Fold.MOUNTAIN));
+                creases.add(Lines.score(right, height.minus(gable), height, Fold.VALLEY));
             } else if (panel < PANELS - 1) {
-                creases.add(score(right, zero, height, Fold.VALLEY));
+                creases.add(Lines.score(right, zero, height, Fold.VALLEY));
             }
             Length middle = left.plus(width.dividedBy(2));
             Length inEnd = falls ? right.minus(Length.ofMillimetres(1)) : left.plus(Length.ofMillimetres(1));
@@ -90,10 +90,6 @@ public final class GabledConcertina implements Structure {
 
     private static Crease slant(Length x1, Length y1, Length x2, Length y2) {
         return new Crease(new Stretch(new Spot(x1, y1), new Spot(x2, y2)), Fold.MOUNTAIN);
-    }
-
-    private static Crease score(Length x, Length low, Length high, Fold fold) {
-        return new Crease(new Stretch(new Spot(x, low), new Spot(x, high)), fold);
     }
 
     /** Points a quarter of the width below the edge. */

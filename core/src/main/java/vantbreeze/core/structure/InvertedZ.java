@@ -5,14 +5,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import vantbreeze.core.fold.Assembly;
-import vantbreeze.core.fold.Crease;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.PanelName;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Spot;
-import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.fold.motion.MissingMeasure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -94,23 +92,15 @@ public final class InvertedZ implements Structure {
         Length outer = leg.times(2);
         Length middle = height.dividedBy(2);
         return new Piece("Card base", Patch.sheet(end, height), List.of(
-                score(leg, Length.ZERO, low, Fold.MOUNTAIN), score(outer, Length.ZERO, low, Fold.VALLEY),
-                score(first, low, high, Fold.MOUNTAIN), score(second, low, high, Fold.VALLEY),
-                score(leg, high, height, Fold.MOUNTAIN), score(outer, high, height, Fold.VALLEY)),
-                List.of(slit(leg, outer.max(second), low), slit(leg, outer.max(second), high)), List.of(
+                Lines.score(leg, Length.ZERO, low, Fold.MOUNTAIN), Lines.score(outer, Length.ZERO, low, Fold.VALLEY),
+                Lines.score(first, low, high, Fold.MOUNTAIN), Lines.score(second, low, high, Fold.VALLEY),
+                Lines.score(leg, high, height, Fold.MOUNTAIN), Lines.score(outer, high, height, Fold.VALLEY)),
+                List.of(Lines.level(leg, outer.max(second), low), Lines.level(leg, outer.max(second), high)), List.of(
                 new PanelName(new Spot(leg.dividedBy(2), middle), "Leg"),
                 new PanelName(new Spot(end.minus(Length.ofMillimetres(1)), middle), "Back"),
                 new PanelName(new Spot(first.plus(second).dividedBy(2), middle), "Window"),
                 new PanelName(new Spot(leg.plus(outer).dividedBy(2), low.dividedBy(2)), "Second leg, foot"),
                 new PanelName(new Spot(leg.plus(outer).dividedBy(2), height.minus(low.dividedBy(2))), "Second leg, head")));
-    }
-
-    private static Crease score(Length x, Length low, Length high, Fold fold) {
-        return new Crease(new Stretch(new Spot(x, low), new Spot(x, high)), fold);
-    }
-
-    private static Stretch slit(Length from, Length to, Length y) {
-        return new Stretch(new Spot(from, y), new Spot(to, y));
     }
 
     /** A leg of half the width, the middle shifted by a third of it and half as high as the card. */

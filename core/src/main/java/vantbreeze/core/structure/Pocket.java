@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
-import vantbreeze.core.fold.Crease;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Join;
 import vantbreeze.core.fold.Over;
@@ -14,7 +13,6 @@ import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
-import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -106,7 +104,7 @@ public final class Pocket implements Structure {
         Piece base = Strip.ofHeight("Card base", height).panel("Cover", width).fold(Fold.VALLEY).panel("Back", width).piece();
         Length low = Bounds.NARROWEST.dividedBy(2);
         Piece pocket = new Piece("Pocket", outline, List.of(
-                score(panel, high), score(fold, atFold)), List.of(), List.of(
+                Lines.score(panel, Length.ZERO, high, Fold.VALLEY), Lines.score(fold, Length.ZERO, atFold, Fold.VALLEY)), List.of(), List.of(
                 new PanelName(new Spot(panel.dividedBy(2), low), "Pocket cover"), new PanelName(new Spot(panel.plus(fold).dividedBy(2), low), "Pocket back"),
                 new PanelName(new Spot(end.minus(low), low), "Pocket front")));
         // sealed along the foot and the side away from the fold: on the middle panel that is its left side
@@ -118,10 +116,6 @@ public final class Pocket implements Structure {
                 Join.of(new PanelRef(1, "Pocket back"), Side.FACE, new PanelRef(1, "Pocket front"), Side.FACE,
                         Attachment.at(new Spot(panel, Length.ZERO), new Spot(end, Length.ZERO))).onlyOn(sealed)))
                 .laid(new Over(new PanelRef(1, "Pocket cover"), new PanelRef(1, "Pocket front")));
-    }
-
-    private static Crease score(Length x, Length high) {
-        return new Crease(new Stretch(new Spot(x, Length.ZERO), new Spot(x, high)), Fold.VALLEY);
     }
 
     /** Card and pocket open, the pocket itself sealed. */

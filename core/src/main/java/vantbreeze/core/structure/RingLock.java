@@ -3,7 +3,6 @@ package vantbreeze.core.structure;
 import java.util.List;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
-import vantbreeze.core.fold.Crease;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Join;
 import vantbreeze.core.fold.Over;
@@ -12,7 +11,6 @@ import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
-import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -87,7 +85,7 @@ public final class RingLock implements Structure {
         Spot centre = new Spot(radius, radius);
         Length head = radius.times(2);
         return new Piece("Ring", Rounds.circle(centre, radius), List.of(
-                bend(radius, Length.ZERO, band), bend(radius, head.minus(band), head)), List.of(), List.of(
+                Lines.score(radius, Length.ZERO, band, Fold.BEND), Lines.score(radius, head.minus(band), head, Fold.BEND)), List.of(), List.of(
                 new PanelName(new Spot(band.dividedBy(2), radius), "Ring left"),
                 new PanelName(new Spot(head.minus(band.dividedBy(2)), radius), "Ring right")))
                 .withOpening(Rounds.circle(centre, radius.minus(band)));
@@ -96,18 +94,10 @@ public final class RingLock implements Structure {
     private static Piece disc(Length radius, Length snip) {
         Length head = radius.times(2);
         return new Piece("Disc", Rounds.circle(new Spot(radius, radius), radius),
-                List.of(bend(radius, snip, head.minus(snip))),
-                List.of(upright(radius, Length.ZERO, snip), upright(radius, head.minus(snip), head)), List.of(
+                List.of(Lines.score(radius, snip, head.minus(snip), Fold.BEND)),
+                List.of(Lines.upright(radius, Length.ZERO, snip), Lines.upright(radius, head.minus(snip), head)), List.of(
                 new PanelName(new Spot(radius.dividedBy(2), radius), "Disc left"),
                 new PanelName(new Spot(radius.plus(radius.dividedBy(2)), radius), "Disc right")));
-    }
-
-    private static Crease bend(Length x, Length foot, Length head) {
-        return new Crease(upright(x, foot, head), Fold.BEND);
-    }
-
-    private static Stretch upright(Length x, Length foot, Length head) {
-        return new Stretch(new Spot(x, foot), new Spot(x, head));
     }
 
     @Override

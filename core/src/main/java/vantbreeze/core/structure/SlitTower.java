@@ -75,35 +75,31 @@ public final class SlitTower implements Structure {
             Length fold = left ? width.dividedBy(2) : width.times(3).dividedBy(2);
             Length from = fold.minus(measures.get(COLUMN));
             Length to = fold.plus(measures.get(COLUMN));
-            creases.add(score(fold, Length.ZERO, foot, Fold.VALLEY));
-            creases.add(score(fold, foot.plus(row.times(rows)), height, Fold.VALLEY));
+            creases.add(Lines.score(fold, Length.ZERO, foot, Fold.VALLEY));
+            creases.add(Lines.score(fold, foot.plus(row.times(rows)), height, Fold.VALLEY));
             for (int i = 0; i < rows; i++) {
                 Length low = foot.plus(row.times(i));
                 Length high = low.plus(row);
-                slits.add(new Stretch(new Spot(from, low), new Spot(to, low)));
+                slits.add(Lines.level(from, to, low));
                 if (i % 2 == 1) {
-                    creases.add(score(fold, low, high, Fold.VALLEY));
+                    creases.add(Lines.score(fold, low, high, Fold.VALLEY));
                     continue;
                 }
-                creases.add(score(from, low, high, Fold.VALLEY));
-                creases.add(score(fold, low, high, Fold.MOUNTAIN));
-                creases.add(score(to, low, high, Fold.VALLEY));
+                creases.add(Lines.score(from, low, high, Fold.VALLEY));
+                creases.add(Lines.score(fold, low, high, Fold.MOUNTAIN));
+                creases.add(Lines.score(to, low, high, Fold.VALLEY));
                 String tower = (left ? "Left tower " : "Right tower ") + (i / 2 + 1);
                 names.add(name(tower + (left ? ", outer" : ", inner"), fold.minus(Length.ofMillimetres(1)), low.plus(row.dividedBy(2))));
                 names.add(name(tower + (left ? ", inner" : ", outer"), fold.plus(Length.ofMillimetres(1)), low.plus(row.dividedBy(2))));
             }
             Length top = foot.plus(row.times(rows));
-            slits.add(new Stretch(new Spot(from, top), new Spot(to, top)));
+            slits.add(Lines.level(from, to, top));
         }
         return Assembly.of(new Piece("Card base", Patch.sheet(width.times(2), height), creases, slits, names));
     }
 
     private static PanelName name(String name, Length x, Length y) {
         return new PanelName(new Spot(x, y), name);
-    }
-
-    private static Crease score(Length x, Length low, Length high, Fold fold) {
-        return new Crease(new Stretch(new Spot(x, low), new Spot(x, high)), fold);
     }
 
     /** Columns of an eighth of the width, raised rows of a fifth of the height. */

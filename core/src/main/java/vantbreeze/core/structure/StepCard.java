@@ -100,36 +100,32 @@ public final class StepCard implements Structure {
         Length high = low.plus(stairs);
         Length end = back.times(2).plus(depth);
         Length slitEnd = back.plus(depth).plus(riser.times(steps - 1));
-        List<Crease> creases = new ArrayList<>(List.of(score(back, Length.ZERO, width, Fold.VALLEY)));
-        List<Stretch> slits = new ArrayList<>(List.of(new Stretch(new Spot(back, high), new Spot(slitEnd, high))));
+        List<Crease> creases = new ArrayList<>(List.of(Lines.score(back, Length.ZERO, width, Fold.VALLEY)));
+        List<Stretch> slits = new ArrayList<>(List.of(Lines.level(back, slitEnd, high)));
         List<PanelName> names = new ArrayList<>(List.of(new PanelName(new Spot(back.dividedBy(2), width.dividedBy(2)), "Back"),
                 new PanelName(new Spot(end.minus(Length.ofMillimetres(1)), width.dividedBy(2)), "Front")));
         wall("Top", high, width, back, depth, creases, names);
         if (low.isPositive()) {
             wall("Second top", Length.ZERO, low, back, depth, creases, names);
-            slits.add(new Stretch(new Spot(back, low), new Spot(slitEnd, low)));
+            slits.add(Lines.level(back, slitEnd, low));
         }
         Length at = back;
         for (int step = 1; step <= steps; step++) {
             names.add(new PanelName(new Spot(at.plus(tread.dividedBy(2)), low.plus(high).dividedBy(2)), "Tread " + step));
             at = at.plus(tread);
-            creases.add(score(at, low, high, Fold.VALLEY));
+            creases.add(Lines.score(at, low, high, Fold.VALLEY));
             if (step < steps) {
                 names.add(new PanelName(new Spot(at.plus(riser.dividedBy(2)), low.plus(high).dividedBy(2)), "Riser " + step));
                 at = at.plus(riser);
-                creases.add(score(at, low, high, Fold.MOUNTAIN));
+                creases.add(Lines.score(at, low, high, Fold.MOUNTAIN));
             }
         }
         return Assembly.of(new Piece("Card base", Patch.sheet(end, width), creases, slits, names)).turned(1);
     }
 
     private static void wall(String name, Length low, Length high, Length back, Length depth, List<Crease> creases, List<PanelName> names) {
-        creases.add(score(back.plus(depth), low, high, Fold.VALLEY));
+        creases.add(Lines.score(back.plus(depth), low, high, Fold.VALLEY));
         names.add(new PanelName(new Spot(back.plus(depth.dividedBy(2)), low.plus(high).dividedBy(2)), name));
-    }
-
-    private static Crease score(Length x, Length low, Length high, Fold fold) {
-        return new Crease(new Stretch(new Spot(x, low), new Spot(x, high)), fold);
     }
 
     /** The tops lie in one plane with the back, all other folds are shut. */

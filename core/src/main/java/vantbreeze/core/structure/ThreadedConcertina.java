@@ -82,17 +82,13 @@ public final class ThreadedConcertina implements Structure {
                 .panel("Back", front.times(2)).fold(Fold.VALLEY).panel("Right flap", front).fold(Fold.MOUNTAIN)
                 .panel("Right wing, inner", front.minus(eighth)).fold(Fold.BEND).panel("Right wing, outer", eighth).piece();
         Length right = gate.cutSize().width().minus(eighth);
-        List<Stretch> slots = List.of(slot(eighth, low, strip), slot(eighth, high, strip), slot(right, low, strip), slot(right, high, strip));
+        List<Stretch> slots = List.of(Lines.upright(eighth, low, low.plus(strip)), Lines.upright(eighth, high, high.plus(strip)), Lines.upright(right, low, low.plus(strip)), Lines.upright(right, high, high.plus(strip)));
         Piece base = new Piece(gate.name(), gate.outline(), gate.creases(), slots, gate.panelNames());
         List<Join> joins = new ArrayList<>();
         List<Over> overs = new ArrayList<>();
         thread(1, "Low", low, measures, eighth, right, joins, overs);
         thread(2, "High", high, measures, eighth, right, joins, overs);
         return new Assembly(List.of(base, strip("Low", measures), strip("High", measures)), joins).laid(overs.toArray(new Over[0]));
-    }
-
-    private static Stretch slot(Length x, Length foot, Length height) {
-        return new Stretch(new Spot(x, foot), new Spot(x, foot.plus(height)));
     }
 
     /** A tail behind each wing, and between the slots six panels an eighth of the card wide. */

@@ -94,7 +94,7 @@ public final class TuckedGatefold implements Structure {
                 Join.of(new PanelRef(0, "Spine"), Side.FACE, new PanelRef(3, "Topper"), Side.BACK,
                         Attachment.at(new Spot(spineAt.minus(hold), height.minus(high).dividedBy(2)), new Spot(Length.ZERO, Length.ZERO)))))
                 .laid(over("Left tab", 0), over("Right tab", 0), over("Left edging", 1), over("Right edging", 2),
-                        over("Left front", 0), over("Right front", 0));
+                        over("Left front", 0), over("Right front", 0)).movingFrom("Spine");
     }
 
     private static Piece edging(String name, Length width, Length height) {

@@ -94,7 +94,7 @@ class GlueTest {
         Length radius = disc.cutSize().width().dividedBy(2);
         Piece whole = new Piece("Disc", disc.outline(), List.of(new Crease(new Stretch(new Spot(radius, Length.ZERO),
                 new Spot(radius, radius.times(2))), Fold.BEND)), List.of(), disc.panelNames());
-        Assembly unsnipped = new Assembly(List.of(snipped.pieces().get(0), snipped.pieces().get(1), whole), snipped.joins(), snipped.overs(), 0);
+        Assembly unsnipped = new Assembly(List.of(snipped.pieces().get(0), snipped.pieces().get(1), whole), snipped.joins(), snipped.overs(), 0, null);
         assertThat(LayerOrders.of(FoldGraph.of(unsnipped)).first()).isEmpty();
     }
 }
