@@ -1,10 +1,7 @@
 package vantbreeze.app.api;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.locationtech.jts.geom.Point;
 import org.springframework.lang.Nullable;
 import vantbreeze.core.fit.SheetYield;
@@ -15,7 +12,6 @@ import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.Hinge;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.PencilMark;
-import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.length.Figure;
@@ -91,11 +87,9 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
 
     /** The pieces of a card, like ones once. */
     static List<PieceView> of(WorkedPlan worked, Ruler ruler) {
-        Map<Piece, List<WorkedPiece>> alike = new LinkedHashMap<>();
-        worked.pieces().forEach(piece -> alike.computeIfAbsent(piece.panels().piece(), key -> new ArrayList<>()).add(piece));
         List<GlueArea> glue = GlueArea.of(worked.form().graph());
         List<PencilMark> pencil = PencilMark.of(worked.form().graph());
-        return alike.values().stream().map(copies -> of(copies, worked, glue, pencil, ruler)).toList();
+        return worked.alike().stream().map(copies -> of(copies, worked, glue, pencil, ruler)).toList();
     }
 
     private static PieceView of(List<WorkedPiece> copies, WorkedPlan plan, List<GlueArea> glue,

@@ -1,8 +1,12 @@
 package vantbreeze.core.plan;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.fit.EnvelopeFit;
+import vantbreeze.core.fold.Piece;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Structure;
 
@@ -24,5 +28,12 @@ public record WorkedPlan(Plan plan, Structure structure, List<WorkedPiece> piece
     public WorkedPlan {
         pieces = List.copyOf(pieces);
         findings = List.copyOf(findings);
+    }
+
+    /** The pieces, those that are cut alike together, in the order in which the first of each comes. */
+    public List<List<WorkedPiece>> alike() {
+        Map<Piece, List<WorkedPiece>> alike = new LinkedHashMap<>();
+        pieces.forEach(piece -> alike.computeIfAbsent(piece.panels().piece(), key -> new ArrayList<>()).add(piece));
+        return List.copyOf(alike.values());
     }
 }

@@ -48,11 +48,18 @@ final class PieceDrawing {
             pen.centred(panel.name(), middle, height + 2, 3.6);
             pen.figure(Figure.of(panel.width(), ruler), middle, height - 5, FIGURE);
         }
+        levelScores();
         for (BoardScore score : worked.scores()) {
             double at = left + score.fromLeft().millimetres();
             pen.figure(Figure.of(score.fromLeft(), ruler), at, foot - 6.5, FIGURE);
             pen.centred(score.fold() == Fold.MOUNTAIN ? "mountain" : "valley", at,
                     foot + worked.cut().height().millimetres() + 2, 3.2);
+        }
+    }
+
+    private void levelScores() throws IOException {
+        for (BoardScore score : worked.turned()) {
+            pen.figure(Figure.of(score.fromLeft(), ruler), left - 5, foot + score.fromLeft().millimetres(), FIGURE);
         }
     }
 

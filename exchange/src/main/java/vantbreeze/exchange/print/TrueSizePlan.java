@@ -40,8 +40,8 @@ public final class TrueSizePlan {
             document.getDocumentInformation().setTitle(worked.plan().name());
             document.getDocumentInformation().setCreator("Vantbreeze");
             Lettering lettering = new Lettering(document);
-            for (WorkedPiece piece : worked.pieces()) {
-                add(document, lettering, piece);
+            for (List<WorkedPiece> copies : worked.alike()) {
+                add(document, lettering, copies.get(0), copies.size());
             }
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             document.save(bytes);
@@ -49,7 +49,7 @@ public final class TrueSizePlan {
         }
     }
 
-    private void add(PDDocument document, Lettering lettering, WorkedPiece piece) throws IOException {
+    private void add(PDDocument document, Lettering lettering, WorkedPiece piece, int copies) throws IOException {
         Tiling tiling = Tiling.of(piece.cut().width().millimetres() + 2 * BORDER,
                 piece.cut().height().millimetres() + 2 * BORDER, page);
         double width = page.width(tiling.landscape());
@@ -61,7 +61,7 @@ public final class TrueSizePlan {
             try (PDPageContentStream content = new PDPageContentStream(document, sheet)) {
                 Pen pen = new Pen(content, lettering);
                 PageFrame frame = new PageFrame(pen, width, height);
-                frame.heading(worked.plan().name(), heading(piece, tiles.indexOf(tile) + 1, tiles.size()));
+                frame.heading(worked.plan().name(), heading(piece, copies, tiles.indexOf(tile) + 1, tiles.size()));
                 frame.checkRules();
                 frame.overlapMarks(tiling, tile);
                 pen.window(PrintPage.MARGIN, PrintPage.MARGIN + PrintPage.FOOT, tiling.tileWidth(), tiling.tileHeight());
@@ -73,9 +73,10 @@ public final class TrueSizePlan {
         }
     }
 
-    private String heading(WorkedPiece piece, int number, int count) {
+    private String heading(WorkedPiece piece, int copies, int number, int count) {
         String part = count == 1 ? "" : ", page %d of %d".formatted(number, count);
-        return "%s, %s, true size%s. Print at 100 %%, no fitting to the page.".formatted(
-                worked.structure().name(), piece.panels().piece().name().toLowerCase(), part);
+        String times = copies == 1 ? "" : ", cut %d".formatted(copies);
+        return "%s, %s%s, true size%s. Print at 100 %%, no fitting to the page.".formatted(
+                worked.structure().name(), piece.panels().piece().name().toLowerCase(), times, part);
     }
 }

@@ -99,6 +99,17 @@ class TrueSizePlanTest {
         }
     }
 
+    /** The fan's leaves are cut from one drawing each, however many there are. */
+    @Test
+    void likePiecesArePrintedOnceWithHowManyToCut() throws IOException {
+        Structure fan = Workshop.standard().structure("concertina-fan");
+        Plan plan = new Plan("Kite day", fan.id(), fan.proportioned(Size.ofMillimetres(120, 80), Ruler.MM_1), Ruler.MM_1, null, null, "");
+        try (PDDocument document = Loader.loadPDF(TrueSizePlan.of(Workshop.standard().work(plan), PrintPage.A4))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(4);
+            assertThat(new PDFTextStripper().getText(document)).contains("left leaf, cut 4, true size");
+        }
+    }
+
     /** Every structure prints, and the lines on its pages are as long as the outlines of its pieces. */
     @Test
     void everyStructurePrints() throws IOException {
@@ -106,7 +117,7 @@ class TrueSizePlanTest {
             Plan plan = new Plan("Kite day", structure.id(), structure.proportioned(Size.ofMillimetres(120, 100), Ruler.MM_1), Ruler.MM_1, null, null, "");
             WorkedPlan worked = Workshop.standard().work(plan);
             try (PDDocument document = Loader.loadPDF(TrueSizePlan.of(worked, PrintPage.A4))) {
-                assertThat(document.getNumberOfPages()).as(structure.name()).isGreaterThanOrEqualTo(worked.pieces().size());
+                assertThat(document.getNumberOfPages()).as(structure.name()).isGreaterThanOrEqualTo(worked.alike().size());
             }
         }
     }
