@@ -2,6 +2,7 @@ import { lazy, Suspense, useEffect } from 'react'
 import { NoSuchPlace } from '../house/NoSuchPlace'
 import { useSay } from '../house/Notices'
 import { BenchHeader } from './BenchHeader'
+import { EndView } from './EndView'
 import { EnvelopePlate } from './EnvelopePlate'
 import { Pickable } from './picked'
 import { RecipeCard } from './RecipeCard'
@@ -43,6 +44,7 @@ export function BenchPage({ id }: { id: string }) {
               <FoldedPlate pieces={card.pieces} form={card.form} />
             </Suspense>
             <EnvelopePlate card={card} inHand={inHand} />
+            <EndView card={card} />
           </div>
         </main>
       </div>

@@ -5,7 +5,8 @@ import { Choice } from '../house/Choice'
 import { FigureText } from '../house/FigureText'
 import { useSay } from '../house/Notices'
 import { isPicked, picking, usePicked } from './picked'
-import type { CardInHand } from './useCard'
+import { AnotherSize } from './AnotherSize'
+import type { CardInHand, Resize } from './useCard'
 
 const ACROSS = 300
 const UP = 190
@@ -23,15 +24,25 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
   const say = useSay()
   const choose = (text: string) =>
     inHand.change({ field: 'envelope', text }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  const resize = (to: Resize) => void inHand.resize(to).catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
     <section aria-label="Closed, in its envelope">
       <ClosedInEnvelope card={card} />
-      <div className="mt-1">
+      <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">
         <Choice label="Envelope" value={card.envelope ?? ''} onChoose={(id) => void choose(id)} quiet>
           <option value="">No envelope</option>
           {stock.data && <EnvelopeOptions envelopes={stock.data.envelopes} />}
         </Choice>
+        {card.envelope && (
+          <button type="button" className="slip" onClick={() => resize({ how: 'ENVELOPE' })}>
+            Fill the envelope
+          </button>
+        )}
+        <button type="button" className="slip" onClick={() => resize({ how: 'TURNED' })}>
+          {card.footprint.width.mm < card.footprint.height.mm ? 'Make it lie' : 'Make it upright'}
+        </button>
       </div>
+      <AnotherSize resize={(size) => inHand.resize({ how: 'SIZE', ...size })} />
     </section>
   )
 }

@@ -9,6 +9,7 @@ const histories = new Map<string, History>()
 const historyOf = (id: string) => histories.get(id) ?? { before: [], after: [] }
 
 export type Change = { field: string; text?: string; divisions?: number }
+export type Resize = { how: 'ENVELOPE' | 'TURNED' | 'SIZE'; width?: string; height?: string }
 type Ask = (card: Card) => Promise<Card>
 
 /** One card: as it is, how to change it, and the way back and forth. Every change is saved at once. */
@@ -46,6 +47,10 @@ export function useCard(id: string) {
     change: (change: Change) =>
       onwards((card) =>
         answered(api.POST('/api/cards/{id}/changes', { params: { path }, body: { revision: card.revision, ...change } })),
+      ),
+    resize: (body: Resize) =>
+      onwards((card) =>
+        answered(api.POST('/api/cards/{id}/resized', { params: { path }, body: { revision: card.revision, ...body } })),
       ),
     roundToRuler: () =>
       onwards((card) => answered(api.POST('/api/cards/{id}/rounded', { params: { path }, body: { revision: card.revision } }))),

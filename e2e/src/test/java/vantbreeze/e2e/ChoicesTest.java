@@ -46,4 +46,27 @@ class ChoicesTest extends Browsing {
         poses.getByText("Second face").click();
         assertThat(poses.getByText("Second face")).hasAttribute("aria-pressed", "true");
     }
+
+    @Test
+    void theSameCardInAnotherSizeAndBack() {
+        take("Kite theatre for the bandstand");
+        button("Fill the envelope").click();
+        assertThat(figure("Finished width")).hasAccessibleName("Finished width: 155 mm. Press to change.");
+        button("Make it upright").click();
+        assertThat(figure("Finished height")).hasAccessibleName("Finished height: 155 mm. Press to change.");
+        page.getByText("Same card, another size").click();
+        page.getByLabel("New width").fill("6 in");
+        page.getByLabel("New height").fill("six");
+        button("Resize").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).isVisible();
+        assertThat(page.getByLabel("New width")).hasValue("6 in");
+        page.getByLabel("New height").fill("4 1/2 in");
+        page.keyboard().press("Enter");
+        assertThat(figure("Finished width")).hasAccessibleName("Finished width: 152 mm. Press to change.");
+        assertThat(page.getByText("It closes, fits and measures well.")).isVisible();
+        button("Undo").click();
+        button("Undo").click();
+        button("Undo").click();
+        assertThat(figure("Finished width")).hasAccessibleName("Finished width: 150 mm. Press to change.");
+    }
 }

@@ -21,12 +21,14 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
+import vantbreeze.core.fit.Resizing;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Reruling;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.exchange.document.PlanDocument;
 import vantbreeze.exchange.print.PrintPage;
@@ -55,6 +57,17 @@ class CardController {
 
     /** A plan document, as text, to make a card of. */
     public record Opened(String document) { }
+
+    /**
+     * A card to be made in another size: for the envelope it has, turned by a quarter, or of a size as the maker wrote it.
+     *
+     * @param width with {@code height}, unless {@code how} says enough
+     */
+    public record Resize(int revision, How how, @Nullable String width, @Nullable String height) {
+
+        /** What the new size comes from. */
+        public enum How { ENVELOPE, TURNED, SIZE }
+    }
 
     /** What the maker was looking at. */
     public record Seen(int revision) { }
@@ -117,6 +130,26 @@ class CardController {
     CardView round(@PathVariable UUID id, @RequestBody Seen seen) {
         return CardView.of(drawer.change(id, seen.revision(),
                 plan -> plan.measuring(Reruling.of(plan.measures(), plan.ruler()).measures())));
+    }
+
+    @PostMapping("/{id}/resized")
+    CardView resize(@PathVariable UUID id, @RequestBody Resize resize) {
+        return CardView.of(drawer.change(id, resize.revision(), plan -> plan.measuring(resized(plan, resize))));
+    }
+
+    private Measures resized(Plan plan, Resize resize) {
+        Resizing resizing = Resizing.of(workshop.structure(plan.structureId()), plan.measures(), plan.ruler());
+        Written written = new Written(plan.ruler());
+        return switch (resize.how()) {
+            case TURNED -> resizing.turned();
+            case SIZE -> resizing.to(new Size(written.measure("width", resize.width()), written.measure("height", resize.height())));
+            case ENVELOPE -> {
+                if (plan.envelopeId() == null) {
+                    throw new Refusal("envelope", "The card has no envelope yet. Choose one first.");
+                }
+                yield resizing.into(workshop.envelope(plan.envelopeId()));
+            }
+        };
     }
 
     @PostMapping("/{id}/copy")

@@ -39,12 +39,23 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
     /** One thing that can be chosen. */
     public record AlternativeView(String id, String label) { }
 
-    /** How thick the closed card is at its thickest, and what it weighs, as written. */
-    public record HeftView(String thickness, String weight) {
-        static HeftView of(Heft heft) {
-            return new HeftView("%.1f mm".formatted(heft.thickness()), "%.0f g".formatted(heft.weight().grams()));
+    /**
+     * How thick the closed card is at its thickest, and what it weighs, as written.
+     *
+     * @param layers the stack from its end, cut where it is thickest, from the left edge of the closed card
+     */
+    public record HeftView(String thickness, String weight, double thicknessMm, List<LayerView> layers) {
+        static HeftView of(WorkedPlan worked) {
+            Heft heft = worked.heft();
+            double left = worked.form().closed().left();
+            return new HeftView("%.1f mm".formatted(heft.thickness()), "%.0f g".formatted(heft.weight().grams()), heft.thickness(),
+                    heft.bulk() == null ? List.of() : heft.endView().layers().stream()
+                            .map(layer -> new LayerView(layer.panel(), layer.from() - left, layer.to() - left, layer.bottom(), layer.top())).toList());
         }
     }
+
+    /** A stretch of a panel in the stack, millimetres. */
+    public record LayerView(int panel, double from, double to, double bottom, double top) { }
 
     /** Something the maker should know. */
     public record FindingView(Finding.Severity severity, String about, String text, @Nullable MendView mend) { }
@@ -61,7 +72,7 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
                 worked.structure().choices().stream().map(choice -> choice(choice, card)).toList(),
                 PieceView.of(worked, ruler),
                 FormView.of(worked),
-                SizeView.of(worked.footprint(), ruler), HeftView.of(worked.heft()), worked.fit() == null ? null : FitView.of(worked.fit(), ruler),
+                SizeView.of(worked.footprint(), ruler), HeftView.of(worked), worked.fit() == null ? null : FitView.of(worked.fit(), ruler),
                 worked.findings().stream().map(finding -> finding(finding, ruler)).toList(),
                 PlanDocument.write(card.plan()));
     }

@@ -91,6 +91,21 @@ class ShelfApiTest {
     }
 
     @Test
+    void aCardIsMadeInAnotherSizeForItsEnvelopeTurnedOrAsAsked() throws Exception {
+        String id = begin("stage");
+        send("/" + id + "/resized", "{\"revision\":0,\"how\":\"ENVELOPE\"}").andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail").value(containsString("Choose one first")));
+        change(id, 0, "envelope", "c6");
+        send("/" + id + "/resized", "{\"revision\":1,\"how\":\"ENVELOPE\"}").andExpect(jsonPath("$.footprint.width.text").value("155 mm"))
+                .andExpect(jsonPath("$.fit.verdict").value("FITS"));
+        send("/" + id + "/resized", "{\"revision\":2,\"how\":\"TURNED\"}").andExpect(jsonPath("$.footprint.height.text").value("155 mm"));
+        send("/" + id + "/resized", "{\"revision\":3,\"how\":\"SIZE\",\"width\":\"6 in\",\"height\":\"6 in\"}")
+                .andExpect(jsonPath("$.footprint.width.text").value("152 mm")).andExpect(jsonPath("$.footprint.height.text").value("152 mm"));
+        send("/" + id + "/resized", "{\"revision\":4,\"how\":\"SIZE\",\"width\":\"wide\",\"height\":\"6 in\"}")
+                .andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.field").value("width"));
+    }
+
+    @Test
     void choicesGoIntoThePlanFileAndComeBack() throws Exception {
         String id = begin("graduated-silhouettes");
         change(id, 0, "outline", "heart").andExpect(status().isOk());

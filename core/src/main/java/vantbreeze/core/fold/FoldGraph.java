@@ -83,11 +83,12 @@ public record FoldGraph(Assembly assembly, List<Panel> panels, List<Integer> pie
         return Optional.empty();
     }
 
-    /** What a panel is called; with its piece's name where there are several pieces. */
+    /** What a panel is called; with its piece's name where there are several pieces and that is another. */
     public String name(int panel) {
         String name = panels.get(panel).name();
         int piece = pieceOf.get(panel);
-        return assembly.pieces().size() == 1 ? name : "%s of %s".formatted(name, assembly.pieces().get(piece).name());
+        String whose = assembly.pieces().get(piece).name();
+        return assembly.pieces().size() == 1 || name.equals(whose) ? name : "%s of %s".formatted(name, whose);
     }
 
     /** For each panel, the links that touch it. */

@@ -1,6 +1,7 @@
 package vantbreeze.core.plan;
 
 import vantbreeze.core.fold.bulk.BulkMap;
+import vantbreeze.core.fold.bulk.EndView;
 import vantbreeze.core.fold.bulk.Weight;
 import vantbreeze.core.paper.Cardstock;
 
@@ -16,5 +17,10 @@ public record Heft(Cardstock cardstock, BulkMap bulk, Weight weight) {
     /** At its thickest, millimetres; nil when its panels can't lie. */
     public double thickness() {
         return bulk == null ? 0 : bulk.worst().thickness();
+    }
+
+    /** The closed stack from its end; null when its panels can't lie. */
+    public EndView endView() {
+        return bulk == null ? null : EndView.of(bulk, panel -> cardstock.caliper().millimetres());
     }
 }

@@ -222,7 +222,7 @@ class FindingsTest {
             return new Assembly(List.of(base, prop), List.of(Join.of(new PanelRef(0, "Back"), Side.FACE, new PanelRef(1, "Prop tab"), Side.BACK,
                     Attachment.at(new Spot(mm(20), mm(2)), new Spot(mm(0), mm(0))))));
         });
-        assertThat(of(rocks, 100, 90)).anyMatch(finding -> finding.text().startsWith("Prop of Prop hangs 2.0 mm above the table"));
+        assertThat(of(rocks, 100, 90)).anyMatch(finding -> finding.text().startsWith("Prop hangs 2.0 mm above the table"));
         Tent flat = Tent.built((width, height) -> Assembly.of(Strip.ofHeight("Card", height).panel("Back", width).piece()));
         assertThat(only(of(flat, 100, 90), "it tips").severity()).isEqualTo(Severity.NOTE);
     }

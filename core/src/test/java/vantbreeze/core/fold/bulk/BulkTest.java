@@ -90,4 +90,28 @@ class BulkTest {
     void paperThatWeighsNothingIsRefused() {
         assertThatThrownBy(() -> Cardstock.of("air", 0)).hasMessageContaining("weighs something");
     }
+
+    /** By hand: a closed gate is the back below from edge to edge, and a flap over each half. */
+    @Test
+    void theEndViewOfAGateIsABackUnderTwoFlaps() {
+        FoldGraph gate = Cards.gate();
+        BulkMap bulk = bulk(gate, Pose.closed(), List.of());
+        EndView end = EndView.of(bulk, panel -> 0.3);
+        assertThat(end.layers()).extracting(layer -> gate.name(layer.panel())).containsExactlyInAnyOrder("Back", "Left flap", "Right flap");
+        assertThat(end.layers()).allSatisfy(layer -> {
+            boolean back = gate.name(layer.panel()).equals("Back");
+            assertThat(layer.bottom()).isCloseTo(back ? 0 : 0.3, within(1e-9));
+            assertThat(layer.to() - layer.from()).isCloseTo(back ? 139.7 : 69.85, within(1e-6));
+        });
+    }
+
+    /** The view is cut where the card is thickest, so its highest layer is as high as the thickest place. */
+    @ParameterizedTest
+    @MethodSource("all")
+    void theEndViewIsAsHighAsTheCardIsThick(Cards.Case card) {
+        BulkMap bulk = bulk(card.graph(), card.flat(), List.of());
+        EndView end = EndView.of(bulk, panel -> CARD.caliper().millimetres());
+        assertThat(end.layers().stream().mapToDouble(EndView.Layer::top).max().orElse(0)).isCloseTo(bulk.worst().thickness(), within(1e-9));
+        assertThat(end.layers()).allMatch(layer -> layer.to() > layer.from());
+    }
 }

@@ -1,0 +1,86 @@
+package vantbreeze.core.fold.bulk;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.IntToDoubleFunction;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+
+/**
+ * The closed stack cut straight across where it is thickest, seen from its end: every layer in its true order.
+ *
+ * @param height how far up the closed card it is cut, millimetres on the table
+ * @param layers from the left, of those at one place from below
+ */
+public record EndView(double height, List<Layer> layers) {
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+    /** Shorter stretches are rounding, mm. */
+    private static final double LEAST = 0.01;
+
+    public EndView {
+        layers = List.copyOf(layers);
+    }
+
+    /**
+     * A stretch of one panel.
+     *
+     * @param panel by index
+     * @param from its left end, millimetres on the table
+     * @param to its right end
+     * @param bottom how high its lower side lies, millimetres
+     * @param top how high its upper side lies
+     */
+    public record Layer(int panel, double from, double to, double bottom, double top) { }
+
+    /** The stack of {@code bulk}; {@code caliper} tells the thickness of each panel. */
+    public static EndView of(BulkMap bulk, IntToDoubleFunction caliper) {
+        double height = bulk.worst().shape().getInteriorPoint().getY();
+        List<Layer> layers = new ArrayList<>();
+        for (BulkCell cell : bulk.cells()) {
+            Envelope box = cell.shape().getEnvelopeInternal();
+            Geometry cut = cell.shape().intersection(FACTORY.createLineString(new Coordinate[] {
+                    new Coordinate(box.getMinX() - 1, height), new Coordinate(box.getMaxX() + 1, height)}));
+            for (int i = 0; i < cut.getNumGeometries(); i++) {
+                Envelope stretch = cut.getGeometryN(i).getEnvelopeInternal();
+                if (stretch.getWidth() > LEAST) {
+                    stacked(cell, stretch, caliper, layers);
+                }
+            }
+        }
+        layers.sort(Comparator.comparingDouble(Layer::from).thenComparingDouble(Layer::bottom));
+        return new EndView(height, joined(layers));
+    }
+
+    private static void stacked(BulkCell cell, Envelope stretch, IntToDoubleFunction caliper, List<Layer> layers) {
+        double at = 0;
+        for (int panel : cell.panels()) {
+            double top = at + caliper.applyAsDouble(panel);
+            layers.add(new Layer(panel, stretch.getMinX(), stretch.getMaxX(), at, top));
+            at = top;
+        }
+    }
+
+    /** Stretches of one panel that meet at one height are one. */
+    private static List<Layer> joined(List<Layer> layers) {
+        List<Layer> joined = new ArrayList<>();
+        for (Layer layer : layers) {
+            int before = -1;
+            for (int i = 0; i < joined.size(); i++) {
+                Layer other = joined.get(i);
+                boolean meets = other.panel == layer.panel && Math.abs(other.to - layer.from) < LEAST && Math.abs(other.bottom - layer.bottom) < 1e-9;
+                before = meets ? i : before;
+            }
+            if (before < 0) {
+                joined.add(layer);
+            } else {
+                Layer other = joined.get(before);
+                joined.set(before, new Layer(other.panel, other.from, layer.to, other.bottom, other.top));
+            }
+        }
+        return joined;
+    }
+}
