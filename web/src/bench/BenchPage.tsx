@@ -34,10 +34,12 @@ export function BenchPage({ id }: { id: string }) {
         <BenchHeader card={card} inHand={inHand} />
         <main className="grid flex-1 gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
           <div className="flex min-w-0 flex-col gap-5">
-            {card.pieces.map((piece) => (
+            {/* the figures come right below the largest piece, so that they are seen without scrolling */}
+            <SheetOnBoard piece={card.pieces[0]} card={card} inHand={inHand} />
+            <RecipeCard card={card} inHand={inHand} />
+            {card.pieces.slice(1).map((piece) => (
               <SheetOnBoard key={piece.copies[0]} piece={piece} card={card} inHand={inHand} />
             ))}
-            <RecipeCard card={card} inHand={inHand} />
           </div>
           <div className="flex flex-col gap-5">
             <Suspense fallback={<div className="h-[22rem]" />}>

@@ -15,6 +15,8 @@ const SIDE = 104
 const ABOVE = 70
 const BELOW = 118
 const TALLEST = 300
+/** Where there are several pieces. */
+const LOWER = 210
 /** Labels nearer to the one before than this go a row lower. */
 const CROWDED = 78
 const ROW = 52
@@ -30,8 +32,8 @@ export function SheetOnBoard({ piece, card, inHand }: Props) {
   const { width, height } = piece.cut
   // all pieces of a card to one scale
   const widest = Math.max(...card.pieces.map((one) => one.cut.width.mm))
-  const together = card.pieces.reduce((sum, one) => sum + one.cut.height.mm, 0)
-  const scale = Math.max(0.1, Math.min((frameWidth - 2 * SIDE + 56) / widest, TALLEST / together))
+  const highest = Math.max(...card.pieces.map((one) => one.cut.height.mm))
+  const scale = Math.max(0.1, Math.min((frameWidth - 2 * SIDE + 56) / widest, (card.pieces.length > 1 ? LOWER : TALLEST) / highest))
   const left = Math.max(48, (frameWidth - widest * scale - SIDE) / 2)
   const x = (mm: number) => left + mm * scale
   const y = (mm: number) => ABOVE + (height.mm - mm) * scale
