@@ -4,20 +4,43 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/**
- * All panels of an assembly, and the hinges and joins between them.
- *
- * @param assembly whose they are
- * @param panels piece by piece; a panel's index here names it everywhere
- * @param pieceOf which piece each is of
- * @param links hinges first, then joins
- */
-public record FoldGraph(Assembly assembly, List<Panel> panels, List<Integer> pieceOf, List<Link> links) {
+/** All panels of an assembly, and the hinges and joins between them. */
+public final class FoldGraph {
 
-    public FoldGraph {
-        panels = List.copyOf(panels);
-        pieceOf = List.copyOf(pieceOf);
-        links = List.copyOf(links);
+    private final Assembly assembly;
+    private final List<Panel> panels;
+    private final List<Integer> pieceOf;
+    private final List<Link> links;
+    private final List<Link.Folded> hinges;
+    private final List<Link.Glued> joins;
+
+    private FoldGraph(Assembly assembly, List<Panel> panels, List<Integer> pieceOf, List<Link> links) {
+        this.assembly = assembly;
+        this.panels = List.copyOf(panels);
+        this.pieceOf = List.copyOf(pieceOf);
+        this.links = List.copyOf(links);
+        this.hinges = links.stream().filter(Link.Folded.class::isInstance).map(Link.Folded.class::cast).toList();
+        this.joins = links.stream().filter(Link.Glued.class::isInstance).map(Link.Glued.class::cast).toList();
+    }
+
+    /** Whose panels these are. */
+    public Assembly assembly() {
+        return assembly;
+    }
+
+    /** The panels, piece by piece; a panel's index here names it everywhere. */
+    public List<Panel> panels() {
+        return panels;
+    }
+
+    /** Which piece each panel is of. */
+    public List<Integer> pieceOf() {
+        return pieceOf;
+    }
+
+    /** What holds the panels together, hinges first, then joins. */
+    public List<Link> links() {
+        return links;
     }
 
     /** The graph of one piece's panels. */
@@ -41,12 +64,12 @@ public record FoldGraph(Assembly assembly, List<Panel> panels, List<Integer> pie
 
     /** The hinges, in the order of their index. */
     public List<Link.Folded> hinges() {
-        return links.stream().filter(Link.Folded.class::isInstance).map(Link.Folded.class::cast).toList();
+        return hinges;
     }
 
     /** The joins. */
     public List<Link.Glued> joins() {
-        return links.stream().filter(Link.Glued.class::isInstance).map(Link.Glued.class::cast).toList();
+        return joins;
     }
 
     /** The panel that everything else moves from: the one the assembly names, or the largest of the first piece, the rightmost of equals. */

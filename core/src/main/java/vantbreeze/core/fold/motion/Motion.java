@@ -50,6 +50,7 @@ public record Motion(FoldGraph graph, List<Frame> frames) {
         graph.hinges().stream().filter(link -> link.hinge().fold() == Fold.BEND && from[link.index()] == to[link.index()])
                 .forEach(link -> kept[link.index()] = true);
         double[] astray = new double[from.length];
+        double[] before = astray;
         List<Frame> frames = new ArrayList<>();
         for (int step = 0; step <= steps; step++) {
             double part = (double) step / steps;
@@ -57,10 +58,14 @@ public record Motion(FoldGraph graph, List<Frame> frames) {
             double[] even = IntStream.range(0, from.length).mapToDouble(i -> from[i] + part * (to[i] - from[i])).toArray();
             double[] angles = even;
             if (step > 0 && step < steps) {
-                double[] led = astray;
+                // the hinges go on straying as they did
+                double[] now = astray;
+                double[] earlier = before;
+                double[] led = step < 3 ? now : IntStream.range(0, even.length).mapToDouble(i -> 2 * now[i] - earlier[i]).toArray();
                 angles = closure.solve(IntStream.range(0, even.length)
                         .mapToDouble(i -> Math.max(-180, Math.min(180, even[i] + led[i]))).toArray(), kept);
                 double[] reached = angles;
+                before = astray;
                 astray = IntStream.range(0, even.length).mapToDouble(i -> reached[i] - even[i]).toArray();
             }
             frames.add(new Frame(Arrays.stream(angles).boxed().toList(), List.of(closure.place(angles)), closure.gap(angles)));
