@@ -42,6 +42,8 @@ export function useCard(id: string) {
     (card) =>
       answered(api.PUT('/api/cards/{id}/document', { params: { path }, body: { revision: card.revision, document } }))
 
+  const to = (document: string | undefined, card: Card) => (document === undefined ? Promise.resolve(card) : replace(document)(card))
+
   return {
     query,
     change: (change: Change) =>
@@ -56,22 +58,17 @@ export function useCard(id: string) {
       onwards((card) => answered(api.POST('/api/cards/{id}/rounded', { params: { path }, body: { revision: card.revision } }))),
     canUndo: historyOf(id).before.length > 0,
     canRedo: historyOf(id).after.length > 0,
-    undo: async () => {
-      const last = historyOf(id).before.at(-1)
-      if (last === undefined) return
-      await attempt(replace(last), (left, { before, after }) => ({
-        before: before.slice(0, -1),
-        after: [...after, left.document],
-      }))
-    },
-    redo: async () => {
-      const next = historyOf(id).after.at(-1)
-      if (next === undefined) return
-      await attempt(replace(next), (left, { before, after }) => ({
-        before: [...before, left.document],
-        after: after.slice(0, -1),
-      }))
-    },
+    // which state to go to is looked up in turn: a second press before the first is answered goes one further
+    undo: () =>
+      attempt(
+        (card) => to(historyOf(id).before.at(-1), card),
+        (left, { before, after }) => ({ before: before.slice(0, -1), after: [...after, left.document] }),
+      ),
+    redo: () =>
+      attempt(
+        (card) => to(historyOf(id).after.at(-1), card),
+        (left, { before, after }) => ({ before: [...before, left.document], after: after.slice(0, -1) }),
+      ),
   }
 }
 
