@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { useShelfForm } from '../api/cards'
 import type { OnShelf } from '../api/client'
 import { extent, PaperSketch } from '../house/PaperSketch'
@@ -27,14 +27,18 @@ export function LiveModel({ structure, playing, className }: { structure: OnShel
     }
   }, [moving, structure.showing])
 
-  const layers = form.data && frames?.[0].map((_, panel) => form.data.closed.findIndex((one) => one.panel === panel))
+  const layers = useMemo(
+    () => form.data?.frames[0].map((_, panel) => form.data.closed.findIndex((one) => one.panel === panel)),
+    [form.data],
+  )
+  const within = useMemo(() => extent(structure.panels, structure.partOpen, !structure.lies), [structure])
   return (
     <PaperSketch
       panels={structure.panels}
       matrices={at === null || !frames ? structure.partOpen : between(frames, at)}
       stands={!structure.lies}
       layers={at !== null && at > NEARLY_CLOSED ? layers : undefined}
-      within={extent(structure.panels, structure.partOpen, !structure.lies)}
+      within={within}
       className={className}
     />
   )

@@ -28,9 +28,9 @@ import vantbreeze.core.tool.Board;
 public final class Proposals {
 
     /** Slack along an envelope's long side: ¼ in, as A2 takes 5½ in (common practice, no source). */
-    static final Length EASE_ACROSS = Length.ofInches(0, 1, 4);
+    private static final Length EASE_ACROSS = Length.ofInches(0, 1, 4);
     /** Slack along an envelope's short side: ⅛ in, as A2 takes 4¼ in (common practice, no source). */
-    static final Length EASE_UP = Length.ofInches(0, 1, 8);
+    private static final Length EASE_UP = Length.ofInches(0, 1, 8);
     private static final Length SMALLEST_SIDE = Length.ofMillimetres(40);
     private static final int MOST_TO_A_SHEET = 3;
     /** As far as a card is made narrower for the grooves, steps. */
@@ -59,8 +59,7 @@ public final class Proposals {
      * scores on the grooves of the board; the largest first, loose ones only when there is nothing else.
      */
     public List<Proposal> forEnvelope(Envelope envelope) {
-        Size inside = envelope.inside().landscape();
-        Size room = new Size(inside.width().minus(EASE_ACROSS), inside.height().minus(EASE_UP));
+        Size room = room(envelope);
         List<Proposal> found = new ArrayList<>();
         for (Size most : room.width().equals(room.height()) ? List.of(room) : List.of(room, room.turned())) {
             for (int count = 1; count <= MOST_TO_A_SHEET; count++) {
@@ -102,11 +101,17 @@ public final class Proposals {
                 .reduce(Length.ZERO, Length::max);
     }
 
+    /** The largest lying card that {@code envelope} takes with room to slide. */
+    static Size room(Envelope envelope) {
+        Size inside = envelope.inside().landscape();
+        return new Size(inside.width().minus(EASE_ACROSS), inside.height().minus(EASE_UP));
+    }
+
     private Proposal proposal(Size finished, Envelope envelope, Size room) {
         Measures measures = structure.proportioned(finished, ruler);
         Size size = sizeOf(measures);
         boolean asLargeAsRoom = finished.equals(new Size(stepped(room.width()), ruler.below(room.height()).length()));
-        return proposal(size, measures, envelope == null ? suiting(size) : EnvelopeFit.of(size, envelope),
+        return proposal(size, measures, fit(size, envelope),
                 asLargeAsRoom ? Proposal.Bound.ENVELOPE : Proposal.Bound.SHEET);
     }
 
@@ -128,7 +133,7 @@ public final class Proposals {
             Measures measures = structure.proportioned(new Size(width, size.height()), ruler);
             if (isOnGrooves(structure.assemble(measures).pieces())) {
                 Size grooved = sizeOf(measures);
-                found.add(proposal(grooved, measures, envelope == null ? suiting(grooved) : EnvelopeFit.of(grooved, envelope), Proposal.Bound.GROOVES));
+                found.add(proposal(grooved, measures, fit(grooved, envelope), Proposal.Bound.GROOVES));
                 return;
             }
         }
@@ -139,8 +144,12 @@ public final class Proposals {
         return pieces.stream().allMatch(piece -> {
             Length wide = piece.cutSize().width();
             return piece.creases().stream().filter(crease -> crease.line().isUpright() && crease.fold() != Fold.BEND).map(crease -> crease.line().from().x())
-                    .allMatch(at -> board.hasGrooveAt(at) || board.hasGrooveAt(wide.minus(at)));
+                    .allMatch(at -> board.hasGrooveAt(at, wide.minus(at)));
         });
+    }
+
+    private EnvelopeFit fit(Size finished, Envelope envelope) {
+        return envelope == null ? suiting(finished) : EnvelopeFit.of(finished, envelope);
     }
 
     /** The envelope with the least left over that the card slides into, if there is one. */

@@ -4,7 +4,6 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
-import vantbreeze.core.structure.Limits;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
@@ -40,8 +39,7 @@ public final class Resizing {
         Measures after = new Measures(usual.byId(), before.choices());
         for (Parameter parameter : structure.parameters()) {
             String id = parameter.id();
-            boolean isPart = !id.equals(Parameter.WIDTH) && !id.equals(Parameter.HEIGHT);
-            if (isPart && !before.get(id).equals(usualBefore.get(id))) {
+            if (parameter.isPart() && !before.get(id).equals(usualBefore.get(id))) {
                 after = after.with(id, ruler.nearest(scaled(before.get(id), was, on, !parameter.pieces().isEmpty())).length());
             }
         }
@@ -50,8 +48,7 @@ public final class Resizing {
 
     /** The measures for the largest card that slides into {@code envelope} the way round that the card lies now. */
     public Measures into(Envelope envelope) {
-        Size inside = envelope.inside().landscape();
-        Size room = new Size(inside.width().minus(Proposals.EASE_ACROSS), inside.height().minus(Proposals.EASE_UP));
+        Size room = Proposals.room(envelope);
         Size was = size(before);
         Size wanted = was.width().isShorterThan(was.height()) ? room.turned() : room;
         return to(new Size(wanted.width(), ruler.below(wanted.height()).length()));
@@ -65,12 +62,7 @@ public final class Resizing {
     private Measures within(Measures measures) {
         Measures after = measures;
         for (Parameter parameter : structure.asked(after)) {
-            Limits limits = structure.limits(parameter.id(), after);
-            Length length = after.get(parameter.id());
-            if (!limits.allow(length)) {
-                Length fitting = length.isLongerThan(limits.most()) ? ruler.below(limits.most()).length() : ruler.above(limits.least()).length();
-                after = after.with(parameter.id(), limits.allow(fitting) ? fitting : length.isLongerThan(limits.most()) ? limits.most() : limits.least());
-            }
+            after = after.with(parameter.id(), structure.limits(parameter.id(), after).nearest(after.get(parameter.id()), ruler));
         }
         return after;
     }

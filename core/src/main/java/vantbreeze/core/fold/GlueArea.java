@@ -27,7 +27,7 @@ public record GlueArea(int panel, Side side, int other, Polygon shape) {
                 continue;
             }
             Rigid laid = link.motion(0);
-            Geometry on = graph.panels().get(link.from()).shape().intersection(moved(graph.panels().get(link.to()).corners(), laid));
+            Geometry on = graph.panels().get(link.from()).shape().intersection(new PlacedPanel(graph.panels().get(link.to()), laid).shadow());
             if (!link.join().area().isEmpty()) {
                 on = on.intersection(polygon(link.join().area().stream().map(Spot::millimetres).toList()));
             }
@@ -39,10 +39,6 @@ public record GlueArea(int panel, Side side, int other, Polygon shape) {
             }
         }
         return areas;
-    }
-
-    private static Polygon moved(List<Spot> corners, Rigid motion) {
-        return polygon(corners.stream().map(motion::apply).map(at -> new Coordinate(at.getX(), at.getY())).toList());
     }
 
     private static Polygon moved(Polygon shape, Rigid motion) {

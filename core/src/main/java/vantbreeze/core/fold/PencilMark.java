@@ -20,9 +20,7 @@ public record PencilMark(int panel, Spot at, int glued) {
             if (link.join().slides() || graph.pieceOf().get(link.from()).equals(graph.pieceOf().get(link.to()))) {
                 continue;
             }
-            Rigid laid = link.motion(0);
-            Envelope placed = new Envelope();
-            graph.panels().get(link.to()).corners().stream().map(laid::apply).forEach(at -> placed.expandToInclude(at.getX(), at.getY()));
+            Envelope placed = new PlacedPanel(graph.panels().get(link.to()), link.motion(0)).shadow().getEnvelopeInternal();
             Envelope on = graph.panels().get(link.from()).shape().getEnvelopeInternal();
             Envelope shared = placed.intersection(on);
             for (Spot at : List.of(Spot.nearest(shared.getMinX(), shared.getMinY()), Spot.nearest(shared.getMaxX(), shared.getMaxY()))) {

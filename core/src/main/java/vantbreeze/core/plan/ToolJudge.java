@@ -23,7 +23,7 @@ record ToolJudge(Tools tools, WorkedPlan worked, Words words) {
                         .formatted(piece.panels().piece().name(), words.write(piece.cut().width()),
                                 words.write(piece.cut().width().minus(board.length())), board.name()), null)));
         List<Length> off = worked.pieces().stream().flatMap(piece -> piece.scores().stream())
-                .filter(score -> !board.hasGrooveAt(score.fromLeft()) && !board.hasGrooveAt(score.fromRight()))
+                .filter(score -> !board.hasGrooveAt(score.fromLeft(), score.fromRight()))
                 .map(BoardScore::fromLeft).distinct().toList();
         if (!off.isEmpty()) {
             String figures = off.stream().limit(NAMED).map(words::write).collect(Collectors.joining(", "));

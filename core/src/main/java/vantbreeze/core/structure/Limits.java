@@ -1,6 +1,7 @@
 package vantbreeze.core.structure;
 
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
 
 /**
  * How small and how large a measure may be while the others stay.
@@ -14,5 +15,15 @@ public record Limits(Length least, String leastBecause, Length most, String most
 
     public boolean allow(Length length) {
         return !length.isShorterThan(least) && !length.isLongerThan(most);
+    }
+
+    /** {@code length} if it is allowed; otherwise the mark of {@code ruler} next to the limit it is beyond, or where none is allowed the limit. */
+    public Length nearest(Length length, Ruler ruler) {
+        if (allow(length)) {
+            return length;
+        }
+        Length limit = length.isLongerThan(most) ? most : least;
+        Length mark = length.isLongerThan(most) ? ruler.below(most).length() : ruler.above(least).length();
+        return allow(mark) ? mark : limit;
     }
 }

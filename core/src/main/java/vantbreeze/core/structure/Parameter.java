@@ -47,6 +47,11 @@ public record Parameter(String id, String label, String meaning, List<String> pa
         return new Parameter(id, label, meaning, panels, pieces, new Wanted(choice, List.of(alternatives)));
     }
 
+    /** Whether it is the measure of a part, not the finished width or height. */
+    public boolean isPart() {
+        return !id.equals(WIDTH) && !id.equals(HEIGHT);
+    }
+
     /** Whether it is asked at all, what is chosen being so. */
     public boolean isAsked(Measures measures) {
         return with == null || with.alternatives().contains(measures.chosen(with.choice()));

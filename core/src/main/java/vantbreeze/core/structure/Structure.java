@@ -48,12 +48,8 @@ public interface Structure {
     default Measures rechosen(Measures before, String choice, String value, Ruler ruler) {
         Measures after = before.choosing(choice, value);
         for (Parameter parameter : asked(after)) {
-            Limits limits = limits(parameter.id(), after);
-            boolean isPart = !parameter.id().equals(Parameter.WIDTH) && !parameter.id().equals(Parameter.HEIGHT);
-            if (isPart && !limits.allow(after.get(parameter.id()))) {
-                Length fitting = after.get(parameter.id()).isLongerThan(limits.most())
-                        ? ruler.below(limits.most()).length() : ruler.above(limits.least()).length();
-                after = after.with(parameter.id(), limits.allow(fitting) ? fitting : limits.least());
+            if (parameter.isPart()) {
+                after = after.with(parameter.id(), limits(parameter.id(), after).nearest(after.get(parameter.id()), ruler));
             }
         }
         return after;

@@ -15,4 +15,9 @@ public record Board(String name, Length groove, Length length) {
     public boolean hasGrooveAt(Length fromFence) {
         return fromFence.units() % groove.units() == 0 && !fromFence.isLongerThan(length);
     }
+
+    /** Whether a score has a groove with one edge of its piece against the fence, or with the other. */
+    public boolean hasGrooveAt(Length fromOneEdge, Length fromTheOther) {
+        return hasGrooveAt(fromOneEdge) || hasGrooveAt(fromTheOther);
+    }
 }
