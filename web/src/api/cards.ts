@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answered, api, type Card } from './client'
 
 const listKey = ['cards'] as const
@@ -55,6 +55,57 @@ export function useShowing(id: string, revision: number, wanted: boolean) {
   })
 }
 
+/** What becomes of a card's figures on another ruler, as of a revision. */
+export function useReruling(id: string, revision: number, ruler: string) {
+  return useQuery({
+    queryKey: ['reruling', id, revision, ruler],
+    queryFn: () => answered(api.GET('/api/cards/{id}/reruling', { params: { path: { id }, query: { ruler } } })),
+    retry: false,
+  })
+}
+
+/** A card written out as a recipe. */
+export function useWrittenRecipe(id: string, revision: number, ruler: string, wanted: boolean) {
+  return useQuery({
+    queryKey: ['recipe', id, revision, ruler],
+    queryFn: () => answered(api.GET('/api/cards/{id}/recipe', { params: { path: { id }, query: { ruler } }, parseAs: 'text' })),
+    enabled: wanted,
+  })
+}
+
+/** The named versions of a card. */
+export function useVersions(id: string) {
+  const queries = useQueryClient()
+  const queryKey = ['versions', id]
+  return {
+    list: useQuery({ queryKey, queryFn: () => answered(api.GET('/api/cards/{id}/versions', { params: { path: { id } } })) }),
+    keep: useMutation({
+      mutationFn: (name: string) => answered(api.POST('/api/cards/{id}/versions', { params: { path: { id } }, body: { name } })),
+      onSuccess: () => queries.invalidateQueries({ queryKey }),
+    }),
+  }
+}
+
+/** A version set beside the card as it is. */
+export function useCompared(id: string, version: string, revision: number) {
+  return useQuery({
+    queryKey: ['compared', id, version, revision],
+    queryFn: () => answered(api.GET('/api/cards/{id}/versions/{version}', { params: { path: { id, version } } })),
+  })
+}
+
+/** What a recipe comes to; asked anew whenever its text changes. */
+export function useReading(text: string, ruler: string) {
+  return useQuery({
+    queryKey: ['reading', text, ruler],
+    queryFn: () => answered(api.POST('/api/recipes/read', { body: { text, ruler } })),
+    enabled: text.trim() !== '',
+    placeholderData: keepPreviousData,
+    retry: false,
+    staleTime: Infinity,
+  })
+}
+
 export type StartQuestion = {
   from: 'ENVELOPE' | 'SIZE' | 'SHEET'
   structure: string
@@ -92,6 +143,14 @@ export function useDrawer() {
   }
   return {
     begin: useMutation({ mutationFn: (body: NewCard) => answered(api.POST('/api/cards', { body })), onSuccess: keep }),
+    bare: useMutation({
+      mutationFn: (body: { ruler: string; width: string; height: string }) => answered(api.POST('/api/cards/bare', { body })),
+      onSuccess: keep,
+    }),
+    fromRecipe: useMutation({
+      mutationFn: (body: { text: string; ruler: string }) => answered(api.POST('/api/recipes/begun', { body })),
+      onSuccess: keep,
+    }),
     open: useMutation({
       mutationFn: (document: string) => answered(api.POST('/api/cards/opened', { body: { document } })),
       onSuccess: keep,

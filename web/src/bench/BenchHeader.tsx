@@ -1,12 +1,14 @@
 import { Popover } from 'radix-ui'
 import { useEffect, useState } from 'react'
 import { Link } from 'wouter'
-import { useStock } from '../api/cards'
 import type { Card } from '../api/client'
-import { Choice } from '../house/Choice'
 import { useSay } from '../house/Notices'
+import { RulerChoice } from './RulerChoice'
 import { useSaving } from './saving'
 import type { CardInHand } from './useCard'
+import { Versions } from './Versions'
+import { WrittenOut } from './WrittenOut'
+import { WayBack } from '../house/WayBack'
 
 type Props = { card: Card; inHand: CardInHand }
 
@@ -15,13 +17,8 @@ export function BenchHeader({ card, inHand }: Props) {
   const say = useSay()
   const attempt = (step: Promise<unknown>) => step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
-    <header className="flex flex-wrap items-center gap-x-5 gap-y-2 py-3">
-      <Link href="/" className="slip inline-flex items-center">
-        <span aria-hidden className="me-2">
-          ←
-        </span>
-        Drawer
-      </Link>
+    <header className="flex flex-wrap items-center gap-x-3 gap-y-2 py-3">
+      <WayBack />
       <CardName key={card.name} card={card} inHand={inHand} />
       <SaveState />
       <span className="ms-auto flex flex-wrap items-center gap-2">
@@ -31,7 +28,13 @@ export function BenchHeader({ card, inHand }: Props) {
         <button type="button" className="slip" disabled={!inHand.canRedo} onClick={() => void attempt(inHand.redo())}>
           Redo
         </button>
-        <RulerChoice card={card} onChoose={(text) => void attempt(inHand.change({ field: 'ruler', text }))} />
+        <span className="[&_select]:w-40">
+          <RulerChoice card={card} inHand={inHand} />
+        </span>
+        <Versions card={card} inHand={inHand} />
+        <Link href={`/card/${card.id}/table`} className="slip inline-flex items-center">
+          At the table
+        </Link>
         <PaperAndFile card={card} />
       </span>
     </header>
@@ -87,40 +90,32 @@ function CardName({ card, inHand }: Props) {
   )
 }
 
-function RulerChoice({ card, onChoose }: { card: Card; onChoose: (ruler: string) => void }) {
-  const stock = useStock()
-  return (
-    <Choice label="Ruler" value={card.ruler} onChoose={onChoose} quiet>
-      {stock.data?.rulers.map((ruler) => (
-        <option key={ruler.id} value={ruler.id}>
-          {ruler.label}
-        </option>
-      ))}
-    </Choice>
-  )
-}
-
 function PaperAndFile({ card }: { card: Card }) {
-  const out = 'flex min-h-11 items-center px-4 py-2 text-lg hover:bg-picked-wash focus-visible:bg-picked-wash'
+  const [writing, setWriting] = useState(false)
+  const out = 'flex min-h-11 w-full items-center px-4 py-2 text-start text-lg hover:bg-picked-wash focus-visible:bg-picked-wash'
   return (
-    <Popover.Root>
-      <Popover.Trigger className="slip border-picked font-semibold">Print or save a file</Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content align="end" sideOffset={4} className="z-10 w-80 border-b-2 border-ink bg-chalk py-2">
-          <a className={out} href={`/api/cards/${card.id}/plan.pdf?page=a4`} target="_blank" rel="noreferrer">
-            True-size PDF on A4
-          </a>
-          <a className={out} href={`/api/cards/${card.id}/plan.pdf?page=letter`} target="_blank" rel="noreferrer">
-            True-size PDF on Letter
-          </a>
-          <a className={out} href={`/api/cards/${card.id}/plan.json`} download>
-            The plan as a file
-          </a>
-          <p className="plate-note px-4 pt-2 text-base">
-            Cut away from your hand, along a metal rule; cap the blade when you put it down.
-          </p>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <>
+      <Popover.Root>
+        <Popover.Trigger className="slip border-picked font-semibold">Print, write, save</Popover.Trigger>
+        <Popover.Portal>
+          <Popover.Content align="end" sideOffset={4} className="z-10 w-80 border-b-2 border-ink bg-chalk py-2" aria-label="Print, write, save">
+            <a className={out} href={`/api/cards/${card.id}/plan.pdf?page=a4`} target="_blank" rel="noreferrer">
+              True-size PDF on A4
+            </a>
+            <a className={out} href={`/api/cards/${card.id}/plan.pdf?page=letter`} target="_blank" rel="noreferrer">
+              True-size PDF on Letter
+            </a>
+            <Popover.Close className={out} onClick={() => setWriting(true)}>
+              Written out as a recipe
+            </Popover.Close>
+            <a className={out} href={`/api/cards/${card.id}/plan.json`} download>
+              The plan as a file
+            </a>
+            <p className="plate-note px-4 pt-2 text-base">Cut away from your hand, along a metal rule; cap the blade when you put it down.</p>
+          </Popover.Content>
+        </Popover.Portal>
+      </Popover.Root>
+      <WrittenOut card={card} open={writing} onClose={() => setWriting(false)} />
+    </>
   )
 }

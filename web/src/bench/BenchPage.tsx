@@ -1,13 +1,19 @@
 import { lazy, Suspense, useEffect } from 'react'
+import type { Card } from '../api/client'
 import { NoSuchPlace } from '../house/NoSuchPlace'
 import { useSay } from '../house/Notices'
 import { BenchHeader } from './BenchHeader'
+import { ConflictSheet } from './ConflictSheet'
+import { DrawingTools } from './drawing'
 import { EndView } from './EndView'
 import { EnvelopePlate } from './EnvelopePlate'
+import { FreeStrip } from './FreeStrip'
+import { HandStrip } from './HandStrip'
 import { Pickable } from './picked'
 import { RecipeCard } from './RecipeCard'
 import { SheetOnBoard } from './SheetOnBoard'
-import { useCard } from './useCard'
+import { type CardInHand, useCard } from './useCard'
+import { HandProvider, useHand } from './useHand'
 
 // three.js is heavy and only this plate needs it
 const FoldedPlate = lazy(() => import('./FoldedPlate'))
@@ -28,29 +34,45 @@ export function BenchPage({ id }: { id: string }) {
 
   if (inHand.query.isError) return <NoSuchPlace text={inHand.query.error.message} />
   if (!card) return <p className="p-8 text-lg">Taking the card out of the drawer…</p>
+  return <Bench kept={card} inHand={inHand} />
+}
+
+/** The card as it is kept or, while a line is dragged, as it would be. */
+function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
+  const hand = useHand(kept.id, inHand)
+  const card = hand.preview ?? kept
   return (
-    <Pickable>
-      <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
-        <BenchHeader card={card} inHand={inHand} />
-        <main className="grid flex-1 gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
-          <div className="flex min-w-0 flex-col gap-5">
-            {/* the figures come right below the largest piece, so that they are seen without scrolling */}
-            <SheetOnBoard piece={card.pieces[0]} card={card} inHand={inHand} />
-            <RecipeCard card={card} inHand={inHand} />
-            {card.pieces.slice(1).map((piece) => (
-              <SheetOnBoard key={piece.copies[0]} piece={piece} card={card} inHand={inHand} />
-            ))}
+    <HandProvider value={hand}>
+      <Pickable pieces={card.pieces}>
+        <DrawingTools>
+          <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
+            <BenchHeader card={kept} inHand={inHand} />
+            <main className="grid flex-1 gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
+              <div className="flex min-w-0 flex-col gap-5">
+                {/* the figures come right below the largest piece, so that they are seen without scrolling */}
+                <div className="bg-chalk">
+                  <HandStrip card={card} />
+                  <SheetOnBoard piece={card.pieces[0]} card={card} kept={kept} inHand={inHand} />
+                  <FreeStrip card={card} inHand={inHand} />
+                </div>
+                <RecipeCard card={card} inHand={inHand} />
+                {card.pieces.slice(1).map((piece) => (
+                  <SheetOnBoard key={piece.copies[0]} piece={piece} card={card} kept={kept} inHand={inHand} />
+                ))}
+              </div>
+              <div className="flex flex-col gap-5">
+                <Suspense fallback={<div className="h-[22rem]" />}>
+                  <FoldedPlate pieces={card.pieces} form={card.form} showing={hand.showing} />
+                </Suspense>
+                <EnvelopePlate card={card} inHand={inHand} />
+                <EndView card={card} />
+              </div>
+            </main>
           </div>
-          <div className="flex flex-col gap-5">
-            <Suspense fallback={<div className="h-[22rem]" />}>
-              <FoldedPlate pieces={card.pieces} form={card.form} />
-            </Suspense>
-            <EnvelopePlate card={card} inHand={inHand} />
-            <EndView card={card} />
-          </div>
-        </main>
-      </div>
-    </Pickable>
+          <ConflictSheet inHand={inHand} />
+        </DrawingTools>
+      </Pickable>
+    </HandProvider>
   )
 }
 

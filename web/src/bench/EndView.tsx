@@ -1,20 +1,20 @@
 import { useState } from 'react'
 import type { Card } from '../api/client'
-import { isPicked, picking, usePicked } from './picked'
+import { picking, usePicked } from './picked'
 
 const ACROSS = 340
 const TIMES = [5, 10, 20]
 
 /** The closed stack from its end, each layer in its true order, its thickness drawn larger than it is. */
 export function EndView({ card: { heft, footprint } }: { card: Card }) {
-  const { picked, pick } = usePicked()
+  const { lit, pick } = usePicked()
   const [times, setTimes] = useState(TIMES[1])
   if (heft.layers.length === 0) return null
   const scale = ACROSS / footprint.width.mm
   const thick = (mm: number) => mm * scale * times
   const height = thick(heft.thicknessMm)
   return (
-    <section aria-label="Closed, seen from its end">
+    <section aria-label="Closed, seen from its end" className="plate">
       <svg width={ACROSS + 8} height={height + 8} className="block" role="img" aria-label={`${heft.thickness} thick, drawn ${times} times thicker`}>
         {heft.layers.map(({ panel, from, to, bottom, top }, i) => (
           <rect
@@ -23,7 +23,7 @@ export function EndView({ card: { heft, footprint } }: { card: Card }) {
             y={4 + height - thick(top)}
             width={Math.max(1, (to - from) * scale - 1)}
             height={Math.max(1, thick(top - bottom) - 1.5)}
-            className={isPicked(picked, 'panel', panel) ? 'fill-picked' : 'fill-paper stroke-ink'}
+            className={lit.panels.has(panel) ? 'fill-picked' : 'fill-paper stroke-ink'}
             strokeWidth={0.8}
             {...picking(pick, { kind: 'panel', index: panel })}
           />

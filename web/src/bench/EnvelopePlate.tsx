@@ -1,15 +1,18 @@
+import { useState } from 'react'
 import { useStock } from '../api/cards'
 import type { Card, Fit, Point } from '../api/client'
 import { EnvelopeOptions } from '../drawer/EnvelopeOptions'
 import { Choice } from '../house/Choice'
 import { FigureText } from '../house/FigureText'
 import { useSay } from '../house/Notices'
-import { isPicked, picking, usePicked } from './picked'
+import { picking, usePicked } from './picked'
 import { AnotherSize } from './AnotherSize'
 import type { CardInHand, Resize } from './useCard'
 
 const ACROSS = 300
 const UP = 190
+/** Shadows of so many layers would only blacken one another. */
+const MANY = 24
 
 const VERDICTS: Record<Fit['verdict'], string> = {
   FITS: 'goes in',
@@ -22,12 +25,24 @@ const VERDICTS: Record<Fit['verdict'], string> = {
 export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand }) {
   const stock = useStock()
   const say = useSay()
+  const [over, setOver] = useState(false)
+  const [bulk, setBulk] = useState(false)
   const choose = (text: string) =>
     inHand.change({ field: 'envelope', text }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
   const resize = (to: Resize) => void inHand.resize(to).catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
-    <section aria-label="Closed, in its envelope">
-      <ClosedInEnvelope card={card} />
+    <section aria-label="Closed, in its envelope" className="plate">
+      <ClosedInEnvelope card={card} over={over} bulk={bulk} />
+      <div className="flex flex-wrap gap-x-2 text-base">
+        {card.fit && (
+          <button type="button" className="word" aria-pressed={over} onClick={() => setOver(!over)}>
+            envelope on top
+          </button>
+        )}
+        <button type="button" className="word" aria-pressed={bulk} onClick={() => setBulk(!bulk)}>
+          where it is thickest
+        </button>
+      </div>
       <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">
         <Choice label="Envelope" value={card.envelope ?? ''} onChoose={(id) => void choose(id)} quiet>
           <option value="">No envelope</option>
@@ -47,8 +62,10 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
   )
 }
 
-function ClosedInEnvelope({ card: { fit, footprint, form } }: { card: Card }) {
-  const { picked, pick } = usePicked()
+type Plate = { card: Card; over: boolean; bulk: boolean }
+
+function ClosedInEnvelope({ card: { fit, footprint, form, heft }, over, bulk }: Plate) {
+  const { lit, pick } = usePicked()
   const inside = fit ? (fit.turned ? { width: fit.inside.height, height: fit.inside.width } : fit.inside) : footprint
   const [across, up] = fit?.turned ? [fit.slackUp, fit.slackAcross] : [fit?.slackAcross, fit?.slackUp]
   const widest = Math.max(inside.width.mm, footprint.width.mm)
@@ -61,7 +78,12 @@ function ClosedInEnvelope({ card: { fit, footprint, form } }: { card: Card }) {
   return (
     <div className="relative" style={{ height: highest * scale + 44 }}>
       <svg width={368} height={highest * scale + 10} className="block" role="img" aria-label="The closed card, front">
-        {fit && (
+        <defs>
+          <pattern id="thick" width={6} height={6} patternUnits="userSpaceOnUse">
+            <circle cx={2} cy={2} r={1.3} className="fill-ink" />
+          </pattern>
+        </defs>
+        {fit && !over && (
           <path
             d={`M4 ${4 + highest * scale - height} h${width} v${height} h${-width} z`}
             className="fill-kraft-deep stroke-ink"
@@ -71,16 +93,27 @@ function ClosedInEnvelope({ card: { fit, footprint, form } }: { card: Card }) {
         {form.closed.map(({ panel, faceUp, corners }) => (
           <g key={panel}>
             {/* the one shadow: where paper lies on paper */}
-            <polygon points={corners.map((corner) => `${x(corner) + 1.5},${y(corner) + 2.5}`).join(' ')} className="fill-ink/30" />
+            {form.closed.length < MANY && <polygon points={corners.map((corner) => `${x(corner) + 1.5},${y(corner) + 2.5}`).join(' ')} className="fill-ink/30" />}
             <polygon
               points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')}
-              className={`stroke-ink ${isPicked(picked, 'panel', panel) ? 'fill-picked-wash' : faceUp ? 'fill-paper' : 'fill-paper-back'}`}
+              className={`stroke-ink ${lit.panels.has(panel) ? 'fill-picked-wash' : faceUp ? 'fill-paper' : 'fill-paper-back'}`}
               strokeWidth={1.2}
               strokeLinejoin="round"
               {...picking(pick, { kind: 'panel', index: panel })}
             />
           </g>
         ))}
+        {bulk &&
+          heft.thickest.map((corners, i) => (
+            <polygon key={i} points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')} fill="url(#thick)" className="pointer-events-none stroke-ink" strokeWidth={1.5} />
+          ))}
+        {fit && over && (
+          <path
+            d={`M4 ${4 + highest * scale - height} h${width} v${height} h${-width} z M4 ${4 + highest * scale - height} l${width / 2} ${height * 0.55} l${width / 2} ${-height * 0.55}`}
+            className="pointer-events-none fill-kraft-deep/40 stroke-ink"
+            strokeWidth={1.8}
+          />
+        )}
       </svg>
       {fit && across && up && (
         <>

@@ -1,11 +1,12 @@
 import { Canvas, type ThreeEvent, useThree } from '@react-three/fiber'
-import { useEffect, useLayoutEffect, useMemo } from 'react'
+import { memo, useCallback, useEffect, useLayoutEffect, useMemo, useRef } from 'react'
 import {
   BackSide,
   Box3,
   BufferGeometry,
   Float32BufferAttribute,
   FrontSide,
+  type Group,
   Matrix4,
   PerspectiveCamera,
   Quaternion,
@@ -15,7 +16,8 @@ import {
   Vector3,
 } from 'three'
 import type { Form, Panel, Piece } from '../api/client'
-import { isPicked, usePicked } from './picked'
+import { usePicked } from './picked'
+import { lineNear, LinesInSpace, useLines } from './LinesInSpace'
 
 // the theme's chalk, kraft, ink and blue, as the graphics card wants them
 const COLOURS = { face: '#fffdf8', back: '#e4d8c0', ink: '#1e2a33', picked: '#cfe0f2' }
@@ -23,19 +25,28 @@ const COLOURS = { face: '#fffdf8', back: '#e4d8c0', ink: '#1e2a33', picked: '#cf
 const DRAWN_APART = 0.5
 
 /** The card in space. The engine's frames say where each panel is; between two frames it is drawn in between. */
-export function FoldedObject({ pieces, form, closed }: { pieces: Piece[]; form: Form; closed: number }) {
+export function FoldedObject({ pieces, form, closed, moving }: { pieces: Piece[]; form: Form; closed: number; moving: boolean }) {
   const panels = useMemo(() => pieces.flatMap(everyCopy), [pieces])
+  const fineness = useMemo(finenessHere, [])
   return (
     <div className="h-[20rem]" role="img" aria-label="The card part-open, drawn in space">
-      <Canvas frameloop="demand" dpr={1} camera={{ fov: 28, near: 1, far: 6000 }} flat>
+      <Canvas frameloop="demand" dpr={moving ? fineness.moving : fineness.still} gl={{ antialias: false }} camera={{ fov: 28, near: 1, far: 6000 }} flat>
         <ambientLight intensity={1.9} />
         <directionalLight position={[-0.6, -0.5, 1.4]} intensity={1.5} />
         <directionalLight position={[0.8, -0.2, -1]} intensity={0.7} />
         <Seat panels={panels} form={form} closed={closed} />
-        <FoldedPanels panels={panels} form={form} closed={closed} />
+        <FoldedPanels pieces={pieces} panels={panels} form={form} closed={closed} />
       </Canvas>
     </div>
   )
+}
+
+/** Dots for each pixel, at rest and while it moves: fewer where no graphics card helps, so that it keeps up with the hand. */
+function finenessHere() {
+  const gl = document.createElement('canvas').getContext('webgl2')
+  const info = gl?.getExtension('WEBGL_debug_renderer_info')
+  const drawn = info ? String(gl!.getParameter(info.UNMASKED_RENDERER_WEBGL)) : ''
+  return /swiftshader|llvmpipe|software/i.test(drawn) ? { still: 2, moving: 0.6 } : { still: 2, moving: 2 }
 }
 
 /** The panels of a piece and of all others that are cut like it, each by its own number. */
@@ -65,59 +76,84 @@ function Seat({ panels, form, closed }: CardProps) {
   return null
 }
 
-function FoldedPanels({ panels, form, closed }: CardProps) {
+function FoldedPanels({ pieces, panels, form, closed }: CardProps & { pieces: Piece[] }) {
   const invalidate = useThree((three) => three.invalidate)
-  const { picked, pick } = usePicked()
+  const { lit, pick } = usePicked()
+  const lines = useLines(pieces)
   const matrices = useMemo(() => placed(form, closed), [form, closed])
-  // before the browser draws, so that the object answers in the same frame as the figures
-  useLayoutEffect(() => invalidate(), [matrices, picked, invalidate])
-  return panels.map((panel) => (
-    <PanelMesh
-      key={panel.index}
-      panel={panel}
-      matrix={matrices[panel.index]}
-      picked={isPicked(picked, 'panel', panel.index)}
-      onPick={(on) => pick(on ? { kind: 'panel', index: panel.index } : null)}
-    />
-  ))
-}
-
-type PanelProps = { panel: Panel; matrix: Matrix4; picked: boolean; onPick: (on: boolean) => void }
-
-function PanelMesh({ panel, matrix, picked, onPick }: PanelProps) {
-  const corners = JSON.stringify(panel.corners)
-  const [face, edge] = useMemo(() => {
-    const points = JSON.parse(corners) as { x: number; y: number }[]
-    const shape = new Shape()
-    points.forEach(({ x, y }, i) => (i === 0 ? shape.moveTo(x, y) : shape.lineTo(x, y)))
-    const outline = new BufferGeometry()
-    outline.setAttribute('position', new Float32BufferAttribute(points.flatMap(({ x, y }) => [x, y, 0]), 3))
-    return [new ShapeGeometry(shape), outline]
-  }, [corners])
-  useEffect(() => () => [face, edge].forEach((geometry) => geometry.dispose()), [face, edge])
-  const over = (event: ThreeEvent<PointerEvent>) => {
+  const groups = useRef(new Map<number, Group>())
+  const hold = useCallback((index: number, group: Group | null) => {
+    if (group) groups.current.set(index, group)
+    else groups.current.delete(index)
+  }, [])
+  // moved by hand and not by React: a card has many panels, and all of them move at every step
+  useLayoutEffect(() => {
+    groups.current.forEach((group, index) => {
+      group.matrix.copy(matrices[index])
+      group.matrixWorldNeedsUpdate = true
+    })
+    // before the browser draws, so that the object answers in the same frame as the figures
+    invalidate()
+  }, [matrices, panels, lit, invalidate])
+  const point = useRef<(index: number, event: ThreeEvent<PointerEvent> | null) => void>(() => {})
+  point.current = (index, event) => {
+    if (!event) return pick(null)
     event.stopPropagation()
-    onPick(true)
+    const at = event.point.clone().applyMatrix4(matrices[index].clone().invert())
+    pick(lineNear(lines, index, at) ?? { kind: 'panel', index })
   }
   return (
-    <group matrixAutoUpdate={false} matrix={matrix} onPointerOver={over} onPointerOut={() => onPick(false)}>
-      {[FrontSide, BackSide].map((side) => (
-        <mesh key={side} geometry={face}>
-          <meshLambertMaterial
-            side={side}
-            color={picked ? COLOURS.picked : side === FrontSide ? COLOURS.face : COLOURS.back}
-            polygonOffset
-            polygonOffsetFactor={0.4}
-            polygonOffsetUnits={1}
-          />
-        </mesh>
+    <>
+      {panels.map((panel) => (
+        <PanelMesh key={panel.index} panel={panel} corners={JSON.stringify(panel.corners)} picked={lit.panels.has(panel.index)} hold={hold} point={point} />
       ))}
-      <lineLoop geometry={edge}>
-        <lineBasicMaterial color={COLOURS.ink} />
-      </lineLoop>
-    </group>
+      <LinesInSpace lines={lines} matrices={matrices} />
+    </>
   )
 }
+
+type PanelProps = {
+  panel: Panel
+  corners: string
+  picked: boolean
+  hold: (index: number, group: Group | null) => void
+  point: { current: (index: number, event: ThreeEvent<PointerEvent> | null) => void }
+}
+
+/** One panel, drawn anew only when its shape changes or it is picked. */
+const PanelMesh = memo(
+  function PanelMesh({ panel: { index }, corners, picked, hold, point }: PanelProps) {
+    const [face, edge] = useMemo(() => {
+      const points = JSON.parse(corners) as { x: number; y: number }[]
+      const shape = new Shape()
+      points.forEach(({ x, y }, i) => (i === 0 ? shape.moveTo(x, y) : shape.lineTo(x, y)))
+      const outline = new BufferGeometry()
+      outline.setAttribute('position', new Float32BufferAttribute(points.flatMap(({ x, y }) => [x, y, 0]), 3))
+      return [new ShapeGeometry(shape), outline]
+    }, [corners])
+    useEffect(() => () => [face, edge].forEach((geometry) => geometry.dispose()), [face, edge])
+    const move = (event: ThreeEvent<PointerEvent>) => point.current(index, event)
+    return (
+      <group ref={(group) => hold(index, group)} matrixAutoUpdate={false} onPointerMove={move} onPointerOut={() => point.current(index, null)}>
+        {[FrontSide, BackSide].map((side) => (
+          <mesh key={side} geometry={face}>
+            <meshLambertMaterial
+              side={side}
+              color={picked ? COLOURS.picked : side === FrontSide ? COLOURS.face : COLOURS.back}
+              polygonOffset
+              polygonOffsetFactor={0.4}
+              polygonOffsetUnits={1}
+            />
+          </mesh>
+        ))}
+        <lineLoop geometry={edge}>
+          <lineBasicMaterial color={COLOURS.ink} />
+        </lineLoop>
+      </group>
+    )
+  },
+  (before, after) => before.corners === after.corners && before.picked === after.picked && before.panel.index === after.panel.index,
+)
 
 /** The ball that the card takes up, `closed` of the way. */
 function around(panels: Panel[], form: Form, closed: number): Sphere {

@@ -4,9 +4,20 @@ import { FoldedObject } from './FoldedObject'
 
 const PLAY_MS = 1600
 
+/** Steps of the motion; at rest it is shown at one of them, so that it does not start when a line is taken hold of. */
+const STEPS = 16
+/** How long it must be still to be drawn finely. */
+const REST_MS = 250
+
+type Props = { pieces: Piece[]; form: Form; showing?: { current: number } }
+
 /** The card as an object, moved by one slider from flat to closed, or by playing it. */
-export default function FoldedPlate({ pieces, form }: { pieces: Piece[]; form: Form }) {
-  const [closed, setClosed] = useState(100 * form.showing)
+export default function FoldedPlate({ pieces, form, showing }: Props) {
+  const [closed, setClosed] = useState((100 * Math.round(form.showing * STEPS)) / STEPS)
+  useEffect(() => {
+    if (showing) showing.current = closed / 100
+  }, [closed, showing])
+  const moving = useMoving(form, closed)
   const playing = useRef(0)
   useEffect(() => () => cancelAnimationFrame(playing.current), [])
 
@@ -27,8 +38,8 @@ export default function FoldedPlate({ pieces, form }: { pieces: Piece[]; form: F
   }
 
   return (
-    <section aria-label="Folded">
-      <FoldedObject pieces={pieces} form={form} closed={closed / 100} />
+    <section aria-label="Folded" className="plate">
+      <FoldedObject pieces={pieces} form={form} closed={closed / 100} moving={moving} />
       <div className="mt-1 flex items-center gap-3">
         <button type="button" className="slip w-28" onClick={play}>
           {closed > 50 ? 'Open it' : 'Close it'}
@@ -71,4 +82,14 @@ export default function FoldedPlate({ pieces, form }: { pieces: Piece[]; form: F
       )}
     </section>
   )
+}
+
+/** Whether the card has just changed or moved. */
+function useMoving(form: Form, closed: number) {
+  const [still, setStill] = useState<{ form: Form; closed: number } | null>(null)
+  useEffect(() => {
+    const timer = setTimeout(() => setStill({ form, closed }), REST_MS)
+    return () => clearTimeout(timer)
+  }, [form, closed])
+  return still?.form !== form || still.closed !== closed
 }

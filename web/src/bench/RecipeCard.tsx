@@ -2,6 +2,7 @@ import { type ReactNode, useState } from 'react'
 import { useStock } from '../api/cards'
 import type { Card } from '../api/client'
 import { Choice } from '../house/Choice'
+import { Many } from '../house/Many'
 import { FigureField } from '../house/FigureField'
 import { FigureText } from '../house/FigureText'
 import { useSay } from '../house/Notices'
@@ -9,7 +10,7 @@ import { SizeText } from '../house/SizeText'
 import { CardstockField, ChoiceField } from './ChoiceField'
 import { Findings } from './Findings'
 import { WhatShows } from './WhatShows'
-import { FOLD_WORDS } from './notation'
+import { Marks, Scores } from './LineFigures'
 import { isPicked, picking, usePicked } from './picked'
 import type { CardInHand } from './useCard'
 
@@ -18,16 +19,10 @@ type Props = { card: Card; inHand: CardInHand }
 /** The figures as a maker writes them on a card, and what should be known before cutting. */
 export function RecipeCard({ card, inHand }: Props) {
   return (
-    <section aria-label="Figures" className="grid flex-1 gap-x-8 gap-y-4 bg-chalk px-6 py-4 xl:grid-cols-[minmax(0,1fr)_minmax(16rem,20rem)]">
+    <section aria-label="Figures" className="plate grid flex-1 gap-x-8 gap-y-4 bg-chalk px-6 py-4 xl:grid-cols-[minmax(0,1fr)_minmax(16rem,20rem)]">
       <dl className="grid grid-cols-[auto_1fr] content-start items-baseline gap-x-5 gap-y-0.5 text-[1.35rem]">
-        <Row name="Finished">
-          <MeasureField id="width" card={card} inHand={inHand} />
-          <span className="figure text-lg">×</span>
-          <MeasureField id="height" card={card} inHand={inHand} />
-        </Row>
-        {card.measures
-          .filter(({ id }) => id !== 'width' && id !== 'height')
-          .map(({ id, label }) => (
+        {!card.free &&
+          card.measures.map(({ id, label }) => (
             <Row key={id} name={label}>
               <MeasureField id={id} card={card} inHand={inHand} />
             </Row>
@@ -59,38 +54,64 @@ export function RecipeCard({ card, inHand }: Props) {
   )
 }
 
+/** A measure, typed over or moved by keys; held so that nothing else moves it, or worked out from the rest. */
 function MeasureField({ id, card, inHand }: Props & { id: string }) {
   const measure = card.measures.find((one) => one.id === id)
+  const say = useSay()
+  if (!measure) return null
+  const tell = (cause: Error) => say({ text: cause.message, wrong: true })
   return (
-    measure && (
+    <>
       <FigureField
         label={measure.label}
         figure={measure.figure}
         onWrite={(text) => inHand.change({ field: id, text })}
         onMove={(divisions) => inHand.change({ field: id, divisions })}
       />
-    )
+      <span className="-ms-2 inline-flex text-base">
+        <button
+          type="button"
+          className="word"
+          aria-pressed={measure.locked}
+          aria-label={`Hold ${measure.label}`}
+          onClick={() => void inHand.lock(id, !measure.locked).catch(tell)}
+        >
+          {measure.locked ? 'held' : 'hold'}
+        </button>
+        <button
+          type="button"
+          className="word"
+          aria-label={`Work out ${measure.label}`}
+          disabled={measure.locked}
+          onClick={() => void inHand.solve(id).then((text) => say({ text }), tell)}
+        >
+          work out
+        </button>
+      </span>
+    </>
   )
 }
 
-function Row({ name, children }: { name: string; children: ReactNode }) {
+function Row({ name, children, ...pointing }: { name: string; children: ReactNode } & Partial<ReturnType<typeof picking>>) {
   return (
     <>
       <dt className="font-text text-base text-ink-soft italic">{name}</dt>
-      <dd className="flex flex-wrap items-center gap-x-3">{children}</dd>
+      <dd className="flex flex-wrap items-center gap-x-3" {...pointing}>
+        {children}
+      </dd>
     </>
   )
 }
 
 function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][number] }) {
-  const { picked, pick } = usePicked()
+  const { picked, pick, lit } = usePicked()
   const stock = useStock()
   const say = useSay()
   const choose = (text: string) =>
     inHand.change({ field: 'sheet', text }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
     <>
-      <Row name={card.pieces.length > 1 ? piece.name : 'Cut'}>
+      <Row name={card.pieces.length > 1 ? piece.name : 'Cut'} {...picking(pick, { kind: 'piece', piece: piece.number })}>
         {piece.copies.length > 1 && <span className="figure">{piece.copies.length} of</span>}
         <SizeText size={piece.cut} />
         <span className="inline-flex items-center gap-2 text-base">
@@ -104,17 +125,37 @@ function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][numb
             ))}
           </Choice>
         </span>
+        {card.free && piece.number > 0 && (
+          <button
+            type="button"
+            className="word underline"
+            onClick={() => void inHand.draw({ what: 'TAKE_AWAY', piece: piece.number }).catch((cause: Error) => say({ text: cause.message, wrong: true }))}
+          >
+            take it away
+          </button>
+        )}
       </Row>
       {piece.marks.length > 0 && (
         <Row name="Marks">
-          <Marks marks={piece.marks} />
+          <Marks piece={piece} card={card} inHand={inHand} />
         </Row>
       )}
       {piece.glue.length > 0 && (
         <Row name="Glue">
           <ul className="text-base">
-            {piece.glue.map(({ words }, i) => (
-              <li key={i}>{words}</li>
+            {piece.glue.map(({ words, join }, index) => (
+              <li key={index} className={isPicked(picked, { kind: 'glue', piece: piece.number, index }) ? 'text-picked' : ''} {...picking(pick, { kind: 'glue', piece: piece.number, index })}>
+                {words}
+                {card.free && join >= 0 && (
+                  <button
+                    type="button"
+                    className="word ms-2 underline"
+                    onClick={() => void inHand.draw({ what: 'UNGLUE', index: join }).catch((cause: Error) => say({ text: cause.message, wrong: true }))}
+                  >
+                    take apart
+                  </button>
+                )}
+              </li>
             ))}
           </ul>
         </Row>
@@ -133,48 +174,31 @@ function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][numb
       )}
       {piece.turned.length > 0 && (
         <Row name="Foot to the fence">
-          {piece.turned.map((score, i) => (
-            <span key={i} className="inline-flex items-baseline gap-1.5">
-              <FigureText figure={score.fromLeft} unit />
-              <span className="text-base italic">{FOLD_WORDS[score.fold]}</span>
-            </span>
-          ))}
+          <Scores piece={piece} kind="level" card={card} inHand={inHand} />
         </Row>
       )}
-      {piece.scores.length > 0 && <Row name="Score">
-        {piece.scores.map((score, index) => (
-          <span
-            key={index}
-            className={`inline-flex items-baseline gap-1.5 ${isPicked(picked, 'score', index) ? 'text-picked' : ''}`}
-            {...picking(pick, { kind: 'score', index })}
-          >
-            <FigureText figure={score.fromLeft} unit />
-            <span className="text-base italic">{FOLD_WORDS[score.fold]}</span>
-          </span>
-        ))}
-      </Row>}
+      {piece.scores.length > 0 && (
+        <Row name="Score">
+          <Many count={piece.scores.length} what="scores">
+            {() => <Scores piece={piece} kind="score" card={card} inHand={inHand} />}
+          </Many>
+        </Row>
+      )}
+      {card.free && (
+        <Row name="Panels">
+          <Many count={piece.panels.length} what="panels">
+            {() =>
+              piece.panels.map((panel) => (
+                <span key={panel.index} className="inline-flex items-center" {...picking(pick, { kind: 'panel', index: panel.index })}>
+                  <span className={`text-base italic ${lit.panels.has(panel.index) ? 'text-picked' : ''}`}>{panel.name}</span>
+                  <MeasureField id={`panel:${panel.name}`} card={card} inHand={inHand} />
+                </span>
+              ))
+            }
+          </Many>
+        </Row>
+      )}
     </>
-  )
-}
-
-/** Slits and slanted scores: from the left edge and up from the foot, end to end. */
-function Marks({ marks }: { marks: Card['pieces'][number]['marks'] }) {
-  return (
-    <ul className="text-xl">
-      {marks.map((mark, i) => (
-        <li key={i} className="flex flex-wrap items-center gap-x-2">
-          <span className="w-20 text-base italic">{mark.fold ? FOLD_WORDS[mark.fold] : 'slit'}</span>
-          <FigureText figure={mark.fromX} />
-          <span className="text-base">across,</span>
-          <FigureText figure={mark.fromY} />
-          <span className="text-base">up, to</span>
-          <FigureText figure={mark.toX} />
-          <span className="text-base">across,</span>
-          <FigureText figure={mark.toY} />
-          <span className="text-base">up</span>
-        </li>
-      ))}
-    </ul>
   )
 }
 

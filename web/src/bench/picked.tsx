@@ -1,18 +1,53 @@
 import { createContext, type ReactNode, useContext, useMemo, useState } from 'react'
+import type { Card, Piece } from '../api/client'
 
-/** What the maker points at: a panel or a score, the same in every view. */
-export type Picked = { kind: 'panel' | 'score'; index: number } | null
+/**
+ * What the maker points at, the same in every view. Panels and glue are told by numbers among those of the whole card,
+ * lines by their piece and their place in its lists.
+ */
+export type Picked =
+  | { kind: 'panel'; index: number }
+  | { kind: 'piece'; piece: number }
+  | { kind: 'score' | 'level' | 'mark' | 'glue'; piece: number; index: number }
+  | null
 
-type Pointing = { picked: Picked; pick: (picked: Picked) => void }
+/** All that is lit when something is picked: panels by number, hinges by "piece:index", slits likewise. */
+export type Lit = { panels: Set<number>; hinges: Set<string>; marks: Set<string> }
 
-const PickedContext = createContext<Pointing>({ picked: null, pick: () => {} })
+const NOTHING: Lit = { panels: new Set(), hinges: new Set(), marks: new Set() }
+
+type Pointing = { picked: Picked; pick: (picked: Picked) => void; lit: Lit }
+
+const PickedContext = createContext<Pointing>({ picked: null, pick: () => {}, lit: NOTHING })
 
 export const usePicked = () => useContext(PickedContext)
 
-export function Pickable({ children }: { children: ReactNode }) {
+export function Pickable({ pieces, children }: { pieces: Card['pieces']; children: ReactNode }) {
   const [picked, pick] = useState<Picked>(null)
-  const pointing = useMemo(() => ({ picked, pick }), [picked])
+  const pointing = useMemo(() => ({ picked, pick, lit: lit(picked, pieces) }), [picked, pieces])
   return <PickedContext.Provider value={pointing}>{children}</PickedContext.Provider>
+}
+
+function lit(picked: Picked, pieces: Piece[]): Lit {
+  if (!picked) return NOTHING
+  if (picked.kind === 'panel') return { ...NOTHING, panels: new Set([picked.index]) }
+  const piece = pieces.find(({ number }) => number === picked.piece)
+  if (!piece) return NOTHING
+  const key = (index: number) => `${piece.number}:${index}`
+  switch (picked.kind) {
+    case 'piece':
+      return { ...NOTHING, panels: new Set(piece.panels.map(({ index }) => index)) }
+    case 'score':
+      return { ...NOTHING, hinges: new Set(piece.scores[picked.index]?.hinges.map(key)) }
+    case 'level':
+      return { ...NOTHING, hinges: new Set(piece.turned[picked.index]?.hinges.map(key)) }
+    case 'mark':
+      return { ...NOTHING, marks: new Set([key(picked.index)]) }
+    case 'glue': {
+      const glue = piece.glue[picked.index]
+      return glue ? { ...NOTHING, panels: new Set([glue.panel, glue.other]) } : NOTHING
+    }
+  }
 }
 
 /** What an element needs to pick something when pointed at or reached by keyboard. */
@@ -25,6 +60,6 @@ export function picking(pick: Pointing['pick'], what: NonNullable<Picked>) {
   }
 }
 
-export function isPicked(picked: Picked, kind: 'panel' | 'score', index: number) {
-  return picked?.kind === kind && picked.index === index
+export function isPicked(picked: Picked, what: NonNullable<Picked>) {
+  return JSON.stringify(picked) === JSON.stringify(what)
 }

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { answered, api, type Card, Problem } from '../api/client'
+import { useSyncExternalStore } from 'react'
+import { answered, api, type Card, type Moved, type Moving, Problem, type Stroke } from '../api/client'
 import { cardKey, useCardQuery } from '../api/cards'
 import { inTurn } from './saving'
 
@@ -10,19 +11,41 @@ const historyOf = (id: string) => histories.get(id) ?? { before: [], after: [] }
 
 export type Change = { field: string; text?: string; divisions?: number }
 export type Resize = { how: 'ENVELOPE' | 'TURNED' | 'SIZE'; width?: string; height?: string }
+/** A change of whatever card is given, so that it can be made again on a newer one. */
 type Ask = (card: Card) => Promise<Card>
+
+/** A change that met a card which another window had changed meanwhile. */
+export type Conflict = { mine: Card; again: () => Promise<void>; onCopy: () => Promise<Card> }
+const conflicts = new Map<string, Conflict>()
+const listeners = new Set<() => void>()
+const setConflict = (id: string, conflict: Conflict | null) => {
+  if (conflict) conflicts.set(id, conflict)
+  else conflicts.delete(id)
+  listeners.forEach((listener) => listener())
+}
+
+function useConflict(id: string) {
+  return useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener)
+      return () => listeners.delete(listener)
+    },
+    () => conflicts.get(id) ?? null,
+  )
+}
+
+const at = (card: Card) => ({ params: { path: { id: card.id } } })
 
 /** One card: as it is, how to change it, and the way back and forth. Every change is saved at once. */
 export function useCard(id: string) {
   const query = useCardQuery(id)
   const queries = useQueryClient()
-  const path = { id }
 
   /**
    * Asks for a change of the card as the last one left it. History is noted before the new card is shown, so that
    * both are drawn at one stroke.
    */
-  const attempt = (ask: Ask, note: (left: Card, history: History) => History) =>
+  const attempt = (ask: Ask, note: (left: Card, history: History) => History): Promise<void> =>
     inTurn(id, async () => {
       const left = queries.getQueryData<Card>(cardKey(id))!
       try {
@@ -30,8 +53,22 @@ export function useCard(id: string) {
         if (card.revision !== left.revision) histories.set(id, note(left, historyOf(id)))
         queries.setQueryData(cardKey(id), card)
       } catch (cause) {
-        if (cause instanceof Problem && cause.status === 409) void query.refetch()
-        throw cause
+        if (!(cause instanceof Problem && cause.status === 409)) throw cause
+        setConflict(id, {
+          mine: left,
+          again: async () => {
+            await query.refetch()
+            setConflict(id, null)
+            await attempt(ask, note)
+          },
+          onCopy: async () => {
+            const copy = await answered(api.POST('/api/cards/opened', { body: { document: left.document } }))
+            const mine = await ask(copy)
+            await query.refetch()
+            setConflict(id, null)
+            return mine
+          },
+        })
       }
     })
 
@@ -40,22 +77,55 @@ export function useCard(id: string) {
   const replace =
     (document: string): Ask =>
     (card) =>
-      answered(api.PUT('/api/cards/{id}/document', { params: { path }, body: { revision: card.revision, document } }))
+      answered(api.PUT('/api/cards/{id}/document', { ...at(card), body: { revision: card.revision, document } }))
 
   const to = (document: string | undefined, card: Card) => (document === undefined ? Promise.resolve(card) : replace(document)(card))
 
+  /** A change that says something about itself. */
+  const saying = async (ask: (card: Card) => Promise<Moved>) => {
+    let words = ''
+    await onwards(async (card) => {
+      const moved = await ask(card)
+      words = moved.words
+      return moved.card
+    })
+    return words
+  }
+
   return {
     query,
+    conflict: useConflict(id),
+    takeTheirs: async () => {
+      await query.refetch()
+      setConflict(id, null)
+    },
     change: (change: Change) =>
-      onwards((card) =>
-        answered(api.POST('/api/cards/{id}/changes', { params: { path }, body: { revision: card.revision, ...change } })),
-      ),
+      onwards((card) => answered(api.POST('/api/cards/{id}/changes', { ...at(card), body: { revision: card.revision, ...change } }))),
     resize: (body: Resize) =>
+      onwards((card) => answered(api.POST('/api/cards/{id}/resized', { ...at(card), body: { revision: card.revision, ...body } }))),
+    roundToRuler: () => onwards((card) => answered(api.POST('/api/cards/{id}/rounded', { ...at(card), body: { revision: card.revision } }))),
+    rerule: (ruler: string) =>
+      onwards((card) => answered(api.POST('/api/cards/{id}/reruled', { ...at(card), body: { revision: card.revision, ruler } }))),
+    draw: (stroke: Omit<Stroke, 'revision' | 'piece'> & { piece?: number }) =>
       onwards((card) =>
-        answered(api.POST('/api/cards/{id}/resized', { params: { path }, body: { revision: card.revision, ...body } })),
+        answered(api.POST('/api/cards/{id}/drawing', { ...at(card), body: { piece: 0, ...stroke, revision: card.revision } })),
       ),
-    roundToRuler: () =>
-      onwards((card) => answered(api.POST('/api/cards/{id}/rounded', { params: { path }, body: { revision: card.revision } }))),
+    lock: (measure: string, locked: boolean) =>
+      onwards((card) => answered(api.POST('/api/cards/{id}/locks', { ...at(card), body: { revision: card.revision, measure, locked } }))),
+    solve: (measure: string) =>
+      saying((card) => answered(api.POST('/api/cards/{id}/solved', { ...at(card), body: { revision: card.revision, measure } }))),
+    /** Moves a line and keeps it so. */
+    move: (moving: Omit<Moving, 'revision' | 'keep'>) =>
+      saying((card) => answered(api.POST('/api/cards/{id}/hand', { ...at(card), body: { ...moving, revision: card.revision, keep: true } }))),
+    takeVersion: (version: string) =>
+      onwards((card) =>
+        answered(
+          api.POST('/api/cards/{id}/versions/{version}/taken', {
+            params: { path: { id: card.id, version } },
+            body: { revision: card.revision },
+          }),
+        ),
+      ),
     canUndo: historyOf(id).before.length > 0,
     canRedo: historyOf(id).after.length > 0,
     // which state to go to is looked up in turn: a second press before the first is answered goes one further

@@ -1,8 +1,9 @@
 import { useRef } from 'react'
-import { useLocation } from 'wouter'
+import { Link, useLocation } from 'wouter'
 import { useCards, useDrawer } from '../api/cards'
 import { useSay } from '../house/Notices'
 import { CardTile } from './CardTile'
+import { BareSheet } from './BareSheet'
 import { StartPanel } from './StartPanel'
 
 /** The drawer: begin a card from what is at hand, or take one out that was begun before. */
@@ -10,9 +11,18 @@ export function DrawerPage() {
   const cards = useCards()
   return (
     <main className="mx-auto grid max-w-[1400px] gap-x-10 gap-y-8 px-8 py-6 lg:grid-cols-[minmax(25rem,31rem)_1fr]">
-      <header className="flex items-baseline gap-5 lg:col-span-2">
+      <header className="flex flex-wrap items-baseline gap-5 lg:col-span-2">
         <h1 className="text-3xl font-semibold tracking-tight">Vantbreeze</h1>
         <p className="text-lg text-ink italic">Plan the fold before you cut.</p>
+        <nav aria-label="Elsewhere" className="ms-auto flex flex-wrap gap-2">
+          <Link href="/recipe" className="slip inline-flex items-center">
+            A recipe
+          </Link>
+          <BareSheet />
+          <Link href="/tools" className="slip inline-flex items-center">
+            Tools and stock
+          </Link>
+        </nav>
       </header>
       <StartPanel />
       <section aria-labelledby="drawer-title">

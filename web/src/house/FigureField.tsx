@@ -10,6 +10,12 @@ type Props = {
   /** Moves by so many marks of the ruler. */
   onMove: (divisions: number) => Promise<unknown>
   onAttend?: (attending: boolean) => void
+  /** Whether it is locked. */
+  held?: boolean
+  /** Without its unit, where others beside it say it. */
+  bare?: boolean
+  /** Other keys pressed on it. */
+  keys?: Record<string, () => void>
   className?: string
 }
 
@@ -17,7 +23,7 @@ type Props = {
  * A figure that is edited where it stands: press it, type over it, Enter. Arrow up and down move it by a mark.
  * What can't be taken stays as typed, with the reason beside it; Escape goes back.
  */
-export function FigureField({ label, figure, onWrite, onMove, onAttend, className = '' }: Props) {
+export function FigureField({ label, figure, onWrite, onMove, onAttend, held = false, bare = false, keys = {}, className = '' }: Props) {
   const [typed, setTyped] = useState<string | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const field = useRef<HTMLInputElement>(null)
@@ -55,12 +61,15 @@ export function FigureField({ label, figure, onWrite, onMove, onAttend, classNam
     onMove(divisions).catch(tell)
   }
 
-  const steps: Record<string, number> = { ArrowUp: 1, ArrowDown: -1, PageUp: 8, PageDown: -8 }
+  const steps: Record<string, number> = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1, PageUp: 8, PageDown: -8 }
 
   const faceKeys = (event: KeyboardEvent) => {
     if (event.key in steps) {
       event.preventDefault()
       move(steps[event.key])
+    } else if (event.key in keys) {
+      event.preventDefault()
+      keys[event.key]()
     } else if (event.key.length === 1 && /[\d.,½¼¾]/.test(event.key) && !event.ctrlKey && !event.metaKey) {
       event.preventDefault()
       setTyped(event.key)
@@ -90,7 +99,8 @@ export function FigureField({ label, figure, onWrite, onMove, onAttend, classNam
           onClick={() => setTyped(figure.text)}
           onKeyDown={faceKeys}
         >
-          <FigureText figure={figure} unit />
+          <FigureText figure={figure} unit={!bare} />
+          {held && <span className="ms-1 font-text text-base italic">held</span>}
         </button>
       ) : (
         <input

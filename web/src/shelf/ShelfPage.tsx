@@ -1,6 +1,6 @@
 import { ToggleGroup } from 'radix-ui'
 import { useDeferredValue, useState } from 'react'
-import { Link, useLocation } from 'wouter'
+import { useLocation } from 'wouter'
 import { useFitting, useShelf } from '../api/cards'
 import type { Fitting, OnShelf } from '../api/client'
 import { recall, remember, usualHabits } from '../drawer/habits'
@@ -8,6 +8,7 @@ import { SizeText } from '../house/SizeText'
 import { FilterBar } from './FilterBar'
 import { isWanted, NO_FILTERS } from './filters'
 import { LiveModel } from './LiveModel'
+import { WayBack } from '../house/WayBack'
 
 /** The shelf: every structure as a folded model, to be found by looking, by searching and by what fits. */
 export function ShelfPage() {
@@ -30,12 +31,7 @@ export function ShelfPage() {
   return (
     <main className="mx-auto flex max-w-[1500px] flex-col gap-5 px-8 py-5">
       <header className="flex items-center gap-5">
-        <Link href="/" className="slip inline-flex items-center">
-          <span aria-hidden className="me-2">
-            ←
-          </span>
-          Drawer
-        </Link>
+        <WayBack />
         <h1 className="text-2xl">The shelf</h1>
         <p className="text-lg italic" role="status">
           {shelf.data ? counted(wanted.length, shelf.data.structures.length) : 'Folding the models…'}

@@ -21,9 +21,12 @@ class RoomsTest {
             .layer("outline").definedBy("..core.outline..")
             .layer("fold").definedBy("..core.fold..")
             .layer("structure").definedBy("..core.structure..")
+            .layer("free").definedBy("..core.free..")
             .layer("fit").definedBy("..core.fit..")
             .layer("check").definedBy("..core.check..")
             .layer("plan").definedBy("..core.plan..")
+            .layer("hand").definedBy("..core.hand..")
+            .layer("recipe").definedBy("..core.recipe..")
             .whereLayer("length").mayNotAccessAnyLayer()
             .whereLayer("paper").mayOnlyAccessLayers("length")
             .whereLayer("tool").mayOnlyAccessLayers("length")
@@ -32,7 +35,10 @@ class RoomsTest {
             .whereLayer("structure").mayOnlyAccessLayers("length", "paper", "outline", "fold")
             .whereLayer("fit").mayOnlyAccessLayers("length", "paper", "tool", "fold", "structure")
             .whereLayer("check").mayOnlyAccessLayers("length", "paper", "fold", "structure", "fit")
-            .whereLayer("plan").mayNotBeAccessedByAnyLayer();
+            .whereLayer("free").mayOnlyAccessLayers("length", "paper", "fold", "structure")
+            .whereLayer("plan").mayOnlyBeAccessedByLayers("hand", "recipe")
+            .whereLayer("hand").mayNotBeAccessedByAnyLayer()
+            .whereLayer("recipe").mayNotBeAccessedByAnyLayer();
 
     @ArchTest
     static final ArchRule NOTHING_OF_THE_WEB_OR_OF_STORAGE = classes().should().onlyDependOnClassesThat()

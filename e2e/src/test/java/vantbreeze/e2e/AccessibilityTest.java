@@ -58,7 +58,44 @@ class AccessibilityTest extends Browsing {
         page.getByRole(AriaRole.ALERT).waitFor();
         nothingSerious();
         page.keyboard().press("Escape");
-        button("Print or save a file").click();
+        button("Print, write, save").click();
+        nothingSerious();
+    }
+
+    @Test
+    void theFreeCardItsSlipsAndVersions() {
+        take("Kite tail, forty folds");
+        page.locator("canvas").waitFor();
+        nothingSerious();
+        button("glue…").click();
+        nothingSerious();
+        page.keyboard().press("Escape");
+        button("all 40 panels").click();
+        nothingSerious();
+        button("Versions").click();
+        page.getByLabel("Keep it as it is now").fill("long");
+        button("Keep this version").click();
+        page.getByText("Nothing differs.").waitFor();
+        nothingSerious();
+    }
+
+    @Test
+    void theRecipeTheToolsAndTheTable() {
+        page.navigate(house.at("/recipe"));
+        page.getByLabel("Recipe").fill("12 in x 4 in, scroe at 3 in, score at 3, 6, 8 in, fold v m v, mat 6 x 7 in");
+        page.getByText("It does not close").waitFor();
+        nothingSerious();
+        page.navigate(house.at("/tools"));
+        page.getByText("Poster offcuts").waitFor();
+        nothingSerious();
+        page.navigate(house.at("/"));
+        take("Kite festival invitation");
+        page.getByLabel("Ruler").selectOption("eighths");
+        page.getByText("No figure moves by more than").waitFor();
+        nothingSerious();
+        page.keyboard().press("Escape");
+        page.getByText("At the table").click();
+        page.getByText("Card base, 1 of").waitFor();
         nothingSerious();
     }
 

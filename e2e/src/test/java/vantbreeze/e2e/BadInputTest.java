@@ -3,6 +3,7 @@ package vantbreeze.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
@@ -68,7 +69,8 @@ class BadInputTest extends Browsing {
         assertThat(other.getByText("Saved")).isVisible();
         figure("Leg").focus();
         page.keyboard().press("ArrowUp");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("changed in another window");
+        assertThat(page.getByText("This card was changed in another window")).isVisible();
+        button("Take it as it is there").click();
         assertThat(page.getByLabel("Name of the card")).hasValue("Kite festival, second window");
         page.getByLabel("Name of the card").fill("Kite festival invitation");
         page.getByLabel("Name of the card").press("Enter");
@@ -84,5 +86,54 @@ class BadInputTest extends Browsing {
         HttpResponse<byte[]> nonsense = house.fetch("/api/cards/nonsense");
         assertThat(nonsense.statusCode()).isEqualTo(404);
         assertThat(nonsense.headers().firstValue("content-type")).hasValue("application/problem+json");
+    }
+
+    @Test
+    void aRecipeOfAnythingGetsWordsAndStaysAsItWasWritten() {
+        page.navigate(house.at("/recipe"));
+        Locator outcome = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What comes of it"));
+        for (String anything : new String[] {"\u0001\u0002 \u200e ½½½ 0 x 0", "Бумажный змей, 12 ровно", "Dear aunt,\nthe kite came back from the tree. Yours, the nephew", "9 ".repeat(5_000)}) {
+            page.getByLabel("Recipe").fill(anything);
+            assertThat(outcome).containsText("Not understood");
+            assertThat(page.getByLabel("Recipe")).hasValue(anything);
+        }
+        page.reload();
+        assertThat(page.getByLabel("Recipe")).hasValue("9 ".repeat(5_000));
+        page.getByLabel("Recipe").fill("");
+    }
+
+    @Test
+    void aLineThatCannotBeDrawnStaysInItsFieldsWithTheReason() {
+        take("Prize card, longest tail");
+        button("Loosen it").click();
+        button("by figures…").click();
+        for (String field : new String[] {"From, across", "From, up", "To, across", "To, up"}) {
+            page.getByLabel(field).fill(field.equals("To, up") ? "four and a bit" : "1");
+        }
+        button("Draw it").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("not a measure I can read");
+        assertThat(page.getByLabel("To, up")).hasValue("four and a bit");
+        page.getByLabel("To, up").fill("1");
+        button("Draw it").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("two ends");
+        page.keyboard().press("Escape");
+        button("Undo").click();
+        assertThat(figure("Finished width")).isVisible();
+    }
+
+    @Test
+    void aScoreTypedBeyondItsLimitsSaysHowFarItGoes() {
+        take("Kite festival invitation");
+        button("Card base, score 1: 74 mm").first().click();
+        page.keyboard().press("Control+a");
+        page.keyboard().type("9 m");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).isVisible();
+        page.keyboard().press("Control+a");
+        page.keyboard().type("200 cm");
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("What moved")).containsText("as far as it goes");
+        button("Undo").click();
+        assertThat(figure("Leg")).hasAccessibleName("Leg: 74 mm. Press to change.");
     }
 }

@@ -1,11 +1,15 @@
 package vantbreeze.e2e;
 
+import com.google.gson.JsonArray;
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -27,7 +31,7 @@ abstract class Browsing {
 
     private Playwright playwright;
     private Browser browser;
-    private BrowserContext context;
+    BrowserContext context;
     private final List<String> broken = new ArrayList<>();
     Path cards;
     RunningHouse house;
@@ -35,6 +39,8 @@ abstract class Browsing {
 
     @BeforeAll
     void open() throws IOException {
+        // shared machines can be slow; what is right shows sooner or later, what is wrong never
+        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
         cards = Files.createTempDirectory("vantbreeze-e2e");
         house = RunningHouse.start(cards, true);
         playwright = Playwright.create();
@@ -89,6 +95,62 @@ abstract class Browsing {
     /** Opens a card of the demo. */
     void take(String card) {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + card).setExact(true)).click();
-        figure("Finished width").waitFor();
+        figures().waitFor();
+    }
+
+    Locator figures() {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Figures"));
+    }
+
+    /** Where a line of a sheet is taken hold of: the first kind, like SCORE, its piece and its place. */
+    Locator handle(String kind, int piece, int index) {
+        return page.locator("[data-handle='%s-%d-%d']".formatted(kind, piece, index)).first();
+    }
+
+    /** Presses Tab until what is focused is called so. */
+    void tabTo(String name) {
+        for (int i = 0; i < 150; i++) {
+            page.keyboard().press("Tab");
+            String focused = (String) page.evaluate(
+                    "(() => { const e = document.activeElement; return (e.ariaLabel || e.labels?.[0]?.textContent || e.textContent || '').trim() })()");
+            if (focused.startsWith(name)) {
+                return;
+            }
+        }
+        throw new AssertionError("no Tab leads to " + name);
+    }
+
+    /** A tablet that is touched and has no mouse, in place of the laptop. */
+    void onATablet() {
+        context.close();
+        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1024, 768).setLocale("en-GB").setHasTouch(true));
+        page = context.newPage();
+        page.onPageError(broken::add);
+        page.navigate(house.at("/"));
+    }
+
+    /** A finger that goes down, moves and is lifted. */
+    void swipe(double fromX, double fromY, double toX, double toY) {
+        CDPSession touch = context.newCDPSession(page);
+        touch(touch, "touchStart", fromX, fromY);
+        for (int step = 1; step <= 6; step++) {
+            touch(touch, "touchMove", fromX + (toX - fromX) * step / 6, fromY + (toY - fromY) * step / 6);
+            page.waitForTimeout(40);
+        }
+        touch(touch, "touchEnd", 0, 0);
+    }
+
+    private static void touch(CDPSession session, String type, double x, double y) {
+        JsonObject event = new JsonObject();
+        event.addProperty("type", type);
+        JsonArray points = new JsonArray();
+        if (!type.equals("touchEnd")) {
+            JsonObject point = new JsonObject();
+            point.addProperty("x", x);
+            point.addProperty("y", y);
+            points.add(point);
+        }
+        event.add("touchPoints", points);
+        session.send("Input.dispatchTouchEvent", event);
     }
 }

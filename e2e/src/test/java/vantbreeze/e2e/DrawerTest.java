@@ -44,7 +44,7 @@ class DrawerTest extends Browsing {
     @Test
     void aPlanIsDownloadedAndOpenedAgain() {
         take("Thank-you for the helpers");
-        button("Print or save a file").click();
+        button("Print, write, save").click();
         Download download = page.waitForDownload(() -> page.getByText("The plan as a file").click());
         Assertions.assertThat(download.suggestedFilename()).isEqualTo("Thank-you for the helpers.vantbreeze.json");
         page.keyboard().press("Escape");

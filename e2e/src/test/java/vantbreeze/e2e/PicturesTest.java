@@ -2,6 +2,7 @@ package vantbreeze.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -74,6 +75,64 @@ class PicturesTest extends Browsing {
         take("Gift-card pocket for the helpers");
         page.locator("canvas").waitFor();
         picture("bench-pocket");
+    }
+
+    @Test
+    void aFreeCardWithALineHeld() throws Exception {
+        take("Kite theatre for the bandstand");
+        page.locator("canvas").waitFor();
+        button("Loosen it").click();
+        button("Flip score 1").waitFor();
+        var score = handle("SCORE", 0, 1).boundingBox();
+        page.mouse().move(score.x + score.width / 2, score.y + 60);
+        page.mouse().down();
+        page.mouse().move(score.x + score.width / 2 + 24, score.y + 60, new Mouse.MoveOptions().setSteps(4));
+        picture("bench-free");
+        page.keyboard().press("Escape");
+        page.mouse().up();
+        button("Undo").click();
+        figure("Finished width").waitFor();
+    }
+
+    @Test
+    void aRecipeThatDoesNotClose() throws Exception {
+        page.navigate(house.at("/recipe"));
+        page.getByLabel("Figures without a unit are in").selectOption("mm");
+        page.getByLabel("Recipe").fill("Kite train: 36 x 11 cm, score on the long side at 6, 12, 18, 24 and 29, concertina fold.\nMats 5.5 x 10.5, windsock 4 x 9 cm");
+        page.getByText("It does not close").waitFor();
+        picture("recipe");
+    }
+
+    @Test
+    void versionsSideBySide() throws Exception {
+        take("Thank-you for the helpers");
+        button("Versions").click();
+        page.getByLabel("Keep it as it is now").fill("With the narrow leg");
+        button("Keep this version").click();
+        page.getByText("Nothing differs.").waitFor();
+        button("Back to the bench").click();
+        button("Work out Leg").click();
+        page.getByText("in its usual proportion").first().waitFor();
+        button("Versions").click();
+        button("With the narrow leg").click();
+        page.getByText("Go back to").waitFor();
+        picture("versions");
+    }
+
+    @Test
+    void toolsAndStock() throws Exception {
+        page.navigate(house.at("/tools"));
+        page.getByText("Poster offcuts").waitFor();
+        picture("tools");
+    }
+
+    @Test
+    void atTheTable() throws Exception {
+        take("Prize card, longest tail");
+        page.getByText("At the table").click();
+        page.getByText("Card base, 1 of").waitFor();
+        page.keyboard().press("Space");
+        picture("table");
     }
 
     /** All of the catalogue in one picture, drawn from the engine's frames by a script of the tests. */

@@ -41,7 +41,7 @@ class WholeStoryTest extends Browsing {
         page.reload();
         assertThat(figure("Leg")).hasAccessibleName("Leg: 2⅜ in. Press to change.");
 
-        button("Print or save a file").click();
+        button("Print, write, save").click();
         String href = page.getByText("True-size PDF on Letter").getAttribute("href");
         HttpResponse<byte[]> pdf = house.fetch(href);
         assertThat(pdf.headers().firstValue("content-type")).hasValue("application/pdf");
@@ -91,6 +91,8 @@ class WholeStoryTest extends Browsing {
     void anotherRulerShowsTheDriftAndRoundsWhenAsked() {
         take("Thank-you for the helpers");
         page.getByLabel("Ruler").selectOption("eighths");
+        assertThat(page.getByText("No figure moves by more than")).isVisible();
+        button("Keep every length, read it there").click();
         assertThat(figure("Finished width")).hasAccessibleName("Finished width: about 5⅝ in. Press to change.");
         assertThat(page.getByText("Finished width is not on a mark of this ruler: the nearest, 5⅝ in, is 1.13 mm less.")).isVisible();
         button("Round every measure to this ruler").click();

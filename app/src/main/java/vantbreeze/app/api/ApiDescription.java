@@ -21,6 +21,8 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.lang.Nullable;
 import vantbreeze.app.Vantbreeze;
+import vantbreeze.core.recipe.OneNumber;
+import vantbreeze.core.recipe.Passage;
 
 /** The API described as OpenAPI; run by the build, which makes the front end's types from it. */
 @Configuration
@@ -62,7 +64,8 @@ public class ApiDescription {
 
     private static Map<String, Class<?>> records() {
         return Stream.of(CardView.class, CardSummary.class, FigureView.class, FitView.class, FormView.class, PieceView.class, PointView.class,
-                        ProposalView.class, ShelfView.class, ShowingView.class, SizeView.class, StockView.class, CardController.class)
+                        ProposalView.class, ShelfView.class, ShowingView.class, SizeView.class, StockView.class, CardController.class, HandController.class, Moving.class, OwnStockController.class,
+                        RecipeController.class, ReruledView.class, Stroke.class, VersionController.class, Passage.class, OneNumber.class)
                 .flatMap(type -> Stream.concat(Stream.of(type), Arrays.stream(type.getDeclaredClasses())))
                 .filter(Class::isRecord)
                 .collect(Collectors.toMap(Class::getSimpleName, type -> type));

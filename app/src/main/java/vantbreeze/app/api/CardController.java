@@ -1,6 +1,7 @@
 package vantbreeze.app.api;
 
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
@@ -21,14 +22,14 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
-import vantbreeze.core.fit.Resizing;
+import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.hand.Drafting;
+import vantbreeze.core.hand.Hand;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
-import vantbreeze.core.plan.Reruling;
 import vantbreeze.core.plan.Workshop;
-import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.exchange.document.PlanDocument;
 import vantbreeze.exchange.print.PrintPage;
@@ -76,11 +77,11 @@ class CardController {
     private static final int MOST_DIVISIONS = 1_000;
 
     private final Drawer drawer;
-    private final Workshop workshop;
+    private final StockRoom stock;
 
-    CardController(Drawer drawer, Workshop workshop) {
+    CardController(Drawer drawer, StockRoom stock) {
         this.drawer = drawer;
-        this.workshop = workshop;
+        this.stock = stock;
     }
 
     @GetMapping
@@ -92,17 +93,48 @@ class CardController {
     @ResponseStatus(HttpStatus.CREATED)
     CardView begin(@RequestBody NewCard asked) {
         Written written = Written.on(asked.ruler());
-        Structure structure = workshop.structure(asked.structure());
+        Structure structure = stock.workshop().structure(asked.structure());
         Size finished = new Size(written.measure("width", asked.width()), written.measure("height", asked.height()));
         String name = asked.name() == null || asked.name().isBlank() ? "New " + structure.name() : asked.name();
         return CardView.of(drawer.add(new Plan(name, structure.id(), structure.proportioned(finished, written.ruler()), written.ruler(),
                 emptyAsNull(asked.envelope()), emptyAsNull(asked.sheet()), "")));
     }
 
+    /** A bare sheet to draw a free card on. */
+    public record NewSheet(@Nullable String name, String ruler, String width, String height) { }
+
+    @PostMapping("/bare")
+    @ResponseStatus(HttpStatus.CREATED)
+    CardView bare(@RequestBody NewSheet asked) {
+        Written written = Written.on(asked.ruler());
+        Size size = new Size(written.measure("width", asked.width()), written.measure("height", asked.height()));
+        return CardView.of(drawer.add(Drafting.bare(asked.name() == null || asked.name().isBlank() ? "New free card" : asked.name(), size, written.ruler())));
+    }
+
     @PostMapping("/opened")
     @ResponseStatus(HttpStatus.CREATED)
     CardView open(@RequestBody Opened opened) {
-        return CardView.of(drawer.add(PlanDocument.read(opened.document())));
+        return CardView.of(drawer.add(withWhatIsHere(PlanDocument.read(opened.document()))));
+    }
+
+    /** A plan from another house may name an envelope, sheet or cardstock of that house's own: it is opened without, and its notes say so. */
+    private Plan withWhatIsHere(Plan plan) {
+        Workshop here = stock.workshop();
+        Plan known = plan;
+        List<String> missing = new ArrayList<>();
+        if (plan.envelopeId() != null && here.envelopes().find(plan.envelopeId()).isEmpty()) {
+            known = known.into((String) null);
+            missing.add("its envelope");
+        }
+        if (plan.sheetId() != null && here.sheets().find(plan.sheetId()).isEmpty()) {
+            known = known.from(null);
+            missing.add("its sheet");
+        }
+        if (plan.cardstockId() != null && here.cardstocks().find(plan.cardstockId()).isEmpty()) {
+            known = known.of((String) null);
+            missing.add("its cardstock");
+        }
+        return missing.isEmpty() ? plan : known.noting((plan.notes() + "\nOpened without %s, which is not kept here.".formatted(String.join(" and ", missing))).strip());
     }
 
     @GetMapping("/{id}")
@@ -129,25 +161,25 @@ class CardController {
     @PostMapping("/{id}/rounded")
     CardView round(@PathVariable UUID id, @RequestBody Seen seen) {
         return CardView.of(drawer.change(id, seen.revision(),
-                plan -> plan.measuring(Reruling.of(plan.measures(), plan.ruler()).measures())));
+                plan -> new Drafting(stock.workshop(), plan).onMarks(plan.ruler())));
     }
 
     @PostMapping("/{id}/resized")
     CardView resize(@PathVariable UUID id, @RequestBody Resize resize) {
-        return CardView.of(drawer.change(id, resize.revision(), plan -> plan.measuring(resized(plan, resize))));
+        return CardView.of(drawer.change(id, resize.revision(), plan -> resized(plan, resize)));
     }
 
-    private Measures resized(Plan plan, Resize resize) {
-        Resizing resizing = Resizing.of(workshop.structure(plan.structureId()), plan.measures(), plan.ruler());
+    private Plan resized(Plan plan, Resize resize) {
+        Drafting drafting = new Drafting(stock.workshop(), plan);
         Written written = new Written(plan.ruler());
         return switch (resize.how()) {
-            case TURNED -> resizing.turned();
-            case SIZE -> resizing.to(new Size(written.measure("width", resize.width()), written.measure("height", resize.height())));
+            case TURNED -> drafting.turned();
+            case SIZE -> drafting.resized(new Size(written.measure("width", resize.width()), written.measure("height", resize.height())));
             case ENVELOPE -> {
                 if (plan.envelopeId() == null) {
                     throw new Refusal("envelope", "The card has no envelope yet. Choose one first.");
                 }
-                yield resizing.into(workshop.envelope(plan.envelopeId()));
+                yield drafting.into(stock.workshop().envelope(plan.envelopeId()));
             }
         };
     }
@@ -198,10 +230,25 @@ class CardController {
     }
 
     private Plan chosenOrMeasured(Plan plan, Change change) {
-        Structure structure = workshop.structure(plan.structureId());
+        if (change.field().startsWith(CardView.PANEL)) {
+            return widened(plan, change);
+        }
+        Structure structure = stock.workshop().structure(plan);
         boolean isChoice = structure.choices().stream().anyMatch(choice -> choice.id().equals(change.field()));
         return isChoice ? plan.choosing(structure, change.field(), change.text() == null ? "" : change.text())
                 : plan.changing(structure, change.field(), measure(plan, change));
+    }
+
+    /** A panel of a free card gets another width. */
+    private Plan widened(Plan plan, Change change) {
+        String panel = change.field().substring(CardView.PANEL.length());
+        Length present = CardView.widths(plan).get(panel);
+        if (present == null) {
+            throw new Refusal(change.field(), "There is no panel \"%s\" here any more.".formatted(panel));
+        }
+        Length width = change.divisions() == null ? new Written(plan.ruler()).measure(change.field(), change.text())
+                : plan.ruler().moved(present, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, change.divisions())));
+        return new Hand(stock.workshop(), plan).widened(panel, width).plan();
     }
 
     private static Length measure(Plan plan, Change change) {

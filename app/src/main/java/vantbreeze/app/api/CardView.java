@@ -1,14 +1,20 @@
 package vantbreeze.app.api;
 
 import java.time.Instant;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.lang.Nullable;
 import vantbreeze.app.cards.Card;
 import vantbreeze.core.check.Finding;
+import vantbreeze.core.fold.Panels;
 import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Heft;
+import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Choice;
 import vantbreeze.core.structure.Parameter;
@@ -18,15 +24,19 @@ import vantbreeze.exchange.document.PlanDocument;
  * One card, all of it: what the maker decided and what follows.
  *
  * @param revision to be sent back with a change
+ * @param free whether it is drawn free; then its measures are the widths of its panels
  * @param document the plan document, to go back to by undo
  */
 public record CardView(UUID id, int revision, Instant changedAt, String name, String structure, String structureName,
                        String ruler, @Nullable String envelope, @Nullable String sheet, @Nullable String cardstock, String notes,
                        List<MeasureView> measures, List<ChoiceView> choices, List<PieceView> pieces, FormView form, SizeView footprint,
-                       HeftView heft, @Nullable FitView fit, List<FindingView> findings, String document) {
+                       HeftView heft, @Nullable FitView fit, List<FindingView> findings, boolean free, String document) {
+
+    /** Before the name of a panel: the measure of a free card that is its width. */
+    static final String PANEL = "panel:";
 
     /** A measure the maker may change. */
-    public record MeasureView(String id, String label, String meaning, FigureView figure) { }
+    public record MeasureView(String id, String label, String meaning, FigureView figure, boolean locked) { }
 
     /**
      * Something the maker may choose.
@@ -43,14 +53,22 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
      * How thick the closed card is at its thickest, and what it weighs, as written.
      *
      * @param layers the stack from its end, cut where it is thickest, from the left edge of the closed card
+     * @param thickest where on the closed card it is that thick
      */
-    public record HeftView(String thickness, String weight, double thicknessMm, List<LayerView> layers) {
+    public record HeftView(String thickness, String weight, double thicknessMm, List<LayerView> layers, List<List<PointView>> thickest) {
         static HeftView of(WorkedPlan worked) {
             Heft heft = worked.heft();
             double left = worked.form().closed().left();
             return new HeftView("%.1f mm".formatted(heft.thickness()), "%.0f g".formatted(heft.weight().grams()), heft.thickness(),
                     heft.bulk() == null ? List.of() : heft.endView().layers().stream()
-                            .map(layer -> new LayerView(layer.panel(), layer.from() - left, layer.to() - left, layer.bottom(), layer.top())).toList());
+                            .map(layer -> new LayerView(layer.panel(), layer.from() - left, layer.to() - left, layer.bottom(), layer.top())).toList(),
+                    heft.bulk() == null ? List.of() : thickest(heft, left, worked.form().closed().bottom()));
+        }
+
+        private static List<List<PointView>> thickest(Heft heft, double left, double bottom) {
+            double most = heft.thickness() - 1e-6;
+            return heft.bulk().cells().stream().filter(cell -> cell.thickness() > most).map(cell -> Arrays.stream(cell.shape().getExteriorRing().getCoordinates())
+                    .map(corner -> new PointView(corner.x - left, corner.y - bottom)).toList()).toList();
         }
     }
 
@@ -64,22 +82,49 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
     public record MendView(String measure, String text, String label) { }
 
     static CardView of(Card card) {
+        return of(card, FormView.of(card.worked()), PlanDocument.write(card.plan()));
+    }
+
+    /** A card while a line is dragged: without its document, and of its motion only the step that is looked at. */
+    static CardView glimpsed(Card card, double closed) {
+        return of(card, FormView.glimpsed(card.worked(), closed), "");
+    }
+
+    private static CardView of(Card card, FormView form, String document) {
         WorkedPlan worked = card.worked();
         Ruler ruler = card.plan().ruler();
         return new CardView(card.id(), card.revision(), card.changedAt(), card.plan().name(), worked.structure().id(),
                 worked.structure().name(), ruler.id(), card.plan().envelopeId(), card.plan().sheetId(), card.plan().cardstockId(), card.plan().notes(),
-                worked.structure().asked(card.plan().measures()).stream().map(parameter -> measure(parameter, card)).toList(),
+                measures(card),
                 worked.structure().choices().stream().map(choice -> choice(choice, card)).toList(),
                 PieceView.of(worked, ruler),
-                FormView.of(worked),
+                form,
                 SizeView.of(worked.footprint(), ruler), HeftView.of(worked), worked.fit() == null ? null : FitView.of(worked.fit(), ruler),
                 worked.findings().stream().map(finding -> finding(finding, ruler)).toList(),
-                PlanDocument.write(card.plan()));
+                card.plan().isFree(), document);
+    }
+
+    private static List<MeasureView> measures(Card card) {
+        Plan plan = card.plan();
+        if (plan.isFree()) {
+            return widths(plan).entrySet().stream().map(width -> new MeasureView(PANEL + width.getKey(), width.getKey(), "how wide it is",
+                    FigureView.of(width.getValue(), plan.ruler()), plan.locked().contains(width.getKey()))).toList();
+        }
+        return card.worked().structure().asked(plan.measures()).stream().map(parameter -> measure(parameter, card)).toList();
+    }
+
+    /** How wide each panel of a free card is, by its name. */
+    static Map<String, Length> widths(Plan plan) {
+        Map<String, Length> widths = new LinkedHashMap<>();
+        if (plan.isFree()) {
+            plan.free().assembly().pieces().forEach(piece -> Panels.of(piece).all().forEach(panel -> widths.put(panel.name(), panel.width())));
+        }
+        return widths;
     }
 
     private static MeasureView measure(Parameter parameter, Card card) {
         return new MeasureView(parameter.id(), parameter.label(), parameter.meaning(),
-                FigureView.of(card.plan().measures().get(parameter.id()), card.plan().ruler()));
+                FigureView.of(card.plan().measures().get(parameter.id()), card.plan().ruler()), card.plan().locked().contains(parameter.id()));
     }
 
     /** Numbers in their order, other things with the usual one first. */

@@ -28,9 +28,20 @@ public record FormView(List<ClosedPanelView> closed, List<List<double[]>> frames
     public record ClosedPanelView(int panel, boolean faceUp, List<PointView> corners) { }
 
     static FormView of(WorkedPlan worked) {
+        return of(worked, worked.form().motion().frames());
+    }
+
+    /** The same with the one step that is looked at, so far closed: the rest need not be sent while a line is dragged. */
+    static FormView glimpsed(WorkedPlan worked, double closed) {
+        return of(worked, List.of(worked.form().display(Math.max(0, Math.min(1, closed)))));
+    }
+
+    private static FormView of(WorkedPlan worked, List<Frame> frames) {
         WorkedForm form = worked.form();
-        return new FormView(form.fromBelow().stream().map(panel -> closed(form.closed(), panel)).toList(),
-                form.motion().frames().stream().map(FormView::frame).toList(), worked.structure().showing(), stations(form), worked.structure().lies());
+        double left = form.closed().left();
+        double bottom = form.closed().bottom();
+        return new FormView(form.fromBelow().stream().map(panel -> closed(form.closed(), panel, left, bottom)).toList(),
+                frames.stream().map(FormView::frame).toList(), worked.structure().showing(), stations(form), worked.structure().lies());
     }
 
     private static List<StationView> stations(WorkedForm form) {
@@ -55,10 +66,10 @@ public record FormView(List<ClosedPanelView> closed, List<List<double[]>> frames
                 .map(motion -> Arrays.stream(motion.columns()).map(FormView::toAMillionth).toArray()).toList();
     }
 
-    private static ClosedPanelView closed(FoldedForm form, int panel) {
+    private static ClosedPanelView closed(FoldedForm form, int panel, double left, double bottom) {
         PlacedPanel placed = form.placed().get(panel);
         List<PointView> corners = placed.corners().stream()
-                .map(corner -> new PointView(corner.getX() - form.left(), corner.getY() - form.bottom())).toList();
+                .map(corner -> new PointView(corner.getX() - left, corner.getY() - bottom)).toList();
         return new ClosedPanelView(panel, placed.motion().showsFace(), corners);
     }
 

@@ -7,7 +7,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class FrontDoor {
 
-    @GetMapping({"/card/{id}", "/shelf"})
+    @GetMapping({"/card/{id}", "/card/{id}/table", "/shelf", "/recipe", "/tools"})
     String page() {
         return "forward:/index.html";
     }

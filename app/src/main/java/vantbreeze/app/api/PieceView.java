@@ -1,7 +1,12 @@
 package vantbreeze.app.api;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Point;
 import org.springframework.lang.Nullable;
 import vantbreeze.core.fit.SheetYield;
@@ -14,6 +19,7 @@ import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.PencilMark;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -25,6 +31,7 @@ import vantbreeze.core.structure.Structure;
 /**
  * A piece to cut, as it lies open.
  *
+ * @param number which of the card's pieces it is, from 0
  * @param heightMeasure id of the measure that sets its height, if one does
  * @param outline corners of the piece
  * @param turned its level scores, read with its foot against the fence
@@ -33,7 +40,7 @@ import vantbreeze.core.structure.Structure;
  * @param glue where glue goes on it
  * @param pencil where other pieces come to lie, to be rubbed out
  */
-public record PieceView(String name, SizeView cut, @Nullable String heightMeasure, List<PointView> outline, List<PanelView> panels,
+public record PieceView(int number, String name, SizeView cut, @Nullable String heightMeasure, List<PointView> outline, List<PanelView> panels,
                         List<HingeView> hinges, List<ScoreView> scores, List<ScoreView> turned, List<MarkView> marks,
                         @Nullable YieldView yield, List<List<PointView>> openings, List<Integer> copies, List<GlueView> glue, List<PencilView> pencil) {
 
@@ -47,7 +54,7 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
     public record PanelView(int index, String name, @Nullable String measure, List<PointView> corners,
                             PointView inside, FigureView left, FigureView width) { }
 
-    /** A stretch of crease between two panels. */
+    /** A stretch of crease between two panels, which are numbered among those of the whole card. */
     public record HingeView(int index, PointView from, PointView to, Fold fold, int left, int right) { }
 
     /**
@@ -55,27 +62,33 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
      *
      * @param startMm where it starts above the foot, for drawing
      * @param stopMm where it stops
+     * @param hinges indices of the hinges it is made of
      */
-    public record ScoreView(FigureView fromLeft, FigureView fromRight, double startMm, double stopMm, Fold fold) { }
+    public record ScoreView(FigureView fromLeft, FigureView fromRight, double startMm, double stopMm, Fold fold, List<Integer> hinges) { }
 
     /**
      * A slit or a slanted score, from one spot to another.
      *
+     * @param panel a panel that it runs along
      * @param fold which way it folds; none for a slit
      */
-    public record MarkView(PointView from, PointView to, FigureView fromX, FigureView fromY, FigureView toX, FigureView toY,
+    public record MarkView(int panel, PointView from, PointView to, FigureView fromX, FigureView fromY, FigureView toX, FigureView toY,
                            @Nullable Fold fold) { }
 
     /**
      * Where glue goes.
      *
+     * @param other the panel that is glued there
+     * @param join which of the card's joins it belongs to, from 0; −1 when it is not one to take apart
      * @param face whether on the decorated side
      * @param words what is glued to what, on which side, how wide and high
      */
-    public record GlueView(int panel, boolean face, List<PointView> corners, String words) { }
+    public record GlueView(int panel, int other, int join, boolean face, List<PointView> corners, String words) { }
 
     /** A pencil mark: across from the left edge, up from the foot, for which panel. */
     public record PencilView(PointView at, FigureView across, FigureView up, String words) { }
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     /** What comes out of the sheet in hand. */
     public record YieldView(String sheet, int count, int across, int up, boolean turned) {
@@ -97,14 +110,14 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
         WorkedPiece worked = copies.get(0);
         Structure structure = plan.structure();
         int end = worked.first() + worked.panels().all().size();
-        return new PieceView(worked.panels().piece().name(), SizeView.of(worked.cut(), ruler), heightMeasure(worked, structure),
+        return new PieceView(plan.pieces().indexOf(worked), worked.panels().piece().name(), SizeView.of(worked.cut(), ruler), heightMeasure(worked, structure),
                 points(worked.panels().piece().outline()),
-                worked.panels().all().stream().map(panel -> panel(worked.first(), panel, structure, ruler)).toList(),
+                worked.panels().all().stream().map(panel -> panel(worked.first(), panel, plan, ruler)).toList(),
                 worked.panels().hinges().stream().filter(hinge -> hinge.fold() != Fold.BEND)
-                        .map(hinge -> hinge(hinge, worked.panels().hinges().indexOf(hinge))).toList(),
-                worked.scores().stream().map(score -> score(score, ruler)).toList(),
-                worked.turned().stream().map(score -> score(score, ruler)).toList(),
-                DrawnMark.of(worked.panels().piece()).stream().map(mark -> mark(mark, ruler)).toList(),
+                        .map(hinge -> hinge(hinge, worked)).toList(),
+                worked.scores().stream().map(score -> score(score, worked, true, ruler)).toList(),
+                worked.turned().stream().map(score -> score(score, worked, false, ruler)).toList(),
+                DrawnMark.of(worked.panels().piece()).stream().map(mark -> mark(mark, worked, ruler)).toList(),
                 worked.yield() == null ? null : YieldView.of(worked.yield()),
                 worked.panels().piece().openings().stream().map(PieceView::points).toList(),
                 copies.stream().map(WorkedPiece::first).toList(),
@@ -123,7 +136,13 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
                 plan.form().graph().name(area.other()));
         List<PointView> corners = Arrays.stream(area.shape().getExteriorRing().getCoordinates()).skip(1)
                 .map(corner -> new PointView(corner.x, corner.y)).toList();
-        return new GlueView(area.panel(), area.side() == Side.FACE, corners, words);
+        return new GlueView(area.panel(), area.other(), join(area, plan), area.side() == Side.FACE, corners, words);
+    }
+
+    private static int join(GlueArea area, WorkedPlan plan) {
+        var joins = plan.form().graph().joins();
+        return IntStream.range(0, joins.size()).filter(i -> joins.get(i).from() == area.panel() && joins.get(i).to() == area.other()
+                || joins.get(i).to() == area.panel() && joins.get(i).from() == area.other()).findFirst().orElse(-1);
     }
 
     private static String heightMeasure(WorkedPiece worked, Structure structure) {
@@ -132,15 +151,18 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
                 .map(Parameter::id).findFirst().orElse(null);
     }
 
-    private static PanelView panel(int first, Panel panel, Structure structure, Ruler ruler) {
-        String measure = structure.parameters().stream()
+    private static PanelView panel(int first, Panel panel, WorkedPlan plan, Ruler ruler) {
+        String measure = plan.plan().isFree() ? CardView.PANEL + panel.name() : plan.structure().parameters().stream()
                 .filter(parameter -> parameter.panels().contains(panel.name())).map(Parameter::id).findFirst().orElse(null);
         return new PanelView(first + panel.index(), panel.name(), measure, points(panel.corners()),
                 inside(panel), FigureView.of(panel.left(), ruler), FigureView.of(panel.width(), ruler));
     }
 
-    private static MarkView mark(DrawnMark mark, Ruler ruler) {
-        return new MarkView(PointView.of(mark.from()), PointView.of(mark.to()),
+    private static MarkView mark(DrawnMark mark, WorkedPiece worked, Ruler ruler) {
+        Point middle = GEOMETRY.createPoint(new Coordinate((mark.from().x().millimetres() + mark.to().x().millimetres()) / 2,
+                (mark.from().y().millimetres() + mark.to().y().millimetres()) / 2));
+        int beside = worked.panels().all().stream().min(Comparator.comparingDouble(panel -> panel.shape().distance(middle))).map(Panel::index).orElse(0);
+        return new MarkView(worked.first() + beside, PointView.of(mark.from()), PointView.of(mark.to()),
                 FigureView.of(mark.from().x(), ruler), FigureView.of(mark.from().y(), ruler),
                 FigureView.of(mark.to().x(), ruler), FigureView.of(mark.to().y(), ruler), mark.fold());
     }
@@ -150,14 +172,31 @@ public record PieceView(String name, SizeView cut, @Nullable String heightMeasur
         return new PointView(spot.getX(), spot.getY());
     }
 
-    private static HingeView hinge(Hinge hinge, int index) {
-        return new HingeView(index, PointView.of(hinge.line().from()), PointView.of(hinge.line().to()), hinge.fold(),
-                hinge.left().index(), hinge.right().index());
+    private static HingeView hinge(Hinge hinge, WorkedPiece worked) {
+        return new HingeView(worked.panels().hinges().indexOf(hinge), PointView.of(hinge.line().from()), PointView.of(hinge.line().to()), hinge.fold(),
+                worked.first() + hinge.left().index(), worked.first() + hinge.right().index());
     }
 
-    private static ScoreView score(BoardScore score, Ruler ruler) {
+    private static ScoreView score(BoardScore score, WorkedPiece worked, boolean upright, Ruler ruler) {
+        List<Hinge> all = worked.panels().hinges();
+        Length edge = edge(worked, upright ? Spot::x : Spot::y);
+        List<Integer> hinges = IntStream.range(0, all.size()).filter(i -> isPart(all.get(i), score, edge, upright)).boxed().toList();
         return new ScoreView(FigureView.of(score.fromLeft(), ruler), FigureView.of(score.fromRight(), ruler),
-                score.start().millimetres(), score.stop().millimetres(), score.fold());
+                score.start().millimetres(), score.stop().millimetres(), score.fold(), hinges);
+    }
+
+    private static boolean isPart(Hinge hinge, BoardScore score, Length edge, boolean upright) {
+        Stretch line = hinge.line();
+        boolean along = upright ? line.isUpright() : line.isLevel();
+        Length place = (upright ? line.from().x() : line.from().y()).minus(edge);
+        Length from = upright ? line.foot() : line.from().x().min(line.to().x());
+        Length to = upright ? line.head() : line.from().x().max(line.to().x());
+        return along && place.equals(score.fromLeft()) && hinge.fold() == score.fold()
+                && !from.isShorterThan(score.start()) && !to.isLongerThan(score.stop());
+    }
+
+    private static Length edge(WorkedPiece worked, Function<Spot, Length> side) {
+        return worked.panels().piece().outline().stream().map(side).reduce(Length::min).orElse(Length.ZERO);
     }
 
     private static List<PointView> points(List<Spot> spots) {

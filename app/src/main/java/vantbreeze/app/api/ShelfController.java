@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.fit.Proposal;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.length.Ruler;
@@ -18,7 +19,6 @@ import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
-import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
 
 /** The shelf: every structure as an example, how it moves, and which of them fit what the maker has. */
@@ -29,12 +29,12 @@ class ShelfController {
     /** The size at which structures are shown side by side. */
     private static final Size EXAMPLE = Size.ofMillimetres(152, 108);
 
-    private final Workshop workshop;
+    private final StockRoom stock;
     /** Examples do not change while the house runs. */
     private final Supplier<Map<String, WorkedPlan>> examples = SingletonSupplier.of(this::examples);
 
-    ShelfController(Workshop workshop) {
-        this.workshop = workshop;
+    ShelfController(StockRoom stock) {
+        this.stock = stock;
     }
 
     @GetMapping
@@ -45,7 +45,7 @@ class ShelfController {
     /** How its example folds. */
     @GetMapping("/{structure}/form")
     FormView form(@PathVariable String structure) {
-        return FormView.of(examples.get().get(workshop.structure(structure).id()));
+        return FormView.of(examples.get().get(stock.workshop().structure(structure).id()));
     }
 
     /** For each structure the best card for an envelope, or from a sheet alone. */
@@ -53,10 +53,10 @@ class ShelfController {
     List<ShelfView.Fitting> fitting(@RequestParam String ruler, @RequestParam String sheet,
                                     @RequestParam(required = false) @Nullable String envelope) {
         Ruler used = Written.on(ruler).ruler();
-        Envelope wanted = envelope == null || envelope.isBlank() ? null : workshop.envelope(envelope);
-        var from = workshop.sheet(sheet);
-        return workshop.catalogue().all().stream().map(structure -> {
-            Proposals proposals = workshop.proposals(structure, used, from);
+        Envelope wanted = envelope == null || envelope.isBlank() ? null : stock.workshop().envelope(envelope);
+        var from = stock.workshop().sheet(sheet);
+        return stock.workshop().catalogue().all().stream().map(structure -> {
+            Proposals proposals = stock.workshop().proposals(structure, used, from);
             List<Proposal> found = wanted == null ? proposals.forSheet() : proposals.forEnvelope(wanted);
             return new ShelfView.Fitting(structure.id(), found.isEmpty() ? null : ProposalView.of(found.get(0), used));
         }).toList();
@@ -64,8 +64,8 @@ class ShelfController {
 
     private Map<String, WorkedPlan> examples() {
         Map<String, WorkedPlan> worked = new LinkedHashMap<>();
-        for (Structure structure : workshop.catalogue().all()) {
-            worked.put(structure.id(), workshop.work(new Plan(structure.name(), structure.id(),
+        for (Structure structure : stock.workshop().catalogue().all()) {
+            worked.put(structure.id(), stock.workshop().work(new Plan(structure.name(), structure.id(),
                     structure.proportioned(EXAMPLE, Ruler.MM_1), Ruler.MM_1, null, null, "")));
         }
         return worked;

@@ -6,13 +6,14 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.fit.Proposal;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Refusal;
-import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.tool.Board;
 
 /** What there is to choose from, and the sizes that follow from an envelope, a finished size or a sheet. */
 @RestController
@@ -22,24 +23,24 @@ class StartController {
     /** What a maker has to start from. */
     public enum Start { ENVELOPE, SIZE, SHEET }
 
-    private final Workshop workshop;
+    private final StockRoom stock;
 
-    StartController(Workshop workshop) {
-        this.workshop = workshop;
+    StartController(StockRoom stock) {
+        this.stock = stock;
     }
 
     @GetMapping("/stock")
     StockView stock() {
         return new StockView(
-                workshop.catalogue().all().stream()
+                stock.workshop().catalogue().all().stream()
                         .map(structure -> new StockView.StructureView(structure.id(), structure.name(), structure.title().does())).toList(),
                 List.of(Ruler.values()).stream()
-                        .map(r -> new StockView.RulerView(r.id(), r.label(), r.isInches(), r.division().millimetres())).toList(),
-                workshop.envelopes().all().stream().map(StartController::envelope).toList(),
-                workshop.sheets().all().stream()
+                        .map(this::ruler).toList(),
+                stock.workshop().envelopes().all().stream().filter(envelope -> !stock.own().away().contains(envelope.id())).map(StartController::envelope).toList(),
+                stock.workshop().sheets().all().stream().filter(sheet -> !stock.own().away().contains(sheet.id()))
                         .map(s -> new StockView.SheetView(s.id(), s.name(), SizeView.of(s.size(), Ruler.EIGHTHS))).toList(),
-                workshop.cardstocks().byId().entrySet().stream()
-                        .map(stock -> new StockView.CardstockView(stock.getKey(), stock.getValue().name())).toList());
+                stock.workshop().cardstocks().byId().entrySet().stream().filter(card -> !stock.own().away().contains(card.getKey()))
+                        .map(card -> new StockView.CardstockView(card.getKey(), card.getValue().name())).toList());
     }
 
     @GetMapping("/starts")
@@ -48,14 +49,20 @@ class StartController {
                               @RequestParam(required = false) @Nullable String width,
                               @RequestParam(required = false) @Nullable String height) {
         Written written = Written.on(ruler);
-        Proposals proposals = workshop.proposals(workshop.structure(structure), written.ruler(), workshop.sheet(sheet));
+        Proposals proposals = stock.workshop().proposals(stock.workshop().structure(structure), written.ruler(), stock.workshop().sheet(sheet));
         List<Proposal> found = switch (from) {
-            case ENVELOPE -> proposals.forEnvelope(workshop.envelope(required(envelope)));
+            case ENVELOPE -> proposals.forEnvelope(stock.workshop().envelope(required(envelope)));
             case SHEET -> proposals.forSheet();
             case SIZE -> List.of(proposals.forSize(
                     new Size(written.measure("width", width), written.measure("height", height))));
         };
         return found.stream().map(proposal -> ProposalView.of(proposal, written.ruler())).toList();
+    }
+
+    private StockView.RulerView ruler(Ruler ruler) {
+        Board board = stock.own().tools().board(ruler);
+        return new StockView.RulerView(ruler.id(), ruler.label(), ruler.isInches(), ruler.division().millimetres(),
+                board.groove().millimetres(), board.length().millimetres());
     }
 
     private static String required(@Nullable String envelope) {
@@ -66,7 +73,8 @@ class StartController {
     }
 
     private static StockView.EnvelopeView envelope(Envelope envelope) {
-        boolean inches = envelope.source() == Envelope.Source.TRADE_INCH;
+        boolean inches = envelope.source() == Envelope.Source.TRADE_INCH
+                || envelope.source() == Envelope.Source.OWN && Ruler.EIGHTHS.marks(envelope.inside().width()) && !Ruler.MM_1.marks(envelope.inside().width());
         return new StockView.EnvelopeView(envelope.id(), envelope.name(), envelope.source().label(),
                 SizeView.of(envelope.inside(), inches ? Ruler.EIGHTHS : Ruler.MM_1), inches);
     }

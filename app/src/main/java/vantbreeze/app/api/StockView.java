@@ -12,8 +12,8 @@ public record StockView(List<StructureView> structures, List<RulerView> rulers, 
     /** A cardstock. */
     public record CardstockView(String id, String name) { }
 
-    /** A ruler; {@code divisionMm} is for drawing. */
-    public record RulerView(String id, String label, boolean inches, double divisionMm) { }
+    /** A ruler; {@code divisionMm}, and the grooves and length of the board that goes with it, are for drawing. */
+    public record RulerView(String id, String label, boolean inches, double divisionMm, double grooveMm, double boardMm) { }
 
     /** An envelope with its inside size in inches and in millimetres, as each school knows it. */
     public record EnvelopeView(String id, String name, String source, SizeView inside, boolean inches) { }

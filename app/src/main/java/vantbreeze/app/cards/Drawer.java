@@ -4,15 +4,19 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import vantbreeze.app.stock.StockRoom;
 import vantbreeze.app.store.StoredCard;
 import vantbreeze.app.store.StoredCards;
+import vantbreeze.app.store.StoredVersion;
+import vantbreeze.app.store.StoredVersions;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.WorkedPlan;
-import vantbreeze.core.plan.Workshop;
 import vantbreeze.exchange.document.PlanDocument;
 
 /**
@@ -22,13 +26,18 @@ import vantbreeze.exchange.document.PlanDocument;
 @Service
 public class Drawer {
 
+    /** Named versions of one card. */
+    private static final int MOST_VERSIONS = 200;
+
     private final StoredCards stored;
-    private final Workshop workshop;
+    private final StoredVersions versions;
+    private final StockRoom stock;
     private final Clock clock = Clock.systemUTC();
 
-    Drawer(StoredCards stored, Workshop workshop) {
+    Drawer(StoredCards stored, StoredVersions versions, StockRoom stock) {
         this.stored = stored;
-        this.workshop = workshop;
+        this.versions = versions;
+        this.stock = stock;
     }
 
     /** All cards, the last changed first. */
@@ -46,7 +55,7 @@ public class Drawer {
     /** Keeps a new card. */
     @Transactional
     public Card add(Plan plan) {
-        WorkedPlan worked = workshop.work(plan);
+        WorkedPlan worked = stock.workshop().work(plan);
         return card(stored.saveAndFlush(new StoredCard(UUID.randomUUID(), plan.name(), PlanDocument.write(plan), now())), worked);
     }
 
@@ -68,13 +77,64 @@ public class Drawer {
         if (after.equals(before)) {
             return card(card);
         }
-        WorkedPlan worked = workshop.work(after);
+        WorkedPlan worked = stock.workshop().work(after);
         card.rewrite(after.name(), PlanDocument.write(after), now());
         try {
             return card(stored.saveAndFlush(card), worked);
         } catch (OptimisticLockingFailureException raced) {
             throw new ChangedElsewhere();
         }
+    }
+
+    /**
+     * A card as it would be with another plan; nothing is kept.
+     *
+     * @param revision the one the maker is looking at
+     * @throws CardGone when it is not there
+     * @throws ChangedElsewhere when it has moved on from {@code revision}
+     */
+    @Transactional(readOnly = true)
+    public Card imagined(UUID id, int revision, Function<Plan, WorkedPlan> change) {
+        StoredCard card = present(id);
+        if (card.revision() != revision) {
+            throw new ChangedElsewhere();
+        }
+        return card(card, change.apply(PlanDocument.read(card.document())));
+    }
+
+    /** The named versions of a card, the last made first. */
+    @Transactional(readOnly = true)
+    public List<Version> versions(UUID id) {
+        present(id);
+        return versions.findByCardOrderByMadeAtDesc(id).stream().map(Drawer::version).toList();
+    }
+
+    /**
+     * Keeps the card as it is now under a name.
+     *
+     * @throws Refusal when there are too many already, or the name is none
+     */
+    @Transactional
+    public Version keepVersion(UUID id, String name) {
+        StoredCard card = present(id);
+        String plain = name == null ? "" : name.strip();
+        if (plain.isEmpty() || plain.length() > Plan.LONGEST_NAME) {
+            throw new Refusal("version", "A version needs a name of up to %d characters. Type one, like \"with the narrow leg\".".formatted(Plan.LONGEST_NAME));
+        }
+        if (versions.findByCardOrderByMadeAtDesc(id).size() >= MOST_VERSIONS) {
+            throw new Refusal("version", "This card has %d versions already. Copy it and go on with the copy.".formatted(MOST_VERSIONS));
+        }
+        return version(versions.saveAndFlush(new StoredVersion(UUID.randomUUID(), id, plain, card.document(), now())));
+    }
+
+    /** @throws CardGone when the card has no such version */
+    @Transactional(readOnly = true)
+    public Version version(UUID card, UUID id) {
+        return versions.findById(id).filter(one -> one.card().equals(card)).map(Drawer::version).orElseThrow(CardGone::new);
+    }
+
+    private static Version version(StoredVersion stored) {
+        return new Version(stored.getId(), stored.name(), stored.madeAt(), PlanDocument.read(stored.document()));
     }
 
     /** Lays a second card of the same plan beside the first. */
@@ -104,7 +164,7 @@ public class Drawer {
     }
 
     private Card card(StoredCard stored) {
-        return card(stored, workshop.work(PlanDocument.read(stored.document())));
+        return card(stored, stock.workshop().work(PlanDocument.read(stored.document())));
     }
 
     private static Card card(StoredCard stored, WorkedPlan worked) {

@@ -1,18 +1,27 @@
 package vantbreeze.app.demo;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import vantbreeze.app.cards.Drawer;
+import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Envelope;
+import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.recipe.RecipeReading;
+import vantbreeze.core.recipe.Recipes;
 import vantbreeze.core.structure.Structure;
-import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.ZFold;
+import vantbreeze.core.tool.Tools;
 
 /** The cards of a small town's kite festival, made up, laid in an empty drawer when the demo starts. */
 @Component
@@ -20,22 +29,24 @@ import vantbreeze.core.structure.ZFold;
 class DemoCards implements ApplicationRunner {
 
     private final Drawer drawer;
-    private final Workshop workshop;
+    private final StockRoom stock;
 
-    DemoCards(Drawer drawer, Workshop workshop) {
+    DemoCards(Drawer drawer, StockRoom stock) {
         this.drawer = drawer;
-        this.workshop = workshop;
+        this.stock = stock;
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
         if (drawer.cards().isEmpty()) {
+            stock.change(own -> festivalStock(own.tools()));
             festival().forEach(drawer::add);
+            drawer.add(kiteTail());
         }
     }
 
     private List<Plan> festival() {
-        Structure zFold = workshop.structure("z-fold");
+        Structure zFold = stock.workshop().structure("z-fold");
         Plan prize = new Plan("Prize card, longest tail", zFold.id(),
                 zFold.proportioned(new Size(Length.ofInches(6), Length.ofInches(4, 1, 2)), Ruler.EIGHTHS), Ruler.EIGHTHS, "a6", "12x12",
                 "One each for the longest tail, the highest flight and the bravest crash.");
@@ -48,38 +59,53 @@ class DemoCards implements ApplicationRunner {
         Plan invitation = new Plan("Kite festival invitation", zFold.id(),
                 zFold.proportioned(Size.ofMillimetres(148, 104), Ruler.MM_1), Ruler.MM_1, "c6", "a4",
                 "Sky blue outside, chalk inside. Forty to make.");
-        Structure stage = workshop.structure("stage");
+        Structure stage = stock.workshop().structure("stage");
         Plan theatre = new Plan("Kite theatre for the bandstand", stage.id(),
                 stage.proportioned(Size.ofMillimetres(150, 106), Ruler.MM_1), Ruler.MM_1, "c6", "a4",
                 "Kites on threads behind the band; the town hall on the back.");
-        Structure gatefold = workshop.structure("gatefold");
+        Structure gatefold = stock.workshop().structure("gatefold");
         Plan gate = new Plan("Gate for the mayor", gatefold.id(),
                 gatefold.proportioned(new Size(Length.ofInches(4, 1, 2), Length.ofInches(6)), Ruler.EIGHTHS), Ruler.EIGHTHS, "a6",
                 "12x12", "One only, with the programme inside.");
         return List.of(row(), story(), programme(), pocket(), prize, thanks, gate, theatre, workshopCard, invitation);
     }
 
+    /** What the festival's makers have in the cupboard. */
+    private static OwnStock festivalStock(Tools tools) {
+        return new OwnStock(tools, List.of(new Envelope("own-kite", "Kite envelope, hand-made", Size.ofMillimetres(171, 121), Envelope.Source.OWN)),
+                List.of(new Sheet("own-poster", "Poster offcuts", Size.ofMillimetres(240, 430))),
+                Map.of("own-sky", new Cardstock("Sky blue card", 280, Length.ofMicrometres(340), Cardstock.Grain.LONG, Cardstock.Pattern.PLAIN, "#a9cbe8"),
+                        "own-tails", new Cardstock("Paper with kite tails", 140, Length.ofMicrometres(170), Cardstock.Grain.SHORT, Cardstock.Pattern.DIRECTIONAL, "#e7c9a0")),
+                Set.of());
+    }
+
+    /** Drawn free: a tail of forty little panels that folds up into one. */
+    private Plan kiteTail() {
+        RecipeReading tail = Recipes.on(Ruler.MM_1).read("Kite tail: 1120 x 64 mm, score every 28 mm, concertina fold");
+        return Plan.of("Kite tail, forty folds", tail.card(), Ruler.MM_1).noting("From a paper roll; string through the corners.");
+    }
+
     private Plan pocket() {
-        Structure pocket = workshop.structure("pocket");
+        Structure pocket = stock.workshop().structure("pocket");
         return new Plan("Gift-card pocket for the helpers", pocket.id(), pocket.proportioned(Size.ofMillimetres(106, 148), Ruler.MM_1),
                 Ruler.MM_1, "c6", "a3", "Twenty; the tea room gives the cards.");
     }
 
     private Plan programme() {
-        Structure concertina = workshop.structure("concertina");
+        Structure concertina = stock.workshop().structure("concertina");
         Plan plan = new Plan("Programme of the two days", concertina.id(), concertina.proportioned(Size.ofMillimetres(70, 140), Ruler.MM_1),
                 Ruler.MM_1, "c6", "a4", "Saturday before the tab, Sunday after it.");
         return plan.choosing(concertina, "made", "chained");
     }
 
     private Plan story() {
-        Structure card = workshop.structure("never-ending");
+        Structure card = stock.workshop().structure("never-ending");
         return new Plan("How the kite got its tail", card.id(), card.proportioned(Size.ofMillimetres(120, 120), Ruler.MM_1), Ruler.MM_1, null, "a4",
                 "Four pictures, one for each face.");
     }
 
     private Plan row() {
-        Structure row = workshop.structure("graduated-silhouettes");
+        Structure row = stock.workshop().structure("graduated-silhouettes");
         // a kite on its tail: straight sides to hinge on, a point above, a foot to stand on
         return new Plan("Row of kites for the window", row.id(), row.proportioned(Size.ofMillimetres(80, 120), Ruler.MM_1), Ruler.MM_1, null, "a3",
                 "The smallest last; thread for the tails.")

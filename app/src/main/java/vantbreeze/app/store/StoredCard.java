@@ -21,7 +21,7 @@ public class StoredCard implements Persistable<UUID> {
     @Version
     private Integer revision;
     private String name;
-    @Column(length = 200_000)
+    @Column(length = 400_000)
     private String document;
     private Instant changedAt;
     private Instant deletedAt;

@@ -15,8 +15,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.test.util.ReflectionTestUtils;
+import vantbreeze.app.stock.StockRoom;
 import vantbreeze.app.store.StoredCard;
 import vantbreeze.app.store.StoredCards;
+import vantbreeze.app.store.StoredVersions;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -32,7 +34,13 @@ class DrawerTest {
             Ruler.MM_1, null, null, "");
 
     private final StoredCards stored = mock(StoredCards.class);
-    private final Drawer drawer = new Drawer(stored, Workshop.standard());
+    private final Drawer drawer = new Drawer(stored, mock(StoredVersions.class), room());
+    private static StockRoom room() {
+        StockRoom room = mock(StockRoom.class);
+        when(room.workshop()).thenReturn(Workshop.standard());
+        return room;
+    }
+
     private final UUID id = UUID.randomUUID();
     private final StoredCard card = new StoredCard(id, PLAN.name(), PlanDocument.write(PLAN), Instant.EPOCH);
 

@@ -102,7 +102,7 @@ public final class Proposals {
     }
 
     /** The largest lying card that {@code envelope} takes with room to slide. */
-    static Size room(Envelope envelope) {
+    public static Size room(Envelope envelope) {
         Size inside = envelope.inside().landscape();
         return new Size(inside.width().minus(EASE_ACROSS), inside.height().minus(EASE_UP));
     }

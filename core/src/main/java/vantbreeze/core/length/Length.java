@@ -131,7 +131,8 @@ public record Length(long units) implements Comparable<Length> {
 
     /** Millimetres in full, never rounded. */
     public BigDecimal exactMillimetres() {
-        return BigDecimal.valueOf(units).divide(BigDecimal.valueOf(PER_MILLIMETRE)).stripTrailingZeros();
+        // an eighth of a micrometre is 125 millionths of a millimetre
+        return BigDecimal.valueOf(Math.multiplyExact(units, 125), 6).stripTrailingZeros();
     }
 
     @Override

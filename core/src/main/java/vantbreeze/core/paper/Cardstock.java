@@ -8,8 +8,39 @@ import vantbreeze.core.length.Length;
  * @param name what the maker calls it
  * @param grammage grams in a square metre (ISO 536)
  * @param caliper thickness of one sheet (ISO 534)
+ * @param grain which way its fibres run in the sheet
+ * @param pattern what its sides look like
+ * @param colour of its decorated side, as #rrggbb
  */
-public record Cardstock(String name, int grammage, Length caliper) {
+public record Cardstock(String name, int grammage, Length caliper, Grain grain, Pattern pattern, String colour) {
+
+    /** Which way the fibres run in a sheet as it is sold. */
+    public enum Grain {
+        /** Not known; taken as along the long side, as most is sold. */
+        UNKNOWN,
+        /** Along the long side. */
+        LONG,
+        /** Along the short side. */
+        SHORT
+    }
+
+    /** What its sides look like. */
+    public enum Pattern {
+        /** One colour, or a pattern that is the same whichever way it is held. */
+        PLAIN,
+        /** A pattern that has an upper end. */
+        DIRECTIONAL,
+        /** Another colour or pattern on its back. */
+        DOUBLE_SIDED
+    }
+
+    /** White, when nobody says otherwise. */
+    public static final String WHITE = "#fffdf8";
+
+    /** Plain white paper whose grain is not known. */
+    public Cardstock(String name, int grammage, Length caliper) {
+        this(name, grammage, caliper, Grain.UNKNOWN, Pattern.PLAIN, WHITE);
+    }
 
     /** Volume of a gram of uncoated cardstock, cm³, when the maker has not measured; from memory. */
     public static final double USUAL_BULK = 1.2;

@@ -29,6 +29,13 @@ public record Cardstocks(Map<String, Cardstock> byId) {
         return new Cardstocks(all);
     }
 
+    /** These and one's own. */
+    public Cardstocks and(Map<String, Cardstock> own) {
+        Map<String, Cardstock> all = new LinkedHashMap<>(byId);
+        all.putAll(own);
+        return new Cardstocks(all);
+    }
+
     /** The cardstock with this id. */
     public Optional<Cardstock> find(String id) {
         return Optional.ofNullable(byId.get(id));

@@ -2,6 +2,7 @@ package vantbreeze.core.paper;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import vantbreeze.core.length.Length;
 
 /** The sheets that can be chosen from. */
@@ -21,6 +22,11 @@ public record Sheets(List<Sheet> all) {
     /** Letter (ANSI/ASME Y14.1, size A), the A sizes of ISO 216, and the craft trade's 12 × 12 in. */
     public static Sheets published() {
         return PUBLISHED;
+    }
+
+    /** These and one's own. */
+    public Sheets and(List<Sheet> own) {
+        return new Sheets(Stream.concat(all.stream(), own.stream()).toList());
     }
 
     /** The sheet with this id. */

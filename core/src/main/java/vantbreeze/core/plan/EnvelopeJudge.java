@@ -60,7 +60,7 @@ record EnvelopeJudge(WorkedPlan worked, Words words) {
     private Mend shrink(EnvelopeFit fit) {
         boolean across = fit.slackAcross().isShorterThan(EnvelopeFit.LEAST);
         boolean up = fit.slackUp().isShorterThan(EnvelopeFit.LEAST);
-        if (across == up) {
+        if (across == up || worked.plan().isFree()) {
             return null;
         }
         boolean landscape = !worked.footprint().width().isShorterThan(worked.footprint().height());

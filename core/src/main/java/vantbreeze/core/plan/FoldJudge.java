@@ -13,7 +13,7 @@ import vantbreeze.core.structure.Advice;
 import vantbreeze.core.structure.Parameter;
 
 /** Whether a card folds: closes, lies flat, stays within its footprint, moves without bending or passing through itself. */
-record FoldJudge(WorkedPlan worked, Words words) {
+record FoldJudge(WorkedPlan worked, Words words, boolean thorough) {
 
     /** A loop that closes to within this is closed, mm. */
     private static final double CLOSES = 0.001;
@@ -24,7 +24,9 @@ record FoldJudge(WorkedPlan worked, Words words) {
         List<Finding> findings = new ArrayList<>();
         closing(findings);
         footprint(findings);
-        moving(findings);
+        if (thorough) {
+            moving(findings);
+        }
         slits(findings);
         for (Advice advice : worked.structure().advice(worked.plan().measures())) {
             String text = advice.text().formatted(advice.figures().stream().map(words::write).toArray());
@@ -45,7 +47,11 @@ record FoldJudge(WorkedPlan worked, Words words) {
         }
     }
 
+    /** What a free card is meant to measure, nobody said. */
     private void footprint(List<Finding> findings) {
+        if (worked.plan().isFree()) {
+            return;
+        }
         Size closed = worked.footprint();
         Size meant = new Size(worked.plan().measures().get(Parameter.WIDTH), worked.plan().measures().get(Parameter.HEIGHT));
         Length out = closed.width().minus(meant.width()).max(closed.height().minus(meant.height()));
@@ -83,6 +89,10 @@ record FoldJudge(WorkedPlan worked, Words words) {
 
     private void slits(List<Finding> findings) {
         for (WorkedPiece piece : worked.pieces()) {
+            for (Stretch score : piece.panels().looseCreases()) {
+                findings.add(new Finding(Severity.WRONG, "fold", "A score of %s ends inside a panel, %s from its left edge and %s up: it folds nothing there. Run it on to an edge, a slit or another score."
+                        .formatted(piece.panels().piece().name(), words.write(score.to().x()), words.write(score.to().y())), null));
+            }
             for (Stretch slit : piece.panels().looseSlits()) {
                 findings.add(new Finding(Severity.WRONG, "fold", "A slit of %s does not end on a score, %s from its left edge and %s up: the paper would tear on from there. Draw it as far as the score."
                         .formatted(piece.panels().piece().name(), words.write(slit.to().x()), words.write(slit.to().y())), null));

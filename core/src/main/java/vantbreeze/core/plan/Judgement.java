@@ -10,17 +10,19 @@ final class Judgement {
 
     private final Workshop workshop;
     private final WorkedPlan worked;
+    private final boolean thorough;
 
-    Judgement(Workshop workshop, WorkedPlan worked) {
+    Judgement(Workshop workshop, WorkedPlan worked, boolean thorough) {
         this.workshop = workshop;
         this.worked = worked;
+        this.thorough = thorough;
     }
 
     /** The worst first; of equals, folding before gluing before standing before paper and tools. */
     List<Finding> findings() {
         Words words = new Words(worked);
         List<Finding> findings = new ArrayList<>();
-        findings.addAll(new FoldJudge(worked, words).findings());
+        findings.addAll(new FoldJudge(worked, words, thorough).findings());
         findings.addAll(new FlapJudge(worked, words).findings());
         findings.addAll(new GlueJudge(worked, words).findings());
         findings.addAll(new StandJudge(worked, words).findings());

@@ -8,6 +8,7 @@ import vantbreeze.core.check.Finding.Severity;
 import vantbreeze.core.fit.SheetYield;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruled;
+import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.structure.Choice;
 import vantbreeze.core.structure.Parameter;
@@ -49,6 +50,9 @@ record PaperJudge(Workshop workshop, WorkedPlan worked, Words words) {
         Mend pieced = piecing();
         if (pieced != null) {
             return new Finding(Severity.WRONG, "sheet", text, pieced);
+        }
+        if (worked.plan().isFree()) {
+            return new Finding(Severity.WRONG, "sheet", text, null);
         }
         Length widest = workshop.proposals(worked.structure(), worked.plan().ruler(), sheet)
                 .widestOfHeight(worked.plan().measures().get(Parameter.HEIGHT));
@@ -93,17 +97,26 @@ record PaperJudge(Workshop workshop, WorkedPlan worked, Words words) {
         }
     }
 
-    /** Sheets are taken to be long grain; a piece turned on its sheet has its upright folds across it. */
+    /** A piece turned on a long-grain sheet has its upright folds across the grain; on a short-grain sheet it is the other way round. */
     private void grain(List<Finding> findings) {
-        if (worked.heft().cardstock().grammage() < GRAIN_MATTERS) {
+        Cardstock stock = worked.heft().cardstock();
+        if (stock.grammage() < GRAIN_MATTERS) {
             return;
         }
+        boolean isShort = stock.grain() == Cardstock.Grain.SHORT;
         worked.pieces().stream()
-                .filter(piece -> piece.yield() != null && piece.yield().count() > 0 && piece.yield().turned() && !piece.scores().isEmpty()
+                .filter(piece -> piece.yield() != null && piece.yield().count() > 0 && piece.yield().turned() != isShort && !piece.scores().isEmpty()
                         && !piece.yield().sheet().size().width().equals(piece.yield().sheet().size().height()))
                 .findFirst()
-                .ifPresent(piece -> findings.add(new Finding(Severity.HINT, "sheet",
-                        "Cut from %s this way, %s is folded across the grain if the sheet is long grain: score it well, or take a short-grain sheet."
-                                .formatted(piece.yield().sheet().name(), piece.panels().piece().name()), null)));
+                .ifPresent(piece -> findings.add(new Finding(Severity.HINT, "sheet", words(stock.grain()).formatted(
+                        piece.yield().sheet().name(), piece.panels().piece().name()), null)));
+    }
+
+    private static String words(Cardstock.Grain grain) {
+        return switch (grain) {
+            case UNKNOWN -> "Cut from %s this way, %s is folded across the grain if the sheet is long grain: score it well, or take a short-grain sheet.";
+            case LONG -> "Cut from %s this way, %s is folded across its long grain: score it well, or take a short-grain sheet.";
+            case SHORT -> "Cut from %s this way, %s is folded across its short grain: score it well, or take a long-grain sheet.";
+        };
     }
 }

@@ -1,5 +1,11 @@
 package vantbreeze.core.plan;
 
+import java.util.Collections;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
+import vantbreeze.core.free.FreeCard;
+import vantbreeze.core.free.FreeStructure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -18,9 +24,11 @@ import vantbreeze.core.structure.Structure;
  * @param sheetId the sheet it shall be cut from, or null
  * @param cardstockId what it is made of, or null for the usual card
  * @param notes the maker's own words
+ * @param free the card itself where it is drawn free, or null
+ * @param locked measures that no change of another may move; of a free card, panels whose width none may
  */
-public record Plan(String name, String structureId, Measures measures, Ruler ruler,
-                   String envelopeId, String sheetId, String cardstockId, String notes) {
+public record Plan(String name, String structureId, Measures measures, Ruler ruler, String envelopeId, String sheetId,
+                   String cardstockId, String notes, FreeCard free, Set<String> locked) {
 
     /** Longest name of a card. */
     public static final int LONGEST_NAME = 120;
@@ -33,6 +41,7 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
     public Plan {
         name = name == null ? "" : name.strip();
         notes = notes == null ? "" : notes;
+        locked = Collections.unmodifiableSet(new LinkedHashSet<>(locked));
         if (name.isEmpty()) {
             throw new Refusal("name", "A card needs a name. Type one, like \"Kite day invitation\".");
         }
@@ -44,48 +53,97 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
         }
     }
 
+    /** A plan of a structure of the catalogue, with nothing locked. */
+    public Plan(String name, String structureId, Measures measures, Ruler ruler, String envelopeId, String sheetId, String cardstockId, String notes) {
+        this(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, null, Set.of());
+    }
+
     /** A plan that leaves the cardstock open. */
     public Plan(String name, String structureId, Measures measures, Ruler ruler, String envelopeId, String sheetId, String notes) {
         this(name, structureId, measures, ruler, envelopeId, sheetId, null, notes);
     }
 
+    /** A plan of a card that is drawn free. */
+    public static Plan of(String name, FreeCard free, Ruler ruler) {
+        return new Plan(name, FreeStructure.ID, new Measures(Map.of()), ruler, null, null, null, "", free, Set.of());
+    }
+
+    /** The same plan of a card that is drawn free. */
+    public Plan drawing(FreeCard card) {
+        return new Plan(name, FreeStructure.ID, new Measures(Map.of()), ruler, envelopeId, sheetId, cardstockId, notes, card,
+                isFree() ? locked : Set.of());
+    }
+
+    /** Whether it is drawn free and not built by a structure of the catalogue. */
+    public boolean isFree() {
+        return free != null;
+    }
+
     /** The same card of another cardstock, null for the usual one. */
     public Plan of(String cardstock) {
-        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstock, notes);
+        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstock, notes, free, locked);
     }
 
     /** The same card under another name. */
     public Plan named(String other) {
-        return new Plan(other, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes);
+        return new Plan(other, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, locked);
     }
 
     /** The same card with other measures. */
     public Plan measuring(Measures other) {
-        return new Plan(name, structureId, other, ruler, envelopeId, sheetId, cardstockId, notes);
+        return new Plan(name, structureId, other, ruler, envelopeId, sheetId, cardstockId, notes, free, locked);
     }
 
     /** The same card written for another ruler; no measure changes. */
     public Plan on(Ruler other) {
-        return new Plan(name, structureId, measures, other, envelopeId, sheetId, cardstockId, notes);
+        return new Plan(name, structureId, measures, other, envelopeId, sheetId, cardstockId, notes, free, locked);
     }
 
     /** The same card for another envelope, null for none. */
     public Plan into(String envelope) {
-        return new Plan(name, structureId, measures, ruler, envelope, sheetId, cardstockId, notes);
+        return new Plan(name, structureId, measures, ruler, envelope, sheetId, cardstockId, notes, free, locked);
     }
 
     /** The same card from another sheet, null for none. */
     public Plan from(String sheet) {
-        return new Plan(name, structureId, measures, ruler, envelopeId, sheet, cardstockId, notes);
+        return new Plan(name, structureId, measures, ruler, envelopeId, sheet, cardstockId, notes, free, locked);
     }
 
     /** The same card with other notes. */
     public Plan noting(String other) {
-        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, other);
+        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, other, free, locked);
+    }
+
+    /** The same card with a measure, or a panel's width, locked or no longer so. */
+    public Plan locking(String id, boolean lock) {
+        Set<String> ids = new LinkedHashSet<>(locked);
+        if (lock) {
+            ids.add(id);
+        } else {
+            ids.remove(id);
+        }
+        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, ids);
+    }
+
+    /** The same card resized, what is locked as it was. */
+    public Plan resized(Structure structure, Measures after) {
+        Measures kept = keeping(after, "");
+        MeasureCheck.of(structure, kept, ruler).requireAll();
+        return measuring(kept);
+    }
+
+    private Measures keeping(Measures after, String but) {
+        Measures kept = after;
+        for (String id : locked) {
+            if (!id.equals(but) && measures.byId().containsKey(id)) {
+                kept = kept.with(id, measures.get(id));
+            }
+        }
+        return kept;
     }
 
     /** The same card with the usual measures for variants that its structure had not when the plan was written. */
-    Plan completed(Structure structure) {
+    public Plan completed(Structure structure) {
         Measures completed = measures;
         for (Parameter parameter : structure.parameters()) {
             boolean known = measures.byId().containsKey(Parameter.WIDTH) && measures.byId().containsKey(Parameter.HEIGHT);
@@ -115,7 +173,10 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
      * @throws Refusal when the measure is beyond its limits
      */
     public Plan changing(Structure structure, String parameter, Length length) {
+        if (locked.contains(parameter)) {
+            throw new Refusal(parameter, "This measure is locked. Unlock it to change it.");
+        }
         MeasureCheck.of(structure, measures, ruler).require(parameter, length);
-        return measuring(structure.changed(measures, parameter, length));
+        return measuring(keeping(structure.changed(measures, parameter, length), parameter));
     }
 }

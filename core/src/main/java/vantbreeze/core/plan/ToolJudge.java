@@ -34,7 +34,15 @@ record ToolJudge(Tools tools, WorkedPlan worked, Words words) {
         worked.pieces().stream().filter(piece -> longest(piece).isLongerThan(tools.bed())).findFirst()
                 .ifPresent(piece -> findings.add(new Finding(Severity.HINT, "trimmer", "The long cut of %s, %s, is longer than the trimmer's bed of %s: cut it in two goes along a rule."
                         .formatted(piece.panels().piece().name(), words.write(longest(piece)), words.write(tools.bed())), null)));
+        slits(findings);
         return findings;
+    }
+
+    private void slits(List<Finding> findings) {
+        boolean straight = worked.pieces().stream().flatMap(piece -> piece.panels().piece().slits().stream()).anyMatch(slit -> slit.isUpright() || slit.isLevel());
+        if (straight && tools.stopsInside()) {
+            findings.add(new Finding(Severity.HINT, "trimmer", "The straight slits can be cut on the trimmer: set the blade down on the pencil mark and lift it at the other.", null));
+        }
     }
 
     private static Length longest(WorkedPiece piece) {

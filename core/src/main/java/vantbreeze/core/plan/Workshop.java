@@ -19,6 +19,7 @@ import vantbreeze.core.fold.bulk.BulkMap;
 import vantbreeze.core.fold.bulk.Weight;
 import vantbreeze.core.fold.motion.Motion;
 import vantbreeze.core.fold.order.LayerOrders;
+import vantbreeze.core.free.FreeStructure;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Cardstocks;
@@ -52,13 +53,32 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
         return new Workshop(Catalogue.full(), Envelopes.published(), Sheets.published(), Cardstocks.usual(), Tools.usual());
     }
 
+    /** This workshop with what one maker has of their own. */
+    public Workshop with(OwnStock own) {
+        return new Workshop(catalogue, envelopes.and(own.envelopes()), sheets.and(own.sheets()), cardstocks.and(own.cardstocks()), own.tools());
+    }
+
     /**
      * Works out a plan.
      *
      * @throws Refusal when it names what is not there, or a measure is missing or beyond its limits
      */
     public WorkedPlan work(Plan asked) {
-        Structure structure = structure(asked.structureId());
+        return work(asked, true);
+    }
+
+    /**
+     * Works out a plan while a line of it is dragged: all but whether panels meet on their way, which takes longest and is
+     * said when the line is let go.
+     *
+     * @throws Refusal as {@link #work}
+     */
+    public WorkedPlan glimpse(Plan asked) {
+        return work(asked, false);
+    }
+
+    private WorkedPlan work(Plan asked, boolean thorough) {
+        Structure structure = structure(asked);
         Plan plan = asked.completed(structure);
         MeasureCheck.of(structure, plan.measures(), plan.ruler()).requireAll();
         Sheet sheet = plan.sheetId() == null ? null : sheet(plan.sheetId());
@@ -78,7 +98,7 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
         EnvelopeFit fit = envelope == null ? null : EnvelopeFit.of(footprint, envelope);
         Heft heft = heft(form, cardstock(plan.cardstockId()));
         WorkedPlan worked = new WorkedPlan(plan, structure, pieces, form, footprint, heft, fit, List.of());
-        return new WorkedPlan(plan, structure, pieces, form, footprint, heft, fit, new Judgement(this, worked).findings());
+        return new WorkedPlan(plan, structure, pieces, form, footprint, heft, fit, new Judgement(this, worked, thorough).findings());
     }
 
     private static WorkedForm form(Structure structure, Measures measures, FoldGraph graph) {
@@ -99,6 +119,21 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
     /** Sizes to start a card of this structure from. */
     public Proposals proposals(Structure structure, Ruler ruler, Sheet sheet) {
         return new Proposals(structure, ruler, sheet, envelopes, tools.board(ruler));
+    }
+
+    /**
+     * What a plan builds on: a structure of the catalogue, or the card itself where it is drawn free.
+     *
+     * @throws Refusal when there is no such structure, or what is drawn can't be worked out
+     */
+    public Structure structure(Plan plan) {
+        if (!plan.isFree()) {
+            return structure(plan.structureId());
+        }
+        plan.free().impossible().ifPresent(words -> {
+            throw new Refusal("drawing", words);
+        });
+        return new FreeStructure(plan.free());
     }
 
     /** @throws Refusal when there is no such structure */

@@ -9,8 +9,14 @@ import vantbreeze.core.length.Ruler;
  * @param inches the board for those who measure in inches
  * @param metric the board for those who measure in millimetres
  * @param bed how long a cut the trimmer makes
+ * @param stopsInside whether the trimmer's blade can be set down and lifted within the paper, as slits want
  */
-public record Tools(Board inches, Board metric, Length bed) {
+public record Tools(Board inches, Board metric, Length bed, boolean stopsInside) {
+
+    /** A trimmer that cuts from edge to edge only. */
+    public Tools(Board inches, Board metric, Length bed) {
+        this(inches, metric, bed, false);
+    }
 
     /** Boards of 12 in grooved every eighth and of 300 mm grooved every 5 mm, a trimmer with a bed of 12 in (common practice, no source). */
     public static Tools usual() {

@@ -105,7 +105,7 @@ class WorkshopTest {
             @ForAll @LongRange(min = 400_000, max = 3_000_000) long width,
             @ForAll @LongRange(min = 400_000, max = 3_000_000) long height, @ForAll Ruler ruler) {
         Measures measures = zFold.proportioned(new Size(Length.ofUnits(width), Length.ofUnits(height)), ruler);
-        Reruling reruled = Reruling.of(measures, ruler);
+        Reruling reruled = Reruling.of(zFold, measures, ruler);
         assertThat(reruled.largestDrift().times(2)).isLessThanOrEqualTo(ruler.division());
         Plan plan = new Plan("Re-ruled", "z-fold", reruled.measures(), ruler, null, null, "");
         assertThat(amiss(workshop.work(plan))).noneMatch(finding -> !finding.about().equals("writing"));

@@ -5,7 +5,9 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.Map;
+import java.util.Set;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.MeasureReader;
@@ -26,7 +28,7 @@ public final class PlanDocument {
     /** The version written, and the newest that can be read. */
     public static final int VERSION = 1;
     /** Longest text taken, characters. */
-    public static final int LONGEST = 200_000;
+    public static final int LONGEST = 400_000;
 
     private static final String FORMAT = "vantbreeze-plan";
     private static final ObjectMapper JSON = new ObjectMapper();
@@ -53,6 +55,13 @@ public final class PlanDocument {
             document.put("cardstock", plan.cardstockId());
         }
         document.put("notes", plan.notes());
+        if (plan.isFree()) {
+            FreeDocument.write(plan.free(), document.putObject("free"));
+        }
+        if (!plan.locked().isEmpty()) {
+            var locked = document.putArray("locked");
+            plan.locked().forEach(locked::add);
+        }
         return document.toPrettyString();
     }
 
@@ -80,7 +89,8 @@ public final class PlanDocument {
         try {
             return new Plan(document.path("name").asText(), document.path("structure").asText(),
                     measures(document.path("measures"), document.path("choices"), ruler), ruler, optional(document, "envelope"),
-                    optional(document, "sheet"), optional(document, "cardstock"), document.path("notes").asText());
+                    optional(document, "sheet"), optional(document, "cardstock"), document.path("notes").asText(),
+                    document.has("free") ? FreeDocument.read(document.path("free")) : null, locked(document.path("locked")));
         } catch (Refusal refused) {
             throw new UnreadablePlan("The plan can't be opened. " + refused.getMessage());
         }
@@ -113,6 +123,12 @@ public final class PlanDocument {
         Map<String, String> choices = new LinkedHashMap<>();
         chosen.fields().forEachRemaining(field -> choices.put(field.getKey(), field.getValue().asText()));
         return new Measures(measures, choices);
+    }
+
+    private static Set<String> locked(JsonNode written) {
+        Set<String> locked = new LinkedHashSet<>();
+        written.forEach(id -> locked.add(id.asText()));
+        return locked;
     }
 
     private static String optional(JsonNode document, String field) {

@@ -3,7 +3,9 @@ package vantbreeze.exchange.document;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
@@ -11,10 +13,21 @@ import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import vantbreeze.core.free.FreeCard;
+import vantbreeze.core.free.Loosening;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Envelope;
+import vantbreeze.core.paper.Sheet;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.structure.Catalogue;
 import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.Structure;
+import vantbreeze.core.tool.Board;
+import vantbreeze.core.tool.Tools;
 
 class PlanDocumentTest {
 
@@ -30,6 +43,35 @@ class PlanDocumentTest {
     @Test
     void writesMeasuresAsAMakerWould() {
         assertThat(PlanDocument.write(KITES)).contains("\"5 1/2 in\"").contains("\"105 mm\"").contains("\"version\" : 1");
+    }
+
+    /** A free card of every structure, and what is locked, comes back exactly. */
+    @Test
+    void aFreeCardIsReadBackAsItWasWritten() {
+        for (Structure structure : Catalogue.full().all()) {
+            FreeCard card = Loosening.of(structure, structure.proportioned(Size.ofMillimetres(146, 103), Ruler.MM_1));
+            Plan plan = Plan.of("Kite", card, Ruler.MM_1).locking("Panel 1", true);
+            assertThat(PlanDocument.read(PlanDocument.write(plan))).isEqualTo(plan);
+            assertThat(PlanDocument.write(plan).length()).isLessThan(PlanDocument.LONGEST);
+        }
+    }
+
+    @Test
+    void aGarbledDrawingIsRefusedInWords() {
+        String written = PlanDocument.write(Plan.of("Kite", FreeCard.bare(Size.ofMillimetres(100, 80)), Ruler.MM_1));
+        for (String garbled : new String[] {written.replace("\"100 0\"", "\"100\""), written.replace("\"100 0\"", "\"a b\""), written.replace("\"100 0\"", "null")}) {
+            assertThatThrownBy(() -> PlanDocument.read(garbled)).isInstanceOf(UnreadablePlan.class).hasMessageContaining("drawing can't be read");
+        }
+    }
+
+    @Test
+    void ownStockIsReadBackAsItWasWritten() {
+        OwnStock stock = new OwnStock(new Tools(new Board("Big board", Length.ofInches(0, 1, 8), Length.ofInches(16)), Tools.usual().metric(), Length.ofInches(15), true),
+                List.of(new Envelope("own-1", "Kite envelope", Size.ofMillimetres(171, 121), Envelope.Source.OWN)),
+                List.of(new Sheet("own-2", "Offcuts", Size.ofMillimetres(200, 300))),
+                Map.of("own-3", new Cardstock("Sky", 280, Length.ofMicrometres(340), Cardstock.Grain.SHORT, Cardstock.Pattern.DIRECTIONAL, "#aaccee")), Set.of("c7"));
+        assertThat(StockDocument.read(StockDocument.write(stock))).isEqualTo(stock);
+        assertThatThrownBy(() -> StockDocument.read("{}")).isInstanceOf(UnreadablePlan.class);
     }
 
     @Property

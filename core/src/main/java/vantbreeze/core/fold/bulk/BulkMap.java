@@ -77,7 +77,7 @@ public record BulkMap(List<BulkCell> cells) {
     }
 
     private static List<Polygon> cells(List<Laid> laid) {
-        List<Geometry> outlines = laid.stream().map(one -> one.shape().getGeometry().getBoundary()).toList();
+        List<Geometry> outlines = laid.stream().map(one -> one.shape().getGeometry().norm()).distinct().map(Geometry::getBoundary).toList();
         Polygonizer polygonizer = new Polygonizer();
         polygonizer.add(UnaryUnionNG.union(outlines, FACTORY, MICROMETRE));
         List<Polygon> cells = new ArrayList<>();

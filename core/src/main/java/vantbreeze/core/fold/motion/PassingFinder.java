@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.ToDoubleFunction;
 import org.locationtech.jts.math.Vector3D;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Link;
@@ -53,7 +52,7 @@ final class PassingFinder {
             Arrays.setAll(placed, i -> new Placed(graph.panels().get(i), motions[i]));
             for (int a = 0; a < placed.length; a++) {
                 for (int b = a + 1; b < placed.length; b++) {
-                    if (!seen.contains(pair(a, b)) && cross(placed[a], placed[b])) {
+                    if (placed[a].box.intersects(placed[b].box) && !seen.contains(pair(a, b)) && cross(placed[a], placed[b])) {
                         seen.add(pair(a, b));
                         found.add(new Passing(frame, a, b));
                     }
@@ -72,9 +71,6 @@ final class PassingFinder {
      * line in which the planes meet both have paper at the same place.
      */
     private boolean cross(Placed a, Placed b) {
-        if (!a.box.intersects(b.box)) {
-            return false;
-        }
         Vector3D line = cross(a.normal, b.normal);
         if (line.length() < 1e-9) {
             return false;
@@ -116,7 +112,8 @@ final class PassingFinder {
         private final Box box;
 
         Placed(Panel panel, Rigid motion) {
-            corners = panel.corners().stream().map(motion::apply).toList();
+            corners = new ArrayList<>(panel.corners().size());
+            panel.corners().forEach(corner -> corners.add(motion.apply(corner)));
             on = corners.get(0);
             normal = new Vector3D(motion.xz(), motion.yz(), motion.zz());
             box = Box.around(corners);
@@ -143,12 +140,17 @@ final class PassingFinder {
     /** The upright box around a panel. */
     private record Box(double x1, double y1, double z1, double x2, double y2, double z2) {
         static Box around(List<Vector3D> corners) {
-            return new Box(least(corners, Vector3D::getX), least(corners, Vector3D::getY), least(corners, Vector3D::getZ),
-                    -least(corners, c -> -c.getX()), -least(corners, c -> -c.getY()), -least(corners, c -> -c.getZ()));
-        }
-
-        private static double least(List<Vector3D> corners, ToDoubleFunction<Vector3D> of) {
-            return corners.stream().mapToDouble(of).min().orElseThrow();
+            double[] least = {Double.MAX_VALUE, Double.MAX_VALUE, Double.MAX_VALUE};
+            double[] most = {-Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
+            // plain loops: this is done for every panel at every step of every motion
+            for (Vector3D corner : corners) {
+                double[] at = {corner.getX(), corner.getY(), corner.getZ()};
+                for (int i = 0; i < 3; i++) {
+                    least[i] = Math.min(least[i], at[i]);
+                    most[i] = Math.max(most[i], at[i]);
+                }
+            }
+            return new Box(least[0], least[1], least[2], most[0], most[1], most[2]);
         }
 
         boolean intersects(Box other) {

@@ -20,7 +20,8 @@ record Rules(List<Integer> facts, List<int[]> equals, List<int[]> evens, List<in
     static Rules of(FlatLayout layout, Pairs pairs, Set<Integer> kept) {
         Rules rules = new Rules(new ArrayList<>(), new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
         List<FlatCrease> creases = layout.creases().stream()
-                .filter(crease -> kept.contains(crease.below()) && kept.contains(crease.above())).toList();
+                // where its loops do not close, a crease may have its sides drawn apart: that is another finding's to say
+                .filter(crease -> kept.contains(crease.below()) && kept.contains(crease.above()) && pairs.overlap(crease.below(), crease.above())).toList();
         for (FlatCrease crease : creases) {
             if (crease.known()) {
                 rules.facts.add(pairs.below(crease.below(), crease.above()));

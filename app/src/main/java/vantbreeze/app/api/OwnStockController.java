@@ -1,0 +1,203 @@
+package vantbreeze.app.api;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.lang.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Envelope;
+import vantbreeze.core.paper.Sheet;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.OwnStock;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.tool.Board;
+import vantbreeze.core.tool.Tools;
+
+/** Tools and stock of the maker's own. */
+@RestController
+@RequestMapping("/api/stock/own")
+class OwnStockController {
+
+    /** A scoring board: the distance of its grooves and its length. */
+    public record BoardView(String name, FigureView groove, FigureView length) { }
+
+    /** An envelope or a sheet, by id. */
+    public record ThingView(String id, String name, SizeView size, boolean away) { }
+
+    /** A cardstock. */
+    public record CardstockOfOwn(String id, String name, int grammage, String caliper, Cardstock.Grain grain, Cardstock.Pattern pattern, String colour, boolean away) { }
+
+    /** All that the maker has of their own. */
+    public record OwnStockView(BoardView inches, BoardView metric, FigureView bed, boolean stopsInside, List<ThingView> envelopes, List<ThingView> sheets,
+                               List<CardstockOfOwn> cardstocks) { }
+
+    /** A board as typed. */
+    public record NewBoard(String name, String groove, String length) { }
+
+    /** Tools as typed. */
+    public record NewTools(NewBoard inches, NewBoard metric, String bed, boolean stopsInside) { }
+
+    /** An envelope or a sheet as typed, on a ruler. */
+    public record NewThing(String name, String ruler, String width, String height) { }
+
+    /** A cardstock as typed; without a caliper it follows from the weight and the usual bulk. */
+    public record NewCardstock(String name, String grammage, @Nullable String caliper, Cardstock.Grain grain, Cardstock.Pattern pattern, String colour) { }
+
+    private final StockRoom stock;
+
+    OwnStockController(StockRoom stock) {
+        this.stock = stock;
+    }
+
+    @GetMapping
+    OwnStockView own() {
+        OwnStock own = stock.own();
+        return new OwnStockView(board(own.tools().inches(), Ruler.SIXTEENTHS), board(own.tools().metric(), Ruler.MM_HALF), FigureView.of(own.tools().bed(), Ruler.SIXTEENTHS),
+                own.tools().stopsInside(),
+                own.envelopes().stream().map(one -> new ThingView(one.id(), one.name(), size(one.inside()), own.away().contains(one.id()))).toList(),
+                own.sheets().stream().map(one -> new ThingView(one.id(), one.name(), size(one.size()), own.away().contains(one.id()))).toList(),
+                own.cardstocks().entrySet().stream().map(one -> new CardstockOfOwn(one.getKey(), one.getValue().name(), one.getValue().grammage(),
+                        "%.2f mm".formatted(one.getValue().caliper().millimetres()), one.getValue().grain(), one.getValue().pattern(), one.getValue().colour(),
+                        own.away().contains(one.getKey()))).toList());
+    }
+
+    @PutMapping("/tools")
+    OwnStockView tools(@RequestBody NewTools asked) {
+        Tools tools = new Tools(board(asked.inches(), Ruler.EIGHTHS), board(asked.metric(), Ruler.MM_1),
+                positive("bed", Written.on(Ruler.EIGHTHS.id()).measure("bed", asked.bed())), asked.stopsInside());
+        stock.change(own -> own.with(tools));
+        return own();
+    }
+
+    @PostMapping("/envelopes")
+    OwnStockView envelope(@RequestBody NewThing asked) {
+        Envelope envelope = new Envelope(newId(), name(asked.name()), size(asked), Envelope.Source.OWN);
+        stock.change(own -> new OwnStock(own.tools(), with(own.envelopes(), envelope), own.sheets(), own.cardstocks(), own.away()));
+        return own();
+    }
+
+    @PostMapping("/sheets")
+    OwnStockView sheet(@RequestBody NewThing asked) {
+        Sheet sheet = new Sheet(newId(), name(asked.name()), size(asked));
+        stock.change(own -> new OwnStock(own.tools(), own.envelopes(), with(own.sheets(), sheet), own.cardstocks(), own.away()));
+        return own();
+    }
+
+    @PostMapping("/cardstocks")
+    OwnStockView cardstock(@RequestBody NewCardstock asked) {
+        int grammage = grammage(asked.grammage());
+        boolean measured = asked.caliper() != null && !asked.caliper().isBlank();
+        Length caliper = measured ? positive("caliper", Written.on(Ruler.MM_1.id()).measure("caliper", asked.caliper())) : Cardstock.of("", grammage).caliper();
+        if (caliper.isLongerThan(Length.ofMillimetres(3))) {
+            throw new Refusal("caliper", "Card is at most 3 mm thick. Type the thickness of one sheet, like 0.36 mm.");
+        }
+        if (!asked.colour().matches("#[0-9a-fA-F]{6}")) {
+            throw new Refusal("colour", "A colour is written like #aaccee.");
+        }
+        Cardstock card = new Cardstock(name(asked.name()), grammage, caliper, asked.grain(), asked.pattern(), asked.colour());
+        stock.change(own -> {
+            Map<String, Cardstock> all = new LinkedHashMap<>(own.cardstocks());
+            all.put(newId(), card);
+            return new OwnStock(own.tools(), own.envelopes(), own.sheets(), all, own.away());
+        });
+        return own();
+    }
+
+    /** Puts something away: it is offered no more, but cards that name it go on. */
+    @DeleteMapping("/{id}")
+    OwnStockView away(@PathVariable String id) {
+        return putAway(id, true);
+    }
+
+    /** Offers something again. */
+    @PutMapping("/{id}/offered")
+    OwnStockView offered(@PathVariable String id) {
+        return putAway(id, false);
+    }
+
+    private OwnStockView putAway(String id, boolean isAway) {
+        stock.change(own -> {
+            Set<String> away = new LinkedHashSet<>(own.away());
+            if (isAway) {
+                away.add(id.substring(0, Math.min(id.length(), 60)));
+            } else {
+                away.remove(id);
+            }
+            return new OwnStock(own.tools(), own.envelopes(), own.sheets(), own.cardstocks(), away);
+        });
+        return own();
+    }
+
+    private static String newId() {
+        return "own-" + UUID.randomUUID().toString().substring(0, 8);
+    }
+
+    private static <T> List<T> with(List<T> all, T one) {
+        List<T> more = new ArrayList<>(all);
+        more.add(one);
+        return more;
+    }
+
+    private static String name(String name) {
+        String plain = name == null ? "" : name.strip();
+        if (plain.isEmpty() || plain.length() > Plan.LONGEST_NAME) {
+            throw new Refusal("name", "It needs a name of up to %d characters.".formatted(Plan.LONGEST_NAME));
+        }
+        return plain;
+    }
+
+    private static Size size(NewThing asked) {
+        Written written = Written.on(asked.ruler());
+        return new Size(positive("width", written.measure("width", asked.width())), positive("height", written.measure("height", asked.height())));
+    }
+
+    private static Length positive(String field, Length length) {
+        if (!length.isPositive()) {
+            throw new Refusal(field, "It can't be nothing. Type a measure, like 12 in or 300 mm.");
+        }
+        return length;
+    }
+
+    private static int grammage(String text) {
+        String plain = text == null ? "" : text.replaceAll("(?i)\\s*(g/m²|g/m2|gsm|g)?\\s*$", "").strip();
+        if (!plain.matches("\\d{2,4}") || Integer.parseInt(plain) < 30 || Integer.parseInt(plain) > 1_000) {
+            throw new Refusal("grammage", "Paper weighs between 30 and 1000 g/m². Type a whole number, like 300.");
+        }
+        return Integer.parseInt(plain);
+    }
+
+    private static Board board(NewBoard asked, Ruler ruler) {
+        Written written = Written.on(ruler.id());
+        Length groove = positive("groove", written.measure("groove", asked.groove()));
+        Length length = positive("length", written.measure("length", asked.length()));
+        if (groove.isShorterThan(Length.ofMillimetres(1)) || groove.isLongerThan(length)) {
+            throw new Refusal("groove", "Grooves lie at least 1 mm apart and nearer than the board is long.");
+        }
+        return new Board(name(asked.name()), groove, length);
+    }
+
+    private static BoardView board(Board board, Ruler ruler) {
+        return new BoardView(board.name(), FigureView.of(board.groove(), ruler), FigureView.of(board.length(), ruler));
+    }
+
+    private static SizeView size(Size size) {
+        boolean inches = Ruler.SIXTEENTHS.marks(size.width()) && !Ruler.MM_HALF.marks(size.width());
+        return SizeView.of(size, inches ? Ruler.SIXTEENTHS : Ruler.MM_1);
+    }
+}

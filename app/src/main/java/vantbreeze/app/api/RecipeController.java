@@ -1,0 +1,76 @@
+package vantbreeze.app.api;
+
+import java.util.List;
+import java.util.UUID;
+import java.time.Instant;
+import org.springframework.http.HttpStatus;
+import org.springframework.lang.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import vantbreeze.app.cards.Card;
+import vantbreeze.app.cards.Drawer;
+import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.recipe.OneNumber;
+import vantbreeze.core.recipe.Passage;
+import vantbreeze.core.recipe.RecipeReading;
+import vantbreeze.core.recipe.Recipes;
+
+/** Recipes as people write them: read, and made a card of. */
+@RestController
+@RequestMapping("/api/recipes")
+class RecipeController {
+
+    private static final UUID NOWHERE = new UUID(0, 0);
+
+    /** A recipe, and the ruler whose unit figures without one are in. */
+    public record WrittenRecipe(String text, String ruler) { }
+
+    /**
+     * What came of reading it.
+     *
+     * @param card as it would be, not kept anywhere; none when nothing can be drawn
+     * @param notUnderstood places in the text
+     * @param mends changes of one figure, the likeliest first
+     */
+    public record ReadView(@Nullable CardView card, boolean closes, String verdict, List<Passage> notUnderstood, List<String> taken,
+                           List<Passage> findings, List<OneNumber> mends) { }
+
+    private final Drawer drawer;
+    private final StockRoom stock;
+
+    RecipeController(Drawer drawer, StockRoom stock) {
+        this.drawer = drawer;
+        this.stock = stock;
+    }
+
+    @PostMapping("/read")
+    ReadView read(@RequestBody WrittenRecipe recipe) {
+        Ruler ruler = Written.on(recipe.ruler()).ruler();
+        RecipeReading reading = Recipes.on(ruler).read(recipe.text());
+        CardView card = reading.card() == null ? null
+                : CardView.of(new Card(NOWHERE, 0, stock.workshop().work(plan(reading, ruler)), Instant.EPOCH));
+        return new ReadView(card, reading.closes(), reading.verdict(), reading.notUnderstood(), reading.taken(), reading.findings(), reading.mends());
+    }
+
+    @PostMapping("/begun")
+    @ResponseStatus(HttpStatus.CREATED)
+    CardView begin(@RequestBody WrittenRecipe recipe) {
+        Ruler ruler = Written.on(recipe.ruler()).ruler();
+        RecipeReading reading = Recipes.on(ruler).read(recipe.text());
+        if (reading.card() == null) {
+            throw new Refusal("recipe", reading.verdict());
+        }
+        return CardView.of(drawer.add(plan(reading, ruler)));
+    }
+
+    private static Plan plan(RecipeReading reading, Ruler ruler) {
+        String name = reading.name() == null || reading.name().isBlank() ? "Card from a recipe" : reading.name();
+        return Plan.of(name.length() > Plan.LONGEST_NAME ? name.substring(0, Plan.LONGEST_NAME) : name, reading.card(), ruler).noting(reading.notes());
+    }
+}

@@ -1,0 +1,59 @@
+package vantbreeze.app.api;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.plan.WorkedPiece;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.structure.Parameter;
+
+/**
+ * What becomes of a card's figures on another ruler.
+ *
+ * @param rows each figure that moves
+ * @param largestDrift how far the one moves that moves most, as written
+ * @param closed the closed card then
+ */
+public record ReruledView(List<Row> rows, String largestDrift, SizeView closed) {
+
+    /** One figure: what it is, as it is now and as it would be, and by how much that differs. */
+    public record Row(String label, FigureView was, FigureView now, String drift) { }
+
+    static ReruledView of(WorkedPlan before, WorkedPlan after) {
+        Ruler was = before.plan().ruler();
+        Ruler now = after.plan().ruler();
+        List<Row> rows = before.plan().isFree() ? scores(before, after) : before.structure().asked(before.plan().measures()).stream()
+                .map((Parameter parameter) -> row(parameter.label(), before.plan().measures().get(parameter.id()), after.plan().measures().get(parameter.id()), was, now)).toList();
+        Length largest = before.plan().isFree() ? drift(before.footprint().width(), after.footprint().width())
+                : before.structure().asked(before.plan().measures()).stream().map(parameter -> drift(before.plan().measures().get(parameter.id()), after.plan().measures().get(parameter.id())))
+                .reduce(Length.ZERO, Length::max);
+        return new ReruledView(rows, written(largest), SizeView.of(after.footprint(), now));
+    }
+
+    private static List<Row> scores(WorkedPlan before, WorkedPlan after) {
+        return IntStream.range(0, before.pieces().size()).boxed().flatMap(i -> {
+            WorkedPiece one = before.pieces().get(i);
+            WorkedPiece other = after.pieces().get(i);
+            String name = one.panels().piece().name();
+            return Stream.concat(
+                    Stream.of(row(name + ", width", one.cut().width(), other.cut().width(), before.plan().ruler(), after.plan().ruler()),
+                            row(name + ", height", one.cut().height(), other.cut().height(), before.plan().ruler(), after.plan().ruler())),
+                    IntStream.range(0, Math.min(one.scores().size(), other.scores().size())).mapToObj(k -> row("%s, score %d".formatted(name, k + 1),
+                            one.scores().get(k).fromLeft(), other.scores().get(k).fromLeft(), before.plan().ruler(), after.plan().ruler())));
+        }).toList();
+    }
+
+    private static Row row(String label, Length was, Length now, Ruler from, Ruler to) {
+        return new Row(label, FigureView.of(was, from), FigureView.of(now, to), written(drift(was, now)));
+    }
+
+    private static Length drift(Length was, Length now) {
+        return now.minus(was).abs();
+    }
+
+    private static String written(Length drift) {
+        return "%.2f mm".formatted(drift.millimetres());
+    }
+}

@@ -1,0 +1,101 @@
+package vantbreeze.app.api;
+
+import org.springframework.lang.Nullable;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.hand.Drafting;
+import vantbreeze.core.hand.Handle;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.plan.Workshop;
+
+/**
+ * Something drawn on a free card, or taken from it.
+ *
+ * @param what what is done
+ * @param from where a line begins, in millimetres on its sheet when it was drawn with the pointer
+ * @param to where it ends
+ * @param first the first end as typed, "across, up", or how far across an upright line is
+ * @param kind with {@code index}: which line, for those that change one
+ * @param panel the panel that is glued on, or that a piece is laid on
+ * @param glued the panel that is glued
+ */
+public record Stroke(int revision, What what, int piece, @Nullable PointView from, @Nullable PointView to, @Nullable String acrossFrom, @Nullable String upFrom,
+                     @Nullable String acrossTo, @Nullable String upTo, @Nullable Fold fold, @Nullable Handle.Kind kind, @Nullable Integer index,
+                     @Nullable String name, @Nullable String width, @Nullable String height, @Nullable String panel, @Nullable String glued,
+                     @Nullable Boolean byItsFace, @Nullable Boolean toTheBack) {
+
+    /** What can be done. */
+    public enum What { LOOSEN, SCORE, SLIT, ERASE, FLIP, PIECE, TAKE_AWAY, GLUE, UNGLUE, LIE, STAND }
+
+    Plan on(Plan plan, Workshop workshop) {
+        Drafting drafting = new Drafting(workshop, plan);
+        return switch (what) {
+            case LOOSEN -> drafting.loosened();
+            case SCORE -> drafting.scored(piece, line(plan.ruler()), fold == null ? Fold.VALLEY : fold);
+            case SLIT -> drafting.slit(piece, line(plan.ruler()));
+            case ERASE -> drafting.without(handle());
+            case FLIP -> drafting.flipped(handle());
+            case PIECE -> drafting.withPiece(named(), size(plan.ruler()), required(panel));
+            case TAKE_AWAY -> drafting.withoutPiece(piece);
+            case GLUE -> drafting.glued(required(glued), Boolean.TRUE.equals(byItsFace) ? Side.FACE : Side.BACK, required(panel),
+                    Boolean.TRUE.equals(toTheBack) ? Side.BACK : Side.FACE, spot(acrossFrom, upFrom, plan.ruler()));
+            case UNGLUE -> drafting.unglued(index == null ? -1 : index);
+            case LIE -> drafting.lying(true);
+            case STAND -> drafting.lying(false);
+        };
+    }
+
+    private Handle handle() {
+        if (kind == null || index == null) {
+            throw new Refusal("drawing", "Take hold of a line first.");
+        }
+        return new Handle(kind, piece, index, Handle.End.WHOLE);
+    }
+
+    /** From the pointer's ends, brought to marks of the ruler, or from typed ones. */
+    private Stretch line(Ruler ruler) {
+        if (from != null && to != null) {
+            return new Stretch(mark(from, ruler), mark(to, ruler));
+        }
+        return new Stretch(spot(acrossFrom, upFrom, ruler), spot(acrossTo, upTo, ruler));
+    }
+
+    private static Spot mark(PointView point, Ruler ruler) {
+        return new Spot(ruler.nearest(Length.nearest(point.x())).length(), ruler.nearest(Length.nearest(point.y())).length());
+    }
+
+    private static Spot spot(@Nullable String across, @Nullable String up, Ruler ruler) {
+        Written written = new Written(ruler);
+        return new Spot(written.measure("across", across), written.measure("up", up));
+    }
+
+    private Size size(Ruler ruler) {
+        Written written = new Written(ruler);
+        Size size = new Size(written.measure("width", width), written.measure("height", height));
+        if (!size.width().isPositive() || !size.height().isPositive()) {
+            throw new Refusal("width", "A piece has a width and a height. Type both.");
+        }
+        return size;
+    }
+
+    private String named() {
+        String plain = name == null ? "" : name.strip();
+        if (plain.length() > Plan.LONGEST_NAME) {
+            throw new Refusal("name", "That name is too long. Take a shorter one.");
+        }
+        return plain.isEmpty() ? "Piece" : plain;
+    }
+
+    private static String required(@Nullable String panel) {
+        if (panel == null || panel.isBlank()) {
+            throw new Refusal("panel", "Choose a panel.");
+        }
+        return panel;
+    }
+}

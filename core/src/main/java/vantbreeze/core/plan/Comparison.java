@@ -1,0 +1,93 @@
+package vantbreeze.core.plan;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import vantbreeze.core.check.Finding;
+import vantbreeze.core.fold.BoardScore;
+import vantbreeze.core.fold.DrawnMark;
+import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+
+/** What changed between two plans, in the figures of the second one's ruler. */
+public record Comparison(List<Difference> differences) {
+
+    public Comparison {
+        differences = List.copyOf(differences);
+    }
+
+    /** Sets {@code before} beside {@code after}; what is alike in both is left out. */
+    public static Comparison of(WorkedPlan before, WorkedPlan after) {
+        Ruler ruler = after.plan().ruler();
+        Map<String, String> was = figures(before, ruler);
+        Map<String, String> is = figures(after, ruler);
+        Set<String> all = new LinkedHashSet<>(is.keySet());
+        all.addAll(was.keySet());
+        List<Difference> differences = new ArrayList<>();
+        for (String what : all) {
+            String one = was.getOrDefault(what, "");
+            String other = is.getOrDefault(what, "");
+            if (!one.equals(other)) {
+                differences.add(new Difference(what, one, other));
+            }
+        }
+        return new Comparison(differences);
+    }
+
+    private static Map<String, String> figures(WorkedPlan worked, Ruler ruler) {
+        Plan plan = worked.plan();
+        Map<String, String> figures = new LinkedHashMap<>();
+        figures.put("Name", plan.name());
+        figures.put("Structure", worked.structure().name());
+        worked.structure().asked(plan.measures()).forEach(parameter -> figures.put(parameter.label(), write(plan.measures().get(parameter.id()), ruler)));
+        worked.structure().choices().forEach(choice -> figures.put(choice.label(), plan.measures().chosen(choice)));
+        figures.put("Closed", write(worked.footprint(), ruler));
+        figures.put("Thickness", "%.1f mm".formatted(worked.heft().thickness()));
+        figures.put("Weight", "%.0f g".formatted(worked.heft().weight().grams()));
+        Map<String, Integer> seen = new LinkedHashMap<>();
+        for (WorkedPiece piece : worked.pieces()) {
+            String name = piece.panels().piece().name();
+            int times = seen.merge(name, 1, Integer::sum);
+            piece(times == 1 ? name : "%s (%d)".formatted(name, times), piece, ruler, figures);
+        }
+        figures.put("Envelope", Objects.requireNonNullElse(plan.envelopeId(), "none"));
+        figures.put("Sheet", Objects.requireNonNullElse(plan.sheetId(), "any"));
+        figures.put("Card", worked.heft().cardstock().name());
+        figures.put("Ruler", plan.ruler().label());
+        figures.put("Wrong", String.valueOf(worked.findings().stream().filter(finding -> finding.severity() == Finding.Severity.WRONG).count()));
+        figures.put("Notes", plan.notes());
+        return figures;
+    }
+
+    private static void piece(String name, WorkedPiece piece, Ruler ruler, Map<String, String> figures) {
+        figures.put(name + ", cut", write(piece.cut(), ruler));
+        figures.put(name + ", scores", scores(piece.scores(), ruler));
+        figures.put(name + ", level scores", scores(piece.turned(), ruler));
+        figures.put(name + ", slits and slants", DrawnMark.of(piece.panels().piece()).stream()
+                .map(mark -> "%s, %s to %s, %s".formatted(write(mark.from().x(), ruler), write(mark.from().y(), ruler),
+                        write(mark.to().x(), ruler), write(mark.to().y(), ruler))).collect(Collectors.joining("; ")));
+    }
+
+    private static String scores(List<BoardScore> scores, Ruler ruler) {
+        return scores.stream().map(score -> "%s %s".formatted(write(score.fromLeft(), ruler), switch (score.fold()) {
+            case MOUNTAIN -> "m";
+            case VALLEY -> "v";
+            default -> "";
+        }).strip()).collect(Collectors.joining(", "));
+    }
+
+    private static String write(Size size, Ruler ruler) {
+        return "%s × %s".formatted(write(size.width(), ruler), write(size.height(), ruler));
+    }
+
+    private static String write(Length length, Ruler ruler) {
+        return Figure.of(length, ruler).inWords();
+    }
+}

@@ -1,0 +1,84 @@
+package vantbreeze.core.recipe;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.paper.Size;
+
+/** A recipe while it is being read: what has come of it so far, and what the words before this one make of the next. */
+final class Draft {
+
+    /** What the next figures mean. */
+    enum Mode { NONE, SCORES, FOLDS, SLIT, MATS, FINISHED, STOCK, CORNERS, HOLE }
+
+    final String text;
+    final List<WrittenPiece> pieces = new ArrayList<>();
+    final List<Mat> mats = new ArrayList<>();
+    final List<GlueLine> glue = new ArrayList<>();
+    final List<int[]> overs = new ArrayList<>();
+    final List<int[]> open = new ArrayList<>();
+    final Set<Token> figures = new LinkedHashSet<>();
+    final List<Passage> unread = new ArrayList<>();
+    final List<String> taken = new ArrayList<>();
+    final StringBuilder notes = new StringBuilder();
+    final List<Fold> folds = new ArrayList<>();
+    final List<Token> slit = new ArrayList<>();
+    String name;
+    Size finished;
+    int quarterTurns;
+    int[] base;
+    WrittenPiece current;
+    Mode mode = Mode.NONE;
+    String pendingName;
+    int pendingCount = 1;
+    ScoreGroup group = new ScoreGroup();
+    boolean lastLevel;
+    boolean alternating;
+    boolean foldsAll;
+
+    Draft(String text) {
+        this.text = text;
+    }
+
+    Recipe recipe() {
+        return new Recipe(text, name, notes.toString().strip(), pieces.stream().filter(WrittenPiece::isMeasured).toList(), mats,
+                finished, glue, overs, open, quarterTurns, base, figures, unread, taken);
+    }
+
+    /** A new piece, named by the last noun. */
+    void begin(int start) {
+        current = new WrittenPiece(pendingName != null ? pendingName : pieces.isEmpty() ? "Card base" : "Piece " + (pieces.size() + 1), start);
+        current.count = pendingCount;
+        pieces.add(current);
+        pendingName = null;
+        pendingCount = 1;
+    }
+
+    /** The scores named last go to their piece. */
+    void endScores() {
+        if (!group.isEmpty() && current != null && current.isMeasured()) {
+            lastLevel = group.level;
+            group.addTo(current);
+        }
+        group = new ScoreGroup();
+    }
+
+    /** Says of a word or figure that nothing came of it, once. */
+    void report(Token token, String words) {
+        boolean said = unread.stream().anyMatch(passage -> passage.start() == token.start());
+        if (!said) {
+            unread.add(new Passage(token.start(), token.end(), words));
+        }
+    }
+
+    /** What "from both ends" or "every" was said of is complete: figures behind it are new scores. */
+    void closeTurnedRound() {
+        if (group.isTurnedRound() || group.every != null || group.parts > 0) {
+            boolean level = group.level;
+            endScores();
+            group.level = level;
+        }
+    }
+}

@@ -1,0 +1,155 @@
+package vantbreeze.core.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.recipe.Draft.Mode;
+import vantbreeze.core.recipe.Token.Kind;
+
+/** Makes of a figure what the words before it say: a size, a side, scores, a slit, spots. */
+record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
+
+    /** Whether anything came of the figure that stands here. */
+    boolean figure() {
+        Token token = cursor.peek();
+        if (token.length() == null) {
+            return false;
+        }
+        if (cursor.isAtSpot()) {
+            return spots();
+        }
+        if (isAtSize()) {
+            size(cursor.next(), cursor.peek(1).is(Kind.FIGURE) ? second() : cursor.peek());
+            return true;
+        }
+        if (token.count() > 0 && (cursor.peek(1).isWord("of", "pieces", "strips", "inserts", "struts") || cursor.peek(1).isWord("mats", "layers"))) {
+            draft.pendingCount = cursor.next().count();
+            return true;
+        }
+        if (cursor.peek(1).isWord("long", "wide", "high", "tall", "deep") && draft.mode != Mode.SCORES) {
+            return dimension();
+        }
+        if (draft.mode == Mode.SLIT && draft.current != null) {
+            draft.slit.add(cursor.next());
+            draft.figures.add(token);
+            return draft.slit.size() < 3 || slit();
+        }
+        if ((draft.mode == Mode.SCORES || draft.mode == Mode.FOLDS) && draft.current != null) {
+            draft.mode = Mode.SCORES;
+            draft.closeTurnedRound();
+            draft.group.add(cursor.next());
+            draft.figures.add(token);
+            return true;
+        }
+        return draft.mode == Mode.STOCK && cursor.next() != null;
+    }
+
+    /** Whether "11 x 4" or "6 square" stands here. */
+    boolean isAtSize() {
+        Token one = cursor.peek();
+        return one.is(Kind.FIGURE) && one.length() != null
+                && (cursor.peek(1).is(Kind.TIMES) && cursor.peek(2).is(Kind.FIGURE) && cursor.peek(2).length() != null || cursor.peek(1).isWord("square", "sq"));
+    }
+
+    private Token second() {
+        cursor.next();
+        return cursor.peek();
+    }
+
+    private void size(Token width, Token last) {
+        Token height = last.is(Kind.FIGURE) ? last : width;
+        cursor.next();
+        Size size = new Size(width.length(), height.length());
+        if (draft.mode == Mode.MATS || Vocabulary.MATS.contains(cursor.peek().text())) {
+            draft.mats.add(new Mat(size, draft.pendingCount, width.start(), height.end()));
+            draft.figures.add(width);
+            draft.figures.add(height);
+        } else if (draft.mode == Mode.FINISHED) {
+            draft.finished = size;
+        } else if (draft.mode != Mode.STOCK) {
+            draft.endScores();
+            draft.begin(width.start());
+            draft.current.width = size.width();
+            draft.current.height = size.height();
+            draft.figures.add(width);
+            draft.figures.add(height);
+            draft.mode = Mode.NONE;
+        }
+        draft.pendingCount = 1;
+    }
+
+    /** "11 long, 4 1/4 high". */
+    private boolean dimension() {
+        Token token = cursor.next();
+        boolean across = cursor.next().isWord("long", "wide");
+        if (draft.mode == Mode.FINISHED || draft.mode == Mode.STOCK || draft.mode == Mode.MATS) {
+            return true;
+        }
+        if (draft.current == null || draft.current.isMeasured() || (across ? draft.current.width : draft.current.height) != null) {
+            draft.begin(token.start());
+        }
+        draft.figures.add(token);
+        if (across) {
+            draft.current.width = token.length();
+        } else {
+            draft.current.height = token.length();
+        }
+        return true;
+    }
+
+    /** Spots, as corners or the ends of lines. */
+    boolean spots() {
+        if (draft.current == null) {
+            return false;
+        }
+        List<Spot> spots = new ArrayList<>();
+        int from = cursor.mark();
+        exact.spots(spots);
+        int to = cursor.mark();
+        cursor.back(from);
+        while (cursor.mark() < to) {
+            if (cursor.peek().is(Kind.FIGURE)) {
+                draft.figures.add(cursor.peek());
+            }
+            cursor.next();
+        }
+        switch (draft.mode) {
+            case CORNERS -> draft.current.corners.addAll(spots);
+            case HOLE -> draft.current.holes.add(spots);
+            case SLIT, SCORES -> {
+                Fold fold = draft.mode == Mode.SLIT ? null : foldAhead();
+                for (int i = 0; i + 1 < spots.size(); i += 2) {
+                    draft.current.lines.add(new WrittenPiece.Line(new Stretch(spots.get(i), spots.get(i + 1)), fold));
+                }
+            }
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private Fold foldAhead() {
+        cursor.skipCommas();
+        Fold fold = cursor.peek().isWord("bend") ? Fold.BEND : Vocabulary.fold(cursor.peek().text());
+        if (fold == null) {
+            return Fold.UNASSIGNED;
+        }
+        cursor.next();
+        return fold;
+    }
+
+    /** "at 3 from 1 to 4": straight up at 3, or straight across there when that was said. */
+    private boolean slit() {
+        Length at = draft.slit.get(0).length();
+        Length from = draft.slit.get(1).length();
+        Length to = draft.slit.get(2).length();
+        draft.slit.clear();
+        draft.current.lines.add(new WrittenPiece.Line(draft.group.level ? new Stretch(new Spot(from, at), new Spot(to, at)) : new Stretch(new Spot(at, from), new Spot(at, to)), null));
+        return true;
+    }
+}

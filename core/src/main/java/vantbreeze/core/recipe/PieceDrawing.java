@@ -1,0 +1,91 @@
+package vantbreeze.core.recipe;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Crease;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.free.FreeCard;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.recipe.WrittenPiece.Score;
+
+/** Draws one piece of a recipe, scored side along the board. */
+record PieceDrawing(WrittenPiece written, List<String> taken) {
+
+    Piece piece() {
+        Size size = written.size();
+        List<Score> scores = within(written.scores, size.width());
+        List<Score> levels = within(written.levels, size.height());
+        if (written.folds.isEmpty() && !scores.isEmpty()) {
+            return likeliest(size, scores, levels);
+        }
+        return drawn(size, scores, written.folds, levels);
+    }
+
+    /** Scores on the piece, in order. */
+    private static List<Score> within(List<Score> scores, Length side) {
+        return scores.stream().filter(score -> score.at().isPositive() && score.at().isShorterThan(side)).sorted(Comparator.comparing(Score::at)).toList();
+    }
+
+    private Piece likeliest(Size size, List<Score> scores, List<Score> levels) {
+        List<Length> widths = widths(size.width(), scores);
+        Piece best = null;
+        double least = Double.MAX_VALUE;
+        List<Fold> folds = List.of();
+        for (List<Fold> likely : RecipeCard.likelyFolds(widths)) {
+            Piece piece = drawn(size, scores, likely, levels);
+            FreeCard alone = FreeCard.of(Assembly.of(piece));
+            double weight = alone.impossible().isPresent() ? Double.MAX_VALUE / 2 : Misfit.hasty(alone, null).weight();
+            if (weight < least) {
+                least = weight;
+                best = piece;
+                folds = likely;
+            }
+        }
+        taken.add("Which way %s folds is not said; taken as %s.".formatted(written.name, String.join(" ", folds.stream()
+                .map(fold -> fold == Fold.MOUNTAIN ? "m" : "v").toList())));
+        return best;
+    }
+
+    static List<Length> widths(Length side, List<Score> scores) {
+        List<Length> widths = new ArrayList<>();
+        Length before = Length.ZERO;
+        for (Score score : scores) {
+            widths.add(score.at().minus(before));
+            before = score.at();
+        }
+        widths.add(side.minus(before));
+        return widths;
+    }
+
+    private Piece drawn(Size size, List<Score> scores, List<Fold> folds, List<Score> levels) {
+        List<Spot> outline = !written.corners.isEmpty() ? written.corners : FreeCard.sheet("", size).outline();
+        List<Crease> creases = new ArrayList<>();
+        for (int i = 0; i < scores.size(); i++) {
+            Length x = scores.get(i).at();
+            creases.add(new Crease(new Stretch(new Spot(x, Length.ZERO), new Spot(x, size.height())), i < folds.size() ? folds.get(i) : Fold.UNASSIGNED));
+        }
+        for (int i = 0; i < levels.size(); i++) {
+            Length y = levels.get(i).at();
+            creases.add(new Crease(new Stretch(new Spot(Length.ZERO, y), new Spot(size.width(), y)),
+                    i < written.levelFolds.size() ? written.levelFolds.get(i) : Fold.VALLEY));
+        }
+        List<Stretch> slits = new ArrayList<>();
+        for (WrittenPiece.Line line : written.lines) {
+            if (line.stretch().isNothing()) {
+                continue;
+            }
+            if (line.fold() == null) {
+                slits.add(line.stretch());
+            } else {
+                creases.add(new Crease(line.stretch(), line.fold()));
+            }
+        }
+        return new Piece(written.name, outline, creases, slits, List.of(), written.holes);
+    }
+}

@@ -1,0 +1,32 @@
+package vantbreeze.core.recipe;
+
+import java.util.List;
+import vantbreeze.core.free.FreeCard;
+import vantbreeze.core.paper.Size;
+
+/**
+ * What came of reading a recipe.
+ *
+ * @param name what it calls the card, or null
+ * @param notes what it only asks to be minded
+ * @param card as drawn, or null when nothing can be
+ * @param closes whether it closes as a card does
+ * @param closed its size then, or null
+ * @param verdict in one sentence
+ * @param mats it asks for
+ * @param notUnderstood words and figures that nothing came of
+ * @param taken what it leaves open and how that was taken
+ * @param findings what is wrong, and where in the text
+ * @param mends changes of one figure that would put it right, the likeliest first
+ */
+public record RecipeReading(String name, String notes, FreeCard card, boolean closes, Size closed, String verdict, List<Mat> mats,
+                            List<Passage> notUnderstood, List<String> taken, List<Passage> findings, List<OneNumber> mends) {
+
+    public RecipeReading {
+        mats = List.copyOf(mats);
+        notUnderstood = List.copyOf(notUnderstood);
+        taken = List.copyOf(taken);
+        findings = List.copyOf(findings);
+        mends = List.copyOf(mends);
+    }
+}

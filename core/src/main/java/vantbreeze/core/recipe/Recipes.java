@@ -1,0 +1,123 @@
+package vantbreeze.core.recipe;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Refusal;
+
+/** Reads a recipe as people write it down, draws it and judges it. */
+public final class Recipes {
+
+    /** Longest recipe taken, characters. */
+    public static final int LONGEST = 20_000;
+
+    /** No card is smaller: then its figures are most likely in another unit. */
+    private static final Length TINY = Length.ofMillimetres(40);
+
+    private final Ruler ruler;
+
+    private Recipes(Ruler ruler) {
+        this.ruler = ruler;
+    }
+
+    /** Reads for makers with this ruler: a figure without a unit is in its unit, and answers are in its figures. */
+    public static Recipes on(Ruler ruler) {
+        return new Recipes(ruler);
+    }
+
+    /**
+     * Reads {@code text}. What can't be understood is said, never dropped.
+     *
+     * @throws Refusal when there is nothing to read, or more than {@link #LONGEST} characters
+     */
+    public RecipeReading read(String text) {
+        if (text == null || text.isBlank()) {
+            throw new Refusal("recipe", "Nothing is written here. Type or paste a recipe, like: 11 x 4 1/4, score at 2 3/4 and 5 1/2, fold m v.");
+        }
+        if (text.length() > LONGEST) {
+            throw new Refusal("recipe", "That is %,d characters; a recipe has %,d at the most. Leave out what is not about cutting and scoring.".formatted(text.length(), LONGEST));
+        }
+        // control characters are no words, and places in the text must stay
+        String plain = text.replaceAll("[\\p{Cc}&&[^\\n\\r\\t]]", " ").replace('\u00a0', ' ');
+        Recipe recipe = RecipeReader.read(plain, ruler.unit());
+        List<Passage> findings = new ArrayList<>(scoresOffThePiece(recipe));
+        RecipeCard drawn;
+        try {
+            drawn = RecipeCard.of(recipe);
+        } catch (UnbuildableRecipe unbuildable) {
+            List<OneNumber> mends = recipe.pieces().isEmpty() ? List.of() : new Mending(recipe, ruler).mends();
+            return new RecipeReading(recipe.name(), recipe.notes(), null, false, null, unbuildable.getMessage(), recipe.mats(),
+                    sorted(recipe.notUnderstood()), recipe.taken(), findings, mends);
+        }
+        Misfit misfit = Misfit.of(drawn.card(), recipe.finished());
+        recipe.pieces().stream().flatMap(piece -> piece.outOfTurn.stream()).forEach(score -> findings.add(new Passage(score.start(), score.end(),
+                "The score at %s is written behind a longer one: is it misread?".formatted(write(score.at())))));
+        Mending mending = new Mending(recipe, ruler);
+        if (!misfit.closes()) {
+            findings.addAll(mending.foldsTheOtherWay());
+        }
+        findings.addAll(new MatJudge(drawn.card(), recipe.mats(), ruler).findings());
+        boolean closes = misfit.closes() && scoresOffThePiece(recipe).isEmpty();
+        List<String> taken = new ArrayList<>(recipe.taken());
+        taken.addAll(drawn.taken());
+        if (!ruler.isInches() && recipe.pieces().get(0).width.max(recipe.pieces().get(0).height).isShorterThan(TINY)) {
+            taken.add("Figures without a unit were read in %s. If they are inches or centimetres, write that behind one of each list, or choose another ruler.".formatted(ruler.unit().sign()));
+        }
+        return new RecipeReading(recipe.name(), recipe.notes(), drawn.card(), closes, misfit.closed(), verdict(misfit, closes, recipe.finished()),
+                recipe.mats(), sorted(recipe.notUnderstood()), taken.stream().distinct().toList(), findings, mending.mends());
+    }
+
+    private static List<Passage> sorted(List<Passage> passages) {
+        return passages.stream().sorted(Comparator.comparing(Passage::start)).toList();
+    }
+
+    private List<Passage> scoresOffThePiece(Recipe recipe) {
+        List<Passage> off = new ArrayList<>();
+        for (WrittenPiece piece : recipe.pieces()) {
+            piece.scores.stream().filter(score -> !score.at().isPositive() || !score.at().isShorterThan(piece.along()))
+                    .forEach(score -> off.add(off(score, piece.name, piece.along())));
+            piece.levels.stream().filter(score -> !score.at().isPositive() || !score.at().isShorterThan(piece.across()))
+                    .forEach(score -> off.add(off(score, piece.name, piece.across())));
+        }
+        return off;
+    }
+
+    private Passage off(WrittenPiece.Score score, String name, Length side) {
+        return new Passage(score.start(), score.end(), "A score at %s is not on %s, which is %s long there.".formatted(write(score.at()), name, write(side)));
+    }
+
+    private String verdict(Misfit misfit, boolean closes, Size finished) {
+        String closed = "%s × %s".formatted(write(misfit.closed().width()), write(misfit.closed().height()));
+        if (closes) {
+            return "It closes, to %s.".formatted(closed);
+        }
+        List<String> why = new ArrayList<>();
+        if (misfit.gap() > 0.02) {
+            why.add("what is glued is %.1f mm off".formatted(misfit.gap()));
+        }
+        if (misfit.pokesOut() > 0.02) {
+            why.add("a panel pokes out by %s".formatted(write(Length.nearest(misfit.pokesOut()))));
+        }
+        if (misfit.laps() > 0.02) {
+            why.add("two flaps lie on each other by %s".formatted(write(Length.nearest(misfit.laps()))));
+        }
+        if (!misfit.folds()) {
+            why.add("its panels can't all fold as named");
+        }
+        if (misfit.offSize() > 0.1) {
+            why.add("closed it is %s, not %s × %s".formatted(closed, write(finished.width()), write(finished.height())));
+        }
+        if (why.isEmpty()) {
+            why.add("a score lies off its piece");
+        }
+        return "It does not close: " + String.join("; ", why) + ".";
+    }
+
+    private String write(Length length) {
+        return Figure.of(length, ruler).inWords();
+    }
+}

@@ -1,0 +1,77 @@
+package vantbreeze.core.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.recipe.WrittenPiece.Score;
+
+/** Scores named together, "at 2 and 4 from both ends", before it is known how long the side is. */
+final class ScoreGroup {
+
+    private final List<Token> figures = new ArrayList<>();
+    boolean fromBoth;
+    boolean fromFarEnd;
+    boolean level;
+    boolean andSoOn;
+    Token every;
+    int parts;
+
+    void add(Token figure) {
+        figures.add(figure);
+    }
+
+    boolean isEmpty() {
+        return figures.isEmpty() && every == null && parts == 0;
+    }
+
+    boolean isTurnedRound() {
+        return fromBoth || fromFarEnd;
+    }
+
+    /** Adds its scores to {@code piece}; those that lie beyond it too, for the judge to see. */
+    void addTo(WrittenPiece piece) {
+        Length side = level ? piece.across() : piece.along();
+        List<Score> to = level ? piece.levels : piece.scores;
+        for (Token figure : figures) {
+            if (!fromFarEnd) {
+                put(to, new Score(figure.length(), figure.start(), figure.end()));
+            }
+            if (isTurnedRound()) {
+                put(to, new Score(side.minus(figure.length()), figure.start(), figure.end()));
+            }
+        }
+        for (int i = 1; i < figures.size() && !isTurnedRound(); i++) {
+            if (figures.get(i).length().isShorterThan(figures.get(i - 1).length())) {
+                piece.outOfTurn.add(new Score(figures.get(i).length(), figures.get(i).start(), figures.get(i).end()));
+            }
+        }
+        if (parts > 1) {
+            for (int i = 1; i < parts; i++) {
+                put(to, new Score(side.times(i).dividedBy(parts), piece.start, piece.start));
+            }
+        }
+        if (every != null && every.length().isPositive()) {
+            repeat(to, every.length(), every.length(), side, every);
+        }
+        if (andSoOn && figures.size() > 1) {
+            Token last = figures.get(figures.size() - 1);
+            Length step = last.length().minus(figures.get(figures.size() - 2).length());
+            if (step.isPositive()) {
+                repeat(to, last.length().plus(step), step, side, last);
+            }
+        }
+    }
+
+    private static void repeat(List<Score> to, Length from, Length step, Length side, Token token) {
+        for (Length at = from; at.isShorterThan(side) && to.size() < 200; at = at.plus(step)) {
+            put(to, new Score(at, token.start(), token.end()));
+        }
+    }
+
+    /** A score that is named from either end is still one. */
+    private static void put(List<Score> to, Score score) {
+        if (to.stream().noneMatch(one -> one.at().equals(score.at()))) {
+            to.add(score);
+        }
+    }
+}

@@ -1,0 +1,41 @@
+package vantbreeze.core.recipe;
+
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.LengthUnit;
+
+/**
+ * A word, figure or sign of a recipe.
+ *
+ * @param kind what it is
+ * @param start where it begins in the text
+ * @param end where it ends, exclusive
+ * @param text in lower case
+ * @param length a figure's length, or null
+ * @param unit what a figure is measured in, or null
+ * @param figureEnd where a figure ends without its unit, exclusive
+ */
+record Token(Kind kind, int start, int end, String text, Length length, LengthUnit unit, int figureEnd) {
+
+    enum Kind { FIGURE, WORD, TIMES, COMMA, COLON, STOP, AND_SO_ON, SIGN }
+
+    boolean is(Kind other) {
+        return kind == other;
+    }
+
+    boolean isWord(String... words) {
+        if (kind != Kind.WORD) {
+            return false;
+        }
+        for (String word : words) {
+            if (text.equals(word)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** A figure as a whole number, or −1: panels, pieces and quarters are counted, not measured. */
+    int count() {
+        return kind == Kind.FIGURE && text.matches("\\d{1,3}") ? Integer.parseInt(text) : -1;
+    }
+}

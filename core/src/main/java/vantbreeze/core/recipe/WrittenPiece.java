@@ -1,0 +1,63 @@
+package vantbreeze.core.recipe;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.paper.Size;
+
+/** A piece as a recipe describes it, while it is being read. Scores are measured along {@link #along}. */
+final class WrittenPiece {
+
+    /** A score straight across the measured side. */
+    record Score(Length at, int start, int end) { }
+
+    /** A line from spot to spot; a score when it folds, else a slit. */
+    record Line(Stretch stretch, Fold fold) { }
+
+    final String name;
+    final int start;
+    int count = 1;
+    Length width;
+    Length height;
+    Boolean alongLong;
+    final List<Score> scores = new ArrayList<>();
+    final List<Score> levels = new ArrayList<>();
+    /** Scores written behind a longer one, as nobody would on purpose. */
+    final List<Score> outOfTurn = new ArrayList<>();
+    final List<Fold> folds = new ArrayList<>();
+    final List<Fold> levelFolds = new ArrayList<>();
+    final List<Line> lines = new ArrayList<>();
+    final List<Spot> corners = new ArrayList<>();
+    final List<List<Spot>> holes = new ArrayList<>();
+
+    WrittenPiece(String name, int start) {
+        this.name = name;
+        this.start = start;
+    }
+
+    boolean isMeasured() {
+        return width != null && height != null;
+    }
+
+    /** The length of the side that scores are measured along: the first one written, unless the recipe says long or short. */
+    Length along() {
+        return alongLong == null ? width : alongLong ? width.max(height) : width.min(height);
+    }
+
+    /** How long the scores are. */
+    Length across() {
+        return along().equals(width) ? height : width;
+    }
+
+    Size size() {
+        return new Size(along(), across());
+    }
+
+    List<Score> inOrder() {
+        return scores.stream().sorted(Comparator.comparing(Score::at)).toList();
+    }
+}

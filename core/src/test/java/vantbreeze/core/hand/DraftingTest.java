@@ -1,0 +1,173 @@
+package vantbreeze.core.hand;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Panels;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.plan.Workshop;
+
+/** What is done to a plan as a whole, and drawn on a free one. */
+class DraftingTest {
+
+    private static final Workshop WORKSHOP = Workshop.standard();
+
+    private static Length mm(long millimetres) {
+        return Length.ofMillimetres(millimetres);
+    }
+
+    private static Spot spot(long x, long y) {
+        return new Spot(mm(x), mm(y));
+    }
+
+    private static Stretch line(long x1, long y1, long x2, long y2) {
+        return new Stretch(spot(x1, y1), spot(x2, y2));
+    }
+
+    private static Plan bare() {
+        return Drafting.bare("Kite day", Size.ofMillimetres(200, 100), Ruler.MM_1);
+    }
+
+    private static Drafting on(Plan plan) {
+        return new Drafting(WORKSHOP, plan);
+    }
+
+    private static Plan bound(String id) {
+        return new Plan("Kite day", id, WORKSHOP.structure(id).proportioned(Size.ofMillimetres(140, 100), Ruler.MM_1), Ruler.MM_1, "c6", "a4", "");
+    }
+
+    private static List<String> names(Plan plan) {
+        return plan.free().assembly().pieces().stream().flatMap(piece -> Panels.of(piece).all().stream()).map(panel -> panel.name()).toList();
+    }
+
+    @Test
+    void aBareSheetIsOnePanelAndFlat() {
+        WorkedPlan worked = WORKSHOP.work(bare());
+        assertThat(worked.footprint()).isEqualTo(Size.ofMillimetres(200, 100));
+        assertThat(worked.form().order()).isNotNull();
+        assertThatThrownBy(() -> Drafting.bare("Kite", Size.ofMillimetres(0, 100), Ruler.MM_1)).isInstanceOf(Refusal.class).hasMessageContaining("Type both");
+    }
+
+    @Test
+    void aScoreThatRunsOffTheSheetIsCutOffThere() {
+        Plan scored = on(bare()).scored(0, line(100, -50, 100, 300), Fold.VALLEY);
+        assertThat(scored.free().assembly().pieces().get(0).creases()).hasSize(1);
+        assertThat(scored.free().assembly().pieces().get(0).creases().get(0).line().millimetres()).isEqualTo(100.0);
+        assertThat(WORKSHOP.work(scored).footprint()).isEqualTo(Size.ofMillimetres(100, 100));
+        Plan beside = on(bare()).scored(0, line(300, 0, 300, 100), Fold.VALLEY);
+        assertThat(beside.free().assembly().pieces().get(0).creases()).isEmpty();
+    }
+
+    @Test
+    void aLineOfNoLengthIsRefused() {
+        assertThatThrownBy(() -> on(bare()).scored(0, line(50, 50, 50, 50), Fold.VALLEY)).hasMessageContaining("two ends");
+        assertThatThrownBy(() -> on(bare()).slit(7, line(50, 50, 60, 50))).hasMessageContaining("not there any more");
+    }
+
+    @Test
+    void aScoreThatEndsInsideIsDrawnAndFound() {
+        Plan loose = on(bare()).scored(0, line(100, 0, 100, 50), Fold.VALLEY);
+        assertThat(WORKSHOP.work(loose).findings()).anyMatch(finding -> finding.text().contains("ends inside a panel"));
+    }
+
+    @Test
+    void aSlitThatCutsAPanelFreeIsRefused() {
+        assertThatThrownBy(() -> on(bare()).slit(0, line(100, 0, 100, 100))).hasMessageContaining("cut free");
+    }
+
+    @Test
+    void slantedScoresFold() {
+        // a corner turned over along a diagonal
+        Plan corner = on(bare()).scored(0, line(160, 0, 200, 40), Fold.VALLEY);
+        WorkedPlan worked = WORKSHOP.work(corner);
+        assertThat(worked.pieces().get(0).panels().all()).hasSize(2);
+        assertThat(worked.form().order()).isNotNull();
+    }
+
+    @Test
+    void panelsKeepTheirNamesWhateverIsDrawnBesideThem() {
+        Plan two = on(bare()).scored(0, line(100, 0, 100, 100), Fold.VALLEY);
+        List<String> before = names(two);
+        Plan three = on(two).scored(0, line(150, 0, 150, 100), Fold.MOUNTAIN);
+        assertThat(names(three)).hasSize(3).doesNotHaveDuplicates().contains(before.get(0));
+        Plan erased = on(three).without(new Handle(Handle.Kind.SCORE, 0, 1, Handle.End.WHOLE));
+        assertThat(names(erased)).hasSize(2).contains(before.get(0));
+    }
+
+    @Test
+    void flippingTwiceIsAsBefore() {
+        Plan scored = on(bare()).scored(0, line(100, 0, 100, 100), Fold.VALLEY);
+        Handle handle = new Handle(Handle.Kind.SCORE, 0, 0, Handle.End.WHOLE);
+        assertThat(on(on(scored).flipped(handle)).flipped(handle)).isEqualTo(scored);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"BACK, FACE", "FACE, FACE", "BACK, BACK", "FACE, BACK"})
+    void aPieceIsGluedByEitherSideToEitherSide(Side gluedSide, Side onSide) {
+        Plan two = on(on(bare()).scored(0, line(100, 0, 100, 100), Fold.VALLEY)).withPiece("Kite", Size.ofMillimetres(40, 30), "Panel 2");
+        String kite = names(two).get(2);
+        Plan moved = on(on(two).glued(kite, gluedSide, "Panel 2", onSide, spot(120, 20))).unglued(0);
+        WorkedPlan worked = WORKSHOP.work(moved);
+        assertThat(worked.form().closed().closureError()).isLessThan(0.001);
+        assertThat(worked.form().order()).isNotNull();
+        // it lies where it was laid, within its panel
+        assertThat(worked.footprint()).isEqualTo(Size.ofMillimetres(100, 100));
+    }
+
+    @Test
+    void whatIsGluedAcrossTwoPanelsKeepsThemFromFolding() {
+        Plan two = on(on(bare()).scored(0, line(100, 0, 100, 100), Fold.VALLEY)).withPiece("Kite", Size.ofMillimetres(40, 30), "Panel 2");
+        Plan across = on(two).glued(names(two).get(2), Side.BACK, "Panel 1", Side.FACE, spot(80, 20));
+        assertThat(WORKSHOP.work(across).findings()).anyMatch(finding -> finding.text().contains("does not close"));
+    }
+
+    @Test
+    void whatIsBoundToAStructureIsLoosenedFirst() {
+        assertThatThrownBy(() -> on(bound("gatefold")).scored(0, line(10, 0, 10, 100), Fold.VALLEY)).hasMessageContaining("Loosen it");
+        Plan loose = on(bound("gatefold")).loosened();
+        assertThat(loose.isFree()).isTrue();
+        assertThat(loose.envelopeId()).isEqualTo("c6");
+        assertThat(on(loose).loosened()).isSameAs(loose);
+        assertThat(on(loose).lying(true).free().lies()).isTrue();
+    }
+
+    @Test
+    void aFreeCardFillsItsEnvelopeIsTurnedAndResized() {
+        Plan loose = on(bound("z-fold")).loosened();
+        Size filled = WORKSHOP.work(on(loose).into(WORKSHOP.envelope("c6"))).footprint();
+        assertThat(filled.width()).isGreaterThan(mm(150)).isLessThan(mm(162));
+        assertThat(WORKSHOP.work(on(loose).turned()).footprint()).isEqualTo(Size.ofMillimetres(100, 140));
+        assertThat(WORKSHOP.work(on(loose).resized(Size.ofMillimetres(150, 150))).footprint()).isEqualTo(Size.ofMillimetres(150, 150));
+        assertThatThrownBy(() -> on(loose).resized(Size.ofMillimetres(0, 150))).hasMessageContaining("Type both");
+    }
+
+    @Test
+    void aCardIsBroughtToAnotherRulerAndKeepsClosing() {
+        Plan inches = on(bound("gatefold")).onMarks(Ruler.SIXTEENTHS);
+        assertThat(inches.measures().byId().values()).allMatch(Ruler.SIXTEENTHS::marks);
+        Plan loose = on(on(bound("w-fold")).loosened()).onMarks(Ruler.EIGHTHS);
+        assertThat(loose.ruler()).isEqualTo(Ruler.EIGHTHS);
+        assertThat(WORKSHOP.work(loose).form().closed().closureError()).isLessThan(0.001);
+    }
+
+    @Test
+    void theFirstPieceStays() {
+        assertThatThrownBy(() -> on(bare()).withoutPiece(0)).hasMessageContaining("first piece");
+        assertThatThrownBy(() -> on(bare()).unglued(0)).hasMessageContaining("not there any more");
+        assertThatThrownBy(() -> new Hand(WORKSHOP, bare()).widened("Panel 9", mm(20))).hasMessageContaining("no panel");
+        assertThatThrownBy(() -> new Hand(WORKSHOP, bare()).widened("Panel 1", Length.ZERO)).hasMessageContaining("can't be under");
+    }
+}

@@ -1,0 +1,227 @@
+package vantbreeze.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.SelectOption;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** The bench worked on with a mouse, one thing after another of what it is for. */
+class BenchByMouseTest extends Browsing {
+
+    private void drag(Locator line, double right, double down, boolean free) {
+        BoundingBox box = line.boundingBox();
+        double x = box.x + box.width / 2;
+        double y = box.y + box.height / 3;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        if (free) {
+            page.keyboard().down("Alt");
+        }
+        page.mouse().move(x + right, y + down, new Mouse.MoveOptions().setSteps(6));
+        page.waitForTimeout(150);
+        page.mouse().up();
+        if (free) {
+            page.keyboard().up("Alt");
+        }
+    }
+
+    @Test
+    void pointingInOneViewLightsItInAll() {
+        take("Kite theatre for the bandstand");
+        page.locator("canvas").waitFor();
+        // a panel on the sheet: lit there, in the closed card and in the stack's end
+        page.locator("section[aria-label^='Card base, open'] polygon").nth(2).hover();
+        assertThat(page.locator("section[aria-label='Closed, in its envelope'] polygon.fill-picked-wash")).hasCount(1);
+        assertThat(page.locator("section[aria-label='Closed, seen from its end'] rect.fill-picked").first()).isVisible();
+        // a score in the figures: lit on the sheet
+        button("Card base, score 2, from the fence").hover();
+        assertThat(page.locator("section[aria-label^='Card base, open'] line.stroke-picked").first()).isAttached();
+        // glue: both panels that it holds
+        figures().getByText("Left wing, decorated side").hover();
+        assertThat(page.locator("section[aria-label^='Card base, open'] polygon.fill-picked-wash")).hasCount(1);
+        assertThat(page.locator("section[aria-label^='Band, open'] polygon.fill-picked-wash")).hasCount(1);
+        button("envelope on top").click();
+        assertThat(button("envelope on top")).hasAttribute("aria-pressed", "true");
+        button("where it is thickest").click();
+        assertThat(page.locator("polygon[fill='url(#thick)']").first()).isAttached();
+    }
+
+    @Test
+    void aScoreIsDraggedAndEverythingAnswersMeanwhile() {
+        take("Kite festival invitation");
+        page.locator("canvas").waitFor();
+        page.waitForTimeout(300);
+        BoundingBox box = handle("SCORE", 0, 0).boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + 80);
+        page.mouse().down();
+        page.mouse().move(box.x - 30, box.y + 80, new Mouse.MoveOptions().setSteps(5));
+        Locator said = page.getByLabel("What moved");
+        assertThat(said).containsText("Leg ");
+        page.waitForTimeout(600);
+        String held = said.textContent();
+        assertThat(figure("Leg")).hasAccessibleName("Leg: " + held.replace("Leg ", "") + ". Press to change.");
+        page.keyboard().press("Escape");
+        assertThat(figure("Leg")).hasAccessibleName("Leg: 74 mm. Press to change.");
+        page.mouse().up();
+        button("grooves").click();
+        drag(handle("SCORE", 0, 0), -40, 0, false);
+        assertThat(figure("Leg")).hasAccessibleName(Pattern.compile("Leg: \\d*[05] mm.*"));
+        button("Undo").click();
+        assertThat(figure("Leg")).hasAccessibleName("Leg: 74 mm. Press to change.");
+    }
+
+    @Test
+    void aMeasureIsHeldAndAnotherWorkedOut() {
+        take("Thank-you for the helpers");
+        button("Work out Leg").click();
+        assertThat(figure("Leg")).hasAccessibleName("Leg: 72 mm. Press to change.");
+        button("Hold Leg").click();
+        assertThat(button("Hold Leg")).hasAttribute("aria-pressed", "true");
+        figure("Leg").focus();
+        page.keyboard().press("ArrowUp");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("locked");
+        button("Undo").click();
+        button("Undo").click();
+        assertThat(figure("Leg")).hasAccessibleName("Leg: 56 mm. Press to change.");
+    }
+
+    @Test
+    void versionsAreKeptComparedAndGoneBackTo() {
+        take("Gate for the mayor");
+        button("Versions").click();
+        page.getByLabel("Keep it as it is now").fill("first thought");
+        button("Keep this version").click();
+        assertThat(page.getByText("Nothing differs.")).isVisible();
+        button("Back to the bench").click();
+        figure("Finished height").focus();
+        page.keyboard().press("ArrowDown");
+        assertThat(figure("Finished height")).hasAccessibleName("Finished height: 5⅞ in. Press to change.");
+        button("Versions").click();
+        button("first thought").click();
+        Locator beside = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("first thought beside the card as it is now"));
+        assertThat(beside.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Finished height"))).containsText("5⅞ in");
+        button("Go back to").click();
+        assertThat(figure("Finished height")).hasAccessibleName("Finished height: 6 in. Press to change.");
+        button("Undo").click();
+        assertThat(figure("Finished height")).hasAccessibleName("Finished height: 5⅞ in. Press to change.");
+        button("Undo").click();
+    }
+
+    @Test
+    void aStructureIsLoosenedAndDrawnOn() {
+        take("Prize card, longest tail");
+        button("Loosen it").click();
+        button("valley score").click();
+        page.locator("[data-drawing='0']").click(new Locator.ClickOptions().setPosition(60, 100));
+        assertThat(page.locator("[data-drawing='0']")).isVisible();
+        button("valley score").click();
+        assertThat(handle("SCORE", 0, 2)).isAttached();
+        button("Flip score 1").click();
+        button("another piece…").click();
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Tag");
+        page.getByLabel("Width", new Page.GetByLabelOptions().setExact(true)).fill("1 1/2");
+        page.getByLabel("Height", new Page.GetByLabelOptions().setExact(true)).fill("two");
+        button("Glue it on").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("not a measure I can read");
+        page.getByLabel("Height", new Page.GetByLabelOptions().setExact(true)).fill("2");
+        button("Glue it on").click();
+        assertThat(page.getByLabel("Tag, open, decorated side up")).isVisible();
+        button("take apart").first().click();
+        assertThat(page.getByText("would hang on nothing")).isVisible();
+        button("take it away").click();
+        assertThat(page.getByLabel("Tag, open, decorated side up")).hasCount(0);
+        for (int i = 0; i < 5; i++) {
+            button("Undo").click();
+        }
+        assertThat(figure("Finished width")).isVisible();
+    }
+
+    @Test
+    void aRecipeIsPastedMendedAndTakenToTheBench() {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("A recipe")).click();
+        page.getByLabel("Figures without a unit are in").selectOption("eighths");
+        page.getByLabel("Recipe").fill("12 x 4, scroe it, score at 3, 6, 8, fold v m v");
+        Locator outcome = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What comes of it"));
+        assertThat(outcome).containsText("It does not close: a panel pokes out by 1 in.");
+        assertThat(outcome).containsText("“scroe”");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("It closes with 9")).click();
+        assertThat(page.getByLabel("Recipe")).hasValue("12 x 4, scroe it, score at 3, 6, 9, fold v m v");
+        assertThat(outcome).containsText("It closes, to 3 in × 4 in.");
+        button("Take it to the bench").click();
+        assertThat(handle("SCORE", 0, 2)).isAttached();
+        button("Print, write, save").click();
+        button("Written out as a recipe").click();
+        assertThat(page.getByLabel("The recipe")).hasValue(Pattern.compile(".*Score at 3 in, 6 in, 9 in\\. Fold v, m, v\\..*", Pattern.DOTALL));
+    }
+
+    @Test
+    void figuresGoToAnotherRulerAndSizeWithTheirDriftShown() {
+        take("Thank-you for the helpers");
+        page.getByLabel("Ruler").selectOption("sixteenths");
+        Locator row = page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Leg"));
+        assertThat(row).containsText("2 3/16 in");
+        assertThat(row).containsText("0.44 mm");
+        button("Bring every figure to its mark").click();
+        assertThat(figure("Leg")).hasAccessibleName("Leg: 2 3/16 in. Press to change.");
+        page.getByText("Same card, another size").click();
+        page.getByLabel("New width").fill("6");
+        page.getByLabel("New height").fill("6");
+        button("Resize").click();
+        assertThat(figure("Finished height")).hasAccessibleName("Finished height: 6 in. Press to change.");
+        button("Undo").click();
+        button("Undo").click();
+        assertThat(figure("Leg")).hasAccessibleName("Leg: 56 mm. Press to change.");
+    }
+
+    @Test
+    void toolsAndStockAreKeptOnceAndUsedByEveryPlan() {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Tools and stock")).click();
+        Locator envelope = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("One more envelope"));
+        envelope.getByLabel("Name").fill("Window envelope");
+        envelope.getByLabel("Width").fill("ten");
+        envelope.getByLabel("Height").fill("120 mm");
+        envelope.getByText("Keep it").click();
+        assertThat(envelope.getByRole(AriaRole.ALERT)).isVisible();
+        assertThat(envelope.getByLabel("Name")).hasValue("Window envelope");
+        envelope.getByLabel("Width").fill("168 mm");
+        envelope.getByText("Keep it").click();
+        assertThat(button("Put away Window envelope")).isVisible();
+        Locator tools = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Board and trimmer"));
+        tools.getByLabel("Grooves every").nth(1).fill("4 mm");
+        tools.getByText("Keep these tools").click();
+        assertThat(page.getByText("Every card is worked out with these tools")).isVisible();
+        page.navigate(house.at("/"));
+        take("Kite festival invitation");
+        page.getByLabel("Envelope", new Page.GetByLabelOptions().setExact(true)).selectOption(new SelectOption().setLabel("Window envelope (168 × 120 mm)"));
+        assertThat(page.getByText("goes in").first()).isVisible();
+        button("grooves").click();
+        drag(handle("SCORE", 0, 0), -37, 0, false);
+        int leg = Integer.parseInt(figure("Leg").getAttribute("aria-label").replaceAll("\\D", ""));
+        org.assertj.core.api.Assertions.assertThat(leg % 4).isZero();
+        button("Undo").click();
+        button("Undo").click();
+        assertThat(figure("Leg")).hasAccessibleName("Leg: 74 mm. Press to change.");
+        page.navigate(house.at("/tools"));
+        tools.getByLabel("Grooves every").nth(1).fill("5 mm");
+        tools.getByText("Keep these tools").click();
+        assertThat(page.getByText("Every card is worked out with these tools")).isVisible();
+    }
+
+    @Test
+    void atTheTableOneWalksScoreByScore() {
+        take("Kite theatre for the bandstand");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("At the table")).click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Cut"))).isVisible();
+        button("Next").click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Score, mountain"))).isVisible();
+        assertThat(page.getByText("Card base, 2 of")).isVisible();
+        button("Back").click();
+        assertThat(button("Back")).isDisabled();
+    }
+}

@@ -1,0 +1,98 @@
+package vantbreeze.exchange.document;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.LengthUnit;
+import vantbreeze.core.length.MeasureReader;
+import vantbreeze.core.length.UnreadableMeasure;
+import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Envelope;
+import vantbreeze.core.paper.Sheet;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.OwnStock;
+import vantbreeze.core.tool.Board;
+import vantbreeze.core.tool.Tools;
+
+/** What a maker has of their own, as JSON text, measures in exact millimetres. */
+public final class StockDocument {
+
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    private StockDocument() { }
+
+    /** The document of {@code stock}. */
+    public static String write(OwnStock stock) {
+        ObjectNode document = JSON.createObjectNode();
+        document.put("format", "vantbreeze-stock").put("version", 1);
+        ObjectNode tools = document.putObject("tools");
+        board(stock.tools().inches(), tools.putObject("inches"));
+        board(stock.tools().metric(), tools.putObject("metric"));
+        tools.put("bed", write(stock.tools().bed())).put("stopsInside", stock.tools().stopsInside());
+        ArrayNode envelopes = document.putArray("envelopes");
+        stock.envelopes().forEach(envelope -> size(envelope.inside(), envelopes.addObject().put("id", envelope.id()).put("name", envelope.name())));
+        ArrayNode sheets = document.putArray("sheets");
+        stock.sheets().forEach(sheet -> size(sheet.size(), sheets.addObject().put("id", sheet.id()).put("name", sheet.name())));
+        ArrayNode cardstocks = document.putArray("cardstocks");
+        stock.cardstocks().forEach((id, card) -> cardstocks.addObject().put("id", id).put("name", card.name()).put("grammage", card.grammage())
+                .put("caliper", write(card.caliper())).put("grain", card.grain().name()).put("pattern", card.pattern().name()).put("colour", card.colour()));
+        ArrayNode away = document.putArray("away");
+        stock.away().forEach(away::add);
+        return document.toPrettyString();
+    }
+
+    private static void board(Board board, ObjectNode into) {
+        into.put("name", board.name()).put("groove", write(board.groove())).put("length", write(board.length()));
+    }
+
+    private static void size(Size size, ObjectNode into) {
+        into.put("width", write(size.width())).put("height", write(size.height()));
+    }
+
+    private static String write(Length length) {
+        return length.exactMillimetres().toPlainString() + " mm";
+    }
+
+    /** @throws UnreadablePlan when it is no such document */
+    public static OwnStock read(String text) {
+        try {
+            JsonNode document = JSON.readTree(text);
+            List<Envelope> envelopes = new ArrayList<>();
+            document.path("envelopes").forEach(node -> envelopes.add(new Envelope(node.path("id").asText(), node.path("name").asText(), size(node), Envelope.Source.OWN)));
+            List<Sheet> sheets = new ArrayList<>();
+            document.path("sheets").forEach(node -> sheets.add(new Sheet(node.path("id").asText(), node.path("name").asText(), size(node))));
+            Map<String, Cardstock> cardstocks = new LinkedHashMap<>();
+            document.path("cardstocks").forEach(node -> cardstocks.put(node.path("id").asText(), new Cardstock(node.path("name").asText(), node.path("grammage").asInt(),
+                    length(node.path("caliper")), Cardstock.Grain.valueOf(node.path("grain").asText()), Cardstock.Pattern.valueOf(node.path("pattern").asText()),
+                    node.path("colour").asText())));
+            Set<String> away = new LinkedHashSet<>();
+            document.path("away").forEach(node -> away.add(node.asText()));
+            JsonNode tools = document.path("tools");
+            return new OwnStock(new Tools(board(tools.path("inches")), board(tools.path("metric")), length(tools.path("bed")), tools.path("stopsInside").asBoolean()),
+                    envelopes, sheets, cardstocks, away);
+        } catch (JsonProcessingException | IllegalArgumentException garbled) {
+            throw new UnreadablePlan("The list of what you have can't be read.");
+        }
+    }
+
+    private static Board board(JsonNode node) {
+        return new Board(node.path("name").asText(), length(node.path("groove")), length(node.path("length")));
+    }
+
+    private static Size size(JsonNode node) {
+        return new Size(length(node.path("width")), length(node.path("height")));
+    }
+
+    private static Length length(JsonNode node) throws UnreadableMeasure {
+        return MeasureReader.in(LengthUnit.MILLIMETRE).read(node.asText());
+    }
+}

@@ -1,0 +1,56 @@
+import { type PointerEvent, useRef } from 'react'
+import { type Picked, usePicked } from './picked'
+import { type Handle, type Place, useHandOf } from './useHand'
+
+type Props = {
+  handle: Handle
+  what: NonNullable<Picked>
+  /** The line on the screen. */
+  from: Place
+  to: Place
+  cursor: string
+  /** From the screen to the sheet. */
+  toSheet: (event: { clientX: number; clientY: number }) => Place
+}
+
+/** Wide enough for a finger. */
+const GRIP = 34
+
+/** Where a line can be taken hold of and dragged: an unseen broad stroke along it. */
+export function DragLine({ handle, what, from, to, cursor, toSheet }: Props) {
+  const hand = useHandOf()
+  const { pick } = usePicked()
+  const holding = useRef(false)
+  const move = (event: PointerEvent) => hand.drag(handle, toSheet(event), { free: event.altKey, other: event.shiftKey })
+  return (
+    <line
+      x1={from.x}
+      y1={from.y}
+      x2={to.x}
+      y2={to.y}
+      data-handle={`${handle.kind}-${handle.piece}-${handle.index}`}
+      stroke="transparent"
+      strokeWidth={GRIP}
+      strokeLinecap="butt"
+      style={{ cursor, touchAction: 'none' }}
+      onPointerEnter={() => pick(what)}
+      onPointerLeave={() => holding.current || pick(null)}
+      onPointerDown={(event) => {
+        if (event.button !== 0) return
+        event.currentTarget.setPointerCapture(event.pointerId)
+        holding.current = true
+        hand.take()
+        pick(what)
+      }}
+      onPointerMove={(event) => holding.current && move(event)}
+      onPointerUp={() => {
+        holding.current = false
+        hand.drop()
+      }}
+      onPointerCancel={() => {
+        holding.current = false
+        hand.cancel()
+      }}
+    />
+  )
+}

@@ -1,0 +1,175 @@
+import { type FormEvent, useState } from 'react'
+import type { Card } from '../api/client'
+import { useSay } from '../house/Notices'
+import { Slip } from '../house/Slip'
+import { type Tool, useDrawingTool } from './drawing'
+import { usePicked } from './picked'
+import type { CardInHand } from './useCard'
+
+type Props = { card: Card; inHand: CardInHand }
+
+const TOOLS: { tool: Exclude<Tool, null>; label: string }[] = [
+  { tool: 'VALLEY', label: 'valley score' },
+  { tool: 'MOUNTAIN', label: 'mountain score' },
+  { tool: 'SLIT', label: 'slit' },
+]
+
+/** What can be drawn: on a free card lines, pieces and glue; one that follows its structure can be loosened first. */
+export function FreeStrip({ card, inHand }: Props) {
+  const say = useSay()
+  const attempt = (step: Promise<unknown>) => void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  if (!card.free) {
+    return (
+      <p className="px-4 text-base">
+        This card follows its structure: <em>{card.structureName}</em>.
+        <button type="button" className="word underline" onClick={() => attempt(inHand.draw({ what: 'LOOSEN' }))}>
+          Loosen it
+        </button>
+        to draw on it freely.
+      </p>
+    )
+  }
+  return (
+    <div className="flex flex-wrap items-center gap-x-2 px-4 text-base" role="group" aria-label="Draw">
+      <Tools />
+      <Typed card={card} inHand={inHand} />
+      <AddPiece card={card} inHand={inHand} />
+      <Glue card={card} inHand={inHand} />
+      <button type="button" className="word" onClick={() => attempt(inHand.draw({ what: card.form.lies ? 'STAND' : 'LIE' }))}>
+        {card.form.lies ? 'show it standing' : 'show it lying'}
+      </button>
+    </div>
+  )
+}
+
+function Tools() {
+  const { tool, take } = useDrawingTool()
+  return (
+    <>
+      <span>Draw a</span>
+      {TOOLS.map((one) => (
+        <button key={one.tool} type="button" className="word" aria-pressed={tool === one.tool} onClick={() => take(tool === one.tool ? null : one.tool)}>
+          {one.label}
+        </button>
+      ))}
+      {tool && <span className="plate-note">press for one straight up, or draw from end to end</span>}
+    </>
+  )
+}
+
+/** A line by its figures, for those who draw with the keyboard. */
+function Typed({ card, inHand }: Props) {
+  const [ends, setEnds] = useState({ acrossFrom: '', upFrom: '', acrossTo: '', upTo: '' })
+  const [what, setWhat] = useState('VALLEY')
+  const [number, setNumber] = useState(0)
+  const draw = () =>
+    inHand.draw({ ...ends, what: what === 'SLIT' ? 'SLIT' : 'SCORE', piece: number, fold: what === 'SLIT' ? undefined : (what as 'VALLEY') })
+  return (
+    <Slip label="by figures…" title="A line by its figures" action="Draw it" onDo={draw}>
+      <Field label="What">
+        <select className="slip" value={what} onChange={(event) => setWhat(event.target.value)}>
+          {TOOLS.map((one) => (
+            <option key={one.tool} value={one.tool}>
+              {one.label}
+            </option>
+          ))}
+        </select>
+      </Field>
+      <PieceField card={card} number={number} onChoose={setNumber} />
+      {(['acrossFrom', 'upFrom', 'acrossTo', 'upTo'] as const).map((end) => (
+        <Text key={end} label={ENDS[end]} value={ends[end]} onType={(text) => setEnds({ ...ends, [end]: text })} />
+      ))}
+    </Slip>
+  )
+}
+
+const ENDS = { acrossFrom: 'From, across', upFrom: 'From, up', acrossTo: 'To, across', upTo: 'To, up' }
+
+function AddPiece({ card, inHand }: Props) {
+  const { picked } = usePicked()
+  const names = panelNames(card)
+  const [piece, setPiece] = useState({ name: '', width: '', height: '', panel: '' })
+  const on = piece.panel || (picked?.kind === 'panel' ? names[picked.index] : names[0])
+  return (
+    <Slip label="another piece…" title="Another piece" action="Glue it on" onDo={() => inHand.draw({ what: 'PIECE', ...piece, panel: on })}>
+      <Text label="Name" value={piece.name} onType={(name) => setPiece({ ...piece, name })} />
+      <Text label="Width" value={piece.width} onType={(width) => setPiece({ ...piece, width })} />
+      <Text label="Height" value={piece.height} onType={(height) => setPiece({ ...piece, height })} />
+      <PanelField label="On panel" names={names} value={on} onChoose={(panel) => setPiece({ ...piece, panel })} />
+    </Slip>
+  )
+}
+
+function Glue({ card, inHand }: Props) {
+  const names = panelNames(card)
+  const [join, setJoin] = useState({ glued: '', panel: '', acrossFrom: '', upFrom: '', byItsFace: false, toTheBack: false })
+  const glued = join.glued || names[names.length - 1]
+  const panel = join.panel || names[0]
+  return (
+    <Slip label="glue…" title="Glue two panels" action="Glue them" onDo={() => inHand.draw({ what: 'GLUE', ...join, glued, panel })}>
+      <PanelField label="Glue panel" names={names} value={glued} onChoose={(name) => setJoin({ ...join, glued: name })} />
+      <Check label="by its decorated side" checked={join.byItsFace} onCheck={(byItsFace) => setJoin({ ...join, byItsFace })} />
+      <PanelField label="On panel" names={names} value={panel} onChoose={(name) => setJoin({ ...join, panel: name })} />
+      <Check label="to the back of that" checked={join.toTheBack} onCheck={(toTheBack) => setJoin({ ...join, toTheBack })} />
+      <Text label="Its corner lies, across" value={join.acrossFrom} onType={(acrossFrom) => setJoin({ ...join, acrossFrom })} />
+      <Text label="and up" value={join.upFrom} onType={(upFrom) => setJoin({ ...join, upFrom })} />
+    </Slip>
+  )
+}
+
+/** Names of all panels in the order of their numbers. */
+function panelNames(card: Card) {
+  return card.measures.map(({ label }) => label)
+}
+
+function Field({ label, children }: { label: string; children: React.ReactNode }) {
+  return (
+    <label className="flex items-center justify-between gap-4 py-1 text-base">
+      {label}
+      {children}
+    </label>
+  )
+}
+
+function Text({ label, value, onType }: { label: string; value: string; onType: (text: string) => void }) {
+  return (
+    <Field label={label}>
+      <input className="figure min-h-11 w-36 border-b-2 border-ink bg-paper px-2 text-lg" value={value} maxLength={120} onChange={(event) => onType(event.target.value)} />
+    </Field>
+  )
+}
+
+function Check({ label, checked, onCheck }: { label: string; checked: boolean; onCheck: (checked: boolean) => void }) {
+  return (
+    <Field label={label}>
+      <input type="checkbox" className="size-6 accent-ink" checked={checked} onChange={(event) => onCheck(event.target.checked)} />
+    </Field>
+  )
+}
+
+function PanelField({ label, names, value, onChoose }: { label: string; names: string[]; value: string; onChoose: (name: string) => void }) {
+  return (
+    <Field label={label}>
+      <select className="slip" value={value} onChange={(event: FormEvent<HTMLSelectElement>) => onChoose(event.currentTarget.value)}>
+        {names.map((name) => (
+          <option key={name}>{name}</option>
+        ))}
+      </select>
+    </Field>
+  )
+}
+
+function PieceField({ card, number, onChoose }: { card: Card; number: number; onChoose: (number: number) => void }) {
+  if (card.pieces.length < 2) return null
+  return (
+    <Field label="On piece">
+      <select className="slip" value={number} onChange={(event) => onChoose(Number(event.target.value))}>
+        {card.pieces.map((piece) => (
+          <option key={piece.number} value={piece.number}>
+            {piece.name}
+          </option>
+        ))}
+      </select>
+    </Field>
+  )
+}

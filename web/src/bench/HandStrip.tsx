@@ -1,0 +1,33 @@
+import type { Card, Moving } from '../api/client'
+import { useHandOf } from './useHand'
+
+const SNAPS: { id: Moving['snap']; label: string }[] = [
+  { id: 'GROOVES', label: 'grooves' },
+  { id: 'MARKS', label: 'marks' },
+  { id: 'FREE', label: 'anywhere' },
+]
+
+/** How the hand moves lines, said in one sentence whose words are pressed to change them. */
+export function HandStrip({ card }: { card: Card }) {
+  const hand = useHandOf()
+  return (
+    <div className="flex flex-wrap items-center px-4 pt-2 text-base xl:gap-x-2" role="group" aria-label="How lines move">
+      <span>Lines stop at</span>
+      {SNAPS.map(({ id, label }) => (
+        <button key={id} type="button" className="word" aria-pressed={hand.snap === id} onClick={() => hand.setSnap(id)}>
+          {label}
+        </button>
+      ))}
+      <span className="ms-1">neighbours</span>
+      <button type="button" className="word" aria-pressed={!hand.pushes} onClick={() => hand.setPushes(false)}>
+        stay
+      </button>
+      <button type="button" className="word" aria-pressed={hand.pushes} onClick={() => hand.setPushes(true)}>
+        follow
+      </button>
+      <output className="ms-auto min-h-11 content-center" aria-label="What moved">
+        {hand.words ? <strong className="text-lg">{hand.words}</strong> : <span className="plate-note">{card.free ? 'drag or draw a line' : 'drag a score'}</span>}
+      </output>
+    </div>
+  )
+}

@@ -1,0 +1,123 @@
+import type { Piece, Point } from '../api/client'
+import { DASHES } from './notation'
+import { isPicked, picking, usePicked } from './picked'
+import { ABOVE, dimensioned, type Frame } from './sheetFrame'
+
+/** @param numbers how far apart the numbers of the board's scale are, mm */
+type Props = { piece: Piece; frame: Frame; numbers: number }
+
+/** Half of what a number of the board's scale takes up, pixels. */
+const NUMBER = 15
+
+/** The paper itself: panels, glue, pencil, holes, scores, slits, and the lines that carry its figures. */
+export function SheetDrawing({ piece, frame, numbers }: Props) {
+  const { x, y, foot, labelTop, rows } = frame
+  const { picked, pick, lit } = usePicked()
+  const points = (corners: Point[]) => corners.map((corner) => `${x(corner.x)},${y(corner.y)}`).join(' ')
+  const hatch = `glue-${piece.number}`
+  const right = frame.left + piece.cut.width.mm * frame.scale
+  const wide = dimensioned(piece)
+  return (
+    <>
+      {piece.panels.map((panel) => (
+        <polygon
+          key={panel.index}
+          points={points(panel.corners)}
+          className={lit.panels.has(panel.index) ? 'fill-picked-wash' : 'fill-paper'}
+          {...picking(pick, { kind: 'panel', index: panel.index })}
+        />
+      ))}
+      <polygon points={points(piece.outline)} className="pointer-events-none fill-none stroke-ink" strokeWidth={1.6} />
+      <defs>
+        <pattern id={hatch} width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line y2={7} className="stroke-kraft-line" strokeWidth={1.6} />
+        </pattern>
+      </defs>
+      {piece.glue.map((glue, index) => (
+        <polygon
+          key={index}
+          points={points(glue.corners)}
+          fill={`url(#${hatch})`}
+          className={isPicked(picked, { kind: 'glue', piece: piece.number, index }) ? 'stroke-picked' : 'stroke-kraft-line'}
+          strokeWidth={isPicked(picked, { kind: 'glue', piece: piece.number, index }) ? 3 : 1}
+          strokeDasharray={glue.face ? undefined : '3 4'}
+          {...picking(pick, { kind: 'glue', piece: piece.number, index })}
+        />
+      ))}
+      {piece.pencil.map(({ at }, i) => (
+        <path
+          key={i}
+          d={`M ${x(at.x) - 6} ${y(at.y)} h 12 M ${x(at.x)} ${y(at.y) - 6} v 12`}
+          className="pointer-events-none stroke-ink-soft"
+          strokeWidth={1.2}
+        />
+      ))}
+      {piece.openings.map((opening, i) => (
+        <polygon key={i} points={points(opening)} className="fill-chalk stroke-ink" strokeWidth={1.6} />
+      ))}
+      {piece.hinges.map((hinge) => {
+        const isLit = lit.hinges.has(`${piece.number}:${hinge.index}`)
+        return (
+          <line
+            key={hinge.index}
+            x1={x(hinge.from.x)}
+            y1={y(hinge.from.y)}
+            x2={x(hinge.to.x)}
+            y2={y(hinge.to.y)}
+            className={`pointer-events-none ${isLit ? 'stroke-picked' : 'stroke-ink'}`}
+            strokeWidth={isLit ? 4 : 2}
+            strokeDasharray={DASHES[hinge.fold]}
+          />
+        )
+      })}
+      {piece.marks.map((mark, index) => {
+        const isLit = lit.marks.has(`${piece.number}:${index}`)
+        if (mark.fold && !isLit) return null
+        return (
+          <line
+            key={index}
+            x1={x(mark.from.x)}
+            y1={y(mark.from.y)}
+            x2={x(mark.to.x)}
+            y2={y(mark.to.y)}
+            className={`pointer-events-none ${isLit ? 'stroke-picked' : 'stroke-ink'}`}
+            strokeWidth={isLit ? 5 : 2.5}
+          />
+        )
+      })}
+      {piece.scores.map((score, index) => {
+        const isLit = isPicked(picked, { kind: 'score', piece: piece.number, index })
+        if (rows[index] < 0 && !isLit) return null
+        const at = frame.left + score.fromLeft.mm * frame.scale
+        const number = frame.left + Math.round(score.fromLeft.mm / (numbers || 1)) * numbers * frame.scale
+        return (
+          <g key={index} className="pointer-events-none">
+            {/* where it comes down through a number of the board's scale, that gives way */}
+            {Math.abs(number - at) < NUMBER && <rect x={number - NUMBER} y={foot + 25} width={2 * NUMBER} height={17} className="fill-chalk" />}
+            <line x1={at} x2={at} y1={foot + 5} y2={labelTop(index)} className={isLit ? 'stroke-picked' : 'stroke-ink'} strokeWidth={isLit ? 2.5 : 1} />
+          </g>
+        )
+      })}
+      <g className="pointer-events-none stroke-ink" strokeWidth={1}>
+        {wide.map((panel) => (
+          <DimensionLine key={panel.index} from={x(panel.left.mm)} to={x(panel.left.mm + panel.width.mm)} at={ABOVE - 9} />
+        ))}
+        <line x1={right + 5} x2={right + 18} y1={ABOVE} y2={ABOVE} />
+        <line x1={right + 5} x2={right + 18} y1={foot} y2={foot} />
+        <line x1={right + 12} x2={right + 12} y1={ABOVE} y2={foot} />
+      </g>
+    </>
+  )
+}
+
+/** A dimension line with a slanted tick at each end, as draughtsmen end them. */
+function DimensionLine({ from, to, at }: { from: number; to: number; at: number }) {
+  return (
+    <>
+      <line x1={from} x2={to} y1={at} y2={at} />
+      {[from, to].map((end, i) => (
+        <line key={i} x1={end - 4} x2={end + 4} y1={at + 4} y2={at - 4} strokeWidth={1.6} />
+      ))}
+    </>
+  )
+}

@@ -1,0 +1,54 @@
+import { act, cleanup, render } from '@testing-library/react'
+import { afterEach, expect, it } from 'vitest'
+import type { Piece } from '../api/client'
+import { type Lit, Pickable, type Picked, usePicked } from './picked'
+
+afterEach(cleanup)
+
+const pieces = [
+  {
+    number: 0,
+    panels: [{ index: 0 }, { index: 1 }],
+    scores: [{ hinges: [0] }],
+    turned: [{ hinges: [1, 2] }],
+    glue: [{ panel: 1, other: 3 }],
+  },
+  { number: 2, panels: [{ index: 3 }], scores: [], turned: [], glue: [] },
+] as unknown as Piece[]
+
+function litWhen(what: Picked): Lit {
+  let seen: Lit | undefined
+  let point: (picked: Picked) => void = () => {}
+  function Probe() {
+    const { lit, pick } = usePicked()
+    seen = lit
+    point = pick
+    return null
+  }
+  render(
+    <Pickable pieces={pieces}>
+      <Probe />
+    </Pickable>,
+  )
+  act(() => point(what))
+  return seen!
+}
+
+it.each([
+  [{ kind: 'panel', index: 3 } as const, [3], []],
+  [{ kind: 'piece', piece: 0 } as const, [0, 1], []],
+  [{ kind: 'score', piece: 0, index: 0 } as const, [], ['0:0']],
+  [{ kind: 'level', piece: 0, index: 0 } as const, [], ['0:1', '0:2']],
+  [{ kind: 'glue', piece: 0, index: 0 } as const, [1, 3], []],
+  [{ kind: 'score', piece: 2, index: 5 } as const, [], []],
+  [{ kind: 'piece', piece: 9 } as const, [], []],
+  [null, [], []],
+])('lights what belongs to %j', (what, panels, hinges) => {
+  const lit = litWhen(what)
+  expect([...lit.panels]).toEqual(panels)
+  expect([...lit.hinges]).toEqual(hinges)
+})
+
+it('lights a slit by itself', () => {
+  expect([...litWhen({ kind: 'mark', piece: 0, index: 4 }).marks]).toEqual(['0:4'])
+})

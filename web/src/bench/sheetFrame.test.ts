@@ -1,0 +1,49 @@
+import { expect, it } from 'vitest'
+import type { Card, Piece } from '../api/client'
+import { frameOf } from './sheetFrame'
+
+const figure = (mm: number) => ({ mm }) as never
+
+function strip(widths: number[], height = 100): Piece {
+  const places = widths.map((_, i) => widths.slice(0, i).reduce((sum, width) => sum + width, 0))
+  const whole = widths.reduce((sum, width) => sum + width, 0)
+  const corners = (left: number, right: number) => [
+    { x: left, y: 0 },
+    { x: right, y: 0 },
+    { x: right, y: height },
+    { x: left, y: height },
+  ]
+  return {
+    cut: { width: figure(whole), height: figure(height) },
+    outline: corners(0, whole),
+    panels: widths.map((width, index) => ({ index, name: `Panel ${index + 1}`, left: figure(places[index]), width: figure(width), corners: corners(places[index], places[index] + width) })),
+    scores: places.slice(1).map((place) => ({ fromLeft: figure(place) })),
+  } as unknown as Piece
+}
+
+const frame = (piece: Piece, kept = piece, wide = 840) => frameOf(piece, { pieces: [kept] } as Card, wide)
+
+it('goes from the sheet to the screen and back', () => {
+  const { x, y, toSheet } = frame(strip([74, 74, 148]))
+  const box = { left: 20, top: 50 } as DOMRect
+  const back = toSheet({ clientX: 20 + x(74), clientY: 50 + y(30) }, box)
+  expect(back.x).toBeCloseTo(74)
+  expect(back.y).toBeCloseTo(30)
+})
+
+it('keeps its scale while a line is dragged', () => {
+  const kept = strip([74, 74, 148])
+  expect(frame(strip([40, 40, 148]), kept).scale).toBe(frame(kept).scale)
+})
+
+it('gives every label room: a second row, then none', () => {
+  expect(frame(strip([100, 100, 100])).rows).toEqual([0, 0, 0])
+  const crowded = frame(strip(Array(40).fill(28), 64)).rows
+  expect(crowded.slice(0, 3)).toEqual([0, 1, -1])
+  expect(crowded.at(-1)).toBeGreaterThanOrEqual(0)
+})
+
+it('shows widths only where there is room for them', () => {
+  expect(frame(strip([100, 100, 100])).widths.size).toBe(3)
+  expect(frame(strip(Array(40).fill(28), 64)).widths.size).toBeLessThan(14)
+})

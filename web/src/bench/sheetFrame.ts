@@ -1,0 +1,102 @@
+import type { Card, Piece } from '../api/client'
+import type { Place } from './useHand'
+
+/** Room round the sheet for its dimension lines, pixels. */
+const SIDE = 104
+export const ABOVE = 66
+const BELOW = 118
+const TALLEST = 260
+/** Where there are several pieces. */
+const LOWER = 200
+/** Labels nearer to the one before than this go a row lower, or give way. */
+const CROWDED = 84
+const CROWDED_WIDTHS = 62
+const ROW = 60
+
+/** Where things of a sheet are on the screen; for drawing only. */
+export type Frame = {
+  scale: number
+  left: number
+  foot: number
+  height: number
+  x: (mm: number) => number
+  y: (mm: number) => number
+  /** For each score and then the right edge: the row of its label, or −1 when there is no room for it. */
+  rows: number[]
+  labelTop: (label: number) => number
+  /** Panels, by their place in the piece, above which there is room for a figure. */
+  widths: Set<number>
+  toSheet: (event: { clientX: number; clientY: number }, box: DOMRect) => Place
+}
+
+/** @param kept the card as it is kept: while a line is dragged the scale stays, so that paper and hand move together */
+export function frameOf(piece: Piece, kept: Card, frameWidth: number): Frame {
+  // all pieces of a card to one scale
+  const widest = Math.max(...kept.pieces.map((one) => one.cut.width.mm))
+  const highest = Math.max(...kept.pieces.map((one) => one.cut.height.mm))
+  const scale = Math.max(0.05, Math.min((frameWidth - 2 * SIDE + 56) / widest, (kept.pieces.length > 1 ? LOWER : TALLEST) / highest))
+  const left = Math.max(48, (frameWidth - widest * scale - SIDE) / 2)
+  const start = Math.min(...piece.outline.map((corner) => corner.x))
+  const bottom = Math.min(...piece.outline.map((corner) => corner.y))
+  const x = (mm: number) => left + (mm - start) * scale
+  const y = (mm: number) => ABOVE + (piece.cut.height.mm - (mm - bottom)) * scale
+  const foot = y(bottom)
+  const rows = placed([...piece.scores.map((score) => left + score.fromLeft.mm * scale), left + piece.cut.width.mm * scale])
+  const below = BELOW + (rows.includes(1) ? ROW : 0)
+  return {
+    scale,
+    left,
+    foot,
+    height: foot + below,
+    x,
+    y,
+    rows,
+    labelTop: (label) => foot + 58 + Math.max(0, rows[label]) * ROW,
+    widths: roomy(piece, scale),
+    toSheet: ({ clientX, clientY }, box) => ({
+      x: (clientX - box.left - left) / scale + start,
+      y: piece.cut.height.mm - (clientY - box.top - ABOVE) / scale + bottom,
+    }),
+  }
+}
+
+/** For labels from left to right, the row of each; the last, the edge's, always has one. */
+function placed(places: number[]) {
+  const last = [-Infinity, -Infinity]
+  const end = places[places.length - 1]
+  return places.map((place, i) => {
+    const isEnd = i === places.length - 1
+    const row = last.findIndex((before, candidate) => place - before >= CROWDED && (isEnd || candidate === 1 || end - place >= CROWDED))
+    const chosen = row < 0 && isEnd ? 1 : row
+    if (chosen >= 0) last[chosen] = place
+    return chosen
+  })
+}
+
+function roomy(piece: Piece, scale: number) {
+  const room = new Set<number>()
+  let last = -Infinity
+  dimensioned(piece)
+    .map((panel) => ({ panel, middle: (panel.left.mm + panel.width.mm / 2) * scale }))
+    .sort((a, b) => a.middle - b.middle)
+    .forEach(({ panel, middle }) => {
+      if (middle - last < CROWDED_WIDTHS) return
+      room.add(panel.index)
+      last = middle
+    })
+  return room
+}
+
+/** Panels whose whole width lies along the upper edge, where it can be shown; others are told by their corners. */
+export function dimensioned(piece: Piece) {
+  const head = Math.max(...piece.outline.map((corner) => corner.y))
+  return piece.panels.filter((panel) => {
+    const along = panel.corners.filter((corner) => corner.y === head).map((corner) => corner.x)
+    return along.length > 1 && Math.max(...along) - Math.min(...along) > panel.width.mm - 0.001
+  })
+}
+
+/** Panels that have a name of their own and not just a number. */
+export function named(piece: Piece) {
+  return piece.panels.filter((panel) => !/^Panel \d+$/.test(panel.name))
+}

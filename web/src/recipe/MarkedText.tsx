@@ -1,0 +1,47 @@
+import { useRef } from 'react'
+
+type Passage = { start: number; end: number; words: string }
+type Props = { text: string; onWrite: (text: string) => void; passages: Passage[] }
+
+const LOOK = 'figure-run min-h-56 w-full whitespace-pre-wrap break-words p-3 text-2xl leading-relaxed'
+
+/** A box to write in, where words that were not understood are underlined as they stand. */
+export function MarkedText({ text, onWrite, passages }: Props) {
+  const under = useRef<HTMLDivElement>(null)
+  return (
+    <div className="relative">
+      <div ref={under} aria-hidden className={`${LOOK} pointer-events-none absolute inset-0 overflow-hidden border-b-2 border-transparent bg-paper text-transparent`}>
+        {marked(text, passages)}
+      </div>
+      <textarea
+        aria-label="Recipe"
+        autoFocus
+        className={`${LOOK} relative block min-h-56 resize-none border-b-2 border-ink bg-transparent field-sizing-content`}
+        value={text}
+        maxLength={20000}
+        spellCheck={false}
+        onChange={(event) => onWrite(event.target.value)}
+        onScroll={(event) => {
+          under.current!.scrollTop = event.currentTarget.scrollTop
+        }}
+      />
+    </div>
+  )
+}
+
+/** The text cut at the passages, each of them in a mark; where two overlap the first stands. */
+function marked(text: string, passages: Passage[]) {
+  const parts = []
+  let at = 0
+  for (const { start, end } of [...passages].sort((a, b) => a.start - b.start)) {
+    if (start < at || end <= start) continue
+    parts.push(text.slice(at, start))
+    parts.push(
+      <mark key={start} className="bg-wrong-wash text-transparent underline decoration-wrong decoration-wavy decoration-2 underline-offset-4">
+        {text.slice(start, end)}
+      </mark>,
+    )
+    at = end
+  }
+  return [...parts, text.slice(at), '\n']
+}

@@ -1,0 +1,96 @@
+import { lazy, Suspense, useDeferredValue, useEffect, useState } from 'react'
+import { useLocation } from 'wouter'
+import { useDrawer, useReading, useStock } from '../api/cards'
+import { Pickable } from '../bench/picked'
+import { recall, usualHabits } from '../drawer/habits'
+import { Choice } from '../house/Choice'
+import { useSay } from '../house/Notices'
+import { SheetSketch } from '../house/SheetSketch'
+import { Judged } from './Judged'
+import { MarkedText } from './MarkedText'
+import { WayBack } from '../house/WayBack'
+
+// three.js is heavy and only this plate needs it
+const FoldedPlate = lazy(() => import('../bench/FoldedPlate'))
+
+const KEPT = 'vantbreeze.recipe'
+const EXAMPLE = '11 x 4 1/4, score on the long side at 2 3/4 and 5 1/2, fold m v'
+const PAUSE_MS = 250
+
+/** A recipe as people write it down, drawn and judged while it is typed. */
+export function RecipePage() {
+  const stock = useStock()
+  const [text, setText] = useState(() => localStorage.getItem(KEPT) ?? '')
+  const [ruler, setRuler] = useState(() => ({ ...usualHabits(navigator.language), ...recall() }).ruler)
+  const settled = useSettled(useDeferredValue(text))
+  const reading = useReading(settled, ruler)
+  const { fromRecipe } = useDrawer()
+  const [, go] = useLocation()
+  const say = useSay()
+  const write = (next: string) => {
+    setText(next)
+    localStorage.setItem(KEPT, next)
+  }
+  const make = async () => {
+    try {
+      const card = await fromRecipe.mutateAsync({ text, ruler })
+      go(`/card/${card.id}`)
+    } catch (cause) {
+      say({ text: (cause as Error).message, wrong: true })
+    }
+  }
+  const read = text.trim() === '' ? undefined : reading.data
+  return (
+    <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
+      <header className="flex flex-wrap items-center gap-4 py-3">
+        <WayBack />
+        <h1 className="flex-1 text-2xl">A recipe, as it is written down</h1>
+        <Choice label="Figures without a unit are in" value={ruler} onChoose={setRuler} quiet>
+          {stock.data?.rulers.map(({ id, label }) => (
+            <option key={id} value={id}>
+              {label}
+            </option>
+          ))}
+        </Choice>
+        <button type="button" className="slip border-picked font-semibold" disabled={!read?.card || fromRecipe.isPending} onClick={() => void make()}>
+          Take it to the bench
+        </button>
+      </header>
+      <main className="grid flex-1 gap-5 lg:grid-cols-[minmax(0,1fr)_minmax(24rem,34rem)]">
+        <div className="flex min-w-0 flex-col gap-4 bg-chalk px-6 py-4">
+          <MarkedText text={text} onWrite={write} passages={settled === text ? [...(read?.notUnderstood ?? []), ...(read?.findings ?? [])] : []} />
+          {text === '' && (
+            <p className="text-lg">
+              Type or paste one, in inches or centimetres, with “from both ends”, “every 1 in”, “in half”, mats and slits.{' '}
+              <button type="button" className="word underline" onClick={() => write(EXAMPLE)}>
+                Show me one
+              </button>
+            </p>
+          )}
+          {reading.isError && text.trim() !== '' && <p role="alert">{reading.error.message}</p>}
+          {read && <Judged read={read} text={settled} onMend={write} />}
+        </div>
+        <div className="flex flex-col gap-3">
+          {read?.card && (
+            <Pickable pieces={read.card.pieces}>
+              <SheetSketch pieces={read.card.pieces} className="max-h-[17rem] w-full bg-chalk" />
+              <Suspense fallback={<div className="h-[20rem]" />}>
+                <FoldedPlate key={settled} pieces={read.card.pieces} form={read.card.form} />
+              </Suspense>
+            </Pickable>
+          )}
+        </div>
+      </main>
+    </div>
+  )
+}
+
+/** What was typed, once the fingers rest. */
+function useSettled(text: string) {
+  const [settled, setSettled] = useState(text)
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(text), PAUSE_MS)
+    return () => clearTimeout(timer)
+  }, [text])
+  return settled
+}

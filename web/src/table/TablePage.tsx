@@ -1,0 +1,82 @@
+import { useEffect, useState } from 'react'
+import { useCardQuery } from '../api/cards'
+import type { Card } from '../api/client'
+import { FigureText } from '../house/FigureText'
+import { NoSuchPlace } from '../house/NoSuchPlace'
+import { WayBack } from '../house/WayBack'
+import { PieceInHand } from './PieceInHand'
+import { type Step, stepsOf } from './steps'
+
+/** At the table: one step at a time, to be read from across it; space or an arrow goes on. */
+export function TablePage({ id }: { id: string }) {
+  const card = useCardQuery(id)
+  if (card.isError) return <NoSuchPlace text={card.error.message} />
+  if (!card.data) return <p className="p-8 text-lg">Laying it out…</p>
+  return <Walk card={card.data} />
+}
+
+function Walk({ card }: { card: Card }) {
+  const steps = stepsOf(card)
+  const [wanted, setAt] = useState(0)
+  const at = Math.min(wanted, steps.length - 1)
+  const go = (by: number) => setAt(Math.max(0, Math.min(steps.length - 1, at + by)))
+  useKeys(go)
+  const step = steps[at]
+  return (
+    <div className="flex min-h-dvh flex-col bg-chalk">
+      <header className="flex items-center gap-6 border-b border-ink px-6 py-2">
+        <WayBack to={`/card/${card.id}`} className="bg-paper">
+          Bench
+        </WayBack>
+        <h1 className="truncate text-2xl">{card.name}</h1>
+        <p className="ms-auto text-xl whitespace-nowrap">
+          {step.piece.name}, {at + 1} of {steps.length}
+        </p>
+      </header>
+      <main className="flex flex-1 flex-col items-center justify-between gap-4 px-6 pt-4" aria-live="polite">
+        <h2 className="text-5xl">{step.what}</h2>
+        <Figures step={step} />
+        <p className="min-h-10 text-center text-2xl text-ink-soft italic">{step.note}</p>
+        <PieceInHand step={step} />
+      </main>
+      <nav aria-label="Steps" className="grid grid-cols-[1fr_2fr] gap-4 px-6 py-4">
+        <button type="button" className="min-h-24 border-b-4 border-ink bg-paper text-3xl disabled:text-ink-soft" disabled={at === 0} onClick={() => go(-1)}>
+          Back
+        </button>
+        <button type="button" className="min-h-24 border-b-4 border-ink bg-ink text-3xl text-chalk disabled:bg-ink-soft" disabled={at === steps.length - 1} onClick={() => go(1)}>
+          {at === steps.length - 1 ? 'That was the last' : 'Next'}
+        </button>
+      </nav>
+    </div>
+  )
+}
+
+function Figures({ step }: { step: Step }) {
+  const size = step.figures.length > 2 ? 'text-[5.5rem]' : 'text-[9rem]'
+  return (
+    <p className={`flex min-h-36 flex-wrap items-center justify-center gap-x-8 ${size}`}>
+      {step.figures.map(({ figure, word }, i) => (
+        <span key={i} className="inline-flex items-center gap-6">
+          {word && <span className="figure text-[0.5em]">{word}</span>}
+          <FigureText figure={figure} unit={i === step.figures.length - 1} />
+        </span>
+      ))}
+    </p>
+  )
+}
+
+/** Space, Enter and arrows; a button that is focused keeps its own. */
+function useKeys(go: (by: number) => void) {
+  useEffect(() => {
+    const ways: Record<string, number> = { ' ': 1, ArrowRight: 1, ArrowDown: 1, PageDown: 1, ArrowLeft: -1, ArrowUp: -1, PageUp: -1 }
+    const press = (event: KeyboardEvent) => {
+      const way = ways[event.key]
+      const onButton = event.key === ' ' && event.target instanceof HTMLElement && event.target.matches('button, a')
+      if (!way || onButton || event.ctrlKey || event.metaKey || event.altKey) return
+      event.preventDefault()
+      go(way)
+    }
+    window.addEventListener('keydown', press)
+    return () => window.removeEventListener('keydown', press)
+  })
+}

@@ -1,0 +1,52 @@
+import { useOwnStock } from '../api/tools'
+import { BoardAndTrimmer } from './BoardAndTrimmer'
+import { Kept } from './Kept'
+import { NewCardstock, NewThing } from './NewThings'
+import { WayBack } from '../house/WayBack'
+
+/** Tools and stock: what the maker has, kept once and used by every plan. */
+export function ToolsPage() {
+  const { own, put } = useOwnStock()
+  return (
+    <div className="mx-auto min-h-dvh max-w-[1400px] px-6 pb-8">
+      <header className="flex items-center gap-4 py-3">
+        <WayBack />
+        <h1 className="text-2xl">Tools and stock</h1>
+      </header>
+      {own.isError && <p role="alert">{own.error.message}</p>}
+      {own.data && (
+        <main className="grid gap-5 lg:grid-cols-2">
+          <BoardAndTrimmer key={JSON.stringify([own.data.inches, own.data.metric, own.data.bed])} own={own.data} put={put} />
+          <Part title="Cardstocks and papers" note="Thickness by the usual bulk when it is not measured. The published weights are always there.">
+            <Kept
+              things={own.data.cardstocks.map((card) => ({ ...card, words: `${card.grammage} g/m², ${card.caliper}, ${GRAIN[card.grain]}, ${PATTERN[card.pattern]}` }))}
+              put={put}
+            />
+            <NewCardstock put={put} />
+          </Part>
+          <Part title="Envelopes" note="Measure the inside: how wide and high a sheet of card may be that slides in.">
+            <Kept things={own.data.envelopes} put={put} />
+            <NewThing kind="envelopes" put={put} />
+          </Part>
+          <Part title="Sheets" note="Sizes you buy or have left over.">
+            <Kept things={own.data.sheets} put={put} />
+            <NewThing kind="sheets" put={put} />
+          </Part>
+        </main>
+      )}
+    </div>
+  )
+}
+
+const GRAIN = { UNKNOWN: 'grain unknown', LONG: 'long grain', SHORT: 'short grain' }
+const PATTERN = { PLAIN: 'plain', DIRECTIONAL: 'directional pattern', DOUBLE_SIDED: 'double-sided' }
+
+export function Part({ title, note, children }: { title: string; note: string; children: React.ReactNode }) {
+  return (
+    <section aria-label={title} className="bg-chalk px-6 py-4">
+      <h2 className="text-2xl">{title}</h2>
+      <p className="plate-note mb-2">{note}</p>
+      {children}
+    </section>
+  )
+}
