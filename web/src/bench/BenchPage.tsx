@@ -39,8 +39,8 @@ export function BenchPage({ id }: { id: string }) {
 
 /** The card as it is kept or, while a line is dragged, as it would be. */
 function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
-  const hand = useHand(kept.id, inHand)
-  const card = hand.preview ?? kept
+  const { hand, told } = useHand(kept.id, inHand)
+  const card = told.preview ?? kept
   return (
     <HandProvider value={hand}>
       <Pickable pieces={card.pieces}>
@@ -51,7 +51,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
               <div className="flex min-w-0 flex-col gap-5">
                 {/* the figures come right below the largest piece, so that they are seen without scrolling */}
                 <div className="bg-chalk">
-                  <HandStrip card={card} />
+                  <HandStrip card={card} told={told} />
                   <SheetOnBoard piece={card.pieces[0]} card={card} kept={kept} inHand={inHand} />
                   <FreeStrip card={card} inHand={inHand} />
                 </div>
@@ -65,7 +65,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
                   <FoldedPlate pieces={card.pieces} form={card.form} showing={hand.showing} />
                 </Suspense>
                 <EnvelopePlate card={card} inHand={inHand} />
-                <EndView card={card} />
+                <EndView heft={card.heft} footprint={card.footprint} />
               </div>
             </main>
           </div>

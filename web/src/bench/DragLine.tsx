@@ -1,4 +1,4 @@
-import { type PointerEvent, useRef } from 'react'
+import { memo, type PointerEvent, useRef } from 'react'
 import { type Picked, usePicked } from './picked'
 import { type Handle, type Place, useHandOf } from './useHand'
 
@@ -9,7 +9,7 @@ type Props = {
   from: Place
   to: Place
   cursor: string
-  /** From the screen to the sheet. */
+  /** From the screen to the sheet; always the same one. */
   toSheet: (event: { clientX: number; clientY: number }) => Place
 }
 
@@ -17,7 +17,7 @@ type Props = {
 const GRIP = 34
 
 /** Where a line can be taken hold of and dragged: an unseen broad stroke along it. */
-export function DragLine({ handle, what, from, to, cursor, toSheet }: Props) {
+export const DragLine = memo(function DragLine({ handle, what, from, to, cursor, toSheet }: Props) {
   const hand = useHandOf()
   const { pick } = usePicked()
   const holding = useRef(false)
@@ -53,4 +53,9 @@ export function DragLine({ handle, what, from, to, cursor, toSheet }: Props) {
       }}
     />
   )
+}, alike)
+
+/** Forty of them stand on a long strip, of which a drag moves one. */
+function alike(before: Props, after: Props) {
+  return before.toSheet === after.toSheet && JSON.stringify(before) === JSON.stringify(after)
 }

@@ -2,7 +2,7 @@ import { useState } from 'react'
 import type { Piece } from '../api/client'
 import { useSay } from '../house/Notices'
 import { useDrawingTool } from './drawing'
-import { ABOVE, type Frame } from './sheetFrame'
+import type { Frame } from './sheetFrame'
 import type { CardInHand } from './useCard'
 import type { Place } from './useHand'
 
@@ -32,7 +32,7 @@ export function DrawLayer({ piece, frame, toSheet, inHand }: Props) {
     <g>
       <rect
         x={frame.left - 12}
-        y={ABOVE - 12}
+        y={frame.top - 12}
         width={piece.cut.width.mm * frame.scale + 24}
         height={piece.cut.height.mm * frame.scale + 24}
         className="fill-transparent"

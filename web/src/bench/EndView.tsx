@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import type { Card } from '../api/client'
 import { picking, usePicked } from './picked'
 
@@ -6,7 +6,7 @@ const ACROSS = 340
 const TIMES = [5, 10, 20]
 
 /** The closed stack from its end, each layer in its true order, its thickness drawn larger than it is. */
-export function EndView({ card: { heft, footprint } }: { card: Card }) {
+export const EndView = memo(function EndView({ heft, footprint }: Pick<Card, 'heft' | 'footprint'>) {
   const { lit, pick } = usePicked()
   const [times, setTimes] = useState(TIMES[1])
   if (heft.layers.length === 0) return null
@@ -46,4 +46,4 @@ export function EndView({ card: { heft, footprint } }: { card: Card }) {
       </p>
     </section>
   )
-}
+})

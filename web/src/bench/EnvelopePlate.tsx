@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import { useStock } from '../api/cards'
 import type { Card, Fit, Point } from '../api/client'
 import { EnvelopeOptions } from '../drawer/EnvelopeOptions'
@@ -32,7 +32,7 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
   const resize = (to: Resize) => void inHand.resize(to).catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
     <section aria-label="Closed, in its envelope" className="plate">
-      <ClosedInEnvelope card={card} over={over} bulk={bulk} />
+      <ClosedInEnvelope fit={card.fit} footprint={card.footprint} closed={card.form.closed} thickest={card.heft.thickest} over={over} bulk={bulk} />
       <div className="flex flex-wrap gap-x-2 text-base">
         {card.fit && (
           <button type="button" className="word" aria-pressed={over} onClick={() => setOver(!over)}>
@@ -62,9 +62,9 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
   )
 }
 
-type Plate = { card: Card; over: boolean; bulk: boolean }
+type Plate = Pick<Card, 'fit' | 'footprint'> & { closed: Card['form']['closed']; thickest: Card['heft']['thickest']; over: boolean; bulk: boolean }
 
-function ClosedInEnvelope({ card: { fit, footprint, form, heft }, over, bulk }: Plate) {
+const ClosedInEnvelope = memo(function ClosedInEnvelope({ fit, footprint, closed, thickest, over, bulk }: Plate) {
   const { lit, pick } = usePicked()
   const inside = fit ? (fit.turned ? { width: fit.inside.height, height: fit.inside.width } : fit.inside) : footprint
   const [across, up] = fit?.turned ? [fit.slackUp, fit.slackAcross] : [fit?.slackAcross, fit?.slackUp]
@@ -90,10 +90,10 @@ function ClosedInEnvelope({ card: { fit, footprint, form, heft }, over, bulk }: 
             strokeWidth={1.4}
           />
         )}
-        {form.closed.map(({ panel, faceUp, corners }) => (
+        {closed.map(({ panel, faceUp, corners }) => (
           <g key={panel}>
             {/* the one shadow: where paper lies on paper */}
-            {form.closed.length < MANY && <polygon points={corners.map((corner) => `${x(corner) + 1.5},${y(corner) + 2.5}`).join(' ')} className="fill-ink/30" />}
+            {closed.length < MANY && <polygon points={corners.map((corner) => `${x(corner) + 1.5},${y(corner) + 2.5}`).join(' ')} className="fill-ink/30" />}
             <polygon
               points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')}
               className={`stroke-ink ${lit.panels.has(panel) ? 'fill-picked-wash' : faceUp ? 'fill-paper' : 'fill-paper-back'}`}
@@ -104,7 +104,7 @@ function ClosedInEnvelope({ card: { fit, footprint, form, heft }, over, bulk }: 
           </g>
         ))}
         {bulk &&
-          heft.thickest.map((corners, i) => (
+          thickest.map((corners, i) => (
             <polygon key={i} points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')} fill="url(#thick)" className="pointer-events-none stroke-ink" strokeWidth={1.5} />
           ))}
         {fit && over && (
@@ -130,7 +130,7 @@ function ClosedInEnvelope({ card: { fit, footprint, form, heft }, over, bulk }: 
       {!fit && <p className="plate-note absolute" style={{ left: 4, top: highest * scale + 10 }}>No envelope chosen yet.</p>}
     </div>
   )
-}
+})
 
 type SlackProps = { figure: Fit['slackUp']; words: string; style: { left: number; top: number } }
 

@@ -1,4 +1,5 @@
-import type { Card, Finding } from '../api/client'
+import { memo } from 'react'
+import type { Finding } from '../api/client'
 import { useSay } from '../house/Notices'
 import type { CardInHand } from './useCard'
 
@@ -9,18 +10,17 @@ const EDGES: Record<Finding['severity'], string> = {
   HINT: 'border-kraft-line text-base',
 }
 
-type Props = { card: Card; inHand: CardInHand }
+type Props = { findings: Finding[]; offRuler: boolean; inHand: CardInHand }
 
 /** What is wrong, where and by how much, each with the change that mends it. */
-export function Findings({ card, inHand }: Props) {
+export const Findings = memo(function Findings({ findings, offRuler, inHand }: Props) {
   const say = useSay()
   const attempt = (step: Promise<unknown>) => step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
-  const offRuler = card.measures.some(({ figure }) => figure.driftMm !== 0)
   return (
     <div aria-live="polite">
-      {card.findings.every(({ severity }) => severity === 'HINT') && <p className="mb-2 text-lg">It closes, fits and measures well. Ready to cut.</p>}
+      {findings.every(({ severity }) => severity === 'HINT') && <p className="mb-2 text-lg">It closes, fits and measures well. Ready to cut.</p>}
       <ul className="flex flex-col gap-2">
-        {card.findings.map((finding) => (
+        {findings.map((finding) => (
           <li
             key={finding.about + finding.text}
             className={`border-l-4 ps-3 leading-snug ${EDGES[finding.severity]}`}
@@ -46,4 +46,4 @@ export function Findings({ card, inHand }: Props) {
       )}
     </div>
   )
-}
+})

@@ -1,5 +1,5 @@
 import type { Card, Moving } from '../api/client'
-import { useHandOf } from './useHand'
+import { type Told, useHandOf } from './useHand'
 
 const SNAPS: { id: Moving['snap']; label: string }[] = [
   { id: 'GROOVES', label: 'grooves' },
@@ -8,25 +8,25 @@ const SNAPS: { id: Moving['snap']; label: string }[] = [
 ]
 
 /** How the hand moves lines, said in one sentence whose words are pressed to change them. */
-export function HandStrip({ card }: { card: Card }) {
+export function HandStrip({ card, told }: { card: Card; told: Told }) {
   const hand = useHandOf()
   return (
     <div className="flex flex-wrap items-center px-4 pt-2 text-base xl:gap-x-2" role="group" aria-label="How lines move">
       <span>Lines stop at</span>
       {SNAPS.map(({ id, label }) => (
-        <button key={id} type="button" className="word" aria-pressed={hand.snap === id} onClick={() => hand.setSnap(id)}>
+        <button key={id} type="button" className="word" aria-pressed={told.snap === id} onClick={() => hand.setSnap(id)}>
           {label}
         </button>
       ))}
       <span className="ms-1">neighbours</span>
-      <button type="button" className="word" aria-pressed={!hand.pushes} onClick={() => hand.setPushes(false)}>
+      <button type="button" className="word" aria-pressed={!told.pushes} onClick={() => hand.setPushes(false)}>
         stay
       </button>
-      <button type="button" className="word" aria-pressed={hand.pushes} onClick={() => hand.setPushes(true)}>
+      <button type="button" className="word" aria-pressed={told.pushes} onClick={() => hand.setPushes(true)}>
         follow
       </button>
       <output className="ms-auto min-h-11 content-center" aria-label="What moved">
-        {hand.words ? <strong className="text-lg">{hand.words}</strong> : <span className="plate-note">{card.free ? 'drag or draw a line' : 'drag a score'}</span>}
+        {told.words ? <strong className="text-lg">{told.words}</strong> : <span className="plate-note">{card.free ? 'drag or draw a line' : 'drag a score'}</span>}
       </output>
     </div>
   )

@@ -1,7 +1,8 @@
+import { memo } from 'react'
 import type { Piece, Point } from '../api/client'
 import { DASHES } from './notation'
 import { isPicked, picking, usePicked } from './picked'
-import { ABOVE, dimensioned, type Frame } from './sheetFrame'
+import { dimensioned, type Frame } from './sheetFrame'
 
 /** @param numbers how far apart the numbers of the board's scale are, mm */
 type Props = { piece: Piece; frame: Frame; numbers: number }
@@ -20,12 +21,7 @@ export function SheetDrawing({ piece, frame, numbers }: Props) {
   return (
     <>
       {piece.panels.map((panel) => (
-        <polygon
-          key={panel.index}
-          points={points(panel.corners)}
-          className={lit.panels.has(panel.index) ? 'fill-picked-wash' : 'fill-paper'}
-          {...picking(pick, { kind: 'panel', index: panel.index })}
-        />
+        <PanelShape key={panel.index} index={panel.index} points={points(panel.corners)} isLit={lit.panels.has(panel.index)} />
       ))}
       <polygon points={points(piece.outline)} className="pointer-events-none fill-none stroke-ink" strokeWidth={1.6} />
       <defs>
@@ -100,15 +96,22 @@ export function SheetDrawing({ piece, frame, numbers }: Props) {
       })}
       <g className="pointer-events-none stroke-ink" strokeWidth={1}>
         {wide.map((panel) => (
-          <DimensionLine key={panel.index} from={x(panel.left.mm)} to={x(panel.left.mm + panel.width.mm)} at={ABOVE - 9} />
+          <DimensionLine key={panel.index} from={x(panel.left.mm)} to={x(panel.left.mm + panel.width.mm)} at={frame.top - 9} />
         ))}
-        <line x1={right + 5} x2={right + 18} y1={ABOVE} y2={ABOVE} />
+        <line x1={right + 5} x2={right + 18} y1={frame.top} y2={frame.top} />
         <line x1={right + 5} x2={right + 18} y1={foot} y2={foot} />
-        <line x1={right + 12} x2={right + 12} y1={ABOVE} y2={foot} />
+        <line x1={right + 12} x2={right + 12} y1={frame.top} y2={foot} />
       </g>
     </>
   )
 }
+
+type ShapeProps = { index: number; points: string; isLit: boolean }
+
+const PanelShape = memo(function PanelShape({ index, points, isLit }: ShapeProps) {
+  const { pick } = usePicked()
+  return <polygon points={points} className={isLit ? 'fill-picked-wash' : 'fill-paper'} {...picking(pick, { kind: 'panel', index })} />
+})
 
 /** A dimension line with a slanted tick at each end, as draughtsmen end them. */
 function DimensionLine({ from, to, at }: { from: number; to: number; at: number }) {

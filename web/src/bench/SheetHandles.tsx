@@ -1,7 +1,7 @@
 import type { Card, Piece } from '../api/client'
 import { DragLine } from './DragLine'
 import { useDrawingTool } from './drawing'
-import { ABOVE, type Frame } from './sheetFrame'
+import type { Frame } from './sheetFrame'
 import type { Place } from './useHand'
 
 type Props = { piece: Piece; card: Card; frame: Frame; toSheet: (event: { clientX: number; clientY: number }) => Place }
@@ -18,8 +18,8 @@ export function SheetHandles({ piece, card, frame, toSheet }: Props) {
   return (
     <g>
       {/* the edges of what follows a structure are its measures; they too are dragged */}
-      <DragLine handle={whole('EDGE', 0)} what={{ kind: 'piece', piece: number }} from={{ x: right + 8, y: ABOVE }} to={{ x: right + 8, y: foot }} cursor="ew-resize" toSheet={toSheet} />
-      <DragLine handle={whole('EDGE', 1)} what={{ kind: 'piece', piece: number }} from={{ x: frame.left, y: ABOVE - 10 }} to={{ x: right, y: ABOVE - 10 }} cursor="ns-resize" toSheet={toSheet} />
+      <DragLine handle={whole('EDGE', 0)} what={{ kind: 'piece', piece: number }} from={{ x: right + 8, y: frame.top }} to={{ x: right + 8, y: foot }} cursor="ew-resize" toSheet={toSheet} />
+      <DragLine handle={whole('EDGE', 1)} what={{ kind: 'piece', piece: number }} from={{ x: frame.left, y: frame.top - 10 }} to={{ x: right, y: frame.top - 10 }} cursor="ns-resize" toSheet={toSheet} />
       {piece.turned.map((score, index) => (
         <DragLine
           key={`level-${index}`}

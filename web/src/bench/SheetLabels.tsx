@@ -4,7 +4,7 @@ import { FigureText } from '../house/FigureText'
 import { useSay } from '../house/Notices'
 import { FOLD_WORDS } from './notation'
 import { isPicked, picking, usePicked } from './picked'
-import { ABOVE, type Frame, named } from './sheetFrame'
+import { type Frame, named } from './sheetFrame'
 import type { CardInHand } from './useCard'
 import { useHandOf } from './useHand'
 
@@ -97,7 +97,7 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
         <FigureText figure={piece.cut.width} unit className="text-[1.5rem]" />
         <span className="block text-base leading-tight italic">edge</span>
       </p>
-      <div className="absolute -translate-y-1/2 text-[1.35rem]" style={{ left: right + 20, top: (ABOVE + foot) / 2 }}>
+      <div className="absolute -translate-y-1/2 text-[1.35rem]" style={{ left: right + 20, top: (frame.top + foot) / 2 }}>
         {piece.heightMeasure && measure(piece.heightMeasure) ? (
           <FigureField label={`${piece.name}, height`} figure={piece.cut.height} {...edit(piece.heightMeasure)} />
         ) : card.free ? (

@@ -1,4 +1,4 @@
-import { useRef } from 'react'
+import { useCallback, useLayoutEffect, useRef } from 'react'
 import type { Card, Piece } from '../api/client'
 import { useStock } from '../api/cards'
 import { BoardGrooves, numbersEvery } from './BoardGrooves'
@@ -22,7 +22,11 @@ export function SheetOnBoard({ piece, card, kept, inHand }: Props) {
   const stock = useStock()
   const frame = frameOf(piece, kept, frameWidth)
   const ruler = stock.data?.rulers.find(({ id }) => id === card.ruler)
-  const toSheet = (event: { clientX: number; clientY: number }) => frame.toSheet(event, drawing.current!.getBoundingClientRect())
+  const drawn = useRef(frame)
+  useLayoutEffect(() => {
+    drawn.current = frame
+  })
+  const toSheet = useCallback((event: { clientX: number; clientY: number }) => drawn.current.toSheet(event, drawing.current!.getBoundingClientRect()), [])
   return (
     <section ref={element} aria-label={`${piece.name}, open, decorated side up`} className="relative overflow-x-clip bg-chalk">
       {ruler && (
@@ -39,7 +43,7 @@ export function SheetOnBoard({ piece, card, kept, inHand }: Props) {
         ref={drawing}
         width={frameWidth}
         height={frame.height}
-        className="relative block touch-pan-y will-change-transform select-none"
+        className="relative block touch-pan-y overflow-visible will-change-transform select-none"
         role="img"
         aria-label={`${piece.name} drawn to scale`}
       >

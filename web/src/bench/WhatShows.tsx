@@ -1,11 +1,10 @@
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import { useShowing } from '../api/cards'
-import type { Card } from '../api/client'
 
 /** Which panels are seen in each pose: what a maker would dress. Looked at only when asked. */
-export function WhatShows({ card }: { card: Card }) {
+export const WhatShows = memo(function WhatShows({ id, revision }: { id: string; revision: number }) {
   const [asked, setAsked] = useState(false)
-  const showing = useShowing(card.id, card.revision, asked)
+  const showing = useShowing(id, revision, asked)
   return (
     <details onToggle={(event) => setAsked(event.currentTarget.open)}>
       <summary className="min-h-11 py-2 text-lg">What shows</summary>
@@ -22,6 +21,6 @@ export function WhatShows({ card }: { card: Card }) {
       </dl>
     </details>
   )
-}
+})
 
 const listed = (names: string[]) => (names.length > 0 ? names.join(', ') : 'nothing')

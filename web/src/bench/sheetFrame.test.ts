@@ -36,6 +36,16 @@ it('keeps its scale while a line is dragged', () => {
   expect(frame(strip([40, 40, 148]), kept).scale).toBe(frame(kept).scale)
 })
 
+it('keeps the foot of the sheet while its upper edge is dragged, so that the hand and the edge stay together', () => {
+  const kept = strip([74, 74, 148])
+  const before = frame(kept)
+  const after = frame(strip([74, 74, 148], 120), kept)
+  expect(after.foot).toBe(before.foot)
+  expect(after.top).toBeCloseTo(before.top - 20 * before.scale)
+  const box = { left: 0, top: 0 } as DOMRect
+  expect(after.toSheet({ clientX: 0, clientY: before.y(60) }, box).y).toBeCloseTo(60)
+})
+
 it('gives every label room: a second row, then none', () => {
   expect(frame(strip([100, 100, 100])).rows).toEqual([0, 0, 0])
   const crowded = frame(strip(Array(40).fill(28), 64)).rows

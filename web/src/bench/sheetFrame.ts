@@ -17,6 +17,8 @@ const ROW = 60
 export type Frame = {
   scale: number
   left: number
+  /** The paper's upper edge. */
+  top: number
   foot: number
   height: number
   x: (mm: number) => number
@@ -29,7 +31,10 @@ export type Frame = {
   toSheet: (event: { clientX: number; clientY: number }, box: DOMRect) => Place
 }
 
-/** @param kept the card as it is kept: while a line is dragged the scale stays, so that paper and hand move together */
+/**
+ * @param kept the card as it is kept: while a line is dragged the scale, the fence and the sheet's foot stay where they were,
+ *     so that paper and hand move together
+ */
 export function frameOf(piece: Piece, kept: Card, frameWidth: number): Frame {
   // all pieces of a card to one scale
   const widest = Math.max(...kept.pieces.map((one) => one.cut.width.mm))
@@ -39,13 +44,15 @@ export function frameOf(piece: Piece, kept: Card, frameWidth: number): Frame {
   const start = Math.min(...piece.outline.map((corner) => corner.x))
   const bottom = Math.min(...piece.outline.map((corner) => corner.y))
   const x = (mm: number) => left + (mm - start) * scale
-  const y = (mm: number) => ABOVE + (piece.cut.height.mm - (mm - bottom)) * scale
-  const foot = y(bottom)
+  const before = kept.pieces.find((one) => one.number === piece.number) ?? piece
+  const foot = ABOVE + before.cut.height.mm * scale
+  const y = (mm: number) => foot - (mm - bottom) * scale
   const rows = placed([...piece.scores.map((score) => left + score.fromLeft.mm * scale), left + piece.cut.width.mm * scale])
   const below = BELOW + (rows.includes(1) ? ROW : 0)
   return {
     scale,
     left,
+    top: foot - piece.cut.height.mm * scale,
     foot,
     height: foot + below,
     x,
@@ -55,7 +62,7 @@ export function frameOf(piece: Piece, kept: Card, frameWidth: number): Frame {
     widths: roomy(piece, scale),
     toSheet: ({ clientX, clientY }, box) => ({
       x: (clientX - box.left - left) / scale + start,
-      y: piece.cut.height.mm - (clientY - box.top - ABOVE) / scale + bottom,
+      y: (foot - (clientY - box.top)) / scale + bottom,
     }),
   }
 }

@@ -1,5 +1,5 @@
-import { useQueryClient } from '@tanstack/react-query'
-import { createContext, useCallback, useContext, useEffect, useRef, useState } from 'react'
+import { replaceEqualDeep, useQueryClient } from '@tanstack/react-query'
+import { createContext, useContext, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import { answered, api, type Card, type Moving } from '../api/client'
 import { cardKey } from '../api/cards'
 import { useSay } from '../house/Notices'
@@ -9,24 +9,23 @@ export type Handle = Pick<Moving, 'kind' | 'piece' | 'index' | 'end'>
 export type Place = { x: number; y: number }
 type Held = { handle: Handle; snap: Moving['snap']; pushes: boolean; place: Place }
 
-/** What the hand does: the card as it would be while a line is dragged, and what is said about it. */
+/** What the hand can do; the same from one move to the next, so that what only needs this is not drawn again. */
 export type Hand = {
-  preview: Card | null
-  words: string
-  snap: Moving['snap']
-  pushes: boolean
-  setSnap: (snap: Moving['snap']) => void
-  setPushes: (pushes: boolean) => void
   /** A line is taken hold of: what was put back before no longer counts. */
   take: () => void
   drag: (handle: Handle, place: Place, keys: { free: boolean; other: boolean }) => void
   drop: () => void
-  /** How far closed the card in space is shown, which is all that is asked for of its motion meanwhile. */
-  showing: { current: number }
   cancel: () => void
   nudge: (handle: Handle, divisions: number) => Promise<unknown>
   type: (handle: Handle, text: string, upText?: string) => Promise<unknown>
+  setSnap: (snap: Moving['snap']) => void
+  setPushes: (pushes: boolean) => void
+  /** How far closed the card in space is shown, which is all that is asked for of its motion meanwhile. */
+  showing: { current: number }
 }
+
+/** What is told of it: the card as it would be while a line is dragged, what is said about it, and how lines move. */
+export type Told = { preview: Card | null; words: string; snap: Moving['snap']; pushes: boolean }
 
 const HandContext = createContext<Hand | null>(null)
 export const HandProvider = HandContext.Provider
@@ -36,92 +35,98 @@ export const useHandOf = () => useContext(HandContext)!
  * Moves lines of a card. While one is dragged its last place is asked for, one question at a time; when it is let go the
  * card is kept so.
  */
-export function useHand(id: string, inHand: CardInHand): Hand {
+export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Told } {
   const queries = useQueryClient()
   const say = useSay()
   const [preview, setPreview] = useState<Card | null>(null)
   const [words, setWords] = useState('')
   const [snap, setSnap] = useState<Moving['snap']>('MARKS')
   const [pushes, setPushes] = useState(false)
-  const held = useRef<Held | null>(null)
-  const asking = useRef(false)
-  const dropped = useRef(false)
-  const showing = useRef(0)
+  const now = useRef({ snap, pushes, inHand, say })
+  useLayoutEffect(() => {
+    now.current = { snap, pushes, inHand, say }
+  })
 
-  const ask = useCallback(async () => {
-    const now = held.current
-    const card = queries.getQueryData<Card>(cardKey(id))
-    if (asking.current || !now || !card) return
-    asking.current = true
-    try {
-      const moved = await answered(
-        api.POST('/api/cards/{id}/hand', {
-          params: { path: { id } },
-          body: { ...now.handle, snap: now.snap, pushes: now.pushes, acrossMm: now.place.x, upMm: now.place.y, revision: card.revision, closed: showing.current, keep: false },
-        }),
-      )
-      if (held.current && !dropped.current) {
-        setPreview(moved.card)
-        setWords(moved.words)
+  const hand = useMemo<Hand>(() => {
+    let held: Held | null = null
+    let asking = false
+    let dropped = false
+    // put back: a pointer that is still down moves nothing until it takes hold anew
+    let putBack = false
+    const showing = { current: 0 }
+
+    const ask = async () => {
+      const asked = held
+      const card = queries.getQueryData<Card>(cardKey(id))
+      if (asking || !asked || !card) return
+      asking = true
+      try {
+        const moved = await answered(
+          api.POST('/api/cards/{id}/hand', {
+            params: { path: { id } },
+            body: { ...asked.handle, snap: asked.snap, pushes: asked.pushes, acrossMm: asked.place.x, upMm: asked.place.y, revision: card.revision, closed: showing.current, keep: false },
+          }),
+        )
+        if (held && !dropped) {
+          // what did not change stays the very same, so that it is not drawn again
+          setPreview((before) => replaceEqualDeep(before ?? card, moved.card) as Card)
+          setWords(moved.words)
+        }
+      } catch (cause) {
+        setWords((cause as Error).message)
+      } finally {
+        asking = false
+        if (held && held.place !== asked.place && !dropped) void ask()
       }
-    } catch (cause) {
-      setWords((cause as Error).message)
-    } finally {
-      asking.current = false
-      if (held.current && held.current.place !== now.place && !dropped.current) void ask()
+    }
+
+    const drop = async () => {
+      const last = held
+      if (!last) return
+      dropped = true
+      held = null
+      try {
+        setWords(await now.current.inHand.move({ ...last.handle, snap: last.snap, pushes: last.pushes, acrossMm: last.place.x, upMm: last.place.y }))
+      } catch (cause) {
+        now.current.say({ text: (cause as Error).message, wrong: true })
+      } finally {
+        setPreview(null)
+      }
+    }
+
+    const typed = async (moving: Handle & Pick<Moving, 'divisions' | 'text' | 'upText'>) =>
+      setWords(await now.current.inHand.move({ ...moving, snap: now.current.snap, pushes: now.current.pushes }))
+
+    return {
+      take: () => {
+        putBack = false
+      },
+      drag: (handle, place, { free, other }) => {
+        if (putBack) return
+        dropped = false
+        const { snap, pushes } = now.current
+        held = { handle, place, snap: free ? 'FREE' : snap, pushes: other ? !pushes : pushes }
+        void ask()
+      },
+      drop: () => void drop(),
+      cancel: () => {
+        putBack = true
+        held = null
+        setPreview(null)
+      },
+      nudge: (handle, divisions) => typed({ ...handle, divisions }),
+      type: (handle, text, upText) => typed({ ...handle, text, upText }),
+      setSnap,
+      setPushes,
+      showing,
     }
   }, [id, queries])
 
-  // put back: a pointer that is still down moves nothing until it takes hold anew
-  const putBack = useRef(false)
-  const cancel = useCallback(() => {
-    putBack.current = true
-    held.current = null
-    setPreview(null)
-  }, [])
-
-  const drop = async () => {
-    const now = held.current
-    if (!now) return
-    dropped.current = true
-    held.current = null
-    try {
-      setWords(await inHand.move({ ...now.handle, snap: now.snap, pushes: now.pushes, acrossMm: now.place.x, upMm: now.place.y }))
-    } catch (cause) {
-      say({ text: (cause as Error).message, wrong: true })
-    } finally {
-      setPreview(null)
-    }
-  }
-
   useEffect(() => {
-    const escape = (event: KeyboardEvent) => event.key === 'Escape' && held.current && cancel()
+    const escape = (event: KeyboardEvent) => event.key === 'Escape' && hand.cancel()
     window.addEventListener('keydown', escape)
     return () => window.removeEventListener('keydown', escape)
-  }, [cancel])
+  }, [hand])
 
-  const typed = async (moving: Handle & Pick<Moving, 'divisions' | 'text' | 'upText'>) => setWords(await inHand.move({ ...moving, snap, pushes }))
-
-  return {
-    preview,
-    words,
-    snap,
-    pushes,
-    setSnap,
-    setPushes,
-    take: () => {
-      putBack.current = false
-    },
-    drag: (handle, place, { free, other }) => {
-      if (putBack.current) return
-      dropped.current = false
-      held.current = { handle, place, snap: free ? 'FREE' : snap, pushes: other ? !pushes : pushes }
-      void ask()
-    },
-    drop: () => void drop(),
-    showing,
-    cancel,
-    nudge: (handle, divisions) => typed({ ...handle, divisions }),
-    type: (handle, text, upText) => typed({ ...handle, text, upText }),
-  }
+  return { hand, told: { preview, words, snap, pushes } }
 }

@@ -1,5 +1,5 @@
 import { DropdownMenu } from 'radix-ui'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { Link } from 'wouter'
 import { useDrawer } from '../api/cards'
 import type { CardSummary } from '../api/client'
@@ -40,6 +40,8 @@ export function CardTile({ card }: { card: CardSummary }) {
 function CardMenu({ card, onRename }: { card: CardSummary; onRename: () => void }) {
   const { copy, remove, restore } = useDrawer()
   const say = useSay()
+  // the name's field opens once the menu is gone, or the closing menu takes the focus from it
+  const renaming = useRef(false)
   const discard = async () => {
     await remove.mutateAsync(card.id)
     say({ text: `Deleted “${card.name}”.`, action: { label: 'Undo', run: () => restore.mutate(card.id) } })
@@ -51,8 +53,17 @@ function CardMenu({ card, onRename }: { card: CardSummary; onRename: () => void 
         ⋯
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content align="end" className="z-10 min-w-40 border-b-2 border-ink bg-chalk py-1">
-          <DropdownMenu.Item className={item} onSelect={onRename}>
+        <DropdownMenu.Content
+          align="end"
+          className="z-10 min-w-40 border-b-2 border-ink bg-chalk py-1"
+          onCloseAutoFocus={(event) => {
+            if (!renaming.current) return
+            renaming.current = false
+            event.preventDefault()
+            onRename()
+          }}
+        >
+          <DropdownMenu.Item className={item} onSelect={() => (renaming.current = true)}>
             Rename
           </DropdownMenu.Item>
           <DropdownMenu.Item className={item} onSelect={() => copy.mutate(card.id)}>

@@ -1,7 +1,8 @@
+import { memo } from 'react'
 import type { Figure } from '../api/client'
 
 /** A measure set as on a ruler: whole figure, stacked fraction, unit. "≈" when only the nearest mark is shown. */
-export function FigureText({ figure, unit = false, className = '' }: { figure: Figure; unit?: boolean; className?: string }) {
+export const FigureText = memo(function FigureText({ figure, unit = false, className = '' }: { figure: Figure; unit?: boolean; className?: string }) {
   const bare = figure.numerator > 0 && figure.whole === '0'
   return (
     <span className={`figure ${className}`} title={figure.driftMm === 0 ? undefined : `exactly ${figure.text}`}>
@@ -20,4 +21,4 @@ export function FigureText({ figure, unit = false, className = '' }: { figure: F
       </span>
     </span>
   )
-}
+})

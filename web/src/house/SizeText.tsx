@@ -1,8 +1,9 @@
+import { memo } from 'react'
 import type { Size } from '../api/client'
 import { FigureText } from './FigureText'
 
 /** Width by height. */
-export function SizeText({ size, className = '' }: { size: Size; className?: string }) {
+export const SizeText = memo(function SizeText({ size, className = '' }: { size: Size; className?: string }) {
   return (
     <span className={`inline-flex items-center gap-[0.3em] whitespace-nowrap ${className}`}>
       <FigureText figure={size.width} />
@@ -13,4 +14,4 @@ export function SizeText({ size, className = '' }: { size: Size; className?: str
       <FigureText figure={size.height} unit />
     </span>
   )
-}
+})

@@ -77,6 +77,30 @@ class BenchByMouseTest extends Browsing {
     }
 
     @Test
+    void theUpperEdgeStaysUnderTheHandThatDragsIt() {
+        take("Kite festival invitation");
+        page.locator("canvas").waitFor();
+        page.waitForTimeout(300);
+        BoundingBox edge = handle("EDGE", 0, 1).boundingBox();
+        double x = edge.x + edge.width / 2;
+        double y = edge.y + edge.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x, y + 30, new Mouse.MoveOptions().setSteps(4));
+        Locator said = page.getByLabel("What moved");
+        assertThat(said).containsText("height");
+        page.waitForTimeout(500);
+        String held = said.textContent();
+        for (int sideways = 1; sideways <= 6; sideways++) {
+            page.mouse().move(x + sideways, y + 30);
+            page.waitForTimeout(120);
+        }
+        assertThat(said).hasText(held);
+        page.keyboard().press("Escape");
+        page.mouse().up();
+    }
+
+    @Test
     void aMeasureIsHeldAndAnotherWorkedOut() {
         take("Thank-you for the helpers");
         button("Work out Leg").click();

@@ -1,8 +1,8 @@
 package vantbreeze.app.api;
 
 import java.util.List;
-import java.util.Set;
 import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.sight.InSight;
 import vantbreeze.core.plan.Showing;
 import vantbreeze.core.plan.WorkedPlan;
 
@@ -15,7 +15,7 @@ public record ShowingView(String pose, List<String> front, List<String> behind) 
                 .map(showing -> new ShowingView(showing.pose(), names(graph, showing.front()), names(graph, showing.behind()))).toList();
     }
 
-    private static List<String> names(FoldGraph graph, Set<Integer> panels) {
-        return panels.stream().sorted().map(panel -> graph.panels().get(panel).name()).distinct().toList();
+    private static List<String> names(FoldGraph graph, InSight seen) {
+        return seen.panels().stream().map(panel -> graph.panels().get(panel).name()).distinct().toList();
     }
 }

@@ -8,6 +8,8 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.locationtech.jts.algorithm.PointLocation;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.PrecisionModel;
@@ -54,6 +56,16 @@ public record FoldedForm(FoldGraph graph, List<PlacedPanel> placed, List<LoopGap
     /** The outline of all that it covers on the table, millimetres. */
     public Geometry outline() {
         return UnaryUnionNG.union(placed.stream().map(panel -> (Geometry) panel.shadow()).toList(), new GeometryFactory(), new PrecisionModel(10_000));
+    }
+
+    /** Whether an area on a panel's sheet lies over a place on the table. */
+    public boolean covers(int panel, List<Spot> area, Coordinate at) {
+        Coordinate[] ring = new Coordinate[area.size() + 1];
+        for (int i = 0; i < ring.length; i++) {
+            Vector3D corner = placed.get(panel).motion().apply(area.get(i % area.size()));
+            ring[i] = new Coordinate(corner.getX(), corner.getY());
+        }
+        return PointLocation.isInRing(at, ring);
     }
 
     /** The left edge of what it covers, millimetres. */

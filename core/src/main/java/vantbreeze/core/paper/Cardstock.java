@@ -11,8 +11,9 @@ import vantbreeze.core.length.Length;
  * @param grain which way its fibres run in the sheet
  * @param pattern what its sides look like
  * @param colour of its decorated side, as #rrggbb
+ * @param look what is printed on it, and its other side
  */
-public record Cardstock(String name, int grammage, Length caliper, Grain grain, Pattern pattern, String colour) {
+public record Cardstock(String name, int grammage, Length caliper, Grain grain, Pattern pattern, String colour, Look look) {
 
     /** Which way the fibres run in a sheet as it is sold. */
     public enum Grain {
@@ -37,6 +38,11 @@ public record Cardstock(String name, int grammage, Length caliper, Grain grain, 
     /** White, when nobody says otherwise. */
     public static final String WHITE = "#fffdf8";
 
+    /** Paper with nothing printed on it, both sides alike. */
+    public Cardstock(String name, int grammage, Length caliper, Grain grain, Pattern pattern, String colour) {
+        this(name, grammage, caliper, grain, pattern, colour, Look.plain(colour));
+    }
+
     /** Plain white paper whose grain is not known. */
     public Cardstock(String name, int grammage, Length caliper) {
         this(name, grammage, caliper, Grain.UNKNOWN, Pattern.PLAIN, WHITE);
@@ -57,6 +63,16 @@ public record Cardstock(String name, int grammage, Length caliper, Grain grain, 
     /** A cardstock whose thickness follows from its weight by {@link #USUAL_BULK}: 300 g/m² gives 0.36 mm. */
     public static Cardstock of(String name, int grammage) {
         return new Cardstock(name, grammage, Length.nearest(grammage * USUAL_BULK / 1000));
+    }
+
+    /** The same with this printed on it. */
+    public Cardstock printed(Look other) {
+        return new Cardstock(name, grammage, caliper, grain, pattern, colour, other);
+    }
+
+    /** Whether one can write on it: nothing printed, and pale. */
+    public boolean takesWriting(boolean otherSide) {
+        return otherSide ? Look.isPale(look.back()) : look.print() == Look.Print.NONE && Look.isPale(colour);
     }
 
     /** Grams of so many square millimetres. */

@@ -6,8 +6,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Geometry;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.Finding.Severity;
 import vantbreeze.core.fold.Link;
@@ -26,16 +24,12 @@ record GlueJudge(WorkedPlan worked, Words words) {
     private static final Length LEAST_TAB = Length.ofInches(0, 1, 4);
     /** Inside pieces are 1/32 to 1/16 in shorter in practice; under 1/32 in nobody minds. */
     private static final double RELIEF_MINDED = 25.4 / 32;
-    /** A plain panel on which a few lines can be written, mm; from memory. */
-    private static final double WRITING_WIDE = 60;
-    private static final double WRITING_HIGH = 40;
 
     List<Finding> findings() {
         List<Finding> findings = new ArrayList<>();
         tabs(findings);
         tubes(findings);
         nests(findings);
-        writing(findings);
         return findings;
     }
 
@@ -79,7 +73,7 @@ record GlueJudge(WorkedPlan worked, Words words) {
             return;
         }
         List<Cardstock> stocks = worked.pieces().stream().map(piece -> worked.heft().cardstock()).toList();
-        Relief.of(worked.form().closed(), stocks, worked.heft().bulk()).stream()
+        Relief.of(worked.form().closed(), stocks, worked.heft().bulk(), worked.layers().added()).stream()
                 .max(Comparator.comparingDouble(Relief::millimetres)).filter(relief -> relief.millimetres() >= RELIEF_MINDED)
                 .ifPresent(relief -> {
                     var hinge = worked.form().graph().hinges().get(relief.hinge());
@@ -90,19 +84,5 @@ record GlueJudge(WorkedPlan worked, Words words) {
 
     private long layers(Relief relief) {
         return Math.round(relief.millimetres() / worked.heft().cardstock().caliper().millimetres());
-    }
-
-    /** Until there are mats every panel is plain; one that nothing is glued on must be large enough. */
-    private void writing(List<Finding> findings) {
-        var graph = worked.form().graph();
-        boolean found = graph.panels().stream().map(Panel::shape).map(Geometry::getEnvelopeInternal).anyMatch(GlueJudge::takesWriting);
-        if (!found) {
-            findings.add(new Finding(Severity.NOTE, "writing", "No panel is large enough to write on: the largest is under %.0f × %.0f mm. Add a plain piece behind or inside."
-                    .formatted(WRITING_WIDE, WRITING_HIGH), null));
-        }
-    }
-
-    private static boolean takesWriting(Envelope box) {
-        return Math.max(box.getWidth(), box.getHeight()) >= WRITING_WIDE && Math.min(box.getWidth(), box.getHeight()) >= WRITING_HIGH;
     }
 }

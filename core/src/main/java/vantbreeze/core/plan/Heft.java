@@ -21,6 +21,6 @@ public record Heft(Cardstock cardstock, BulkMap bulk, Weight weight) {
 
     /** The closed stack from its end; null when its panels can't lie. */
     public EndView endView() {
-        return bulk == null ? null : EndView.of(bulk, panel -> cardstock.caliper().millimetres());
+        return bulk == null ? null : EndView.of(bulk);
     }
 }

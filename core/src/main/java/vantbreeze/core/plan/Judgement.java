@@ -25,6 +25,7 @@ final class Judgement {
         findings.addAll(new FoldJudge(worked, words, thorough).findings());
         findings.addAll(new FlapJudge(worked, words).findings());
         findings.addAll(new GlueJudge(worked, words).findings());
+        findings.addAll(new LayerJudge(worked, words).findings());
         findings.addAll(new StandJudge(worked, words).findings());
         findings.addAll(new EnvelopeJudge(worked, words).findings());
         findings.addAll(new PaperJudge(workshop, worked, words).findings());

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.free.FreeStructure;
+import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -26,9 +27,10 @@ import vantbreeze.core.structure.Structure;
  * @param notes the maker's own words
  * @param free the card itself where it is drawn free, or null
  * @param locked measures that no change of another may move; of a free card, panels whose width none may
+ * @param dressing its mats and layers
  */
 public record Plan(String name, String structureId, Measures measures, Ruler ruler, String envelopeId, String sheetId,
-                   String cardstockId, String notes, FreeCard free, Set<String> locked) {
+                   String cardstockId, String notes, FreeCard free, Set<String> locked, Dressing dressing) {
 
     /** Longest name of a card. */
     public static final int LONGEST_NAME = 120;
@@ -55,7 +57,7 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
 
     /** A plan of a structure of the catalogue, with nothing locked. */
     public Plan(String name, String structureId, Measures measures, Ruler ruler, String envelopeId, String sheetId, String cardstockId, String notes) {
-        this(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, null, Set.of());
+        this(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, null, Set.of(), Dressing.NONE);
     }
 
     /** A plan that leaves the cardstock open. */
@@ -65,13 +67,13 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
 
     /** A plan of a card that is drawn free. */
     public static Plan of(String name, FreeCard free, Ruler ruler) {
-        return new Plan(name, FreeStructure.ID, new Measures(Map.of()), ruler, null, null, null, "", free, Set.of());
+        return new Plan(name, FreeStructure.ID, new Measures(Map.of()), ruler, null, null, null, "", free, Set.of(), Dressing.NONE);
     }
 
     /** The same plan of a card that is drawn free. */
     public Plan drawing(FreeCard card) {
         return new Plan(name, FreeStructure.ID, new Measures(Map.of()), ruler, envelopeId, sheetId, cardstockId, notes, card,
-                isFree() ? locked : Set.of());
+                isFree() ? locked : Set.of(), dressing);
     }
 
     /** Whether it is drawn free and not built by a structure of the catalogue. */
@@ -81,37 +83,42 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
 
     /** The same card of another cardstock, null for the usual one. */
     public Plan of(String cardstock) {
-        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstock, notes, free, locked);
+        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstock, notes, free, locked, dressing);
     }
 
     /** The same card under another name. */
     public Plan named(String other) {
-        return new Plan(other, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, locked);
+        return new Plan(other, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, locked, dressing);
     }
 
     /** The same card with other measures. */
     public Plan measuring(Measures other) {
-        return new Plan(name, structureId, other, ruler, envelopeId, sheetId, cardstockId, notes, free, locked);
+        return new Plan(name, structureId, other, ruler, envelopeId, sheetId, cardstockId, notes, free, locked, dressing);
     }
 
     /** The same card written for another ruler; no measure changes. */
     public Plan on(Ruler other) {
-        return new Plan(name, structureId, measures, other, envelopeId, sheetId, cardstockId, notes, free, locked);
+        return new Plan(name, structureId, measures, other, envelopeId, sheetId, cardstockId, notes, free, locked, dressing);
     }
 
     /** The same card for another envelope, null for none. */
     public Plan into(String envelope) {
-        return new Plan(name, structureId, measures, ruler, envelope, sheetId, cardstockId, notes, free, locked);
+        return new Plan(name, structureId, measures, ruler, envelope, sheetId, cardstockId, notes, free, locked, dressing);
     }
 
     /** The same card from another sheet, null for none. */
     public Plan from(String sheet) {
-        return new Plan(name, structureId, measures, ruler, envelopeId, sheet, cardstockId, notes, free, locked);
+        return new Plan(name, structureId, measures, ruler, envelopeId, sheet, cardstockId, notes, free, locked, dressing);
+    }
+
+    /** The same card with other layers. */
+    public Plan dressed(Dressing other) {
+        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, locked, other);
     }
 
     /** The same card with other notes. */
     public Plan noting(String other) {
-        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, other, free, locked);
+        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, other, free, locked, dressing);
     }
 
     /** The same card with a measure, or a panel's width, locked or no longer so. */
@@ -122,7 +129,7 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
         } else {
             ids.remove(id);
         }
-        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, ids);
+        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, ids, dressing);
     }
 
     /** The same card resized, what is locked as it was. */

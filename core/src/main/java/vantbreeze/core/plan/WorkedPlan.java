@@ -7,6 +7,8 @@ import java.util.Map;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fold.Piece;
+import vantbreeze.core.layer.CutList;
+import vantbreeze.core.layer.Layers;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Structure;
 
@@ -18,12 +20,13 @@ import vantbreeze.core.structure.Structure;
  * @param pieces what to cut
  * @param form how it folds
  * @param footprint the closed card
+ * @param layers its mats and layers where they lie
  * @param heft how thick and heavy it is
  * @param fit how it sits in its envelope, or null when none is chosen
  * @param findings what the maker should know, the worst first
  */
 public record WorkedPlan(Plan plan, Structure structure, List<WorkedPiece> pieces, WorkedForm form, Size footprint,
-                         Heft heft, EnvelopeFit fit, List<Finding> findings) {
+                         Layers layers, Heft heft, EnvelopeFit fit, List<Finding> findings) {
 
     public WorkedPlan {
         pieces = List.copyOf(pieces);
@@ -35,5 +38,10 @@ public record WorkedPlan(Plan plan, Structure structure, List<WorkedPiece> piece
         Map<Piece, List<WorkedPiece>> alike = new LinkedHashMap<>();
         pieces.forEach(piece -> alike.computeIfAbsent(piece.panels().piece(), key -> new ArrayList<>()).add(piece));
         return List.copyOf(alike.values());
+    }
+
+    /** What to cut for its layers. */
+    public CutList cuts() {
+        return layers.all().isEmpty() ? new CutList(List.of()) : CutList.of(form.graph(), Sights.of(this).flats(), plan.dressing(), layers);
     }
 }

@@ -15,11 +15,14 @@ import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.bulk.Added;
 import vantbreeze.core.fold.bulk.BulkMap;
 import vantbreeze.core.fold.bulk.Weight;
 import vantbreeze.core.fold.motion.Motion;
 import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.free.FreeStructure;
+import vantbreeze.core.layer.Dresser;
+import vantbreeze.core.layer.Layers;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Cardstocks;
@@ -96,9 +99,10 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
         WorkedForm form = form(structure, plan.measures(), FoldGraph.of(assembly, pieces.stream().map(WorkedPiece::panels).toList()));
         Size footprint = form.closed().footprint();
         EnvelopeFit fit = envelope == null ? null : EnvelopeFit.of(footprint, envelope);
-        Heft heft = heft(form, cardstock(plan.cardstockId()));
-        WorkedPlan worked = new WorkedPlan(plan, structure, pieces, form, footprint, heft, fit, List.of());
-        return new WorkedPlan(plan, structure, pieces, form, footprint, heft, fit, new Judgement(this, worked, thorough).findings());
+        Layers layers = layers(plan, structure, form);
+        Heft heft = heft(form, cardstock(plan.cardstockId()), layers.added());
+        WorkedPlan worked = new WorkedPlan(plan, structure, pieces, form, footprint, layers, heft, fit, List.of());
+        return new WorkedPlan(plan, structure, pieces, form, footprint, layers, heft, fit, new Judgement(this, worked, thorough).findings());
     }
 
     private static WorkedForm form(Structure structure, Measures measures, FoldGraph graph) {
@@ -110,10 +114,18 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
                 motion, stations);
     }
 
-    private static Heft heft(WorkedForm form, Cardstock cardstock) {
+    private Layers layers(Plan plan, Structure structure, WorkedForm form) {
+        if (plan.dressing().all().isEmpty()) {
+            return Layers.NONE;
+        }
+        Sights sights = Sights.of(form, structure.id(), plan.measures(), structure.showing());
+        return new Dresser(form.graph(), plan.ruler(), sights.flats(), sights::up, cardstocks::find).lay(plan.dressing());
+    }
+
+    private static Heft heft(WorkedForm form, Cardstock cardstock, List<Added> added) {
         List<Cardstock> stocks = Collections.nCopies(form.graph().assembly().pieces().size(), cardstock);
-        return new Heft(cardstock, form.order() == null ? null : BulkMap.of(form.closed(), stocks, List.of(), form.order()),
-                Weight.of(form.graph(), stocks, List.of()));
+        return new Heft(cardstock, form.order() == null ? null : BulkMap.of(form.closed(), stocks, added, form.order()),
+                Weight.of(form.graph(), stocks, added));
     }
 
     /** Sizes to start a card of this structure from. */

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import vantbreeze.core.fold.sight.InSight;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Catalogue;
@@ -26,8 +27,8 @@ class ShowingTest {
         return all.get(all.size() - 1);
     }
 
-    private static Set<String> names(WorkedPlan worked, Set<Integer> panels) {
-        return panels.stream().map(panel -> worked.form().graph().panels().get(panel).name()).collect(Collectors.toSet());
+    private static Set<String> names(WorkedPlan worked, InSight seen) {
+        return seen.panels().stream().map(panel -> worked.form().graph().panels().get(panel).name()).collect(Collectors.toSet());
     }
 
     /** By hand: a closed Z-fold shows its leg and the half of the back beside it, from behind the back alone. */
@@ -64,8 +65,8 @@ class ShowingTest {
         WorkedPlan worked = work(structure);
         assertThat(Showing.of(worked)).hasSize(worked.form().stations().size() + 1)
                 .allSatisfy(showing -> {
-                    assertThat(showing.front()).as(showing.pose()).isNotEmpty();
-                    assertThat(showing.behind()).as(showing.pose()).isNotEmpty();
+                    assertThat(showing.front().faces()).as(showing.pose()).isNotEmpty();
+                    assertThat(showing.behind().faces()).as(showing.pose()).isNotEmpty();
                 });
     }
 }

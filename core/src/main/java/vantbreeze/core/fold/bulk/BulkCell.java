@@ -8,11 +8,17 @@ import org.locationtech.jts.geom.Polygon;
  *
  * @param shape where, on the table, millimetres
  * @param panels the panels that lie there, by index, from below where their order is known
- * @param thickness of all that lies there, millimetres
+ * @param heights how thick each of them is there with all that lies on it, millimetres
  */
-public record BulkCell(Polygon shape, List<Integer> panels, double thickness) {
+public record BulkCell(Polygon shape, List<Integer> panels, List<Double> heights) {
 
     public BulkCell {
         panels = List.copyOf(panels);
+        heights = List.copyOf(heights);
+    }
+
+    /** Of all that lies there, millimetres. */
+    public double thickness() {
+        return heights.stream().mapToDouble(Double::doubleValue).sum();
     }
 }

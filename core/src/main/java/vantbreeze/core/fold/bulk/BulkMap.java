@@ -49,8 +49,9 @@ public record BulkMap(List<BulkCell> cells) {
             Point inside = cell.getInteriorPoint();
             List<Laid> here = laid.stream().filter(one -> one.shape().covers(inside)).toList();
             if (!here.isEmpty()) {
-                cells.add(new BulkCell(cell, order.stack(here.stream().filter(Laid::isPanel).map(Laid::panel).toList()),
-                        here.stream().mapToDouble(Laid::thickness).sum()));
+                List<Integer> stack = order.stack(here.stream().filter(Laid::isPanel).map(Laid::panel).toList());
+                cells.add(new BulkCell(cell, stack, stack.stream()
+                        .map(panel -> here.stream().filter(one -> one.panel() == panel).mapToDouble(Laid::thickness).sum()).toList()));
             }
         }
         return new BulkMap(cells);

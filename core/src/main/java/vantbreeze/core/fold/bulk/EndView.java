@@ -3,7 +3,6 @@ package vantbreeze.core.fold.bulk;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.function.IntToDoubleFunction;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -36,8 +35,8 @@ public record EndView(double height, List<Layer> layers) {
      */
     public record Layer(int panel, double from, double to, double bottom, double top) { }
 
-    /** The stack of {@code bulk}; {@code caliper} tells the thickness of each panel. */
-    public static EndView of(BulkMap bulk, IntToDoubleFunction caliper) {
+    /** The stack of {@code bulk}, each panel with all that lies on it. */
+    public static EndView of(BulkMap bulk) {
         double height = bulk.worst().shape().getInteriorPoint().getY();
         List<Layer> layers = new ArrayList<>();
         for (BulkCell cell : bulk.cells()) {
@@ -47,7 +46,7 @@ public record EndView(double height, List<Layer> layers) {
             for (int i = 0; i < cut.getNumGeometries(); i++) {
                 Envelope stretch = cut.getGeometryN(i).getEnvelopeInternal();
                 if (stretch.getWidth() > LEAST) {
-                    stacked(cell, stretch, caliper, layers);
+                    stacked(cell, stretch, layers);
                 }
             }
         }
@@ -55,11 +54,11 @@ public record EndView(double height, List<Layer> layers) {
         return new EndView(height, joined(layers));
     }
 
-    private static void stacked(BulkCell cell, Envelope stretch, IntToDoubleFunction caliper, List<Layer> layers) {
+    private static void stacked(BulkCell cell, Envelope stretch, List<Layer> layers) {
         double at = 0;
-        for (int panel : cell.panels()) {
-            double top = at + caliper.applyAsDouble(panel);
-            layers.add(new Layer(panel, stretch.getMinX(), stretch.getMaxX(), at, top));
+        for (int i = 0; i < cell.panels().size(); i++) {
+            double top = at + cell.heights().get(i);
+            layers.add(new Layer(cell.panels().get(i), stretch.getMinX(), stretch.getMaxX(), at, top));
             at = top;
         }
     }
@@ -71,7 +70,7 @@ public record EndView(double height, List<Layer> layers) {
             int before = -1;
             for (int i = 0; i < joined.size(); i++) {
                 Layer other = joined.get(i);
-                boolean meets = other.panel == layer.panel && Math.abs(other.to - layer.from) < LEAST && Math.abs(other.bottom - layer.bottom) < 1e-9;
+                boolean meets = other.panel == layer.panel && Math.abs(other.to - layer.from) < LEAST && Math.abs(other.bottom - layer.bottom) < 1e-9 && Math.abs(other.top - layer.top) < 1e-9;
                 before = meets ? i : before;
             }
             if (before < 0) {

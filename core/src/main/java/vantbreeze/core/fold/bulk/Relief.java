@@ -23,8 +23,12 @@ public record Relief(int hinge, List<Integer> wrapped, double millimetres) {
         wrapped = List.copyOf(wrapped);
     }
 
-    /** The reliefs that a closed card wants, one for each fold that wraps anything. */
-    public static List<Relief> of(FoldedForm form, List<Cardstock> stocks, BulkMap bulk) {
+    /**
+     * The reliefs that a closed card wants, one for each fold that wraps anything.
+     *
+     * @param added what lies on the panels besides; what lies on a wrapped one is wrapped with it
+     */
+    public static List<Relief> of(FoldedForm form, List<Cardstock> stocks, BulkMap bulk, List<Added> added) {
         List<Relief> reliefs = new ArrayList<>();
         for (Link.Folded link : form.graph().hinges()) {
             Set<Integer> wrapped = new TreeSet<>();
@@ -36,7 +40,7 @@ public record Relief(int hinge, List<Integer> wrapped, double millimetres) {
                     List<Integer> between = cell.panels().subList(Math.min(one, other) + 1, Math.max(one, other));
                     wrapped.addAll(between);
                     thickest = Math.max(thickest, between.stream()
-                            .mapToDouble(panel -> stocks.get(form.graph().pieceOf().get(panel)).caliper().millimetres()).sum());
+                            .mapToDouble(panel -> stocks.get(form.graph().pieceOf().get(panel)).caliper().millimetres() + on(panel, added)).sum());
                 }
             }
             if (!wrapped.isEmpty()) {
@@ -44,5 +48,9 @@ public record Relief(int hinge, List<Integer> wrapped, double millimetres) {
             }
         }
         return reliefs;
+    }
+
+    private static double on(int panel, List<Added> added) {
+        return added.stream().filter(one -> one.panel() == panel).mapToDouble(one -> one.height().millimetres()).sum();
     }
 }

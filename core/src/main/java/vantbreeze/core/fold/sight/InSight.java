@@ -1,29 +1,34 @@
 package vantbreeze.core.fold.sight;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.locationtech.jts.algorithm.RayCrossingCounter;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.math.Vector3D;
+import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Rigid;
+import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.bulk.BulkCell;
 import vantbreeze.core.fold.bulk.BulkMap;
 import vantbreeze.core.fold.motion.Frame;
 
 /**
- * Which panels are seen.
+ * Which sides of which panels are seen.
  *
- * @param panels by index
+ * @param faces in the order of their panels
  */
-public record InSight(Set<Integer> panels) {
+public record InSight(Set<Face> faces) {
 
     /** Less of a panel than this part of it is not worth dressing; from memory. */
     private static final double WORTH_SEEING = 0.05;
@@ -31,31 +36,39 @@ public record InSight(Set<Integer> panels) {
     private static final int GRID = 7;
     /** Nearer than this a panel does not hide another, mm: paper lying on paper. */
     private static final double TOUCHING = 0.05;
+    /** A panel seen so much edge-on shows neither side: sine of the angle. */
+    private static final double EDGE_ON = 0.02;
 
     public InSight {
-        panels = Set.copyOf(panels);
+        faces = Collections.unmodifiableSet(new TreeSet<>(faces));
+    }
+
+    /** The panels of which a side is seen, by index. */
+    public Set<Integer> panels() {
+        return faces.stream().map(Face::panel).collect(Collectors.toCollection(TreeSet::new));
     }
 
     /** Of a card that lies flat, from above. */
-    public static InSight fromAbove(FoldGraph graph, BulkMap bulk) {
-        return outermost(graph, bulk, true);
+    public static InSight fromAbove(FoldedForm form, BulkMap bulk) {
+        return outermost(form, bulk, true);
     }
 
     /** Of a card that lies flat, from below. */
-    public static InSight fromBelow(FoldGraph graph, BulkMap bulk) {
-        return outermost(graph, bulk, false);
+    public static InSight fromBelow(FoldedForm form, BulkMap bulk) {
+        return outermost(form, bulk, false);
     }
 
-    private static InSight outermost(FoldGraph graph, BulkMap bulk, boolean above) {
+    private static InSight outermost(FoldedForm form, BulkMap bulk, boolean above) {
         Map<Integer, Double> areas = new LinkedHashMap<>();
         for (BulkCell cell : bulk.cells()) {
             int outer = cell.panels().get(above ? cell.panels().size() - 1 : 0);
             areas.merge(outer, cell.shape().getArea(), Double::sum);
         }
-        Set<Integer> seen = new TreeSet<>();
+        Set<Face> seen = new TreeSet<>();
         areas.forEach((panel, area) -> {
-            if (area >= WORTH_SEEING * graph.panels().get(panel).area()) {
-                seen.add(panel);
+            if (area >= WORTH_SEEING * form.graph().panels().get(panel).area()) {
+                Face up = Face.upward(panel, form.placed().get(panel).motion());
+                seen.add(above ? up : up.turned());
             }
         });
         return new InSight(seen);
@@ -64,13 +77,19 @@ public record InSight(Set<Integer> panels) {
     /** In space, from far away in the direction of {@code eye}: points on each panel that nothing lies before. */
     public static InSight from(FoldGraph graph, Frame frame, Vector3D eye) {
         Vector3D towards = eye.normalize();
-        Set<Integer> seen = new TreeSet<>();
+        List<Screen> screens = new ArrayList<>();
         for (int panel = 0; panel < graph.panels().size(); panel++) {
-            List<Coordinate> points = points(graph.panels().get(panel));
+            screens.add(Screen.of(graph.panels().get(panel), frame.panels().get(panel), towards));
+        }
+        Set<Face> seen = new TreeSet<>();
+        for (int panel = 0; panel < screens.size(); panel++) {
             int one = panel;
-            long open = points.stream().filter(point -> isOpen(graph, frame, one, frame.panels().get(one).apply(point.x, point.y, 0), towards)).count();
+            double facing = screens.get(panel).sight().getZ();
+            List<Coordinate> points = points(graph.panels().get(panel));
+            long open = Math.abs(facing) < EDGE_ON ? 0 : points.stream()
+                    .filter(point -> isOpen(screens, one, frame.panels().get(one).apply(point.x, point.y, 0))).count();
             if (!points.isEmpty() && open >= Math.max(1, WORTH_SEEING * points.size())) {
-                seen.add(panel);
+                seen.add(new Face(panel, facing > 0 ? Side.FACE : Side.BACK));
             }
         }
         return new InSight(seen);
@@ -82,7 +101,7 @@ public record InSight(Set<Integer> panels) {
         for (int i = 0; i < GRID; i++) {
             for (int j = 0; j < GRID; j++) {
                 Coordinate point = new Coordinate(box.getMinX() + box.getWidth() * (i + 0.5) / GRID, box.getMinY() + box.getHeight() * (j + 0.5) / GRID);
-                if (isWithin(panel, point)) {
+                if (isWithin(panel.shape().getExteriorRing().getCoordinates(), point)) {
                     points.add(point);
                 }
             }
@@ -90,29 +109,46 @@ public record InSight(Set<Integer> panels) {
         return points;
     }
 
-    private static boolean isWithin(Panel panel, Coordinate point) {
-        return RayCrossingCounter.locatePointInRing(point, panel.shape().getExteriorRing().getCoordinates()) == Location.INTERIOR;
+    private static boolean isWithin(Coordinate[] ring, Coordinate point) {
+        return RayCrossingCounter.locatePointInRing(point, ring) == Location.INTERIOR;
     }
 
-    private static boolean isOpen(FoldGraph graph, Frame frame, int panel, Vector3D at, Vector3D towards) {
-        for (int other = 0; other < graph.panels().size(); other++) {
-            if (other != panel && hides(graph.panels().get(other), frame.panels().get(other), at, towards)) {
+    private static boolean isOpen(List<Screen> screens, int panel, Vector3D at) {
+        for (int other = 0; other < screens.size(); other++) {
+            if (other != panel && screens.get(other).hides(at)) {
                 return false;
             }
         }
         return true;
     }
 
-    /** Whether the line of sight from {@code at} goes through a panel. */
-    private static boolean hides(Panel panel, Rigid motion, Vector3D at, Vector3D towards) {
-        Rigid back = motion.inverse();
-        Vector3D from = back.apply(at.getX(), at.getY(), at.getZ());
-        Vector3D beyond = at.add(towards);
-        Vector3D line = back.apply(beyond.getX(), beyond.getY(), beyond.getZ()).subtract(from);
-        if (Math.abs(line.getZ()) < 1e-9) {
-            return false;
+    /**
+     * A panel that may hide another: what looks at it is brought to its own sheet.
+     *
+     * @param back from space to its sheet
+     * @param sight the way to the eye, on its sheet
+     * @param ring its outline
+     * @param box the rectangle round it
+     */
+    private record Screen(Rigid back, Vector3D sight, Coordinate[] ring, Envelope box) {
+
+        static Screen of(Panel panel, Rigid motion, Vector3D towards) {
+            Rigid back = motion.inverse();
+            Vector3D sight = back.apply(towards.getX(), towards.getY(), towards.getZ()).subtract(back.apply(0, 0, 0));
+            return new Screen(back, sight, panel.shape().getExteriorRing().getCoordinates(), panel.shape().getEnvelopeInternal());
         }
-        double distance = -from.getZ() / line.getZ();
-        return distance > TOUCHING && isWithin(panel, new Coordinate(from.getX() + distance * line.getX(), from.getY() + distance * line.getY()));
+
+        boolean hides(Vector3D at) {
+            if (Math.abs(sight.getZ()) < 1e-9) {
+                return false;
+            }
+            Vector3D from = back.apply(at.getX(), at.getY(), at.getZ());
+            double distance = -from.getZ() / sight.getZ();
+            if (distance <= TOUCHING) {
+                return false;
+            }
+            Coordinate meets = new Coordinate(from.getX() + distance * sight.getX(), from.getY() + distance * sight.getY());
+            return box.contains(meets) && isWithin(ring, meets);
+        }
     }
 }

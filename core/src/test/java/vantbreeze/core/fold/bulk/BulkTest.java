@@ -69,11 +69,11 @@ class BulkTest {
         FoldGraph card = Cards.explodingGate();
         FoldedForm form = FoldedForm.of(card, Pose.closed());
         LayerOrder order = LayerOrders.of(card).first().orElseThrow();
-        List<Relief> reliefs = Relief.of(form, stocks(card), BulkMap.of(form, stocks(card), List.of(), order));
+        List<Relief> reliefs = Relief.of(form, stocks(card), BulkMap.of(form, stocks(card), List.of(), order), List.of());
         Relief leftFold = reliefs.stream().filter(relief -> relief.hinge() == 0).findFirst().orElseThrow();
         assertThat(leftFold.millimetres()).isGreaterThanOrEqualTo(2 * 0.3 - 1e-9);
         assertThat(leftFold.wrapped()).allMatch(panel -> card.pieceOf().get(panel) == 1);
-        assertThat(Relief.of(FoldedForm.of(Cards.gate(), Pose.closed()), List.of(CARD), bulk(Cards.gate(), Pose.closed(), List.of()))).isEmpty();
+        assertThat(Relief.of(FoldedForm.of(Cards.gate(), Pose.closed()), List.of(CARD), bulk(Cards.gate(), Pose.closed(), List.of()), List.of())).isEmpty();
     }
 
     /** ISO 536: an A4 sheet, a sixteenth of a square metre, of 80 g/m² weighs 5 g (4.99 of the rounded size). */
@@ -96,7 +96,7 @@ class BulkTest {
     void theEndViewOfAGateIsABackUnderTwoFlaps() {
         FoldGraph gate = Cards.gate();
         BulkMap bulk = bulk(gate, Pose.closed(), List.of());
-        EndView end = EndView.of(bulk, panel -> 0.3);
+        EndView end = EndView.of(bulk);
         assertThat(end.layers()).extracting(layer -> gate.name(layer.panel())).containsExactlyInAnyOrder("Back", "Left flap", "Right flap");
         assertThat(end.layers()).allSatisfy(layer -> {
             boolean back = gate.name(layer.panel()).equals("Back");
@@ -110,7 +110,7 @@ class BulkTest {
     @MethodSource("all")
     void theEndViewIsAsHighAsTheCardIsThick(Cards.Case card) {
         BulkMap bulk = bulk(card.graph(), card.flat(), List.of());
-        EndView end = EndView.of(bulk, panel -> CARD.caliper().millimetres());
+        EndView end = EndView.of(bulk);
         assertThat(end.layers().stream().mapToDouble(EndView.Layer::top).max().orElse(0)).isCloseTo(bulk.worst().thickness(), within(1e-9));
         assertThat(end.layers()).allMatch(layer -> layer.to() > layer.from());
     }

@@ -1,0 +1,170 @@
+package vantbreeze.core.layer;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Point;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.FoldedForm;
+import vantbreeze.core.fold.bulk.Added;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Size;
+
+/**
+ * Lays a card's layers: each drawn in from what lies beneath it by its border, rectangles brought to the ruler's marks.
+ *
+ * @param graph the card's panels
+ * @param ruler the ruler the layers are cut by
+ * @param flats the poses in which the card lies flat, the closed one first; a paper runs across panels as they lie in one
+ * @param up which way is up on a face's sheet, degrees anticlockwise from across
+ * @param papers a paper by its id
+ */
+public record Dresser(FoldGraph graph, Ruler ruler, List<FoldedForm> flats, ToDoubleFunction<Face> up, Function<String, Optional<Cardstock>> papers) {
+
+    private static final Cardstock STAND_IN = Cardstock.of("White card", 220);
+    /** Overlaps smaller than this are rounding, mm². */
+    private static final double NOTHING = 0.05;
+
+    /** The layers of {@code dressing}. */
+    public Layers lay(Dressing dressing) {
+        List<Layer> layers = new ArrayList<>();
+        List<Added> raised = new ArrayList<>();
+        List<Trouble> troubles = new ArrayList<>();
+        for (int i = 0; i < dressing.all().size(); i++) {
+            Dressed dressed = dressing.all().get(i);
+            List<Face> faces = dressed.faces().stream().flatMap(name -> name.find(graph).stream()).toList();
+            if (faces.size() < dressed.faces().size()) {
+                troubles.add(new Trouble.Aside(dressed));
+            } else if (dressed.runs()) {
+                new Run(graph, flats, faces).lay(this, i, dressed, layers, troubles);
+            } else {
+                one(i, dressed, faces.get(0), layers, raised, troubles);
+            }
+        }
+        return new Layers(layers, raised, troubles);
+    }
+
+    private void one(int index, Dressed dressed, Face face, List<Layer> layers, List<Added> raised, List<Trouble> troubles) {
+        Ground ground = Grounds.of(graph).of(face);
+        if (!ground.isFree()) {
+            troubles.add(new Trouble.NoGround(face, ground.glued()));
+            return;
+        }
+        List<LineString> folds = Grounds.of(graph).folds(face.panel());
+        Polygon uppermost = ground.parts().get(0);
+        for (int part = 0; part < ground.parts().size(); part++) {
+            Polygon beneath = ground.parts().get(part);
+            for (int level = 0; level < dressed.layers().size(); level++) {
+                LayerChoice choice = dressed.layers().get(level);
+                Layer layer = layer(index, level, part, face, choice, beneath, folds, troubles);
+                if (layer == null) {
+                    troubles.add(new Trouble.Eaten(face, level, choice.border()));
+                    break;
+                }
+                if (choice.own() != null || choice.border().isNegative()) {
+                    judge(layer, troubles);
+                }
+                layers.add(layer);
+                beneath = layer.shape();
+            }
+            uppermost = part == 0 ? beneath : uppermost;
+        }
+        Point middle = uppermost.getInteriorPoint();
+        for (Embellishment one : dressed.embellishments()) {
+            boolean sideways = Math.abs(Math.sin(Math.toRadians(up.applyAsDouble(face)))) < 0.5;
+            Size size = sideways ? one.size().turned() : one.size();
+            raised.add(new Added(one.name(), face.panel(), face.side(),
+                    Layers.around(middle.getX(), middle.getY(), size.width().millimetres(), size.height().millimetres()), one.height(), 0));
+        }
+    }
+
+    private Layer layer(int index, int level, int part, Face face, LayerChoice choice, Polygon beneath, List<LineString> folds, List<Trouble> troubles) {
+        Cardstock paper = paper(face, choice, troubles);
+        double upwards = up.applyAsDouble(face);
+        Upright upright = Upright.of(beneath);
+        if (choice.own() != null) {
+            Polygon shape = own(choice.own(), beneath, upwards);
+            Length border = Length.nearest(over(shape, beneath));
+            return new Layer(index, level, part, face, choice, paper, shape, border, border, upwards);
+        }
+        if (upright != null) {
+            Upright inset = upright.inset(choice.border(), ruler, folds);
+            if (inset == null) {
+                return null;
+            }
+            List<Length> borders = upright.borders(inset);
+            return new Layer(index, level, part, face, choice, paper, inset.polygon(beneath),
+                    borders.stream().reduce(Length::min).orElseThrow(), borders.stream().reduce(Length::max).orElseThrow(), upwards);
+        }
+        List<Polygon> left = Inset.of(beneath, choice.border().millimetres());
+        return left.stream().reduce((one, other) -> one.getArea() >= other.getArea() ? one : other)
+                .map(shape -> new Layer(index, level, part, face, choice, paper, shape, choice.border(), choice.border(), upwards)).orElse(null);
+    }
+
+    Cardstock paper(Face face, LayerChoice choice, List<Trouble> troubles) {
+        return papers.apply(choice.paper()).orElseGet(() -> {
+            troubles.add(new Trouble.NoPaper(face, choice.paper()));
+            return STAND_IN;
+        });
+    }
+
+    /** A rectangle of a size of its own, upright as it is seen, in the middle of what lies beneath. */
+    private static Polygon own(Size size, Polygon beneath, double up) {
+        Coordinate middle = Upright.of(beneath) == null ? beneath.getInteriorPoint().getCoordinate() : beneath.getCentroid().getCoordinate();
+        double turn = Math.toRadians(up - 90);
+        double[][] corners = {{-1, -1}, {1, -1}, {1, 1}, {-1, 1}, {-1, -1}};
+        Coordinate[] ring = new Coordinate[corners.length];
+        for (int i = 0; i < ring.length; i++) {
+            double x = corners[i][0] * size.width().millimetres() / 2;
+            double y = corners[i][1] * size.height().millimetres() / 2;
+            ring[i] = new Coordinate(middle.x + x * Math.cos(turn) - y * Math.sin(turn), middle.y + x * Math.sin(turn) + y * Math.cos(turn));
+        }
+        return beneath.getFactory().createPolygon(ring);
+    }
+
+    /** How far within {@code beneath} the shape's edge lies at the nearest; negative by how far it reaches over. */
+    private static double over(Polygon shape, Polygon beneath) {
+        double within = shape.getBoundary().distance(beneath.getBoundary());
+        if (beneath.covers(shape)) {
+            return within;
+        }
+        double out = 0;
+        for (Coordinate corner : shape.getCoordinates()) {
+            out = Math.max(out, beneath.distance(beneath.getFactory().createPoint(corner)));
+        }
+        return -out;
+    }
+
+    /** What is amiss with a layer that reaches beyond what it lies on. */
+    private void judge(Layer layer, List<Trouble> troubles) {
+        Face face = layer.face();
+        Grounds grounds = Grounds.of(graph);
+        Polygon panel = graph.panels().get(face.panel()).shape();
+        double out = layer.shape().difference(panel).getArea();
+        boolean overFold = grounds.folds(face.panel()).stream().anyMatch(fold -> crosses(layer.shape(), fold));
+        if (out > NOTHING && overFold) {
+            troubles.add(new Trouble.OverFold(face, layer.level()));
+        } else if (out > NOTHING) {
+            troubles.add(new Trouble.OverEdge(face, layer.level(), Length.nearest(-over(layer.shape(), panel))));
+        }
+        if (grounds.glueOn(face).stream().anyMatch(area -> area.intersection(layer.shape()).getArea() > NOTHING)) {
+            troubles.add(new Trouble.OnGlue(face, layer.level()));
+        }
+        if (grounds.slidesOver(face).stream().anyMatch(area -> area.intersection(layer.shape()).getArea() > NOTHING)) {
+            troubles.add(new Trouble.InTheWay(face, layer.level()));
+        }
+    }
+
+    private static boolean crosses(Geometry shape, LineString fold) {
+        return shape.intersection(fold).getLength() > 0.01;
+    }
+}

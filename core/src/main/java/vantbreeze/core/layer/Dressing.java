@@ -1,0 +1,68 @@
+package vantbreeze.core.layer;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * All that a maker decided about a card's layers. A face is dressed at most once.
+ *
+ * @param all what lies where
+ */
+public record Dressing(List<Dressed> all) {
+
+    /** Nothing on any panel. */
+    public static final Dressing NONE = new Dressing(List.of());
+
+    /** Most faces dressed; far more than any card has. */
+    private static final int MOST = 500;
+
+    /**
+     * @throws IllegalArgumentException in words for the maker, when a face is dressed twice
+     */
+    public Dressing {
+        all = List.copyOf(all);
+        Set<FaceName> seen = new HashSet<>();
+        for (Dressed dressed : all) {
+            for (FaceName face : dressed.faces()) {
+                if (!seen.add(face)) {
+                    throw new IllegalArgumentException("The panel %s is dressed twice. Take one of the two away.".formatted(face.panel()));
+                }
+            }
+        }
+        if (seen.size() > MOST) {
+            throw new IllegalArgumentException("That is more than %d dressed panels.".formatted(MOST));
+        }
+    }
+
+    /** What lies on a face. */
+    public Optional<Dressed> on(FaceName face) {
+        return all.stream().filter(dressed -> dressed.faces().contains(face)).findFirst();
+    }
+
+    /** The same with this on its faces, in place of what lay on any of them. */
+    public Dressing with(Dressed dressed) {
+        List<Dressed> others = new ArrayList<>();
+        boolean placed = false;
+        for (Dressed other : all) {
+            if (other.faces().stream().noneMatch(dressed.faces()::contains)) {
+                others.add(other);
+            } else if (!placed) {
+                others.add(dressed);
+                placed = true;
+            }
+        }
+        if (!placed) {
+            others.add(dressed);
+        }
+        return new Dressing(others);
+    }
+
+    /** The same with nothing on these faces. What ran across one of them is taken off the others too. */
+    public Dressing without(Collection<FaceName> faces) {
+        return new Dressing(all.stream().filter(dressed -> dressed.faces().stream().noneMatch(faces::contains)).toList());
+    }
+}

@@ -1,0 +1,33 @@
+package vantbreeze.core.layer;
+
+import java.util.Optional;
+import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.PanelRef;
+import vantbreeze.core.fold.Side;
+
+/**
+ * One side of a panel as a plan names it.
+ *
+ * @param piece which piece of the card, from 0
+ * @param panel the panel's name
+ * @param side which side of the paper
+ */
+public record FaceName(int piece, String panel, Side side) {
+
+    /** How a plan names {@code face}, which outlives a change of measures. */
+    public static FaceName of(Face face, FoldGraph graph) {
+        return new FaceName(graph.pieceOf().get(face.panel()), graph.panels().get(face.panel()).name(), face.side());
+    }
+
+    /** The face of this name; none when an edit took its panel away. */
+    public Optional<Face> find(FoldGraph graph) {
+        return graph.find(new PanelRef(piece, panel)).map(index -> new Face(index, side));
+    }
+
+    /** In words, like "Leg, back". */
+    public String inWords(FoldGraph graph) {
+        String name = find(graph).map(face -> graph.name(face.panel())).orElse(panel);
+        return side == Side.FACE ? name : name + ", back";
+    }
+}

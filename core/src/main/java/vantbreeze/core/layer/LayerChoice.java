@@ -1,0 +1,49 @@
+package vantbreeze.core.layer;
+
+import vantbreeze.core.length.Length;
+import vantbreeze.core.paper.Size;
+
+/**
+ * One layer of a stack as a maker chose it.
+ *
+ * @param paper id of what it is cut from
+ * @param border how much of what lies beneath shows all round it, measured square to every edge; negative to reach over
+ * @param own a size of its own instead of a border, as it stands upright; or null
+ * @param pad how thick the foam beneath it is, nil for none
+ * @param otherSide whether the paper's other side shows
+ */
+public record LayerChoice(String paper, Length border, Size own, Length pad, boolean otherSide) {
+
+    /** Thickest foam, and largest border: beyond it is a misread figure. */
+    private static final Length MOST = Length.ofMillimetres(300);
+
+    /**
+     * @throws IllegalArgumentException in words for the maker, when a figure is beyond what can be meant
+     */
+    public LayerChoice {
+        if (border.abs().isLongerThan(MOST) || pad.isLongerThan(MOST)) {
+            throw new IllegalArgumentException("That is more than %s. Type a smaller one.".formatted(MOST));
+        }
+        if (pad.isNegative()) {
+            throw new IllegalArgumentException("Foam can't be thinner than nothing. Type its thickness, or 0 for none.");
+        }
+        if (own != null && !(own.width().isPositive() && own.height().isPositive())) {
+            throw new IllegalArgumentException("A layer has a width and a height. Type both.");
+        }
+    }
+
+    /** A layer that leaves a border. */
+    public static LayerChoice of(String paper, Length border) {
+        return new LayerChoice(paper, border, null, Length.ZERO, false);
+    }
+
+    /** The same on foam. */
+    public LayerChoice raised(Length foam) {
+        return new LayerChoice(paper, border, own, foam, otherSide);
+    }
+
+    /** The same in a size of its own. */
+    public LayerChoice sized(Size size) {
+        return new LayerChoice(paper, border, size, pad, otherSide);
+    }
+}

@@ -1,0 +1,123 @@
+package vantbreeze.core.layer;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
+import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.FoldedForm;
+import vantbreeze.core.fold.Rigid;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.paper.Size;
+
+/** One paper across several faces: cut as one piece for all of them as they lie side by side, then split where they part. */
+record Run(FoldGraph graph, List<FoldedForm> flats, List<Face> faces) {
+
+    /** Flaps meet with a hair between; wider apart they are not side by side, mm. */
+    private static final double HAIR = 1.2;
+
+    /** The pose in which they lie side by side, all seen from the same side, or null. */
+    private FoldedForm pose() {
+        return flats.stream().filter(this::showsAll).filter(form -> outline(form) != null).findFirst().orElse(null);
+    }
+
+    private boolean showsAll(FoldedForm form) {
+        long up = faces.stream().filter(face -> form.placed().get(face.panel()).motion().showsFace() == (face.side() == Side.FACE)).count();
+        return up == 0 || up == faces.size();
+    }
+
+    /** The outline of all faces together, the hair between them closed; null when they do not touch. */
+    private Polygon outline(FoldedForm form) {
+        List<Geometry> grown = new ArrayList<>();
+        for (Face face : faces) {
+            Ground ground = Grounds.of(graph).of(face);
+            if (!ground.isFree()) {
+                return null;
+            }
+            Polygon placed = placed(ground.parts().get(0), form.placed().get(face.panel()).motion());
+            if (grown.stream().anyMatch(other -> other.intersection(placed).getArea() > 2 * HAIR * HAIR + HAIR * placed.getLength() / 2)) {
+                return null;
+            }
+            grown.addAll(Inset.of(placed, -HAIR / 2));
+        }
+        List<Polygon> whole = Inset.polygons(UnaryUnionNG.union(grown, new PrecisionModel(1e6)));
+        if (whole.size() != 1) {
+            return null;
+        }
+        List<Polygon> back = Inset.of(whole.get(0), HAIR / 2);
+        return back.size() == 1 ? back.get(0) : null;
+    }
+
+    void lay(Dresser dresser, int index, Dressed dressed, List<Layer> layers, List<Trouble> troubles) {
+        FoldedForm form = pose();
+        if (form == null) {
+            troubles.add(new Trouble.Apart(faces));
+            return;
+        }
+        Polygon beneath = outline(form);
+        for (int level = 0; level < dressed.layers().size(); level++) {
+            LayerChoice choice = dressed.layers().get(level);
+            Polygon whole = inset(dresser, beneath, choice);
+            if (whole == null) {
+                troubles.add(new Trouble.Eaten(faces.get(0), level, choice.border()));
+                return;
+            }
+            for (Face face : faces) {
+                Rigid motion = form.placed().get(face.panel()).motion();
+                Polygon part = placed(Grounds.of(graph).of(face).parts().get(0), motion);
+                List<Polygon> mine = Inset.polygons(whole.intersection(part));
+                for (Polygon shape : mine) {
+                    Polygon onSheet = placed(shape, motion.inverse());
+                    layers.add(new Layer(index, level, 0, face, choice, dresser.paper(face, choice, troubles), onSheet, choice.border(), choice.border(),
+                            angle(motion.inverse())));
+                }
+            }
+            beneath = whole;
+        }
+    }
+
+    private static Polygon inset(Dresser dresser, Polygon beneath, LayerChoice choice) {
+        Upright upright = Upright.of(beneath);
+        if (upright != null) {
+            Upright inset = upright.inset(choice.border(), dresser.ruler(), List.of());
+            return inset == null ? null : inset.polygon(beneath);
+        }
+        List<Polygon> left = Inset.of(beneath, choice.border().millimetres());
+        return left.stream().reduce((one, other) -> one.getArea() >= other.getArea() ? one : other).orElse(null);
+    }
+
+    /** Where up, in the pose, points on the sheet. */
+    private static double angle(Rigid back) {
+        return Math.toDegrees(Math.atan2(back.yy(), back.xy()));
+    }
+
+    private static Polygon placed(Polygon shape, Rigid motion) {
+        return (Polygon) new AffineTransformation(motion.xx(), motion.xy(), motion.dx(), motion.yx(), motion.yy(), motion.dy()).transform(shape).norm();
+    }
+
+    /** How large the whole piece is that is cut for layers of one run at one level, as it stands. */
+    static Size span(List<Layer> layers, FoldedForm form) {
+        double minX = Double.MAX_VALUE;
+        double minY = Double.MAX_VALUE;
+        double maxX = -Double.MAX_VALUE;
+        double maxY = -Double.MAX_VALUE;
+        for (Layer layer : layers) {
+            var box = placed(layer.shape(), form.placed().get(layer.face().panel()).motion()).getEnvelopeInternal();
+            minX = Math.min(minX, box.getMinX());
+            minY = Math.min(minY, box.getMinY());
+            maxX = Math.max(maxX, box.getMaxX());
+            maxY = Math.max(maxY, box.getMaxY());
+        }
+        return new Size(Length.nearest(maxX - minX), Length.nearest(maxY - minY));
+    }
+
+    /** The pose of a run, for what its whole piece measures. */
+    static FoldedForm poseOf(FoldGraph graph, List<FoldedForm> flats, List<Face> faces) {
+        return new Run(graph, flats, faces).pose();
+    }
+}

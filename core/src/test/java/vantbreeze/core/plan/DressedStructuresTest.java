@@ -1,0 +1,201 @@
+package vantbreeze.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.GlueArea;
+import vantbreeze.core.fold.Link;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.layer.Cut;
+import vantbreeze.core.layer.Dressed;
+import vantbreeze.core.layer.Dressing;
+import vantbreeze.core.layer.FaceName;
+import vantbreeze.core.layer.Grounds;
+import vantbreeze.core.layer.Layer;
+import vantbreeze.core.layer.LayerChoice;
+import vantbreeze.core.layer.Trouble;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.structure.Catalogue;
+import vantbreeze.core.structure.Structure;
+
+/** What holds of every structure of the catalogue, dressed in a range of borders. */
+class DressedStructuresTest {
+
+    private static final Workshop WORKSHOP = Workshop.standard();
+    /** A hundredth of a millimetre, and what brings a computed corner to the nearest unit. */
+    private static final double TRUE = 0.0101;
+
+    static List<Structure> structures() {
+        return Catalogue.full().all();
+    }
+
+    @Provide
+    Arbitrary<Structure> everyStructure() {
+        return Arbitraries.of(structures());
+    }
+
+    @Provide
+    Arbitrary<Length> borders() {
+        Arbitrary<Length> metric = Arbitraries.integers().between(2, 14).map(halves -> Length.ofMicrometres(500L * halves));
+        return Arbitraries.oneOf(metric, Arbitraries.integers().between(1, 8).map(part -> Length.ofInches(0, part, 32)));
+    }
+
+    private static WorkedPlan bare(Structure structure) {
+        return WORKSHOP.work(new Plan("Kite day", structure.id(), structure.proportioned(Size.ofMillimetres(152, 108), Ruler.MM_1), Ruler.MM_1, null, null, ""));
+    }
+
+    private static WorkedPlan dressed(Structure structure, Length... borders) {
+        WorkedPlan bare = bare(structure);
+        List<LayerChoice> stack = List.of(borders).stream().map(border -> LayerChoice.of("paper-160", border)).toList();
+        return WORKSHOP.work(bare.plan().dressed(new Suggestion(WORKSHOP, bare).dressing(stack)));
+    }
+
+    /** Every edge of every layer lies within what is beneath by its border, and no nearer; rounding only makes it wider. */
+    @Property(tries = 150)
+    void everyLayerKeepsItsBorderOnEveryEdge(@ForAll("everyStructure") Structure structure, @ForAll("borders") Length mat, @ForAll("borders") Length layer) {
+        WorkedPlan worked = dressed(structure, mat, layer);
+        for (Layer one : worked.layers().all()) {
+            Polygon beneath = beneath(worked, one);
+            assertThat(beneath.buffer(1e-6).covers(one.shape())).as("%s within", structure.id()).isTrue();
+            double least = one.shape().getBoundary().distance(beneath.getBoundary());
+            double most = 0;
+            Coordinate[] ring = one.shape().getExteriorRing().getCoordinates();
+            for (int i = 0; i + 1 < ring.length; i++) {
+                most = Math.max(most, squareTo(ring[i], ring[i + 1], beneath));
+            }
+            assertThat(least).as(structure.id()).isCloseTo(one.least().millimetres(), within(TRUE)).isGreaterThan(one.choice().border().millimetres() - TRUE);
+            assertThat(most).as(structure.id()).isLessThan(one.most().millimetres() + TRUE);
+            assertThat(one.most().minus(one.choice().border())).as("rounded by less than a mark").isLessThan(Ruler.MM_1.division());
+        }
+    }
+
+    /** How far an edge lies from the nearest edge of {@code beneath} that runs along with it, measured square to both. */
+    private static double squareTo(Coordinate from, Coordinate to, Polygon beneath) {
+        LineSegment edge = new LineSegment(from, to);
+        Coordinate[] ring = beneath.getCoordinates();
+        double nearest = Double.MAX_VALUE;
+        for (int i = 0; i + 1 < ring.length; i++) {
+            LineSegment other = new LineSegment(ring[i], ring[i + 1]);
+            if (other.getLength() > 1e-9 && Math.abs(Math.sin(other.angle() - edge.angle())) * Math.min(edge.getLength(), other.getLength()) < 0.002) {
+                nearest = Math.min(nearest, other.distancePerpendicular(edge.midPoint()));
+            }
+        }
+        return nearest;
+    }
+
+    private static Polygon beneath(WorkedPlan worked, Layer layer) {
+        return worked.layers().on(layer.face()).stream().filter(other -> other.part() == layer.part() && other.level() == layer.level() - 1)
+                .map(Layer::shape).findFirst().orElseGet(() -> Grounds.of(worked.form().graph()).of(layer.face()).parts().get(layer.part()));
+    }
+
+    /** Parts of one face do not overlap; nothing lies where a part of the card is glued by a tab or slides, nor on the glued side of anything. */
+    @Property(tries = 60)
+    void nothingOverlapsAndNothingLiesOnGlue(@ForAll("everyStructure") Structure structure, @ForAll("borders") Length border) {
+        WorkedPlan worked = dressed(structure, border);
+        assertThat(worked.layers().troubles()).as(structure.id()).isEmpty();
+        List<Layer> layers = worked.layers().all();
+        for (Layer one : layers) {
+            layers.stream().filter(other -> other != one && other.face().equals(one.face()) && other.level() == one.level())
+                    .forEach(other -> assertThat(one.shape().intersection(other.shape()).getArea()).as(structure.id()).isLessThan(1e-6));
+        }
+        for (GlueArea glue : GlueArea.of(worked.form().graph())) {
+            boolean gluedSide = worked.form().graph().joins().stream().anyMatch(link -> link.to() == glue.panel() && link.join().gluedSide() == glue.side() && link.from() == glue.other());
+            if (gluedSide) {
+                worked.layers().on(new Face(glue.panel(), glue.side()))
+                        .forEach(layer -> assertThat(layer.shape().intersection(glue.shape()).getArea()).as(structure.id()).isLessThan(1e-6));
+            }
+        }
+        for (Link.Glued slide : worked.form().graph().joins().stream().filter(link -> link.join().slides()).toList()) {
+            assertThat(worked.layers().faces()).as(structure.id()).doesNotContain(new Face(slide.to(), Side.FACE), new Face(slide.to(), Side.BACK));
+        }
+    }
+
+    /** Every panel that shows gets layers unless glue takes it or it is too small; what never shows gets none. */
+    @ParameterizedTest
+    @MethodSource("structures")
+    void whatShowsIsDressedAndWhatDoesNotIsNot(Structure structure) {
+        WorkedPlan worked = dressed(structure, Length.ofMillimetres(2));
+        Sights sights = Sights.of(worked);
+        assertThat(worked.layers().faces()).as(structure.id()).isNotEmpty().allMatch(face -> sights.of(face).isPresent());
+        for (Face face : Grounds.of(worked.form().graph()).free()) {
+            var box = Grounds.of(worked.form().graph()).of(face).parts().get(0).getEnvelopeInternal();
+            if (sights.of(face).isPresent() && Math.min(box.getWidth(), box.getHeight()) > 16) {
+                assertThat(worked.layers().faces()).as(structure.id()).contains(face);
+            }
+        }
+    }
+
+    /** The thickest place of a dressed card is no thinner than the bare one's, and the weight grows by area times grammage. */
+    @ParameterizedTest
+    @MethodSource("structures")
+    void bulkAndWeightCountEveryLayer(Structure structure) {
+        WorkedPlan bare = bare(structure);
+        WorkedPlan worked = dressed(structure, Length.ofMillimetres(3));
+        assertThat(worked.heft().thickness()).as(structure.id()).isGreaterThan(bare.heft().thickness());
+        double grams = worked.layers().all().stream().mapToDouble(layer -> layer.paper().grams(layer.shape().getExteriorRing().getFactory()
+                .createPolygon(layer.shape().getExteriorRing().getCoordinates()).getArea())).sum();
+        assertThat(worked.heft().weight().grams()).as(structure.id()).isCloseTo(bare.heft().weight().grams() + grams, within(0.001));
+    }
+
+    /** Every cut that has a mirror image is told from it: the image's image is itself, of the same area, and both are not alike. */
+    @ParameterizedTest
+    @MethodSource("structures")
+    void mirroredPairsAreMirrorImages(Structure structure) {
+        List<Cut> cuts = dressed(structure, Length.ofMillimetres(2)).cuts().cuts();
+        assertThat(cuts.stream().mapToInt(Cut::count).sum()).isEqualTo(dressed(structure, Length.ofMillimetres(2)).layers().all().size());
+        for (Cut cut : cuts) {
+            if (cut.mirror() > 0) {
+                Cut other = cuts.get(cut.mirror() - 1);
+                assertThat(other.mirror()).isEqualTo(cut.number());
+                assertThat(other.shape().polygon().getArea()).isCloseTo(cut.shape().polygon().getArea(), within(0.01));
+                Polygon turnedOver = other.shape().mirrored().polygon();
+                assertThat(turnedOver.getLength()).isCloseTo(cut.shape().polygon().getLength(), within(0.01));
+            }
+        }
+    }
+
+    /** By hand: the outer panels of a gabled concertina lean towards each other, so their layers are mirrored pairs. */
+    @Test
+    void theGabledConcertinaHasMirroredPairs() {
+        List<Cut> cuts = dressed(WORKSHOP.structure("gabled-concertina"), Length.ofMillimetres(2)).cuts().cuts();
+        assertThat(cuts).anyMatch(cut -> cut.mirror() > 0 && cut.count() >= 2);
+    }
+
+    /** By hand: a strip has none. */
+    @Test
+    void aStripHasNoMirroredPairs() {
+        assertThat(dressed(WORKSHOP.structure("concertina"), Length.ofMillimetres(2)).cuts().cuts()).allMatch(cut -> cut.mirror() == 0);
+    }
+
+    /** Layers whose panel an edit took away are kept aside and lie there again when it comes back. */
+    @Test
+    void layersOfAPanelThatIsGoneAreKeptAside() {
+        Structure concertina = WORKSHOP.structure("concertina");
+        WorkedPlan bare = bare(concertina);
+        String last = bare.pieces().get(0).panels().all().get(bare.pieces().get(0).panels().all().size() - 1).name();
+        Plan plan = bare.plan().dressed(new Dressing(List.of(Dressed.of(new FaceName(0, last, Side.FACE), List.of(LayerChoice.of("paper-160", Length.ofMillimetres(3)))))));
+        assertThat(WORKSHOP.work(plan).layers().all()).hasSize(1);
+        Plan fewer = plan.choosing(concertina, "panels", "3");
+        WorkedPlan without = WORKSHOP.work(fewer);
+        assertThat(without.layers().all()).isEmpty();
+        assertThat(without.layers().aside()).hasSize(1);
+        assertThat(without.findings()).anyMatch(finding -> finding.text().contains(last + " is not there any more"));
+        assertThat(WORKSHOP.work(fewer.choosing(concertina, "panels", bare.plan().measures().chosen(concertina.choices().get(0)))).layers().troubles())
+                .noneMatch(Trouble.Aside.class::isInstance);
+    }
+}
