@@ -55,6 +55,17 @@ export function useShowing(id: string, revision: number, wanted: boolean) {
   })
 }
 
+/** A card's layers as they are chosen and cut, as of a revision. */
+export function useLayers(id: string, revision: number | undefined) {
+  return useQuery({
+    queryKey: ['layers', id, revision],
+    queryFn: () => answered(api.GET('/api/cards/{id}/layers', { params: { path: { id } } })),
+    enabled: revision !== undefined,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+}
+
 /** What becomes of a card's figures on another ruler, as of a revision. */
 export function useReruling(id: string, revision: number, ruler: string) {
   return useQuery({

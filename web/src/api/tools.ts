@@ -1,17 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { answered, api, type OwnStock } from './client'
+import { answered, api, type OwnStock, Problem } from './client'
+import type { components } from './generated/schema'
 
 const ownKey = ['own-stock']
 
 type Thing = { name: string; ruler: string; width: string; height: string }
-type Cardstock = {
-  name: string
-  grammage: string
-  caliper?: string
-  grain: OwnStock['cardstocks'][number]['grain']
-  pattern: OwnStock['cardstocks'][number]['pattern']
-  colour: string
-}
+type Cardstock = components['schemas']['NewCardstock']
 type Board = { name: string; groove: string; length: string }
 
 /** What the maker has of their own, and how to change it; everything that is offered elsewhere follows. */
@@ -37,3 +31,16 @@ export function useOwnStock() {
 }
 
 export type Put = ReturnType<typeof useOwnStock>['put']
+
+/** Keeps a picture of a paper; its id. Sent as it is, so that the house reads no more of it than it takes. */
+export async function keepPicture(file: File): Promise<string> {
+  let response: Response
+  try {
+    response = await fetch('/api/stock/pictures', { method: 'POST', body: file, headers: { 'Content-Type': 'application/octet-stream' } })
+  } catch {
+    throw new Problem('The picture did not arrive whole. Is it larger than 10 MB? Save it smaller and choose it again.', 0)
+  }
+  const answer = (await response.json()) as { id: string; detail?: string }
+  if (!response.ok) throw new Problem(answer.detail ?? 'That did not work. Try again.', response.status)
+  return answer.id
+}

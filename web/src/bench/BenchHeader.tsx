@@ -32,6 +32,9 @@ export function BenchHeader({ card, inHand }: Props) {
           <RulerChoice card={card} inHand={inHand} />
         </span>
         <Versions card={card} inHand={inHand} />
+        <Link href={`/card/${card.id}/layers`} className="slip inline-flex items-center">
+          Layers
+        </Link>
         <Link href={`/card/${card.id}/table`} className="slip inline-flex items-center">
           At the table
         </Link>

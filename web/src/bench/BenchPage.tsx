@@ -12,6 +12,7 @@ import { HandStrip } from './HandStrip'
 import { Pickable } from './picked'
 import { RecipeCard } from './RecipeCard'
 import { SheetOnBoard } from './SheetOnBoard'
+import { useStepKeys } from './useStepKeys'
 import { type CardInHand, useCard } from './useCard'
 import { HandProvider, useHand } from './useHand'
 
@@ -23,7 +24,7 @@ export function BenchPage({ id }: { id: string }) {
   const inHand = useCard(id)
   const card = inHand.query.data
   const say = useSay()
-  useKeys({ undo: inHand.undo, redo: inHand.redo }, (cause) => say({ text: cause.message, wrong: true }))
+  useStepKeys({ undo: inHand.undo, redo: inHand.redo }, (cause) => say({ text: cause.message, wrong: true }))
 
   useEffect(() => {
     if (card) document.title = `${card.name} · Vantbreeze`
@@ -62,7 +63,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
               </div>
               <div className="flex flex-col gap-5">
                 <Suspense fallback={<div className="h-[22rem]" />}>
-                  <FoldedPlate pieces={card.pieces} form={card.form} showing={hand.showing} />
+                  <FoldedPlate pieces={card.pieces} form={card.form} dress={card} showing={hand.showing} />
                 </Suspense>
                 <EnvelopePlate card={card} inHand={inHand} />
                 <EndView heft={card.heft} footprint={card.footprint} />
@@ -74,23 +75,4 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
       </Pickable>
     </HandProvider>
   )
-}
-
-type Steps = { undo: () => Promise<void>; redo: () => Promise<void> }
-
-/** Ctrl or ⌘ with Z takes a step back, with Shift Z or Y forward again; fields being typed in keep theirs. */
-function useKeys({ undo, redo }: Steps, onProblem: (cause: Error) => void) {
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && event.target.matches('input:not([type=range]), textarea')
-      if (typing || !(event.ctrlKey || event.metaKey)) return
-      const key = event.key.toLowerCase()
-      const step = key === 'y' || (key === 'z' && event.shiftKey) ? redo : key === 'z' ? undo : null
-      if (!step) return
-      event.preventDefault()
-      step().catch(onProblem)
-    }
-    window.addEventListener('keydown', press)
-    return () => window.removeEventListener('keydown', press)
-  })
 }

@@ -4,6 +4,8 @@ import type { Card, Fit, Point } from '../api/client'
 import { EnvelopeOptions } from '../drawer/EnvelopeOptions'
 import { Choice } from '../house/Choice'
 import { FigureText } from '../house/FigureText'
+import { LayerShape } from '../papers/LayerShape'
+import { backOf } from '../papers/motifs'
 import { useSay } from '../house/Notices'
 import { picking, usePicked } from './picked'
 import { AnotherSize } from './AnotherSize'
@@ -32,7 +34,7 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
   const resize = (to: Resize) => void inHand.resize(to).catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
     <section aria-label="Closed, in its envelope" className="plate">
-      <ClosedInEnvelope fit={card.fit} footprint={card.footprint} closed={card.form.closed} thickest={card.heft.thickest} over={over} bulk={bulk} />
+      <ClosedInEnvelope fit={card.fit} footprint={card.footprint} closed={card.form.closed} layers={card.layers} papers={card.papers} base={card.base} thickest={card.heft.thickest} over={over} bulk={bulk} />
       <div className="flex flex-wrap gap-x-2 text-base">
         {card.fit && (
           <button type="button" className="word" aria-pressed={over} onClick={() => setOver(!over)}>
@@ -62,9 +64,9 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
   )
 }
 
-type Plate = Pick<Card, 'fit' | 'footprint'> & { closed: Card['form']['closed']; thickest: Card['heft']['thickest']; over: boolean; bulk: boolean }
+type Plate = Pick<Card, 'fit' | 'footprint' | 'layers' | 'papers' | 'base'> & { closed: Card['form']['closed']; thickest: Card['heft']['thickest']; over: boolean; bulk: boolean }
 
-const ClosedInEnvelope = memo(function ClosedInEnvelope({ fit, footprint, closed, thickest, over, bulk }: Plate) {
+const ClosedInEnvelope = memo(function ClosedInEnvelope({ fit, footprint, closed, layers, papers, base, thickest, over, bulk }: Plate) {
   const { lit, pick } = usePicked()
   const inside = fit ? (fit.turned ? { width: fit.inside.height, height: fit.inside.width } : fit.inside) : footprint
   const [across, up] = fit?.turned ? [fit.slackUp, fit.slackAcross] : [fit?.slackAcross, fit?.slackUp]
@@ -90,17 +92,25 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({ fit, footprint, closed
             strokeWidth={1.4}
           />
         )}
-        {closed.map(({ panel, faceUp, corners }) => (
+        {closed.map(({ panel, faceUp, corners, laid }) => (
           <g key={panel}>
             {/* the one shadow: where paper lies on paper */}
             {closed.length < MANY && <polygon points={corners.map((corner) => `${x(corner) + 1.5},${y(corner) + 2.5}`).join(' ')} className="fill-ink/30" />}
             <polygon
               points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')}
-              className={`stroke-ink ${lit.panels.has(panel) ? 'fill-picked-wash' : faceUp ? 'fill-paper' : 'fill-paper-back'}`}
+              className={`stroke-ink ${lit.panels.has(panel) ? 'fill-picked-wash' : ''}`}
+              fill={faceUp ? base.colour : backOf(base)}
               strokeWidth={1.2}
               strokeLinejoin="round"
               {...picking(pick, { kind: 'panel', index: panel })}
             />
+            <g transform={`matrix(${scale} 0 0 ${-scale} 4 ${4 + highest * scale}) matrix(${laid.join(' ')})`} className="pointer-events-none">
+              {layers
+                .filter((layer) => layer.panel === panel && layer.face === faceUp)
+                .map((layer, i) => (
+                  <LayerShape key={i} layer={layer} paper={papers.find(({ id }) => id === layer.paper)} className={lit.panels.has(panel) ? 'stroke-picked' : 'stroke-ink'} />
+                ))}
+            </g>
           </g>
         ))}
         {bulk &&

@@ -15,7 +15,9 @@ import {
   Sphere,
   Vector3,
 } from 'three'
-import type { Form, Panel, Piece } from '../api/client'
+import type { Card, Form, Panel, Piece } from '../api/client'
+import { backOf } from '../papers/motifs'
+import { LayersInSpace } from './LayersInSpace'
 import { usePicked } from './picked'
 import { lineNear, LinesInSpace, useLines } from './LinesInSpace'
 
@@ -24,8 +26,13 @@ const COLOURS = { face: '#fffdf8', back: '#e4d8c0', ink: '#1e2a33', picked: '#cf
 /** How far apart stacked panels are drawn, mm, so that closed ones do not flicker. */
 const DRAWN_APART = 0.5
 
+/** What the card is made of and what lies on it. */
+export type Dress = Pick<Card, 'layers' | 'papers' | 'base'>
+
 /** The card in space. The engine's frames say where each panel is; between two frames it is drawn in between. */
-export function FoldedObject({ pieces, form, closed, moving }: { pieces: Piece[]; form: Form; closed: number; moving: boolean }) {
+type Props = { pieces: Piece[]; form: Form; dress?: Dress; closed: number; moving: boolean }
+
+export function FoldedObject({ pieces, form, dress, closed, moving }: Props) {
   const panels = useMemo(() => pieces.flatMap(everyCopy), [pieces])
   const fineness = useMemo(finenessHere, [])
   return (
@@ -35,7 +42,7 @@ export function FoldedObject({ pieces, form, closed, moving }: { pieces: Piece[]
         <directionalLight position={[-0.6, -0.5, 1.4]} intensity={1.5} />
         <directionalLight position={[0.8, -0.2, -1]} intensity={0.7} />
         <Seat panels={panels} form={form} closed={closed} />
-        <FoldedPanels pieces={pieces} panels={panels} form={form} closed={closed} />
+        <FoldedPanels pieces={pieces} panels={panels} form={form} dress={dress} closed={closed} />
       </Canvas>
     </div>
   )
@@ -76,7 +83,7 @@ function Seat({ panels, form, closed }: CardProps) {
   return null
 }
 
-function FoldedPanels({ pieces, panels, form, closed }: CardProps & { pieces: Piece[] }) {
+function FoldedPanels({ pieces, panels, form, dress, closed }: CardProps & { pieces: Piece[]; dress?: Dress }) {
   const invalidate = useThree((three) => three.invalidate)
   const { lit, pick } = usePicked()
   const lines = useLines(pieces)
@@ -105,8 +112,9 @@ function FoldedPanels({ pieces, panels, form, closed }: CardProps & { pieces: Pi
   return (
     <>
       {panels.map((panel) => (
-        <PanelMesh key={panel.index} panel={panel} corners={JSON.stringify(panel.corners)} picked={lit.panels.has(panel.index)} hold={hold} point={point} />
+        <PanelMesh key={panel.index} panel={panel} corners={JSON.stringify(panel.corners)} picked={lit.panels.has(panel.index)} face={dress?.base.colour ?? COLOURS.face} back={dress ? backOf(dress.base) : COLOURS.back} hold={hold} point={point} />
       ))}
+      {dress && <LayersInSpace dress={dress} matrices={matrices} />}
       <LinesInSpace lines={lines} matrices={matrices} />
     </>
   )
@@ -116,13 +124,15 @@ type PanelProps = {
   panel: Panel
   corners: string
   picked: boolean
+  face: string
+  back: string
   hold: (index: number, group: Group | null) => void
   point: { current: (index: number, event: ThreeEvent<PointerEvent> | null) => void }
 }
 
 /** One panel, drawn anew only when its shape changes or it is picked. */
 const PanelMesh = memo(
-  function PanelMesh({ panel: { index }, corners, picked, hold, point }: PanelProps) {
+  function PanelMesh({ panel: { index }, corners, picked, face: faceColour, back, hold, point }: PanelProps) {
     const [face, edge] = useMemo(() => {
       const points = JSON.parse(corners) as { x: number; y: number }[]
       const shape = new Shape()
@@ -139,7 +149,7 @@ const PanelMesh = memo(
           <mesh key={side} geometry={face}>
             <meshLambertMaterial
               side={side}
-              color={picked ? COLOURS.picked : side === FrontSide ? COLOURS.face : COLOURS.back}
+              color={picked ? COLOURS.picked : side === FrontSide ? faceColour : back}
               polygonOffset
               polygonOffsetFactor={0.4}
               polygonOffsetUnits={1}
@@ -152,7 +162,7 @@ const PanelMesh = memo(
       </group>
     )
   },
-  (before, after) => before.corners === after.corners && before.picked === after.picked && before.panel.index === after.panel.index,
+  (before, after) => before.corners === after.corners && before.picked === after.picked && before.face === after.face && before.back === after.back && before.panel.index === after.panel.index,
 )
 
 /** The ball that the card takes up, `closed` of the way. */

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
 import type { Form, Piece } from '../api/client'
-import { FoldedObject } from './FoldedObject'
+import { type Dress, FoldedObject } from './FoldedObject'
 
 const PLAY_MS = 1600
 
@@ -9,10 +9,10 @@ const STEPS = 16
 /** How long it must be still to be drawn finely. */
 const REST_MS = 250
 
-type Props = { pieces: Piece[]; form: Form; showing?: { current: number } }
+type Props = { pieces: Piece[]; form: Form; dress?: Dress; showing?: { current: number } }
 
 /** The card as an object, moved by one slider from flat to closed, or by playing it. */
-export default function FoldedPlate({ pieces, form, showing }: Props) {
+export default function FoldedPlate({ pieces, form, dress, showing }: Props) {
   const [closed, setClosed] = useState((100 * Math.round(form.showing * STEPS)) / STEPS)
   useEffect(() => {
     if (showing) showing.current = closed / 100
@@ -39,7 +39,7 @@ export default function FoldedPlate({ pieces, form, showing }: Props) {
 
   return (
     <section aria-label="Folded" className="plate">
-      <FoldedObject pieces={pieces} form={form} closed={closed / 100} moving={moving} />
+      <FoldedObject pieces={pieces} form={form} dress={dress} closed={closed / 100} moving={moving} />
       <div className="mt-1 flex items-center gap-3">
         <button type="button" className="slip w-28" onClick={play}>
           {closed > 50 ? 'Open it' : 'Close it'}

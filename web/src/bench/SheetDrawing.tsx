@@ -1,17 +1,18 @@
 import { memo } from 'react'
-import type { Piece, Point } from '../api/client'
+import type { Card, Piece, Point } from '../api/client'
+import { LayersOnSheet } from '../papers/LayersOnSheet'
 import { DASHES } from './notation'
 import { isPicked, picking, usePicked } from './picked'
 import { dimensioned, type Frame } from './sheetFrame'
 
 /** @param numbers how far apart the numbers of the board's scale are, mm */
-type Props = { piece: Piece; frame: Frame; numbers: number }
+type Props = { piece: Piece; card: Card; frame: Frame; numbers: number }
 
 /** Half of what a number of the board's scale takes up, pixels. */
 const NUMBER = 15
 
 /** The paper itself: panels, glue, pencil, holes, scores, slits, and the lines that carry its figures. */
-export function SheetDrawing({ piece, frame, numbers }: Props) {
+export function SheetDrawing({ piece, card, frame, numbers }: Props) {
   const { x, y, foot, labelTop, rows } = frame
   const { picked, pick, lit } = usePicked()
   const points = (corners: Point[]) => corners.map((corner) => `${x(corner.x)},${y(corner.y)}`).join(' ')
@@ -21,8 +22,16 @@ export function SheetDrawing({ piece, frame, numbers }: Props) {
   return (
     <>
       {piece.panels.map((panel) => (
-        <PanelShape key={panel.index} index={panel.index} points={points(panel.corners)} isLit={lit.panels.has(panel.index)} />
+        <PanelShape key={panel.index} index={panel.index} points={points(panel.corners)} fill={card.base.colour} isLit={lit.panels.has(panel.index)} />
       ))}
+      <g transform={`matrix(${frame.scale} 0 0 ${-frame.scale} ${x(0)} ${y(0)})`} className="pointer-events-none">
+        <LayersOnSheet piece={piece} layers={card.layers} papers={card.papers} face />
+      </g>
+      {piece.panels
+        .filter((panel) => lit.panels.has(panel.index) && card.layers.some((layer) => layer.face && layer.panel === panel.index))
+        .map((panel) => (
+          <polygon key={panel.index} points={points(panel.corners)} className="pointer-events-none fill-picked-wash/50 stroke-picked" strokeWidth={4} />
+        ))}
       <polygon points={points(piece.outline)} className="pointer-events-none fill-none stroke-ink" strokeWidth={1.6} />
       <defs>
         <pattern id={hatch} width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -106,11 +115,11 @@ export function SheetDrawing({ piece, frame, numbers }: Props) {
   )
 }
 
-type ShapeProps = { index: number; points: string; isLit: boolean }
+type ShapeProps = { index: number; points: string; fill: string; isLit: boolean }
 
-const PanelShape = memo(function PanelShape({ index, points, isLit }: ShapeProps) {
+const PanelShape = memo(function PanelShape({ index, points, fill, isLit }: ShapeProps) {
   const { pick } = usePicked()
-  return <polygon points={points} className={isLit ? 'fill-picked-wash' : 'fill-paper'} {...picking(pick, { kind: 'panel', index })} />
+  return <polygon points={points} className={isLit ? 'fill-picked-wash' : ''} fill={fill} {...picking(pick, { kind: 'panel', index })} />
 })
 
 /** A dimension line with a slanted tick at each end, as draughtsmen end them. */

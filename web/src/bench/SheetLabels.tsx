@@ -27,6 +27,7 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
   })
   const draw = (what: 'FLIP' | 'ERASE', index: number) => () =>
     void inHand.draw({ what, piece: number, kind: 'SCORE', index }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  const dressed = new Set(card.layers.filter(({ face }) => face).map(({ panel }) => panel))
   const first = frame.left + (piece.scores[0]?.fromLeft ?? piece.cut.width).mm * frame.scale
   const right = frame.left + piece.cut.width.mm * frame.scale
   return (
@@ -56,7 +57,7 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
         <p
           key={panel.index}
           aria-hidden
-          className="pointer-events-none absolute -translate-x-1/2 -translate-y-1/2 text-center text-base leading-tight text-ink-soft italic"
+          className={`pointer-events-none absolute -translate-x-1/2 -translate-y-1/2 text-center text-base leading-tight text-ink-soft italic ${dressed.has(panel.index) ? 'bg-chalk px-1.5' : ''}`}
           style={{ left: x(panel.inside.x), top: y(panel.inside.y), maxWidth: Math.max(44, panel.width.mm * frame.scale - 6) }}
         >
           {panel.name}

@@ -48,7 +48,7 @@ export function SheetOnBoard({ piece, card, kept, inHand }: Props) {
         aria-label={`${piece.name} drawn to scale`}
       >
         <line x1={frame.left} x2={frame.left} y1={ABOVE - 26} y2={frame.foot + 58} className="stroke-ink" strokeWidth={3} />
-        <SheetDrawing piece={piece} frame={frame} numbers={ruler ? numbersEvery(ruler, frame.scale) : 0} />
+        <SheetDrawing piece={piece} card={card} frame={frame} numbers={ruler ? numbersEvery(ruler, frame.scale) : 0} />
         <SheetHandles piece={piece} card={card} frame={frame} toSheet={toSheet} />
         <DrawLayer piece={piece} frame={frame} toSheet={toSheet} inHand={inHand} />
       </svg>

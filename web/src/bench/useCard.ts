@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useSyncExternalStore } from 'react'
-import { answered, api, type Card, type Moved, type Moving, Problem, type Stroke } from '../api/client'
+import { answered, api, type Card, type Moved, type Moving, Problem, type Stroke, type Wish } from '../api/client'
 import { cardKey, useCardQuery } from '../api/cards'
 import { inTurn } from './saving'
 
@@ -109,6 +109,11 @@ export function useCard(id: string) {
     draw: (stroke: Omit<Stroke, 'revision' | 'piece'> & { piece?: number }) =>
       onwards((card) =>
         answered(api.POST('/api/cards/{id}/drawing', { ...at(card), body: { piece: 0, ...stroke, revision: card.revision } })),
+      ),
+    /** Lays layers, or takes them off. */
+    dress: (wish: Pick<Wish, 'what'> & Partial<Wish>) =>
+      onwards((card) =>
+        answered(api.POST('/api/cards/{id}/layers', { ...at(card), body: { faces: [], layers: [], embellishments: [], ...wish, revision: card.revision } })),
       ),
     lock: (measure: string, locked: boolean) =>
       onwards((card) => answered(api.POST('/api/cards/{id}/locks', { ...at(card), body: { revision: card.revision, measure, locked } }))),

@@ -17,7 +17,7 @@ export function CardTile({ card }: { card: CardSummary }) {
         aria-label={`Open ${card.name}`}
         className="grid h-40 place-items-center px-4 py-2 transition-none hover:bg-chalk/40"
       >
-        <PaperSketch stands={!card.lies} panels={card.panels} matrices={card.partOpen} className="max-h-36 max-w-full" />
+        <PaperSketch stands={!card.lies} panels={card.panels} matrices={card.partOpen} dress={card} className="max-h-36 max-w-full" />
       </Link>
       <div className="flex items-start justify-between gap-2 border-t border-ink pt-2">
         <div className="min-w-0">

@@ -1,7 +1,10 @@
-import type { Point } from '../api/client'
+import type { Layer, Paper, Point } from '../api/client'
+import { LayerShape } from '../papers/LayerShape'
+import { backOf } from '../papers/motifs'
 
 type Box = { left: number; top: number; width: number; height: number }
-type Props = { panels: Point[][]; matrices: number[][]; stands?: boolean; layers?: number[]; within?: Box; className?: string }
+type Dress = { layers: Layer[]; papers: Paper[]; base: Paper }
+type Props = { panels: Point[][]; matrices: number[][]; stands?: boolean; layers?: number[]; within?: Box; dress?: Dress; className?: string }
 
 type Space = [number, number, number]
 
@@ -32,6 +35,16 @@ function placed(corner: Point, matrix: number[], stands: boolean) {
   return seen(stands ? upright(at) : at)
 }
 
+/** From a panel's sheet to the drawing: drawn from afar, that is an affine map. */
+function affine(matrix: number[], stands: boolean) {
+  const [o, x, y] = [
+    { x: 0, y: 0 },
+    { x: 1, y: 0 },
+    { x: 0, y: 1 },
+  ].map((corner) => placed(corner, matrix, stands))
+  return `matrix(${x[0] - o[0]} ${x[1] - o[1]} ${y[0] - o[0]} ${y[1] - o[1]} ${o[0]} ${o[1]})`
+}
+
 /** What a card takes up in the drawing. */
 export function extent(panels: Point[][], matrices: number[][], stands: boolean): Box {
   const points = panels.flatMap((corners, i) => corners.map((corner) => placed(corner, matrices[i], stands)))
@@ -44,7 +57,7 @@ export function extent(panels: Point[][], matrices: number[][], stands: boolean)
  * A card as a line drawing; `within` keeps the eye still while it moves. What is nearer is drawn later; once it lies flat,
  * `layers` says for each panel how high it lies.
  */
-export function PaperSketch({ panels, matrices, stands = false, layers, within, className = '' }: Props) {
+export function PaperSketch({ panels, matrices, stands = false, layers, within, dress, className = '' }: Props) {
   const drawn = panels
     .map((corners, i) => {
       const points = corners.map((corner) => placed(corner, matrices[i], stands))
@@ -53,22 +66,33 @@ export function PaperSketch({ panels, matrices, stands = false, layers, within, 
         const [nextX, nextY] = points[(j + 1) % points.length]
         return sum + x * nextY - nextX * y
       }, 0)
-      return { points, nearness: layers ? layers[i] : nearness, face: area < 0 }
+      return { panel: i, points, nearness: layers ? layers[i] : nearness, face: area < 0 }
     })
     .sort((a, b) => a.nearness - b.nearness)
   const { left, top, width, height } = within ?? extent(panels, matrices, stands)
   const pad = width * 0.03
   return (
     <svg viewBox={`${left - pad} ${top - pad} ${width + 2 * pad} ${height + 2 * pad}`} className={className} aria-hidden>
-      {drawn.map(({ points, face }, i) => (
-        <polygon
-          key={i}
-          points={points.map(([x, y]) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ')}
-          className={`stroke-ink ${face ? 'fill-paper' : 'fill-paper-back'}`}
-          strokeWidth={1.3}
-          strokeLinejoin="round"
-          vectorEffect="non-scaling-stroke"
-        />
+      {drawn.map(({ panel, points, face }) => (
+        <g key={panel}>
+          <polygon
+            points={points.map(([x, y]) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ')}
+            className={`stroke-ink ${dress ? '' : face ? 'fill-paper' : 'fill-paper-back'}`}
+            fill={dress && (face ? dress.base.colour : backOf(dress.base))}
+            strokeWidth={1.3}
+            strokeLinejoin="round"
+            vectorEffect="non-scaling-stroke"
+          />
+          {dress && (
+            <g transform={affine(matrices[panel], stands)}>
+              {dress.layers
+                .filter((layer) => layer.panel === panel && layer.face === face)
+                .map((layer, i) => (
+                  <LayerShape key={i} layer={layer} paper={dress.papers.find(({ id }) => id === layer.paper)} />
+                ))}
+            </g>
+          )}
+        </g>
       ))}
     </svg>
   )

@@ -1,7 +1,8 @@
 import { useOwnStock } from '../api/tools'
 import { BoardAndTrimmer } from './BoardAndTrimmer'
 import { Kept } from './Kept'
-import { NewCardstock, NewThing } from './NewThings'
+import { NewPaper } from './NewPaper'
+import { NewThing } from './NewThings'
 import { WayBack } from '../house/WayBack'
 
 /** Tools and stock: what the maker has, kept once and used by every plan. */
@@ -22,7 +23,7 @@ export function ToolsPage() {
               things={own.data.cardstocks.map((card) => ({ ...card, words: `${card.grammage} g/m², ${card.caliper}, ${GRAIN[card.grain]}, ${PATTERN[card.pattern]}` }))}
               put={put}
             />
-            <NewCardstock put={put} />
+            <NewPaper put={put} />
           </Part>
           <Part title="Envelopes" note="Measure the inside: how wide and high a sheet of card may be that slides in.">
             <Kept things={own.data.envelopes} put={put} />

@@ -13,11 +13,15 @@ import vantbreeze.core.plan.WorkedPlan;
  *
  * @param panels corners of each panel on the sheet
  * @param partOpen a matrix for each panel, as it shows best what it is
+ * @param layers what lies on the panels, of each face from below
+ * @param papers what the layers are cut from
+ * @param base what the card itself is made of
  * @param lies whether it is displayed lying; otherwise it stands
  * @param wrong how many findings keep it from being made
  */
 public record CardSummary(UUID id, String name, String structureName, Instant changedAt, SizeView footprint,
-                          @Nullable String envelope, List<List<PointView>> panels, List<double[]> partOpen, boolean lies, long wrong) {
+                          @Nullable String envelope, List<List<PointView>> panels, List<double[]> partOpen, boolean lies, List<LayerView> layers,
+                          List<PaperView> papers, PaperView base, long wrong) {
 
     static CardSummary of(Card card) {
         WorkedPlan worked = card.worked();
@@ -25,7 +29,7 @@ public record CardSummary(UUID id, String name, String structureName, Instant ch
                 SizeView.of(worked.footprint(), card.plan().ruler()),
                 worked.fit() == null ? null : worked.fit().envelope().name(),
                 FormView.panels(worked),
-                FormView.showing(worked), worked.structure().lies(),
+                FormView.showing(worked), worked.structure().lies(), LayerView.of(worked), PaperView.of(worked), PaperView.base(worked),
                 worked.findings().stream().filter(f -> f.severity() == Finding.Severity.WRONG).count());
     }
 }

@@ -25,12 +25,16 @@ import vantbreeze.exchange.document.PlanDocument;
  *
  * @param revision to be sent back with a change
  * @param free whether it is drawn free; then its measures are the widths of its panels
+ * @param layers its mats and layers where they lie, of each face from below
+ * @param papers what they are cut from
+ * @param base what the card itself is made of
  * @param document the plan document, to go back to by undo
  */
 public record CardView(UUID id, int revision, Instant changedAt, String name, String structure, String structureName,
                        String ruler, @Nullable String envelope, @Nullable String sheet, @Nullable String cardstock, String notes,
                        List<MeasureView> measures, List<ChoiceView> choices, List<PieceView> pieces, FormView form, SizeView footprint,
-                       HeftView heft, @Nullable FitView fit, List<FindingView> findings, boolean free, String document) {
+                       HeftView heft, @Nullable FitView fit, List<FindingView> findings, boolean free,
+                       List<LayerView> layers, List<PaperView> papers, PaperView base, String document) {
 
     /** Before the name of a panel: the measure of a free card that is its width. */
     static final String PANEL = "panel:";
@@ -55,13 +59,13 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
      * @param layers the stack from its end, cut where it is thickest, from the left edge of the closed card
      * @param thickest where on the closed card it is that thick
      */
-    public record HeftView(String thickness, String weight, double thicknessMm, List<LayerView> layers, List<List<PointView>> thickest) {
+    public record HeftView(String thickness, String weight, double thicknessMm, List<StretchView> layers, List<List<PointView>> thickest) {
         static HeftView of(WorkedPlan worked) {
             Heft heft = worked.heft();
             double left = worked.form().closed().left();
             return new HeftView("%.1f mm".formatted(heft.thickness()), "%.0f g".formatted(heft.weight().grams()), heft.thickness(),
                     heft.bulk() == null ? List.of() : heft.endView().layers().stream()
-                            .map(layer -> new LayerView(layer.panel(), layer.from() - left, layer.to() - left, layer.bottom(), layer.top())).toList(),
+                            .map(layer -> new StretchView(layer.panel(), layer.from() - left, layer.to() - left, layer.bottom(), layer.top())).toList(),
                     heft.bulk() == null ? List.of() : thickest(heft, left, worked.form().closed().bottom()));
         }
 
@@ -73,7 +77,7 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
     }
 
     /** A stretch of a panel in the stack, millimetres. */
-    public record LayerView(int panel, double from, double to, double bottom, double top) { }
+    public record StretchView(int panel, double from, double to, double bottom, double top) { }
 
     /** Something the maker should know. */
     public record FindingView(Finding.Severity severity, String about, String text, @Nullable MendView mend) { }
@@ -101,7 +105,7 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
                 form,
                 SizeView.of(worked.footprint(), ruler), HeftView.of(worked), worked.fit() == null ? null : FitView.of(worked.fit(), ruler),
                 worked.findings().stream().map(finding -> finding(finding, ruler)).toList(),
-                card.plan().isFree(), document);
+                card.plan().isFree(), LayerView.of(worked), PaperView.of(worked), PaperView.base(worked), document);
     }
 
     private static List<MeasureView> measures(Card card) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.PlacedPanel;
+import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.motion.Frame;
 import vantbreeze.core.plan.WorkedForm;
 import vantbreeze.core.plan.WorkedPlan;
@@ -24,8 +25,13 @@ public record FormView(List<ClosedPanelView> closed, List<List<double[]>> frames
     /** A pose that a maker has a name for; {@code at} is how far along the motion it is, from 0 to 1. */
     public record StationView(String name, double at) { }
 
-    /** A panel in the closed card, by its number; {@code faceUp} when its decorated side is seen. */
-    public record ClosedPanelView(int panel, boolean faceUp, List<PointView> corners) { }
+    /**
+     * A panel in the closed card, by its number.
+     *
+     * @param faceUp whether its decorated side is seen
+     * @param laid from its sheet to the closed card: six numbers of a plane affine map, in the order of SVG's matrix()
+     */
+    public record ClosedPanelView(int panel, boolean faceUp, List<PointView> corners, double[] laid) { }
 
     static FormView of(WorkedPlan worked) {
         return of(worked, worked.form().motion().frames());
@@ -70,7 +76,10 @@ public record FormView(List<ClosedPanelView> closed, List<List<double[]>> frames
         PlacedPanel placed = form.placed().get(panel);
         List<PointView> corners = placed.corners().stream()
                 .map(corner -> new PointView(corner.getX() - left, corner.getY() - bottom)).toList();
-        return new ClosedPanelView(panel, placed.motion().showsFace(), corners);
+        Rigid motion = placed.motion();
+        double[] laid = Arrays.stream(new double[] {motion.xx(), motion.yx(), motion.xy(), motion.yy(), motion.dx() - left, motion.dy() - bottom})
+                .map(FormView::toAMillionth).toArray();
+        return new ClosedPanelView(panel, motion.showsFace(), corners, laid);
     }
 
     /** Finer than any screen, and shorter to send. */

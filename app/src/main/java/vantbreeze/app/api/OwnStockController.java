@@ -21,6 +21,7 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
+import vantbreeze.core.paper.Look;
 import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.OwnStock;
@@ -41,7 +42,8 @@ class OwnStockController {
     public record ThingView(String id, String name, SizeView size, boolean away) { }
 
     /** A cardstock. */
-    public record CardstockOfOwn(String id, String name, int grammage, String caliper, Cardstock.Grain grain, Cardstock.Pattern pattern, String colour, boolean away) { }
+    public record CardstockOfOwn(String id, String name, int grammage, String caliper, Cardstock.Grain grain, Cardstock.Pattern pattern, String colour,
+                                   PaperView paper, boolean away) { }
 
     /** All that the maker has of their own. */
     public record OwnStockView(BoardView inches, BoardView metric, FigureView bed, boolean stopsInside, List<ThingView> envelopes, List<ThingView> sheets,
@@ -56,8 +58,16 @@ class OwnStockController {
     /** An envelope or a sheet as typed, on a ruler. */
     public record NewThing(String name, String ruler, String width, String height) { }
 
-    /** A cardstock as typed; without a caliper it follows from the weight and the usual bulk. */
-    public record NewCardstock(String name, String grammage, @Nullable String caliper, Cardstock.Grain grain, Cardstock.Pattern pattern, String colour) { }
+    /**
+     * A cardstock as typed; without a caliper it follows from the weight and the usual bulk.
+     *
+     * @param print what is printed on it, nothing when it is not said
+     * @param ink in which colour
+     * @param back the colour of its other side, the same when it is not said
+     * @param image id of the maker's own picture
+     */
+    public record NewCardstock(String name, String grammage, @Nullable String caliper, Cardstock.Grain grain, Cardstock.Pattern pattern, String colour,
+                               @Nullable Look.Print print, @Nullable String ink, @Nullable String back, @Nullable String image) { }
 
     private final StockRoom stock;
 
@@ -74,7 +84,7 @@ class OwnStockController {
                 own.sheets().stream().map(one -> new ThingView(one.id(), one.name(), size(one.size()), own.away().contains(one.id()))).toList(),
                 own.cardstocks().entrySet().stream().map(one -> new CardstockOfOwn(one.getKey(), one.getValue().name(), one.getValue().grammage(),
                         "%.2f mm".formatted(one.getValue().caliper().millimetres()), one.getValue().grain(), one.getValue().pattern(), one.getValue().colour(),
-                        own.away().contains(one.getKey()))).toList());
+                        PaperView.of(one.getKey(), one.getValue()), own.away().contains(one.getKey()))).toList());
     }
 
     @PutMapping("/tools")
@@ -107,16 +117,33 @@ class OwnStockController {
         if (caliper.isLongerThan(Length.ofMillimetres(3))) {
             throw new Refusal("caliper", "Card is at most 3 mm thick. Type the thickness of one sheet, like 0.36 mm.");
         }
-        if (!asked.colour().matches("#[0-9a-fA-F]{6}")) {
-            throw new Refusal("colour", "A colour is written like #aaccee.");
-        }
-        Cardstock card = new Cardstock(name(asked.name()), grammage, caliper, asked.grain(), asked.pattern(), asked.colour());
+        Look look = look(asked);
+        // kites have an upper end whatever is said
+        Cardstock.Pattern pattern = look.print().isUpright() && asked.pattern() == Cardstock.Pattern.PLAIN ? Cardstock.Pattern.DIRECTIONAL : asked.pattern();
+        Cardstock card = new Cardstock(name(asked.name()), grammage, caliper, asked.grain(), pattern, asked.colour(), look);
         stock.change(own -> {
             Map<String, Cardstock> all = new LinkedHashMap<>(own.cardstocks());
             all.put(newId(), card);
             return new OwnStock(own.tools(), own.envelopes(), own.sheets(), all, own.away());
         });
         return own();
+    }
+
+    private static Look look(NewCardstock asked) {
+        Look.Print print = asked.print() == null ? Look.Print.NONE : asked.print();
+        if (print == Look.Print.IMAGE && asked.image() == null) {
+            throw new Refusal("picture", "Choose a picture of the paper first.");
+        }
+        String colour = colour(asked.colour());
+        return new Look(print, asked.ink() == null ? "#000000" : colour(asked.ink()), asked.back() == null ? colour : colour(asked.back()),
+                print == Look.Print.IMAGE ? asked.image() : null);
+    }
+
+    private static String colour(String text) {
+        if (!text.matches("#[0-9a-fA-F]{6}")) {
+            throw new Refusal("colour", "A colour is written like #aaccee.");
+        }
+        return text;
     }
 
     /** Puts something away: it is offered no more, but cards that name it go on. */

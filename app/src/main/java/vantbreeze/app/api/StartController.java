@@ -40,7 +40,7 @@ class StartController {
                 stock.workshop().sheets().all().stream().filter(sheet -> !stock.own().away().contains(sheet.id()))
                         .map(s -> new StockView.SheetView(s.id(), s.name(), SizeView.of(s.size(), Ruler.EIGHTHS))).toList(),
                 stock.workshop().cardstocks().byId().entrySet().stream().filter(card -> !stock.own().away().contains(card.getKey()))
-                        .map(card -> new StockView.CardstockView(card.getKey(), card.getValue().name())).toList());
+                        .map(card -> PaperView.of(card.getKey(), card.getValue())).toList());
     }
 
     @GetMapping("/starts")

@@ -4,13 +4,10 @@ import java.util.List;
 
 /** What there is to choose from. */
 public record StockView(List<StructureView> structures, List<RulerView> rulers, List<EnvelopeView> envelopes,
-                        List<SheetView> sheets, List<CardstockView> cardstocks) {
+                        List<SheetView> sheets, List<PaperView> cardstocks) {
 
     /** A structure of the catalogue. */
     public record StructureView(String id, String name, String does) { }
-
-    /** A cardstock. */
-    public record CardstockView(String id, String name) { }
 
     /** A ruler; {@code divisionMm}, and the grooves and length of the board that goes with it, are for drawing. */
     public record RulerView(String id, String label, boolean inches, double divisionMm, double grooveMm, double boardMm) { }

@@ -1,5 +1,6 @@
 package vantbreeze.app.demo;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -13,6 +14,7 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
+import vantbreeze.core.paper.Look;
 import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.OwnStock;
@@ -40,7 +42,8 @@ class DemoCards implements ApplicationRunner {
     public void run(ApplicationArguments arguments) {
         if (drawer.cards().isEmpty()) {
             stock.change(own -> festivalStock(own.tools()));
-            festival().forEach(drawer::add);
+            Wardrobe wardrobe = new Wardrobe(stock.workshop());
+            festival().forEach(plan -> drawer.add(wardrobe.dressed(plan)));
             drawer.add(kiteTail());
         }
     }
@@ -72,11 +75,25 @@ class DemoCards implements ApplicationRunner {
 
     /** What the festival's makers have in the cupboard. */
     private static OwnStock festivalStock(Tools tools) {
+        Map<String, Cardstock> papers = new LinkedHashMap<>();
+        papers.put("own-dusk", paper("Dusk blue paper", 160, "#27496d", Look.plain("#27496d")));
+        papers.put("own-tails", new Cardstock("Paper with kites", 140, Length.ofMicrometres(170), Cardstock.Grain.SHORT, Cardstock.Pattern.DIRECTIONAL, "#f6ead0")
+                .printed(Look.of(Look.Print.KITES, "#b5482f")));
+        papers.put("own-sky", new Cardstock("Sky blue card", 280, Length.ofMicrometres(340), Cardstock.Grain.LONG, Cardstock.Pattern.PLAIN, "#a9cbe8"));
+        papers.put("own-sun", paper("Sun yellow paper", 160, "#e9b44c", Look.plain("#e9b44c")));
+        papers.put("own-meadow", paper("Meadow green paper", 160, "#5c7f4e", Look.plain("#5c7f4e")));
+        papers.put("own-poppy", paper("Poppy red paper", 160, "#a8382e", Look.plain("#a8382e")));
+        papers.put("own-awning", paper("Awning stripes", 120, "#fbf5e6", Look.of(Look.Print.STRIPES, "#a8382e")));
+        papers.put("own-lantern", paper("Lantern dots", 120, "#27496d", Look.of(Look.Print.DOTS, "#f0d58a")));
+        papers.put("own-picnic", paper("Picnic cloth", 120, "#fdfaf2", Look.of(Look.Print.CHECKS, "#5c7f4e")));
+        papers.put("own-night", new Cardstock("Kites at night", 140, Length.ofMicrometres(170), Cardstock.Grain.UNKNOWN, Cardstock.Pattern.DIRECTIONAL, "#1f3350")
+                .printed(Look.of(Look.Print.KITES, "#e9b44c")));
         return new OwnStock(tools, List.of(new Envelope("own-kite", "Kite envelope, hand-made", Size.ofMillimetres(171, 121), Envelope.Source.OWN)),
-                List.of(new Sheet("own-poster", "Poster offcuts", Size.ofMillimetres(240, 430))),
-                Map.of("own-sky", new Cardstock("Sky blue card", 280, Length.ofMicrometres(340), Cardstock.Grain.LONG, Cardstock.Pattern.PLAIN, "#a9cbe8"),
-                        "own-tails", new Cardstock("Paper with kite tails", 140, Length.ofMicrometres(170), Cardstock.Grain.SHORT, Cardstock.Pattern.DIRECTIONAL, "#e7c9a0")),
-                Set.of());
+                List.of(new Sheet("own-poster", "Poster offcuts", Size.ofMillimetres(240, 430))), papers, Set.of());
+    }
+
+    private static Cardstock paper(String name, int grammage, String colour, Look look) {
+        return new Cardstock(name, grammage, Cardstock.of(name, grammage).caliper(), Cardstock.Grain.UNKNOWN, Cardstock.Pattern.PLAIN, colour, look);
     }
 
     /** Drawn free: a tail of forty little panels that folds up into one. */

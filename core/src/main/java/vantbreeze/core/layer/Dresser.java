@@ -70,7 +70,7 @@ public record Dresser(FoldGraph graph, Ruler ruler, List<FoldedForm> flats, ToDo
                     troubles.add(new Trouble.Eaten(face, level, choice.border()));
                     break;
                 }
-                if (choice.own() != null || choice.border().isNegative()) {
+                if (choice.own() != null) {
                     judge(layer, troubles);
                 }
                 layers.add(layer);

@@ -7,7 +7,7 @@ import vantbreeze.core.paper.Size;
  * One layer of a stack as a maker chose it.
  *
  * @param paper id of what it is cut from
- * @param border how much of what lies beneath shows all round it, measured square to every edge; negative to reach over
+ * @param border how much of what lies beneath shows all round it, measured square to every edge
  * @param own a size of its own instead of a border, as it stands upright; or null
  * @param pad how thick the foam beneath it is, nil for none
  * @param otherSide whether the paper's other side shows
@@ -21,7 +21,10 @@ public record LayerChoice(String paper, Length border, Size own, Length pad, boo
      * @throws IllegalArgumentException in words for the maker, when a figure is beyond what can be meant
      */
     public LayerChoice {
-        if (border.abs().isLongerThan(MOST) || pad.isLongerThan(MOST)) {
+        if (border.isNegative()) {
+            throw new IllegalArgumentException("A border can't be less than nothing. For a layer that reaches over, type its own size.");
+        }
+        if (border.isLongerThan(MOST) || pad.isLongerThan(MOST)) {
             throw new IllegalArgumentException("That is more than %s. Type a smaller one.".formatted(MOST));
         }
         if (pad.isNegative()) {

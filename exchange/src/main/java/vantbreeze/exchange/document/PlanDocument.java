@@ -62,6 +62,9 @@ public final class PlanDocument {
             var locked = document.putArray("locked");
             plan.locked().forEach(locked::add);
         }
+        if (!plan.dressing().all().isEmpty()) {
+            new LayersDocument(plan.ruler()).write(plan.dressing(), document.putArray("layers"));
+        }
         return document.toPrettyString();
     }
 
@@ -90,7 +93,8 @@ public final class PlanDocument {
             return new Plan(document.path("name").asText(), document.path("structure").asText(),
                     measures(document.path("measures"), document.path("choices"), ruler), ruler, optional(document, "envelope"),
                     optional(document, "sheet"), optional(document, "cardstock"), document.path("notes").asText(),
-                    document.has("free") ? FreeDocument.read(document.path("free")) : null, locked(document.path("locked")));
+                    document.has("free") ? FreeDocument.read(document.path("free")) : null, locked(document.path("locked")),
+                    new LayersDocument(ruler).read(document.path("layers")));
         } catch (Refusal refused) {
             throw new UnreadablePlan("The plan can't be opened. " + refused.getMessage());
         }

@@ -17,6 +17,7 @@ import vantbreeze.core.length.MeasureReader;
 import vantbreeze.core.length.UnreadableMeasure;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
+import vantbreeze.core.paper.Look;
 import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.OwnStock;
@@ -43,11 +44,18 @@ public final class StockDocument {
         ArrayNode sheets = document.putArray("sheets");
         stock.sheets().forEach(sheet -> size(sheet.size(), sheets.addObject().put("id", sheet.id()).put("name", sheet.name())));
         ArrayNode cardstocks = document.putArray("cardstocks");
-        stock.cardstocks().forEach((id, card) -> cardstocks.addObject().put("id", id).put("name", card.name()).put("grammage", card.grammage())
-                .put("caliper", write(card.caliper())).put("grain", card.grain().name()).put("pattern", card.pattern().name()).put("colour", card.colour()));
+        stock.cardstocks().forEach((id, card) -> look(card.look(), cardstocks.addObject().put("id", id).put("name", card.name()).put("grammage", card.grammage())
+                .put("caliper", write(card.caliper())).put("grain", card.grain().name()).put("pattern", card.pattern().name()).put("colour", card.colour())));
         ArrayNode away = document.putArray("away");
         stock.away().forEach(away::add);
         return document.toPrettyString();
+    }
+
+    private static void look(Look look, ObjectNode into) {
+        into.put("print", look.print().name()).put("ink", look.ink()).put("back", look.back());
+        if (look.image() != null) {
+            into.put("image", look.image());
+        }
     }
 
     private static void board(Board board, ObjectNode into) {
@@ -73,7 +81,7 @@ public final class StockDocument {
             Map<String, Cardstock> cardstocks = new LinkedHashMap<>();
             document.path("cardstocks").forEach(node -> cardstocks.put(node.path("id").asText(), new Cardstock(node.path("name").asText(), node.path("grammage").asInt(),
                     length(node.path("caliper")), Cardstock.Grain.valueOf(node.path("grain").asText()), Cardstock.Pattern.valueOf(node.path("pattern").asText()),
-                    node.path("colour").asText())));
+                    node.path("colour").asText(), look(node))));
             Set<String> away = new LinkedHashSet<>();
             document.path("away").forEach(node -> away.add(node.asText()));
             JsonNode tools = document.path("tools");
@@ -82,6 +90,15 @@ public final class StockDocument {
         } catch (JsonProcessingException | IllegalArgumentException garbled) {
             throw new UnreadablePlan("The list of what you have can't be read.");
         }
+    }
+
+    /** Papers kept before papers had a look are plain. */
+    private static Look look(JsonNode node) {
+        if (!node.has("print")) {
+            return Look.plain(node.path("colour").asText());
+        }
+        return new Look(Look.Print.valueOf(node.path("print").asText()), node.path("ink").asText(), node.path("back").asText(),
+                node.has("image") ? node.path("image").asText() : null);
     }
 
     private static Board board(JsonNode node) {

@@ -1,7 +1,11 @@
 package vantbreeze.exchange.print;
 
+import java.awt.Color;
 import java.io.IOException;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.length.Figure;
 
@@ -39,6 +43,27 @@ final class Pen {
         page.setLineDashPattern(new float[0], 0);
     }
 
+    /** A filled shape with a hairline round it; holes are left open. */
+    void shape(Polygon shape, AffineTransformation to, Color colour) throws IOException {
+        Polygon laid = (Polygon) to.transform(shape);
+        page.setLineWidth(points(HAIRLINE));
+        page.setNonStrokingColor(colour);
+        ring(laid.getExteriorRing().getCoordinates());
+        for (int i = 0; i < laid.getNumInteriorRing(); i++) {
+            ring(laid.getInteriorRingN(i).getCoordinates());
+        }
+        page.fillAndStrokeEvenOdd();
+        page.setNonStrokingColor(Color.BLACK);
+    }
+
+    private void ring(Coordinate[] ring) throws IOException {
+        page.moveTo(points(ring[0].x), points(ring[0].y));
+        for (int i = 1; i < ring.length - 1; i++) {
+            page.lineTo(points(ring[i].x), points(ring[i].y));
+        }
+        page.closePath();
+    }
+
     /** Shows only what lies in this window until {@link #whole()}. */
     void window(double x, double y, double width, double height) throws IOException {
         page.saveGraphicsState();
@@ -56,6 +81,16 @@ final class Pen {
 
     void centred(String text, double x, double y, double size) throws IOException {
         text(text, x - lettering.width(text, size) / 2, y, size);
+    }
+
+    /** Text centred on a white ground, readable on any paper. */
+    void plate(String text, double x, double y, double size) throws IOException {
+        double width = lettering.width(text, size) + 1.6;
+        page.setNonStrokingColor(Color.WHITE);
+        page.addRect(points(x - width / 2), points(y - size * 0.3), points(width), points(size * 1.15));
+        page.fill();
+        page.setNonStrokingColor(Color.BLACK);
+        centred(text, x, y, size);
     }
 
     /** A figure with its fraction stacked, centred on {@code x}. */

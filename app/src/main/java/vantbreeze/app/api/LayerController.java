@@ -1,0 +1,72 @@
+package vantbreeze.app.api;
+
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import vantbreeze.app.cards.Card;
+import vantbreeze.app.cards.Drawer;
+import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.plan.Refusal;
+import vantbreeze.exchange.print.LayerSheet;
+import vantbreeze.exchange.print.PrintPage;
+import vantbreeze.exchange.table.LayerTable;
+
+/** Mats and layers of a card: chosen, listed, printed. */
+@RestController
+@RequestMapping("/api/cards/{id}")
+class LayerController {
+
+    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
+
+    private final Drawer drawer;
+    private final StockRoom stock;
+
+    LayerController(Drawer drawer, StockRoom stock) {
+        this.drawer = drawer;
+        this.stock = stock;
+    }
+
+    @GetMapping("/layers")
+    LayersView layers(@PathVariable UUID id) {
+        Card card = drawer.card(id);
+        return LayersView.of(card.revision(), card.worked(), stock.workshop());
+    }
+
+    @PostMapping("/layers")
+    CardView dress(@PathVariable UUID id, @RequestBody Wish wish) {
+        return CardView.of(drawer.change(id, wish.revision(), plan -> plan.dressed(wish.on(stock.workshop().work(plan), stock.workshop()))));
+    }
+
+    /** The list as comma-separated values. */
+    @GetMapping("/layers.csv")
+    ResponseEntity<byte[]> table(@PathVariable UUID id) {
+        Card card = drawer.card(id);
+        return file(card, ".csv", CSV, LayerTable.of(card.worked()).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The list and the map on pages. */
+    @GetMapping("/layers.pdf")
+    ResponseEntity<byte[]> pages(@PathVariable UUID id, @RequestParam(defaultValue = "a4") String page) {
+        Card card = drawer.card(id);
+        PrintPage size = PrintPage.find(page).orElseThrow(() -> new Refusal("page", "There is no page called \"%s\". Print on A4 or Letter.".formatted(page)));
+        return file(card, ".pdf", MediaType.APPLICATION_PDF, LayerSheet.of(card.worked(), size));
+    }
+
+    private static ResponseEntity<byte[]> file(Card card, String ending, MediaType type, byte[] content) {
+        String name = card.plan().name().replaceAll("[^\\p{L}\\p{N} ._-]", "").strip();
+        return ResponseEntity.ok().contentType(type)
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment()
+                        .filename((name.isEmpty() ? "card" : name) + ", layers" + ending, StandardCharsets.UTF_8).build().toString())
+                .body(content);
+    }
+}

@@ -1,0 +1,50 @@
+package vantbreeze.app.api;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.layer.Layer;
+import vantbreeze.core.plan.WorkedPlan;
+
+/**
+ * A layer where it lies, for drawing.
+ *
+ * @param panel the panel it is on, by its number among those of the whole card
+ * @param face whether on the decorated side
+ * @param level how many layers lie beneath it
+ * @param paper id of its paper
+ * @param otherSide whether the paper's other side shows
+ * @param corners on the panel's sheet
+ * @param holes likewise
+ * @param inside a spot well within it
+ * @param up which way is up on the sheet, degrees anticlockwise from across
+ * @param raised how far its foam lifts it, millimetres
+ * @param number on the cutting list
+ */
+public record LayerView(int panel, boolean face, int level, String paper, boolean otherSide, List<PointView> corners, List<List<PointView>> holes,
+                        PointView inside, double up, double raised, int number) {
+
+    static List<LayerView> of(WorkedPlan worked) {
+        Map<Layer, Integer> numbers = worked.cuts().numbers();
+        return worked.layers().all().stream().map(layer -> of(layer, numbers.getOrDefault(layer, 0))).toList();
+    }
+
+    private static LayerView of(Layer layer, int number) {
+        Polygon shape = layer.shape();
+        List<List<PointView>> holes = new ArrayList<>();
+        for (int i = 0; i < shape.getNumInteriorRing(); i++) {
+            holes.add(ring(shape.getInteriorRingN(i)));
+        }
+        return new LayerView(layer.face().panel(), layer.face().side() == Side.FACE, layer.level(), layer.choice().paper(), layer.choice().otherSide(),
+                ring(shape.getExteriorRing()), holes, new PointView(shape.getInteriorPoint().getX(), shape.getInteriorPoint().getY()),
+                layer.up(), layer.choice().pad().millimetres(), number);
+    }
+
+    private static List<PointView> ring(LineString ring) {
+        return Arrays.stream(ring.getCoordinates()).limit(ring.getNumPoints() - 1L).map(corner -> new PointView(corner.x, corner.y)).toList();
+    }
+}

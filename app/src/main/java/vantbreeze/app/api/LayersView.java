@@ -1,0 +1,145 @@
+package vantbreeze.app.api;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.lang.Nullable;
+import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.layer.Cut;
+import vantbreeze.core.layer.Dressed;
+import vantbreeze.core.layer.Embellishment;
+import vantbreeze.core.layer.FaceName;
+import vantbreeze.core.layer.Grounds;
+import vantbreeze.core.layer.LayerChoice;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.plan.CutWords;
+import vantbreeze.core.plan.Sights;
+import vantbreeze.core.plan.Suggestion;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.plan.Workshop;
+
+/**
+ * A card's layers as they are chosen and cut.
+ *
+ * @param faces every side of every panel, and where it shows
+ * @param dressed what is chosen
+ * @param cuts what to cut, in the order of their numbers
+ * @param aside what lay on panels that are not there any more
+ * @param usual the stack that a suggestion lays
+ * @param borders borders that makers use
+ */
+public record LayersView(int revision, List<FaceView> faces, List<DressedView> dressed, List<CutView> cuts, List<AsideView> aside, List<ChosenLayer> usual,
+                         List<BorderView> borders) {
+
+    /**
+     * A side of a panel.
+     *
+     * @param name in words
+     * @param poses in which it is seen
+     * @param behind whether only from behind
+     * @param free whether it can be dressed
+     * @param why in words when it can't, or is never seen
+     * @param dressed which entry of what is chosen lies on it; −1 for none
+     */
+    public record FaceView(int panel, boolean face, String name, List<String> poses, boolean behind, boolean free, @Nullable String why, int dressed) { }
+
+    /** What lies on one face, or on several that one paper runs across; faces by their place in the list. */
+    public record DressedView(List<Integer> faces, List<ChosenLayer> layers, List<EmbellishmentView> embellishments) { }
+
+    /**
+     * A layer as chosen.
+     *
+     * @param width its own width, with {@code height}, instead of a border
+     * @param pad how thick the foam beneath it is; nothing for none
+     */
+    public record ChosenLayer(String paper, FigureView border, @Nullable FigureView width, @Nullable FigureView height, @Nullable FigureView pad, boolean otherSide) {
+
+        static ChosenLayer of(LayerChoice choice, Ruler ruler) {
+            return new ChosenLayer(choice.paper(), FigureView.of(choice.border(), ruler), choice.own() == null ? null : FigureView.of(choice.own().width(), ruler),
+                    choice.own() == null ? null : FigureView.of(choice.own().height(), ruler), choice.pad().isPositive() ? FigureView.of(choice.pad(), ruler) : null, choice.otherSide());
+        }
+    }
+
+    /** Something set on top. */
+    public record EmbellishmentView(String name, SizeView size, FigureView height) {
+
+        static EmbellishmentView of(Embellishment one, Ruler ruler) {
+            return new EmbellishmentView(one.name(), SizeView.of(one.size(), ruler), FigureView.of(one.height(), ruler));
+        }
+    }
+
+    /**
+     * Pieces that are cut alike.
+     *
+     * @param corners of one as it is cut, upright, its lower left corner at nil
+     * @param other its size in the other school's unit
+     * @param whole the size to cut first when one paper runs across several panels
+     */
+    public record CutView(int number, int count, SizeView size, SizeView other, boolean rectangle, String paper, String where, String notes, List<PointView> corners,
+                          @Nullable SizeView whole) { }
+
+    /** What lay on a panel that is gone. */
+    public record AsideView(String name, List<ChosenLayer> layers) { }
+
+    /** A border that makers use; {@code text} is how it is typed. */
+    public record BorderView(String text, FigureView figure) { }
+
+    static LayersView of(int revision, WorkedPlan worked, Workshop workshop) {
+        FoldGraph graph = worked.form().graph();
+        Ruler ruler = worked.plan().ruler();
+        List<Dressed> present = worked.plan().dressing().all().stream().filter(dressed -> dressed.faces().stream().allMatch(face -> face.find(graph).isPresent())).toList();
+        List<Face> faces = new ArrayList<>();
+        for (int panel = 0; panel < graph.panels().size(); panel++) {
+            faces.add(new Face(panel, Side.FACE));
+            faces.add(new Face(panel, Side.BACK));
+        }
+        return new LayersView(revision, faces.stream().map(face -> face(face, worked, present)).toList(),
+                present.stream().map(one -> new DressedView(one.faces().stream().map(name -> faces.indexOf(name.find(graph).orElseThrow())).toList(),
+                        layers(one.layers(), ruler), one.embellishments().stream().map(each -> EmbellishmentView.of(each, ruler)).toList())).toList(),
+                worked.cuts().cuts().stream().map(cut -> cut(cut, worked)).toList(),
+                worked.layers().aside().stream().map(one -> new AsideView(String.join(", ", one.faces().stream().map(FaceName::panel).distinct().toList()),
+                        layers(one.layers(), ruler))).toList(),
+                layers(new Suggestion(workshop, worked).usualStack(), ruler), borders(ruler));
+    }
+
+    private static List<ChosenLayer> layers(List<LayerChoice> layers, Ruler ruler) {
+        return layers.stream().map(layer -> ChosenLayer.of(layer, ruler)).toList();
+    }
+
+    private static FaceView face(Face face, WorkedPlan worked, List<Dressed> present) {
+        FoldGraph graph = worked.form().graph();
+        Sights sights = Sights.of(worked);
+        FaceName name = FaceName.of(face, graph);
+        boolean free = Grounds.of(graph).of(face).isFree();
+        boolean seen = sights.of(face).isPresent();
+        String why = !free ? Grounds.of(graph).of(face).glued() ? "glued over" : "nothing can lie here" : seen ? null : "never seen";
+        int dressed = -1;
+        for (int i = 0; i < present.size(); i++) {
+            dressed = present.get(i).faces().contains(name) ? i : dressed;
+        }
+        return new FaceView(face.panel(), face.side() == Side.FACE, name.inWords(graph), sights.posesOf(face), sights.of(face).map(Sights.Seen::behind).orElse(false), free, why, dressed);
+    }
+
+    private static CutView cut(Cut cut, WorkedPlan worked) {
+        Ruler ruler = worked.plan().ruler();
+        Ruler other = ruler.isInches() ? Ruler.MM_HALF : Ruler.SIXTEENTHS;
+        CutWords words = new CutWords(worked);
+        var ring = cut.shape().polygon().getExteriorRing().getCoordinates();
+        return new CutView(cut.number(), cut.count(), SizeView.of(cut.size(), ruler), SizeView.of(cut.size(), other), cut.shape().isRectangle(), cut.paperId(), words.where(cut), words.notes(cut),
+                Stream.of(ring).limit(ring.length - 1L).map(corner -> new PointView(corner.x, corner.y)).toList(),
+                cut.whole() == null ? null : SizeView.of(cut.whole(), ruler));
+    }
+
+    /** Common practice, no source: ⅛ and 1/16 in, 2.5 and 5 mm, and none. */
+    private static List<BorderView> borders(Ruler ruler) {
+        return Stream.of(Length.ofInches(0, 1, 8), Length.ofInches(0, 1, 16), Length.ofMicrometres(2500), Length.ofMillimetres(5))
+                .map(border -> {
+                    Ruler own = Ruler.SIXTEENTHS.marks(border) ? Ruler.SIXTEENTHS : Ruler.MM_HALF;
+                    FigureView figure = FigureView.of(border, own);
+                    return new BorderView(figure.text(), figure);
+                }).toList();
+    }
+}

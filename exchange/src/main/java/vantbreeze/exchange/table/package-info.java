@@ -1,0 +1,2 @@
+/** Lists as tables in open formats. */
+package vantbreeze.exchange.table;

@@ -1,0 +1,45 @@
+import { useState } from 'react'
+import type { Layers, Wish } from '../api/client'
+import { Slip } from '../house/Slip'
+import { SizeText } from '../house/SizeText'
+import { TextField } from '../tools/Form'
+
+type Props = { set: Layers['dressed'][number]['embellishments']; onSet: (next: Wish['embellishments']) => Promise<unknown> }
+
+const NONE = { name: '', width: '', height: '', standsUp: '' }
+
+/** What is set on the uppermost layer: a bow, a button, a die cut. */
+export function Embellishments({ set, onSet }: Props) {
+  const [one, setOne] = useState(NONE)
+  const kept = set.map(({ name, size, height }) => ({ name, width: size.width.text, height: size.height.text, standsUp: height.text }))
+  return (
+    <>
+      <Slip
+        label="Set something on it"
+        title="Set something on it"
+        action="Set it in the middle"
+        className="slip bg-paper"
+        onDo={async () => {
+          await onSet([...kept, one])
+          setOne(NONE)
+        }}
+      >
+        <TextField wide label="What it is" hint="paper bow" value={one.name} onType={(name) => setOne({ ...one, name })} />
+        <span className="mt-2 flex gap-4">
+          <TextField label="Width" value={one.width} onType={(width) => setOne({ ...one, width })} />
+          <TextField label="Height" value={one.height} onType={(height) => setOne({ ...one, height })} />
+          <TextField label="Stands up" value={one.standsUp} onType={(standsUp) => setOne({ ...one, standsUp })} />
+        </span>
+        <p className="plate-note mt-2 text-base">Small parts and magnets: not within reach of small children.</p>
+      </Slip>
+      {set.map(({ name, size, height }, i) => (
+        <span key={i} className="inline-flex items-center gap-2 text-lg">
+          {name}, <SizeText size={size} />, {height.words} high
+          <button type="button" className="word" aria-label={`Take ${name} off`} onClick={() => void onSet(kept.filter((_, other) => other !== i))}>
+            ×
+          </button>
+        </span>
+      ))}
+    </>
+  )
+}

@@ -1,0 +1,97 @@
+import { lazy, Suspense, useState } from 'react'
+import { useLayers } from '../api/cards'
+import type { Card, Layers, Wish } from '../api/client'
+import { ConflictSheet } from '../bench/ConflictSheet'
+import { Findings } from '../bench/Findings'
+import { Pickable } from '../bench/picked'
+import { type CardInHand, useCard } from '../bench/useCard'
+import { useStepKeys } from '../bench/useStepKeys'
+import { NoSuchPlace } from '../house/NoSuchPlace'
+import { useSay } from '../house/Notices'
+import { WayBack } from '../house/WayBack'
+import { Aside } from './Aside'
+import { CutList } from './CutList'
+import { Sides } from './Sides'
+import { Stack } from './Stack'
+
+const FoldedPlate = lazy(() => import('../bench/FoldedPlate'))
+
+/** Mats and layers: every panel that shows, ticked on the picture and dressed; what to cut for it. */
+export function LayersPage({ id }: { id: string }) {
+  const inHand = useCard(id)
+  const card = inHand.query.data
+  const layers = useLayers(id, card?.revision)
+  const say = useSay()
+  useStepKeys({ undo: inHand.undo, redo: inHand.redo }, (cause) => say({ text: cause.message, wrong: true }))
+  if (inHand.query.isError) return <NoSuchPlace text={inHand.query.error.message} />
+  if (!card || !layers.data) return <p className="p-8 text-lg">Looking at the card from all sides…</p>
+  return <Room card={card} layers={layers.data} inHand={inHand} />
+}
+
+type Props = { card: Card; layers: Layers; inHand: CardInHand }
+
+function Room({ card, layers, inHand }: Props) {
+  const say = useSay()
+  // by their place among all faces, in the order in which they were ticked
+  const [ticked, setTicked] = useState<number[]>([])
+  const attempt = (step: Promise<unknown>) => void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  const refs = (faces: number[]) => faces.map((face) => ({ panel: layers.faces[face].panel, face: layers.faces[face].face }))
+  const wish = (what: Wish['what'], faces: number[], rest: Partial<Wish> = {}) => inHand.dress({ what, faces: refs(faces), ...rest })
+  const toggle = (face: number) => setTicked(ticked.includes(face) ? ticked.filter((one) => one !== face) : [...ticked, face])
+  const about = card.findings.filter(({ about }) => about === 'layers' || about === 'writing')
+  const showing = layers.faces.map((_, face) => face).filter((face) => layers.faces[face].free && layers.faces[face].poses.length > 0)
+  return (
+    <Pickable pieces={card.pieces}>
+      <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
+        <header className="flex flex-wrap items-center gap-x-3 gap-y-2 py-3">
+          <WayBack to={`/card/${card.id}`}>Bench</WayBack>
+          <h1 className="min-w-40 flex-1 truncate text-2xl">{card.name}: mats and layers</h1>
+          <button type="button" className="slip" disabled={!inHand.canUndo} onClick={() => attempt(inHand.undo())}>
+            Undo
+          </button>
+          <button type="button" className="slip" disabled={!inHand.canRedo} onClick={() => attempt(inHand.redo())}>
+            Redo
+          </button>
+          <button type="button" className="slip border-picked font-semibold" onClick={() => attempt(wish('SUGGEST', []))}>
+            Dress all that shows
+          </button>
+          <button type="button" className="slip" disabled={card.layers.length === 0} onClick={() => attempt(wish('CLEAR', []))}>
+            Take all off
+          </button>
+        </header>
+        <main className="grid flex-1 content-start gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
+          <div className="flex min-w-0 flex-col gap-5">
+            <Sides card={card} layers={layers} ticked={ticked} onTick={toggle} />
+            <Stack
+              layers={layers}
+              ticked={ticked}
+              onLay={(stack, faces) => wish('DRESS', faces, stack)}
+              onRun={(stack) => attempt(wish('RUN', ticked, stack))}
+              onOff={() => attempt(wish('UNDRESS', ticked))}
+              onTickAll={() => setTicked(showing)}
+              onUntick={() => setTicked([])}
+            />
+            <CutList card={card} layers={layers} />
+          </div>
+          <div className="flex flex-col gap-5">
+            <Suspense fallback={<div className="h-[22rem]" />}>
+              <FoldedPlate pieces={card.pieces} form={card.form} dress={card} />
+            </Suspense>
+            <section aria-label="What to know" className="bg-chalk px-5 py-4">
+              <p className="figure-run mb-2 text-xl">
+                {card.heft.thickness} thick, {card.heft.weight}
+              </p>
+              {about.length > 0 ? (
+                <Findings findings={about} offRuler={false} inHand={inHand} />
+              ) : (
+                <p className="text-lg">{card.layers.length > 0 ? 'Every layer lies where it can, and there is somewhere to write.' : 'Nothing is laid yet.'}</p>
+              )}
+            </section>
+            <Aside layers={layers} ticked={ticked} onPutBack={(aside) => attempt(wish('PUT_BACK', ticked, { aside }))} onThrow={(aside) => attempt(wish('THROW_AWAY', [], { aside }))} />
+          </div>
+        </main>
+        <ConflictSheet inHand={inHand} />
+      </div>
+    </Pickable>
+  )
+}

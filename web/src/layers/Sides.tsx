@@ -1,0 +1,140 @@
+import { useMemo } from 'react'
+import type { Card, Layers, Piece, Point } from '../api/client'
+import { useWidth } from '../bench/useWidth'
+import { LayersOnSheet } from '../papers/LayersOnSheet'
+import { backOf } from '../papers/motifs'
+
+type Props = { card: Card; layers: Layers; ticked: number[]; onTick: (face: number) => void }
+
+const GAP = 24
+/** Highest that one side of a piece is drawn, pixels: less where there are many. */
+const TALLEST = 178
+const LOWER = 130
+const MANY = 4
+
+/** Each copy of a piece by itself, as its panels are dressed one by one. */
+function copiesOf(pieces: Piece[]): Piece[] {
+  return pieces.flatMap((piece) =>
+    piece.copies.map((first) => ({
+      ...piece,
+      copies: [first],
+      panels: piece.panels.map((panel) => ({ ...panel, index: panel.index - piece.copies[0] + first })),
+    })),
+  )
+}
+
+/** Both sides of every piece as they lie, each face to be ticked where it is drawn. */
+export function Sides({ card, layers, ticked, onTick }: Props) {
+  const [element, width] = useWidth<HTMLElement>()
+  const copies = useMemo(() => copiesOf(card.pieces), [card.pieces])
+  const widest = Math.max(...copies.map(({ cut }) => cut.width.mm))
+  const highest = Math.max(...copies.map(({ cut }) => cut.height.mm))
+  const room = Math.max(300, width - 48)
+  // two beside each other where they are narrow enough
+  const across = widest < highest * 1.8 || copies.length > MANY / 2 ? (room - GAP) / 2 : room
+  const scale = Math.min(across / widest, (copies.length > MANY / 2 ? LOWER : TALLEST) / highest)
+  return (
+    <section ref={element} aria-label="Panels" className="bg-chalk px-6 py-4">
+      <div className="flex flex-wrap gap-x-6 gap-y-3">
+        {copies.flatMap((piece) =>
+          [true, false].map((face) => (
+            <OneSide key={`${piece.copies[0]}-${face}`} piece={piece} face={face} scale={scale} card={card} layers={layers} ticked={ticked} onTick={onTick} />
+          )),
+        )}
+      </div>
+    </section>
+  )
+}
+
+type SideProps = Props & { piece: Piece; face: boolean; scale: number }
+
+function OneSide({ piece, face, scale, card, layers, ticked, onTick }: SideProps) {
+  const left = Math.min(...piece.outline.map(({ x }) => x))
+  const foot = Math.min(...piece.outline.map(({ y }) => y))
+  const width = piece.cut.width.mm * scale
+  const height = piece.cut.height.mm * scale
+  // the other side as it lies when the piece is turned over like a page
+  const x = (mm: number) => 6 + (face ? mm - left : left + piece.cut.width.mm - mm) * scale
+  const y = (mm: number) => 6 + height - (mm - foot) * scale
+  const points = (corners: Point[]) => corners.map((corner) => `${x(corner.x)},${y(corner.y)}`).join(' ')
+  const hatch = `hatch-${piece.copies[0]}-${face}`
+  const colour = face ? card.base.colour : backOf(card.base)
+  return (
+    <figure className="max-w-full">
+      <figcaption className="text-base italic">
+        {piece.name}, {face ? 'decorated side' : 'turned over'}
+      </figcaption>
+      <svg width={width + 12} height={height + 12} viewBox={`0 0 ${width + 12} ${height + 12}`} className="block h-auto max-w-full" role="group" aria-label={`${piece.name}, ${face ? 'decorated side' : 'turned over'}`}>
+        <defs>
+          <pattern id={hatch} width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <line y2={7} className="stroke-kraft-line" strokeWidth={1.4} />
+          </pattern>
+        </defs>
+        {piece.panels.map(({ index, corners }) => (
+          <g key={index}>
+            <polygon points={points(corners)} fill={colour} className="stroke-ink" strokeWidth={1.2} />
+            {!layers.faces[faceOf(index, face)].free && <polygon points={points(corners)} fill={`url(#${hatch})`} />}
+          </g>
+        ))}
+        <g transform={`matrix(${face ? scale : -scale} 0 0 ${-scale} ${x(0)} ${y(0)})`}>
+          <LayersOnSheet piece={piece} layers={card.layers} papers={card.papers} face={face} />
+        </g>
+        {piece.panels.map(({ index, corners, inside, name }) => (
+          <Tick
+            key={index}
+            face={layers.faces[faceOf(index, face)]}
+            points={points(corners)}
+            middle={{ x: x(inside.x), y: y(inside.y) }}
+            name={name}
+            numbers={card.layers.filter((layer) => layer.panel === index && layer.face === face).map(({ number }) => number)}
+            isTicked={ticked.includes(faceOf(index, face))}
+            onTick={() => onTick(faceOf(index, face))}
+          />
+        ))}
+      </svg>
+    </figure>
+  )
+}
+
+/** Where a face stands in the list of all: the decorated side of each panel first. */
+const faceOf = (panel: number, face: boolean) => 2 * panel + (face ? 0 : 1)
+
+type TickProps = { face: Layers['faces'][number]; points: string; middle: Point; name: string; numbers: number[]; isTicked: boolean; onTick: () => void }
+
+function Tick({ face, points, middle, name, numbers, isTicked, onTick }: TickProps) {
+  const written = [...new Set(numbers)].join(' · ')
+  const words = face.why ?? `seen ${face.behind ? 'from behind, ' : ''}${face.poses.join(', ').toLowerCase()}`
+  return (
+    <g
+      role="checkbox"
+      aria-checked={isTicked}
+      aria-disabled={!face.free}
+      aria-label={`${face.name}, ${words}${written && `, layers ${written}`}`}
+      tabIndex={face.free ? 0 : -1}
+      className={`outline-none [&:focus-visible>polygon]:stroke-picked [&:focus-visible>polygon]:[stroke-width:5] ${face.free ? 'cursor-pointer' : ''}`}
+      onClick={() => face.free && onTick()}
+      onKeyDown={(event) => {
+        if (event.key !== ' ' && event.key !== 'Enter') return
+        event.preventDefault()
+        onTick()
+      }}
+    >
+      <title>{`${face.name}: ${words}`}</title>
+      <polygon points={points} className={isTicked ? 'fill-picked/15 stroke-picked' : 'fill-transparent stroke-transparent hover:stroke-picked'} strokeWidth={isTicked ? 4 : 2} />
+      {written ? (
+        <text x={middle.x} y={middle.y + 6} textAnchor="middle" className="fill-ink stroke-chalk font-figures text-[18px] font-semibold [paint-order:stroke]" strokeWidth={6} strokeLinejoin="round">
+          {written}
+        </text>
+      ) : (
+        face.free && (
+          <text x={middle.x} y={middle.y + 5} textAnchor="middle" className="fill-ink-soft text-[15px] italic">
+            {face.poses.length > 0 ? shortened(name) : ''}
+          </text>
+        )
+      )}
+      {isTicked && <path d={`M${middle.x - 13} ${middle.y - 14}l8 8l16 -18`} className="fill-none stroke-picked" strokeWidth={5} strokeLinecap="round" />}
+    </g>
+  )
+}
+
+const shortened = (name: string) => name.replace(/^Panel /, '')

@@ -1,0 +1,19 @@
+import type { ChosenLayer, Layers, Wish } from '../api/client'
+
+type TypedLayer = Wish['layers'][number]
+
+/** A layer as it stands, written as a maker would type it. */
+export const typed = (layer: ChosenLayer): TypedLayer => ({
+  paper: layer.paper,
+  border: layer.border.text,
+  width: layer.width?.text,
+  height: layer.height?.text,
+  pad: layer.pad?.text,
+  otherSide: layer.otherSide,
+})
+
+/** All that lies on a face, likewise. */
+export const typedStack = ({ layers, embellishments }: Layers['dressed'][number]) => ({
+  layers: layers.map(typed),
+  embellishments: embellishments.map(({ name, size, height }) => ({ name, width: size.width.text, height: size.height.text, standsUp: height.text })),
+})
