@@ -23,9 +23,18 @@ export function LayersPage({ id }: { id: string }) {
   const layers = useLayers(id, card?.revision)
   const say = useSay()
   useStepKeys({ undo: inHand.undo, redo: inHand.redo }, (cause) => say({ text: cause.message, wrong: true }))
+  const shown = useTogether(card, layers.data)
   if (inHand.query.isError) return <NoSuchPlace text={inHand.query.error.message} />
-  if (!card || !layers.data) return <p className="p-8 text-lg">Looking at the card from all sides…</p>
-  return <Room card={card} layers={layers.data} inHand={inHand} />
+  if (layers.isError && !shown) return <NoSuchPlace text={layers.error.message} />
+  if (!shown) return <p className="p-8 text-lg">Looking at the card from all sides…</p>
+  return <Room {...shown} inHand={inHand} />
+}
+
+/** A card and its layers as of the same change; while those of the next one are fetched, the ones before. */
+function useTogether(card: Card | undefined, layers: Layers | undefined) {
+  const [shown, setShown] = useState<{ card: Card; layers: Layers } | null>(null)
+  if (card && layers && card.revision === layers.revision && (shown?.card !== card || shown.layers !== layers)) setShown({ card, layers })
+  return shown
 }
 
 type Props = { card: Card; layers: Layers; inHand: CardInHand }
@@ -33,7 +42,8 @@ type Props = { card: Card; layers: Layers; inHand: CardInHand }
 function Room({ card, layers, inHand }: Props) {
   const say = useSay()
   // by their place among all faces, in the order in which they were ticked
-  const [ticked, setTicked] = useState<number[]>([])
+  const [allTicked, setTicked] = useState<number[]>([])
+  const ticked = allTicked.filter((face) => face < layers.faces.length)
   const attempt = (step: Promise<unknown>) => void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   const refs = (faces: number[]) => faces.map((face) => ({ panel: layers.faces[face].panel, face: layers.faces[face].face }))
   const wish = (what: Wish['what'], faces: number[], rest: Partial<Wish> = {}) => inHand.dress({ what, faces: refs(faces), ...rest })

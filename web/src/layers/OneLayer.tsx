@@ -66,7 +66,7 @@ export function OneLayer({ number, layer, borders, fixed, onChange, onPick, onAw
             onWrite={(text) => onChange({ ...typed(layer), border: text })}
             onMove={(divisions) => onChange({ ...typed(layer), divisions })}
           />
-          <span role="group" aria-label={`Usual borders for layer ${number}`}>
+          <span role="group" aria-label={`Usual borders for layer ${number}`} className="inline-flex items-center">
             {borders.map(({ text, figure }) => (
               <button
                 key={text}

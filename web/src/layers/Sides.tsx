@@ -30,9 +30,11 @@ export function Sides({ card, layers, ticked, onTick }: Props) {
   const widest = Math.max(...copies.map(({ cut }) => cut.width.mm))
   const highest = Math.max(...copies.map(({ cut }) => cut.height.mm))
   const room = Math.max(300, width - 48)
-  // two beside each other where they are narrow enough
-  const across = widest < highest * 1.8 || copies.length > MANY / 2 ? (room - GAP) / 2 : room
-  const scale = Math.min(across / widest, (copies.length > MANY / 2 ? LOWER : TALLEST) / highest)
+  const high = copies.length > MANY / 2 ? LOWER : TALLEST
+  const stacked = Math.min(room / widest, high / highest)
+  const beside = Math.min((room - GAP) / 2 / widest, (1.6 * high) / highest)
+  // both sides beside each other unless that makes them much smaller
+  const scale = beside > 0.7 * stacked ? beside : stacked
   return (
     <section ref={element} aria-label="Panels" className="bg-chalk px-6 py-4">
       <div className="flex flex-wrap gap-x-6 gap-y-3">

@@ -13,12 +13,14 @@ export function Kept({ things, put }: { things: Thing[] | OwnStock['envelopes'];
   return (
     <ul>
       {(things as Thing[]).map(({ id, name, away, size, words, paper }) => (
-        <li key={id} className="flex flex-wrap items-center gap-x-4 border-t border-chalk-dim py-1">
+        <li key={id} className="flex items-center gap-x-4 border-t border-chalk-dim py-1">
           {paper && <Swatch paper={paper} />}
-          <span className={`text-lg ${away ? 'text-ink-soft line-through' : ''}`}>{name}</span>
-          {size && <SizeText size={size} className="text-xl" />}
-          {words && <span className="text-base">{words}</span>}
-          <button type="button" className="word ms-auto underline" aria-label={`${away ? 'Offer' : 'Put away'} ${name}`} onClick={() => attempt(away ? put.offered(id) : put.away(id))}>
+          <span className="flex min-w-0 flex-wrap items-center gap-x-4 leading-snug">
+            <span className={`text-lg ${away ? 'text-ink-soft line-through' : ''}`}>{name}</span>
+            {size && <SizeText size={size} className="text-xl" />}
+            {words && <span className="basis-full text-base">{words}</span>}
+          </span>
+          <button type="button" className="word ms-auto shrink-0 underline" aria-label={`${away ? 'Offer' : 'Put away'} ${name}`} onClick={() => attempt(away ? put.offered(id) : put.away(id))}>
             {away ? 'offer it again' : 'put away'}
           </button>
         </li>

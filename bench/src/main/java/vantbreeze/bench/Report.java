@@ -24,14 +24,15 @@ public final class Report {
         }
         rows.addAll(HouseBench.run(Path.of(arguments[0])));
         List<Row> catalogue = CatalogueBench.run();
+        List<Row> layers = LayerBench.run();
         List<Row> folds = FoldBench.run();
         List<FoldBench.Cost> costs = FoldBench.concertinas();
         Path docs = Path.of(arguments[1]);
-        Files.writeString(docs.resolve("benchmarks.md"), text(rows, catalogue, folds, costs));
+        Files.writeString(docs.resolve("benchmarks.md"), text(rows, catalogue, layers, folds, costs));
         Files.writeString(docs.resolve("drawings/concertina-cost.svg"), CostPlot.svg(costs));
     }
 
-    private static String text(List<Row> rows, List<Row> catalogue, List<Row> folds, List<FoldBench.Cost> costs) {
+    private static String text(List<Row> rows, List<Row> catalogue, List<Row> layers, List<Row> folds, List<FoldBench.Cost> costs) {
         StringBuilder text = new StringBuilder("""
                 # Benchmarks
 
@@ -44,6 +45,9 @@ public final class Report {
         table(text, rows);
         text.append("\n## The catalogue\n\nEach structure's plan is to take 5 ms at most by its median, and none more than 15 ms by its 95th.\n\n");
         table(text, catalogue);
+        text.append("\n## Mats and layers\n\nTwo layers on all that shows: what shows, where it can be dressed, the layers and the list to cut. Each time a card of\n")
+                .append("another size, so that nothing is remembered from the one before.\n\n");
+        table(text, layers);
         text.append("\n## The fold engine\n\nBeside rabbit-ear 0.9.32 (npm), warm, in the same run.\n\n");
         table(text, folds);
         text.append("\nOne order of a concertina, by its panels:\n\n![cost against panels](drawings/concertina-cost.svg)\n\n");

@@ -100,6 +100,17 @@ class AccessibilityTest extends Browsing {
     }
 
     @Test
+    void theLayersWithPanelsTicked() {
+        take("Gate for the mayor");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Layers").setExact(true)).click();
+        page.getByRole(AriaRole.CHECKBOX).first().click();
+        page.getByText("One more layer").waitFor();
+        nothingSerious();
+        page.getByText("own size").first().click();
+        nothingSerious();
+    }
+
+    @Test
     void theBenchOnASmallTablet() {
         page.setViewportSize(1024, 768);
         take("Kite festival invitation");

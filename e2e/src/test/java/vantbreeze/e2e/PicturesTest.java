@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -34,6 +35,32 @@ class PicturesTest extends Browsing {
         page.locator("canvas").waitFor();
         button("Second leg, width").focus();
         picture("bench");
+    }
+
+    @Test
+    void theLayers() throws Exception {
+        take("Kite festival invitation");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Layers").setExact(true)).click();
+        page.locator("canvas").waitFor();
+        page.getByRole(AriaRole.CHECKBOX).first().click();
+        page.getByText("One more layer").waitFor();
+        picture("layers");
+    }
+
+    @Test
+    void theListToCut() throws Exception {
+        take("Gate for the mayor");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Layers").setExact(true)).click();
+        page.locator("canvas").waitFor();
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("To cut")).evaluate("list => list.scrollIntoView()");
+        picture("layers-list");
+    }
+
+    @Test
+    void aDressedGateOnTheBench() throws Exception {
+        take("Gate for the mayor");
+        page.locator("canvas").waitFor();
+        picture("bench-gate");
     }
 
     @Test

@@ -4,8 +4,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -204,7 +202,7 @@ class CardController {
     @GetMapping(value = "/{id}/plan.json", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<byte[]> download(@PathVariable UUID id) {
         Card card = drawer.card(id);
-        return file(card, ".vantbreeze.json", MediaType.APPLICATION_JSON, "attachment",
+        return Download.of(card, ".vantbreeze.json", MediaType.APPLICATION_JSON, "attachment",
                 PlanDocument.write(card.plan()).getBytes(StandardCharsets.UTF_8));
     }
 
@@ -213,7 +211,7 @@ class CardController {
         Card card = drawer.card(id);
         PrintPage printed = PrintPage.find(page).orElseThrow(() ->
                 new Refusal("page", "Plans are printed on A4 or Letter. Choose one of them."));
-        return file(card, ".pdf", MediaType.APPLICATION_PDF, "inline", TrueSizePlan.of(card.worked(), printed));
+        return Download.of(card, ".pdf", MediaType.APPLICATION_PDF, "inline", TrueSizePlan.of(card.worked(), printed));
     }
 
     private Plan changed(Plan plan, Change change) {
@@ -260,14 +258,6 @@ class CardController {
             throw new Refusal(change.field(), "There is no measure \"%s\" to move. Reload the page.".formatted(change.field()));
         }
         return plan.ruler().moved(present, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, change.divisions())));
-    }
-
-    private static ResponseEntity<byte[]> file(Card card, String ending, MediaType type, String how, byte[] content) {
-        String name = card.plan().name().replaceAll("[^\\p{L}\\p{N} ._-]", "").strip();
-        return ResponseEntity.ok().contentType(type)
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.builder(how)
-                        .filename((name.isEmpty() ? "card" : name) + ending, StandardCharsets.UTF_8).build().toString())
-                .body(content);
     }
 
     private static @Nullable String emptyAsNull(@Nullable String text) {

@@ -2,8 +2,6 @@ package vantbreeze.app.api;
 
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -51,7 +49,7 @@ class LayerController {
     @GetMapping("/layers.csv")
     ResponseEntity<byte[]> table(@PathVariable UUID id) {
         Card card = drawer.card(id);
-        return file(card, ".csv", CSV, LayerTable.of(card.worked()).getBytes(StandardCharsets.UTF_8));
+        return Download.of(card, ", layers.csv", CSV, "attachment", LayerTable.of(card.worked()).getBytes(StandardCharsets.UTF_8));
     }
 
     /** The list and the map on pages. */
@@ -59,14 +57,6 @@ class LayerController {
     ResponseEntity<byte[]> pages(@PathVariable UUID id, @RequestParam(defaultValue = "a4") String page) {
         Card card = drawer.card(id);
         PrintPage size = PrintPage.find(page).orElseThrow(() -> new Refusal("page", "There is no page called \"%s\". Print on A4 or Letter.".formatted(page)));
-        return file(card, ".pdf", MediaType.APPLICATION_PDF, LayerSheet.of(card.worked(), size));
-    }
-
-    private static ResponseEntity<byte[]> file(Card card, String ending, MediaType type, byte[] content) {
-        String name = card.plan().name().replaceAll("[^\\p{L}\\p{N} ._-]", "").strip();
-        return ResponseEntity.ok().contentType(type)
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment()
-                        .filename((name.isEmpty() ? "card" : name) + ", layers" + ending, StandardCharsets.UTF_8).build().toString())
-                .body(content);
+        return Download.of(card, ", layers.pdf", MediaType.APPLICATION_PDF, "attachment", LayerSheet.of(card.worked(), size));
     }
 }

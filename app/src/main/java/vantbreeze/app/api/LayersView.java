@@ -58,9 +58,15 @@ public record LayersView(int revision, List<FaceView> faces, List<DressedView> d
     public record ChosenLayer(String paper, FigureView border, @Nullable FigureView width, @Nullable FigureView height, @Nullable FigureView pad, boolean otherSide) {
 
         static ChosenLayer of(LayerChoice choice, Ruler ruler) {
-            return new ChosenLayer(choice.paper(), FigureView.of(choice.border(), ruler), choice.own() == null ? null : FigureView.of(choice.own().width(), ruler),
+            return new ChosenLayer(choice.paper(), bordered(choice.border(), ruler), choice.own() == null ? null : FigureView.of(choice.own().width(), ruler),
                     choice.own() == null ? null : FigureView.of(choice.own().height(), ruler), choice.pad().isPositive() ? FigureView.of(choice.pad(), ruler) : null, choice.otherSide());
         }
+    }
+
+    /** A border on the plan's ruler or, where it is on no mark of it, on one that has it: 2.5 mm is no "about 3". */
+    private static FigureView bordered(Length border, Ruler ruler) {
+        return Stream.of(ruler, Ruler.MM_HALF, Ruler.THIRTY_SECONDS).filter(one -> one.marks(border)).findFirst().map(one -> FigureView.of(border, one))
+                .orElseGet(() -> FigureView.of(border, ruler));
     }
 
     /** Something set on top. */
@@ -102,7 +108,7 @@ public record LayersView(int revision, List<FaceView> faces, List<DressedView> d
                 worked.cuts().cuts().stream().map(cut -> cut(cut, worked)).toList(),
                 worked.layers().aside().stream().map(one -> new AsideView(String.join(", ", one.faces().stream().map(FaceName::panel).distinct().toList()),
                         layers(one.layers(), ruler))).toList(),
-                layers(new Suggestion(workshop, worked).usualStack(), ruler), borders(ruler));
+                layers(new Suggestion(workshop, worked).usualStack(), ruler), usualBorders());
     }
 
     private static List<ChosenLayer> layers(List<LayerChoice> layers, Ruler ruler) {
@@ -134,12 +140,8 @@ public record LayersView(int revision, List<FaceView> faces, List<DressedView> d
     }
 
     /** Common practice, no source: ⅛ and 1/16 in, 2.5 and 5 mm, and none. */
-    private static List<BorderView> borders(Ruler ruler) {
+    private static List<BorderView> usualBorders() {
         return Stream.of(Length.ofInches(0, 1, 8), Length.ofInches(0, 1, 16), Length.ofMicrometres(2500), Length.ofMillimetres(5))
-                .map(border -> {
-                    Ruler own = Ruler.SIXTEENTHS.marks(border) ? Ruler.SIXTEENTHS : Ruler.MM_HALF;
-                    FigureView figure = FigureView.of(border, own);
-                    return new BorderView(figure.text(), figure);
-                }).toList();
+                .map(border -> bordered(border, Ruler.SIXTEENTHS)).map(figure -> new BorderView(figure.text(), figure)).toList();
     }
 }

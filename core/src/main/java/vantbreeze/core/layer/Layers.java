@@ -1,6 +1,8 @@
 package vantbreeze.core.layer;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -29,6 +31,17 @@ public record Layers(List<Layer> all, List<Added> raised, List<Trouble> troubles
     /** All that they add to the closed stack. */
     public List<Added> added() {
         return Stream.concat(all.stream().map(Layer::added), raised.stream()).toList();
+    }
+
+    /** The same, each stack as one as large as its lowest layer: fewer outlines to lay over one another. */
+    public List<Added> roughly() {
+        Map<List<Object>, Added> stacks = new LinkedHashMap<>();
+        for (Layer layer : all) {
+            Added one = layer.added();
+            stacks.merge(List.of(layer.face(), layer.part()), one, (lower, upper) ->
+                    new Added(lower.name(), lower.panel(), lower.side(), lower.area(), lower.height().plus(upper.height()), lower.grammage() + upper.grammage()));
+        }
+        return Stream.concat(stacks.values().stream(), raised.stream()).toList();
     }
 
     /** Those of a face, from below. */

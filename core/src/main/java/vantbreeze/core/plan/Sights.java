@@ -11,6 +11,7 @@ import org.locationtech.jts.math.Vector3D;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
+import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Remembered;
 import vantbreeze.core.fold.Rigid;
@@ -35,6 +36,14 @@ public final class Sights {
 
     private static final Remembered<Asked, Sights> KNOWN = new Remembered<>(24, Asked::look);
 
+    /** What was looked at last of cards with these panels. */
+    private static final Map<Like, Sights> LATELY = Collections.synchronizedMap(new LinkedHashMap<>(32, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Like, Sights> eldest) {
+            return size() > 32;
+        }
+    });
+
     private final List<Showing> poses;
     private final List<FoldedForm> flats;
     private final Map<Face, Seen> seen;
@@ -47,6 +56,14 @@ public final class Sights {
      * @param up which way is up on its sheet, degrees anticlockwise from across
      */
     public record Seen(String pose, boolean behind, double up) { }
+
+    /** A card as far as its structure and its panels' names tell. */
+    private record Like(String structure, List<String> panels) {
+
+        static Like of(WorkedForm form, String structure) {
+            return new Like(structure, form.graph().panels().stream().map(Panel::name).toList());
+        }
+    }
 
     /** A card, as far as what shows of it goes; two with equal assemblies and stations show alike. */
     private record Asked(Object assembly, String structure, Object measures, WorkedForm form, double showing) {
@@ -69,7 +86,6 @@ public final class Sights {
     private Sights(WorkedForm form, double showing) {
         FoldGraph graph = form.graph();
         List<Look> looks = new ArrayList<>();
-        List<FoldedForm> lying = new ArrayList<>();
         int legs = form.stations().size() - 1;
         Frame displayed = form.display(showing);
         looks.add(new Look(new Showing("Displayed", InSight.from(graph, displayed, BEFORE), InSight.from(graph, displayed, BEHIND)), displayed.panels()));
@@ -77,7 +93,6 @@ public final class Sights {
             Station station = form.stations().get(i);
             if (isFlat(graph, station.pose())) {
                 FoldedForm flat = i == legs ? form.closed() : FoldedForm.of(graph, station.pose());
-                lying.add(0, flat);
                 order(form, flat, station, i == legs).map(order -> flat(flat, order, station.name())).ifPresent(looks::add);
             } else {
                 Frame frame = form.motion().frames().get(i * (form.motion().frames().size() - 1) / legs);
@@ -85,7 +100,7 @@ public final class Sights {
             }
         }
         this.poses = looks.stream().map(Look::showing).toList();
-        this.flats = List.copyOf(lying);
+        this.flats = flats(form);
         this.seen = Collections.unmodifiableMap(seen(looks));
     }
 
@@ -97,7 +112,26 @@ public final class Sights {
     }
 
     static Sights of(WorkedForm form, String structure, Object measures, double showing) {
-        return KNOWN.of(new Asked(form.graph().assembly(), structure, measures, form, showing));
+        Sights sights = KNOWN.of(new Asked(form.graph().assembly(), structure, measures, form, showing));
+        LATELY.put(Like.of(form, structure), sights);
+        return sights;
+    }
+
+    /** While a line is dragged: what showed of the card just before, since looking from all sides takes longest and up stays up. */
+    static Sights lately(WorkedForm form, String structure, Object measures, double showing) {
+        Sights before = LATELY.get(Like.of(form, structure));
+        return before == null ? of(form, structure, measures, showing) : before;
+    }
+
+    /** The poses in which a card lies flat, the closed one first. */
+    static List<FoldedForm> flats(WorkedForm form) {
+        List<FoldedForm> lying = new ArrayList<>();
+        for (Station station : form.stations()) {
+            if (isFlat(form.graph(), station.pose())) {
+                lying.add(0, station == form.stations().get(form.stations().size() - 1) ? form.closed() : FoldedForm.of(form.graph(), station.pose()));
+            }
+        }
+        return lying;
     }
 
     /** As displayed and then at every station; the last is closed. */

@@ -22,6 +22,7 @@ import vantbreeze.core.fold.motion.Motion;
 import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.free.FreeStructure;
 import vantbreeze.core.layer.Dresser;
+import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.Layers;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
@@ -72,7 +73,7 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
 
     /**
      * Works out a plan while a line of it is dragged: all but whether panels meet on their way, which takes longest and is
-     * said when the line is let go.
+     * said when the line is let go. Its thickness is told as if every layer were as large as the lowest beneath it.
      *
      * @throws Refusal as {@link #work}
      */
@@ -99,8 +100,8 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
         WorkedForm form = form(structure, plan.measures(), FoldGraph.of(assembly, pieces.stream().map(WorkedPiece::panels).toList()));
         Size footprint = form.closed().footprint();
         EnvelopeFit fit = envelope == null ? null : EnvelopeFit.of(footprint, envelope);
-        Layers layers = layers(plan, structure, form);
-        Heft heft = heft(form, cardstock(plan.cardstockId()), layers.added());
+        Layers layers = layers(plan, structure, form, thorough);
+        Heft heft = heft(form, cardstock(plan.cardstockId()), thorough ? layers.added() : layers.roughly());
         WorkedPlan worked = new WorkedPlan(plan, structure, pieces, form, footprint, layers, heft, fit, List.of());
         return new WorkedPlan(plan, structure, pieces, form, footprint, layers, heft, fit, new Judgement(this, worked, thorough).findings());
     }
@@ -114,12 +115,20 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
                 motion, stations);
     }
 
-    private Layers layers(Plan plan, Structure structure, WorkedForm form) {
+    /** A worked card with these layers in place of its own; thickness, weight and findings stay as they were. */
+    public WorkedPlan laid(WorkedPlan worked, Dressing dressing) {
+        Plan plan = worked.plan().dressed(dressing);
+        return new WorkedPlan(plan, worked.structure(), worked.pieces(), worked.form(), worked.footprint(),
+                layers(plan, worked.structure(), worked.form(), true), worked.heft(), worked.fit(), worked.findings());
+    }
+
+    private Layers layers(Plan plan, Structure structure, WorkedForm form, boolean thorough) {
         if (plan.dressing().all().isEmpty()) {
             return Layers.NONE;
         }
-        Sights sights = Sights.of(form, structure.id(), plan.measures(), structure.showing());
-        return new Dresser(form.graph(), plan.ruler(), sights.flats(), sights::up, cardstocks::find).lay(plan.dressing());
+        Sights sights = thorough ? Sights.of(form, structure.id(), plan.measures(), structure.showing())
+                : Sights.lately(form, structure.id(), plan.measures(), structure.showing());
+        return new Dresser(form.graph(), plan.ruler(), Sights.flats(form), sights::up, cardstocks::find).lay(plan.dressing());
     }
 
     private static Heft heft(WorkedForm form, Cardstock cardstock, List<Added> added) {
