@@ -53,7 +53,8 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
             )}
           </div>
         ))}
-      {named(piece).map((panel) => (
+      {/* on paper that is printed a name would only hide it: it is told when the panel is pointed at */}
+      {named(piece).filter(({ index }) => !dressed.has(index) || lit.panels.has(index)).map((panel) => (
         <p
           key={panel.index}
           aria-hidden

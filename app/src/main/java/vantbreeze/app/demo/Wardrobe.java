@@ -56,7 +56,7 @@ record Wardrobe(Workshop workshop) {
 
     /** One paper runs across the gate's front and is cut where it opens; plain inside for the programme. */
     private static Dressing gate(Dressing dressing, List<LayerChoice> stack, Length border) {
-        List<FaceName> front = List.of(new FaceName(0, "Right flap", Side.BACK), new FaceName(0, "Left flap", Side.BACK));
+        List<FaceName> front = List.of(new FaceName(0, "Left flap", Side.BACK), new FaceName(0, "Right flap", Side.BACK));
         return dressing.without(front).with(new Dressed(front, stack, List.of()))
                 .with(Dressed.of(new FaceName(0, "Back", Side.FACE), List.of(LayerChoice.of("own-poppy", border), LayerChoice.of("paper-120", border))));
     }

@@ -5,7 +5,7 @@ import java.util.List;
 /**
  * What lies on one face, or on several that one paper runs across.
  *
- * @param faces in the order in which the pattern runs; more than one for a piece cut in two or more
+ * @param faces more than one for a piece cut in two or more
  * @param layers from below
  * @param embellishments on top
  */

@@ -25,9 +25,9 @@ public record FaceName(int piece, String panel, Side side) {
         return graph.find(new PanelRef(piece, panel)).map(index -> new Face(index, side));
     }
 
-    /** In words, like "Leg, back". */
+    /** In words, like "Leg, other side". */
     public String inWords(FoldGraph graph) {
         String name = find(graph).map(face -> graph.name(face.panel())).orElse(panel);
-        return side == Side.FACE ? name : name + ", back";
+        return side == Side.FACE ? name : name + ", other side";
     }
 }

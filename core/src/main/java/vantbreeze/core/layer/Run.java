@@ -1,6 +1,7 @@
 package vantbreeze.core.layer;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -67,7 +68,7 @@ record Run(FoldGraph graph, List<FoldedForm> flats, List<Face> faces) {
                 troubles.add(new Trouble.Eaten(faces.get(0), level, choice.border()));
                 return;
             }
-            for (Face face : faces) {
+            for (Face face : inPatternOrder(form)) {
                 Rigid motion = form.placed().get(face.panel()).motion();
                 Polygon part = placed(Grounds.of(graph).of(face).parts().get(0), motion);
                 List<Polygon> mine = Inset.polygons(whole.intersection(part));
@@ -79,6 +80,15 @@ record Run(FoldGraph graph, List<FoldedForm> flats, List<Face> faces) {
             }
             beneath = whole;
         }
+    }
+
+    /** From left to right as they are seen, whichever was ticked first. */
+    private List<Face> inPatternOrder(FoldedForm form) {
+        boolean fromAbove = form.placed().get(faces.get(0).panel()).motion().showsFace() == (faces.get(0).side() == Side.FACE);
+        return faces.stream().sorted(Comparator.comparingDouble(face -> {
+            double across = form.placed().get(face.panel()).shadow().getCentroid().getX();
+            return fromAbove ? across : -across;
+        })).toList();
     }
 
     private static Polygon inset(Dresser dresser, Polygon beneath, LayerChoice choice) {

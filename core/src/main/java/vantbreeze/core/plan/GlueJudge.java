@@ -12,7 +12,6 @@ import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.bulk.Relief;
 import vantbreeze.core.length.Length;
-import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.structure.Parameter;
 
 /** Whether what is glued holds, tubes square, and nested panels have room. */
@@ -72,8 +71,7 @@ record GlueJudge(WorkedPlan worked, Words words) {
         if (worked.heft().bulk() == null) {
             return;
         }
-        List<Cardstock> stocks = worked.pieces().stream().map(piece -> worked.heft().cardstock()).toList();
-        Relief.of(worked.form().closed(), stocks, worked.heft().bulk(), worked.layers().added()).stream()
+        Relief.of(worked.form().closed(), worked.heft().bulk()).stream()
                 .max(Comparator.comparingDouble(Relief::millimetres)).filter(relief -> relief.millimetres() >= RELIEF_MINDED)
                 .ifPresent(relief -> {
                     var hinge = worked.form().graph().hinges().get(relief.hinge());
@@ -82,7 +80,8 @@ record GlueJudge(WorkedPlan worked, Words words) {
                 });
     }
 
+    /** Panels, and what lies on them. */
     private long layers(Relief relief) {
-        return Math.round(relief.millimetres() / worked.heft().cardstock().caliper().millimetres());
+        return relief.wrapped().size() + worked.layers().all().stream().filter(layer -> relief.wrapped().contains(layer.face().panel())).count();
     }
 }

@@ -70,7 +70,8 @@ class LayerValuesTest {
     @Test
     void gatefoldFrontsAreOnePieceCutInTwo() {
         Structure card = WORKSHOP.structure("gatefold");
-        Dressed front = new Dressed(List.of(new FaceName(0, "Left flap", Side.BACK), new FaceName(0, "Right flap", Side.BACK)),
+        // ticked the other way round: the pattern runs from left to right all the same
+        Dressed front = new Dressed(List.of(new FaceName(0, "Right flap", Side.BACK), new FaceName(0, "Left flap", Side.BACK)),
                 List.of(LayerChoice.of("paper-120", EIGHTH)), List.of());
         WorkedPlan inch = work(card.id(), card.proportioned(size(inches(4, 1, 4), inches(5, 1, 2)), Ruler.EIGHTHS), Ruler.EIGHTHS, front);
         assertThat(sizes(inch)).containsExactly(size(inches(2, 0, 1), inches(5, 1, 4)), size(inches(2, 0, 1), inches(5, 1, 4)));

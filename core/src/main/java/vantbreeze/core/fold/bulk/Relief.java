@@ -7,8 +7,6 @@ import java.util.TreeSet;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Link;
 
-import vantbreeze.core.paper.Cardstock;
-
 /**
  * What a fold that wraps other panels wants: they should be shorter than what holds them by the thickness wrapped,
  * about one caliper a layer (common practice, no source).
@@ -23,12 +21,8 @@ public record Relief(int hinge, List<Integer> wrapped, double millimetres) {
         wrapped = List.copyOf(wrapped);
     }
 
-    /**
-     * The reliefs that a closed card wants, one for each fold that wraps anything.
-     *
-     * @param added what lies on the panels besides; what lies on a wrapped one is wrapped with it
-     */
-    public static List<Relief> of(FoldedForm form, List<Cardstock> stocks, BulkMap bulk, List<Added> added) {
+    /** The reliefs that a closed card wants, one for each fold that wraps anything; what lies on a wrapped panel is wrapped with it. */
+    public static List<Relief> of(FoldedForm form, BulkMap bulk) {
         List<Relief> reliefs = new ArrayList<>();
         for (Link.Folded link : form.graph().hinges()) {
             Set<Integer> wrapped = new TreeSet<>();
@@ -37,10 +31,10 @@ public record Relief(int hinge, List<Integer> wrapped, double millimetres) {
                 int one = cell.panels().indexOf(link.from());
                 int other = cell.panels().indexOf(link.to());
                 if (one >= 0 && other >= 0) {
-                    List<Integer> between = cell.panels().subList(Math.min(one, other) + 1, Math.max(one, other));
-                    wrapped.addAll(between);
-                    thickest = Math.max(thickest, between.stream()
-                            .mapToDouble(panel -> stocks.get(form.graph().pieceOf().get(panel)).caliper().millimetres() + on(panel, added)).sum());
+                    int first = Math.min(one, other) + 1;
+                    int end = Math.max(one, other);
+                    wrapped.addAll(cell.panels().subList(first, end));
+                    thickest = Math.max(thickest, cell.heights().subList(first, end).stream().mapToDouble(Double::doubleValue).sum());
                 }
             }
             if (!wrapped.isEmpty()) {
@@ -48,9 +42,5 @@ public record Relief(int hinge, List<Integer> wrapped, double millimetres) {
             }
         }
         return reliefs;
-    }
-
-    private static double on(int panel, List<Added> added) {
-        return added.stream().filter(one -> one.panel() == panel).mapToDouble(one -> one.height().millimetres()).sum();
     }
 }

@@ -69,11 +69,11 @@ class BulkTest {
         FoldGraph card = Cards.explodingGate();
         FoldedForm form = FoldedForm.of(card, Pose.closed());
         LayerOrder order = LayerOrders.of(card).first().orElseThrow();
-        List<Relief> reliefs = Relief.of(form, stocks(card), BulkMap.of(form, stocks(card), List.of(), order), List.of());
+        List<Relief> reliefs = Relief.of(form, BulkMap.of(form, stocks(card), List.of(), order));
         Relief leftFold = reliefs.stream().filter(relief -> relief.hinge() == 0).findFirst().orElseThrow();
         assertThat(leftFold.millimetres()).isGreaterThanOrEqualTo(2 * 0.3 - 1e-9);
         assertThat(leftFold.wrapped()).allMatch(panel -> card.pieceOf().get(panel) == 1);
-        assertThat(Relief.of(FoldedForm.of(Cards.gate(), Pose.closed()), List.of(CARD), bulk(Cards.gate(), Pose.closed(), List.of()), List.of())).isEmpty();
+        assertThat(Relief.of(FoldedForm.of(Cards.gate(), Pose.closed()), bulk(Cards.gate(), Pose.closed(), List.of()))).isEmpty();
     }
 
     /** ISO 536: an A4 sheet, a sixteenth of a square metre, of 80 g/m² weighs 5 g (4.99 of the rounded size). */
