@@ -11,7 +11,6 @@ import vantbreeze.core.layer.Cut;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Embellishment;
 import vantbreeze.core.layer.FaceName;
-import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -119,9 +118,9 @@ public record LayersView(int revision, List<FaceView> faces, List<DressedView> d
         FoldGraph graph = worked.form().graph();
         Sights sights = Sights.of(worked);
         FaceName name = FaceName.of(face, graph);
-        boolean free = Grounds.of(graph).of(face).isFree();
+        boolean free = worked.form().grounds().of(face).isFree();
         boolean seen = sights.of(face).isPresent();
-        String why = !free ? Grounds.of(graph).of(face).glued() ? "glued over" : "nothing can lie here" : seen ? null : "never seen";
+        String why = !free ? worked.form().grounds().of(face).glued() ? "glued over" : "nothing can lie here" : seen ? null : "never seen";
         int dressed = -1;
         for (int i = 0; i < present.size(); i++) {
             dressed = present.get(i).faces().contains(name) ? i : dressed;

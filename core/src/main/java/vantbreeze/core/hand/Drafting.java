@@ -121,11 +121,11 @@ public record Drafting(Workshop workshop, Plan plan) {
      */
     public Plan onMarks(Ruler ruler) {
         if (!plan.isFree()) {
-            return plan.measuring(Reruling.of(workshop.structure(plan), plan.measures(), ruler).measures()).on(ruler);
+            return plan.measuring(Reruling.of(workshop.structure(plan), plan.measures(), ruler).measures()).on(ruler).dressed(plan.dressing().on(ruler));
         }
         FreeCard ruled = new Rescaling(plan.free()).on(ruler).orElseThrow(() -> new Refusal("ruler",
                 "Brought to the marks of this ruler, the card would not close any more. Take a finer ruler, or keep the figures as they are."));
-        return unlocked().plan.drawing(ruled).on(ruler);
+        return unlocked().plan.drawing(ruled).on(ruler).dressed(plan.dressing().on(ruler));
     }
 
     /** As large as {@code finished} when closed, or the nearest that can be. */

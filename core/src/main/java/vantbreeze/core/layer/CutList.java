@@ -32,7 +32,7 @@ public record CutList(List<Cut> cuts) {
      *
      * @param flats the poses in which the card lies flat, for what runs across several panels
      */
-    public static CutList of(FoldGraph graph, List<FoldedForm> flats, Dressing dressing, Layers layers) {
+    public static CutList of(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, Dressing dressing, Layers layers) {
         Map<Kind, List<Layer>> alike = new LinkedHashMap<>();
         for (Layer layer : layers.all()) {
             CutShape shape = CutShape.of(layer);
@@ -42,7 +42,7 @@ public record CutList(List<Cut> cuts) {
                     kind -> new ArrayList<>()).add(layer);
         }
         List<Cut> cuts = new ArrayList<>();
-        Map<List<Integer>, Size> wholes = wholes(graph, flats, dressing, layers);
+        Map<List<Integer>, Size> wholes = wholes(graph, grounds, flats, dressing, layers);
         alike.forEach((kind, same) -> cuts.add(new Cut(0, kind.paper(), same.get(0).paper(), kind.otherSide(), CutShape.of(same.get(0)), same, 0,
                 wholes.get(List.of(kind.run(), kind.level())))));
         Map<String, Double> byPaper = new LinkedHashMap<>();
@@ -91,7 +91,7 @@ public record CutList(List<Cut> cuts) {
         return -1;
     }
 
-    private static Map<List<Integer>, Size> wholes(FoldGraph graph, List<FoldedForm> flats, Dressing dressing, Layers layers) {
+    private static Map<List<Integer>, Size> wholes(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, Dressing dressing, Layers layers) {
         Map<List<Integer>, Size> wholes = new LinkedHashMap<>();
         for (int i = 0; i < dressing.all().size(); i++) {
             Dressed dressed = dressing.all().get(i);
@@ -102,7 +102,7 @@ public record CutList(List<Cut> cuts) {
             int entry = i;
             layers.all().stream().filter(layer -> layer.dressed() == entry).forEach(layer -> levels.computeIfAbsent(layer.level(), level -> new ArrayList<>()).add(layer));
             List<Face> faces = dressed.faces().stream().flatMap(name -> name.find(graph).stream()).toList();
-            levels.forEach((level, parts) -> wholes.put(List.of(entry, level), Run.span(parts, Run.poseOf(graph, flats, faces))));
+            levels.forEach((level, parts) -> wholes.put(List.of(entry, level), Run.span(parts, Run.poseOf(graph, grounds, flats, faces))));
         }
         return wholes;
     }

@@ -23,12 +23,13 @@ import vantbreeze.core.paper.Size;
  * Lays a card's layers: each drawn in from what lies beneath it by its border, rectangles brought to the ruler's marks.
  *
  * @param graph the card's panels
+ * @param grounds where they can be dressed
  * @param ruler the ruler the layers are cut by
  * @param flats the poses in which the card lies flat, the closed one first; a paper runs across panels as they lie in one
  * @param up which way is up on a face's sheet, degrees anticlockwise from across
  * @param papers a paper by its id
  */
-public record Dresser(FoldGraph graph, Ruler ruler, List<FoldedForm> flats, ToDoubleFunction<Face> up, Function<String, Optional<Cardstock>> papers) {
+public record Dresser(FoldGraph graph, Grounds grounds, Ruler ruler, List<FoldedForm> flats, ToDoubleFunction<Face> up, Function<String, Optional<Cardstock>> papers) {
 
     private static final Cardstock STAND_IN = Cardstock.of("White card", 220);
     /** Overlaps smaller than this are rounding, mm². */
@@ -45,7 +46,7 @@ public record Dresser(FoldGraph graph, Ruler ruler, List<FoldedForm> flats, ToDo
             if (faces.size() < dressed.faces().size()) {
                 troubles.add(new Trouble.Aside(dressed));
             } else if (dressed.runs()) {
-                new Run(graph, flats, faces).lay(this, i, dressed, layers, troubles);
+                new Run(graph, grounds, flats, faces).lay(this, i, dressed, layers, troubles);
             } else {
                 one(i, dressed, faces.get(0), layers, raised, troubles);
             }
@@ -54,12 +55,12 @@ public record Dresser(FoldGraph graph, Ruler ruler, List<FoldedForm> flats, ToDo
     }
 
     private void one(int index, Dressed dressed, Face face, List<Layer> layers, List<Added> raised, List<Trouble> troubles) {
-        Ground ground = Grounds.of(graph).of(face);
+        Ground ground = grounds.of(face);
         if (!ground.isFree()) {
             troubles.add(new Trouble.NoGround(face, ground.glued()));
             return;
         }
-        List<LineString> folds = Grounds.of(graph).folds(face.panel());
+        List<LineString> folds = grounds.folds(face.panel());
         Polygon uppermost = ground.parts().get(0);
         for (int part = 0; part < ground.parts().size(); part++) {
             Polygon beneath = ground.parts().get(part);
@@ -132,7 +133,7 @@ public record Dresser(FoldGraph graph, Ruler ruler, List<FoldedForm> flats, ToDo
     }
 
     /** How far within {@code beneath} the shape's edge lies at the nearest; negative by how far it reaches over. */
-    private static double over(Polygon shape, Polygon beneath) {
+    private static double over(Polygon shape, Geometry beneath) {
         double within = shape.getBoundary().distance(beneath.getBoundary());
         if (beneath.covers(shape)) {
             return within;
@@ -147,8 +148,7 @@ public record Dresser(FoldGraph graph, Ruler ruler, List<FoldedForm> flats, ToDo
     /** What is amiss with a layer that reaches beyond what it lies on. */
     private void judge(Layer layer, List<Trouble> troubles) {
         Face face = layer.face();
-        Grounds grounds = Grounds.of(graph);
-        Polygon panel = graph.panels().get(face.panel()).shape();
+        Geometry panel = grounds.shape(face.panel());
         double out = layer.shape().difference(panel).getArea();
         boolean overFold = grounds.folds(face.panel()).stream().anyMatch(fold -> crosses(layer.shape(), fold));
         if (out > NOTHING && overFold) {

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import vantbreeze.core.length.Ruler;
 
 /**
  * All that a maker decided about a card's layers. A face is dressed at most once.
@@ -59,6 +60,11 @@ public record Dressing(List<Dressed> all) {
             others.add(dressed);
         }
         return new Dressing(others);
+    }
+
+    /** The same with every border at the nearest mark of {@code ruler}, one division at least where there is any. */
+    public Dressing on(Ruler ruler) {
+        return new Dressing(all.stream().map(dressed -> dressed.layered(dressed.layers().stream().map(layer -> layer.on(ruler)).toList())).toList());
     }
 
     /** The same with nothing on these faces. What ran across one of them is taken off the others too. */

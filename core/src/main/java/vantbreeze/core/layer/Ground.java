@@ -22,6 +22,11 @@ public record Ground(Face face, List<Polygon> parts, boolean glued) {
         return !parts.isEmpty();
     }
 
+    /** Whether something of its largest part is left when so many millimetres are taken off all round. */
+    public boolean leaves(double millimetres) {
+        return isFree() && !Inset.of(parts.get(0), millimetres).isEmpty();
+    }
+
     /** Square millimetres of all parts. */
     public double area() {
         return parts.stream().mapToDouble(Polygon::getArea).sum();

@@ -4,20 +4,23 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.Link;
-import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Remembered;
 import vantbreeze.core.fold.Side;
@@ -32,7 +35,7 @@ import vantbreeze.core.fold.Stretch;
 public final class Grounds {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
-    private static final Remembered<Assembly, Grounds> KNOWN = new Remembered<>(16, assembly -> new Grounds(FoldGraph.of(assembly)));
+    private static final Remembered<Asked, Grounds> KNOWN = new Remembered<>(16, asked -> new Grounds(FoldGraph.of(asked.assembly()), asked.bent()));
     /** A part smaller than this share of its panel is not worth a layer; from memory. */
     private static final double WORTH = 0.12;
     /** A part narrower than this is not worth one either, mm; from memory. */
@@ -44,12 +47,19 @@ public final class Grounds {
     private static final double NEAR = 1e-6;
 
     private final FoldGraph graph;
+    private final Set<Integer> bent;
     private final List<GlueArea> glue;
+    private final int[] carriers;
     private final Map<Face, Ground> byFace = new TreeMap<>();
 
-    private Grounds(FoldGraph graph) {
+    /** A card, and which of its soft places bend. */
+    private record Asked(Assembly assembly, Set<Integer> bent) { }
+
+    private Grounds(FoldGraph graph, Set<Integer> bent) {
         this.graph = graph;
+        this.bent = bent;
         this.glue = GlueArea.of(graph);
+        this.carriers = carriers();
         for (int panel = 0; panel < graph.panels().size(); panel++) {
             for (Side side : Side.values()) {
                 Face face = new Face(panel, side);
@@ -58,9 +68,44 @@ public final class Grounds {
         }
     }
 
-    /** The grounds of {@code graph}, remembered while the card stays as it is. */
-    public static Grounds of(FoldGraph graph) {
-        return KNOWN.of(graph.assembly());
+    /**
+     * The grounds of {@code graph}, remembered while the card stays as it is.
+     *
+     * @param bent the hinges that are not scored and bend in some pose, by index; others of the kind only divide what stays
+     *             flat, and a layer lies across them
+     */
+    public static Grounds of(FoldGraph graph, Set<Integer> bent) {
+        return KNOWN.of(new Asked(graph.assembly(), Set.copyOf(bent)));
+    }
+
+    /** For each panel, the one whose layers lie on it: itself, or the first of those it is flat with. */
+    private int[] carriers() {
+        int[] carriers = new int[graph.panels().size()];
+        for (int panel = 0; panel < carriers.length; panel++) {
+            carriers[panel] = panel;
+        }
+        for (int pass = 0; pass < carriers.length; pass++) {
+            for (Link.Folded link : graph.hinges()) {
+                if (link.hinge().fold() == Fold.BEND && !bent.contains(link.index())) {
+                    int first = Math.min(carriers[link.from()], carriers[link.to()]);
+                    carriers[link.from()] = first;
+                    carriers[link.to()] = first;
+                }
+            }
+        }
+        return carriers;
+    }
+
+    /** The panels that lie flat with this one, itself among them. */
+    private List<Integer> sheet(int panel) {
+        return IntStream.range(0, carriers.length).filter(other -> carriers[other] == carriers[panel]).boxed().toList();
+    }
+
+    /** All of the paper that stays flat with a panel, on its sheet. */
+    Geometry shape(int panel) {
+        List<Integer> sheet = sheet(panel);
+        return sheet.size() == 1 ? graph.panels().get(panel).shape()
+                : UnaryUnionNG.union(sheet.stream().map(one -> (Geometry) graph.panels().get(one).shape()).toList(), FACTORY, new PrecisionModel(1e6));
     }
 
     /** One face's. */
@@ -75,22 +120,25 @@ public final class Grounds {
 
     /** Where glue goes on the face and keeps a layer away. */
     List<Polygon> glueOn(Face face) {
-        return glue.stream().filter(area -> area.panel() == face.panel() && area.side() == face.side() && !liesOnLayer(area))
+        List<Integer> sheet = sheet(face.panel());
+        return glue.stream().filter(area -> sheet.contains(area.panel()) && area.side() == face.side() && !liesOnLayer(area))
                 .map(GlueArea::shape).toList();
     }
 
     /** Where something slides over the face. */
     List<Polygon> slidesOver(Face face) {
         List<Polygon> swept = new ArrayList<>();
+        List<Integer> sheet = sheet(face.panel());
+        Geometry shape = shape(face.panel());
         for (Link.Glued link : graph.joins()) {
             if (link.join().slides()) {
-                if (link.to() == face.panel()) {
-                    swept.add(graph.panels().get(face.panel()).shape());
-                } else if (link.from() == face.panel()) {
-                    Envelope across = graph.panels().get(link.from()).shape().getEnvelopeInternal();
+                if (sheet.contains(link.to())) {
+                    swept.addAll(Inset.polygons(shape));
+                } else if (sheet.contains(link.from())) {
+                    Envelope across = shape.getEnvelopeInternal();
                     Envelope strip = new PlacedPanel(graph.panels().get(link.to()), link.motion(0)).shadow().getEnvelopeInternal();
                     Geometry band = FACTORY.toGeometry(new Envelope(across.getMinX(), across.getMaxX(), strip.getMinY(), strip.getMaxY()));
-                    swept.addAll(Inset.polygons(graph.panels().get(face.panel()).shape().intersection(band)));
+                    swept.addAll(Inset.polygons(shape.intersection(band)));
                 }
             }
         }
@@ -99,22 +147,23 @@ public final class Grounds {
 
     /** The folds along a panel's edges. */
     List<LineString> folds(int panel) {
-        return graph.hinges().stream().filter(link -> link.from() == panel || link.to() == panel)
+        List<Integer> sheet = sheet(panel);
+        return graph.hinges().stream().filter(link -> sheet.contains(link.from()) != sheet.contains(link.to()))
                 .map(link -> line(link.hinge().line())).toList();
     }
 
     private Ground ground(Face face) {
-        Panel panel = graph.panels().get(face.panel());
-        boolean bends = graph.hinges().stream().anyMatch(link -> link.hinge().fold() == Fold.BEND && (link.from() == face.panel() || link.to() == face.panel()));
-        if (bends) {
+        List<Integer> sheet = sheet(face.panel());
+        boolean bends = bent.stream().map(graph.hinges()::get).anyMatch(link -> sheet.contains(link.from()) || sheet.contains(link.to()));
+        if (bends || carriers[face.panel()] != face.panel()) {
             return new Ground(face, List.of(), false);
         }
         List<Polygon> glued = glueOn(face);
-        double covered = glued.stream().mapToDouble(Polygon::getArea).sum();
-        if (covered > MOSTLY * panel.area()) {
+        Geometry left = shape(face.panel());
+        double whole = left.getArea();
+        if (glued.stream().mapToDouble(Polygon::getArea).sum() > MOSTLY * whole * (1 + NEAR)) {
             return new Ground(face, List.of(), true);
         }
-        Geometry left = panel.shape();
         for (List<Spot> opening : graph.assembly().pieces().get(graph.pieceOf().get(face.panel())).openings()) {
             left = without(left, polygon(opening));
         }
@@ -126,7 +175,7 @@ public final class Grounds {
         }
         List<LineString> folds = folds(face.panel());
         List<Polygon> parts = Inset.polygons(left).stream().flatMap(part -> SlitCuts.of(part, folds).stream())
-                .filter(part -> isWorth(part, panel)).sorted(Comparator.comparingDouble(Polygon::getArea).reversed()).toList();
+                .filter(part -> isWorth(part, whole)).sorted(Comparator.comparingDouble(Polygon::getArea).reversed()).toList();
         return new Ground(face, parts, false);
     }
 
@@ -134,9 +183,9 @@ public final class Grounds {
         return shape.getEnvelopeInternal().intersects(taken.getEnvelopeInternal()) ? shape.difference(taken) : shape;
     }
 
-    private static boolean isWorth(Polygon part, Panel panel) {
+    private static boolean isWorth(Polygon part, double whole) {
         Envelope box = part.getEnvelopeInternal();
-        return part.getArea() >= WORTH * panel.area() && Math.min(box.getWidth(), box.getHeight()) >= NARROWEST;
+        return part.getArea() >= WORTH * whole && Math.min(box.getWidth(), box.getHeight()) >= NARROWEST;
     }
 
     /** Whether the glue is that of a strip laid across the panel, on its layers. */

@@ -1,6 +1,7 @@
 package vantbreeze.core.layer;
 
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /**
@@ -48,5 +49,11 @@ public record LayerChoice(String paper, Length border, Size own, Length pad, boo
     /** The same in a size of its own. */
     public LayerChoice sized(Size size) {
         return new LayerChoice(paper, border, size, pad, otherSide);
+    }
+
+    LayerChoice on(Ruler ruler) {
+        Length marked = border.isPositive() ? ruler.nearest(border).length().max(ruler.division()) : border;
+        Size cut = own == null ? null : new Size(ruler.nearest(own.width()).length().max(ruler.division()), ruler.nearest(own.height()).length().max(ruler.division()));
+        return new LayerChoice(paper, marked, cut, pad, otherSide);
     }
 }

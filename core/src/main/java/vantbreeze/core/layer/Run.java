@@ -17,7 +17,7 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 
 /** One paper across several faces: cut as one piece for all of them as they lie side by side, then split where they part. */
-record Run(FoldGraph graph, List<FoldedForm> flats, List<Face> faces) {
+record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> faces) {
 
     /** Flaps meet with a hair between; wider apart they are not side by side, mm. */
     private static final double HAIR = 1.2;
@@ -36,7 +36,7 @@ record Run(FoldGraph graph, List<FoldedForm> flats, List<Face> faces) {
     private Polygon outline(FoldedForm form) {
         List<Geometry> grown = new ArrayList<>();
         for (Face face : faces) {
-            Ground ground = Grounds.of(graph).of(face);
+            Ground ground = grounds.of(face);
             if (!ground.isFree()) {
                 return null;
             }
@@ -70,7 +70,7 @@ record Run(FoldGraph graph, List<FoldedForm> flats, List<Face> faces) {
             }
             for (Face face : inPatternOrder(form)) {
                 Rigid motion = form.placed().get(face.panel()).motion();
-                Polygon part = placed(Grounds.of(graph).of(face).parts().get(0), motion);
+                Polygon part = placed(grounds.of(face).parts().get(0), motion);
                 List<Polygon> mine = Inset.polygons(whole.intersection(part));
                 for (Polygon shape : mine) {
                     Polygon onSheet = placed(shape, motion.inverse());
@@ -127,7 +127,7 @@ record Run(FoldGraph graph, List<FoldedForm> flats, List<Face> faces) {
     }
 
     /** The pose of a run, for what its whole piece measures. */
-    static FoldedForm poseOf(FoldGraph graph, List<FoldedForm> flats, List<Face> faces) {
-        return new Run(graph, flats, faces).pose();
+    static FoldedForm poseOf(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> faces) {
+        return new Run(graph, grounds, flats, faces).pose();
     }
 }

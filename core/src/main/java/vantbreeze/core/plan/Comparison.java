@@ -57,6 +57,7 @@ public record Comparison(List<Difference> differences) {
             int times = seen.merge(name, 1, Integer::sum);
             piece(times == 1 ? name : "%s (%d)".formatted(name, times), piece, ruler, figures);
         }
+        layers(worked, figures);
         figures.put("Envelope", Objects.requireNonNullElse(plan.envelopeId(), "none"));
         figures.put("Sheet", Objects.requireNonNullElse(plan.sheetId(), "any"));
         figures.put("Card", worked.heft().cardstock().name());
@@ -73,6 +74,12 @@ public record Comparison(List<Difference> differences) {
         figures.put(name + ", slits and slants", DrawnMark.of(piece.panels().piece()).stream()
                 .map(mark -> "%s, %s to %s, %s".formatted(write(mark.from().x(), ruler), write(mark.from().y(), ruler),
                         write(mark.to().x(), ruler), write(mark.to().y(), ruler))).collect(Collectors.joining("; ")));
+    }
+
+    private static void layers(WorkedPlan worked, Map<String, String> figures) {
+        CutWords words = new CutWords(worked);
+        worked.layers().all().forEach(layer -> figures.merge("Layers on " + words.name(layer.face()),
+                "%s, %s".formatted(layer.paper().name(), words.border(layer)), (lower, upper) -> lower + "; " + upper));
     }
 
     private static String scores(List<BoardScore> scores, Ruler ruler) {

@@ -109,7 +109,7 @@ record LayerJudge(WorkedPlan worked, Words words) {
     /** Inside or behind there should be something pale and plain to write on. */
     private void writing(List<Finding> findings) {
         FoldGraph graph = worked.form().graph();
-        Grounds grounds = Grounds.of(graph);
+        Grounds grounds = worked.form().grounds();
         boolean bare = worked.heft().cardstock().takesWriting(false);
         boolean found = false;
         double largest = 0;

@@ -26,7 +26,7 @@ import vantbreeze.core.paper.Look;
 public record Suggestion(Workshop workshop, WorkedPlan worked) {
 
     /** A layer narrower than this can't be handled, mm; from memory. */
-    private static final double SMALLEST = 8;
+    private static final double SMALLEST = 5;
 
     /** A border of ⅛ in all round, or 2.5 mm for those who measure in millimetres; common practice, no source. */
     public static Length usualBorder(Ruler ruler) {
@@ -49,7 +49,7 @@ public record Suggestion(Workshop workshop, WorkedPlan worked) {
     /** Faces that show and can be dressed, those seen from before first. */
     public List<Face> showing() {
         Sights sights = Sights.of(worked);
-        return Grounds.of(worked.form().graph()).free().stream().filter(face -> sights.of(face).isPresent())
+        return worked.form().grounds().free().stream().filter(face -> sights.of(face).isPresent())
                 .sorted(Comparator.comparing(face -> sights.of(face).orElseThrow().behind())).toList();
     }
 
@@ -57,7 +57,7 @@ public record Suggestion(Workshop workshop, WorkedPlan worked) {
     public Dressing dressing(List<LayerChoice> stack) {
         FoldGraph graph = worked.form().graph();
         Sights sights = Sights.of(worked);
-        Grounds grounds = Grounds.of(graph);
+        Grounds grounds = worked.form().grounds();
         Dressing dressing = worked.plan().dressing();
         Optional<Face> writing = showing().stream().filter(face -> !closedFront(face)).filter(face -> sights.of(face).orElseThrow().behind())
                 .max(Comparator.comparingDouble(face -> grounds.of(face).area()));
@@ -87,7 +87,6 @@ public record Suggestion(Workshop workshop, WorkedPlan worked) {
     /** A panel too small for the borders is left as it is. */
     private static boolean fits(Ground ground, List<LayerChoice> stack) {
         double borders = stack.stream().mapToDouble(choice -> choice.border().millimetres()).sum();
-        var box = ground.parts().get(0).getEnvelopeInternal();
-        return Math.min(box.getWidth(), box.getHeight()) > 2 * borders + SMALLEST;
+        return ground.leaves(borders + SMALLEST / 2);
     }
 }

@@ -1,12 +1,16 @@
 package vantbreeze.core.plan;
 
 import java.util.List;
+import java.util.stream.Collectors;
+import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
+import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.motion.Frame;
 import vantbreeze.core.fold.motion.Motion;
 import vantbreeze.core.fold.order.LayerOrder;
+import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.structure.Station;
 
 /**
@@ -29,6 +33,13 @@ public record WorkedForm(FoldGraph graph, Pose flat, FoldedForm closed, LayerOrd
     /** The panels when closed, the lowest first; empty when it can't be folded so. */
     public List<Integer> fromBelow() {
         return order == null ? List.of() : order.fromBelow();
+    }
+
+    /** Where its panels can be dressed. */
+    public Grounds grounds() {
+        return Grounds.of(graph, graph.hinges().stream().filter(link -> link.hinge().fold() == Fold.BEND)
+                .filter(link -> stations.stream().anyMatch(station -> Math.abs(station.pose().degreesAt(link)) > 0.5))
+                .map(Link.Folded::index).collect(Collectors.toSet()));
     }
 
     /** The moment that shows best what the card is. */

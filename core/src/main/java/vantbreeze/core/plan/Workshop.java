@@ -128,7 +128,7 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
         }
         Sights sights = thorough ? Sights.of(form, structure.id(), plan.measures(), structure.showing())
                 : Sights.lately(form, structure.id(), plan.measures(), structure.showing());
-        return new Dresser(form.graph(), plan.ruler(), Sights.flats(form), sights::up, cardstocks::find).lay(plan.dressing());
+        return new Dresser(form.graph(), form.grounds(), plan.ruler(), Sights.flats(form), sights::up, cardstocks::find).lay(plan.dressing());
     }
 
     private static Heft heft(WorkedForm form, Cardstock cardstock, List<Added> added) {

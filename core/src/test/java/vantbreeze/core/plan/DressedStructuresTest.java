@@ -23,7 +23,6 @@ import vantbreeze.core.layer.Cut;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.FaceName;
-import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.layer.Trouble;
@@ -100,7 +99,7 @@ class DressedStructuresTest {
 
     private static Polygon beneath(WorkedPlan worked, Layer layer) {
         return worked.layers().on(layer.face()).stream().filter(other -> other.part() == layer.part() && other.level() == layer.level() - 1)
-                .map(Layer::shape).findFirst().orElseGet(() -> Grounds.of(worked.form().graph()).of(layer.face()).parts().get(layer.part()));
+                .map(Layer::shape).findFirst().orElseGet(() -> worked.form().grounds().of(layer.face()).parts().get(layer.part()));
     }
 
     /** Parts of one face do not overlap; nothing lies where a part of the card is glued by a tab or slides, nor on the glued side of anything. */
@@ -132,9 +131,8 @@ class DressedStructuresTest {
         WorkedPlan worked = dressed(structure, Length.ofMillimetres(2));
         Sights sights = Sights.of(worked);
         assertThat(worked.layers().faces()).as(structure.id()).isNotEmpty().allMatch(face -> sights.of(face).isPresent());
-        for (Face face : Grounds.of(worked.form().graph()).free()) {
-            var box = Grounds.of(worked.form().graph()).of(face).parts().get(0).getEnvelopeInternal();
-            if (sights.of(face).isPresent() && Math.min(box.getWidth(), box.getHeight()) > 16) {
+        for (Face face : worked.form().grounds().free()) {
+            if (sights.of(face).isPresent() && worked.form().grounds().of(face).leaves(8)) {
                 assertThat(worked.layers().faces()).as(structure.id()).contains(face);
             }
         }
@@ -174,6 +172,18 @@ class DressedStructuresTest {
     void theGabledConcertinaHasMirroredPairs() {
         List<Cut> cuts = dressed(WORKSHOP.structure("gabled-concertina"), Length.ofMillimetres(2)).cuts().cuts();
         assertThat(cuts).anyMatch(cut -> cut.mirror() > 0 && cut.count() >= 2);
+    }
+
+    /** A ring is dressed as a ring, across the line where only half of it is glued; its closure stays clear. */
+    @Test
+    void aRingIsDressedAsARing() {
+        WorkedPlan worked = dressed(WORKSHOP.structure("ring-lock"), Length.ofMicrometres(1000));
+        assertThat(worked.layers().all()).anySatisfy(layer -> {
+            assertThat(layer.shape().getNumInteriorRing()).isEqualTo(1);
+            double outer = layer.shape().getEnvelopeInternal().getWidth() / 2;
+            double inner = layer.shape().getInteriorRingN(0).getEnvelopeInternal().getWidth() / 2;
+            assertThat(layer.shape().getArea()).isCloseTo(Math.PI * (outer * outer - inner * inner), within(0.01 * layer.shape().getArea()));
+        });
     }
 
     /** By hand: a strip has none. */

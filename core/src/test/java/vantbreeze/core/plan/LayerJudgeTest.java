@@ -163,6 +163,23 @@ class LayerJudgeTest {
         assertThat(worked.cuts().cuts()).hasSize(1);
     }
 
+    @Test
+    void versionsDifferInTheirLayersToo() {
+        WorkedPlan plain = work("z-fold");
+        WorkedPlan dressed = work("z-fold", on("Leg", Side.FACE, kites(), LayerChoice.of("paper-120", BORDER)));
+        assertThat(Comparison.of(plain, dressed).differences()).contains(
+                new Difference("Layers on Leg", "", "Small kites, border 3 mm; 120 g/m² paper, border 3 mm"));
+    }
+
+    /** ⅛ in is 3.175 mm: the nearest mark is 3 mm. On a ruler of 5 mm a border is never lost. */
+    @Test
+    void bordersComeToTheMarksOfAnotherRuler() {
+        Dressing eighth = new Dressing(List.of(on("Leg", Side.FACE, LayerChoice.of("paper-120", Length.ofInches(0, 1, 8)))));
+        assertThat(eighth.on(Ruler.MM_1).all().get(0).layers().get(0).border()).isEqualTo(Length.ofMillimetres(3));
+        Dressing thin = new Dressing(List.of(on("Leg", Side.FACE, LayerChoice.of("paper-120", Length.ofMillimetres(1)).sized(Size.ofMillimetres(41, 22)))));
+        assertThat(thin.on(Ruler.MM_5).all().get(0).layers().get(0)).isEqualTo(LayerChoice.of("paper-120", Length.ofMillimetres(5)).sized(Size.ofMillimetres(40, 20)));
+    }
+
     private static int panel(WorkedPlan worked, String name) {
         var panels = worked.form().graph().panels();
         return (int) panels.stream().takeWhile(panel -> !panel.name().equals(name)).count();
