@@ -104,13 +104,7 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({ fit, footprint, closed
               strokeLinejoin="round"
               {...picking(pick, { kind: 'panel', index: panel })}
             />
-            <g transform={`matrix(${scale} 0 0 ${-scale} 4 ${4 + highest * scale}) matrix(${laid.join(' ')})`} className="pointer-events-none">
-              {layers
-                .filter((layer) => layer.panel === panel && layer.face === faceUp)
-                .map((layer, i) => (
-                  <LayerShape key={i} layer={layer} paper={papers.find(({ id }) => id === layer.paper)} className={lit.panels.has(panel) ? 'stroke-picked' : 'stroke-ink'} />
-                ))}
-            </g>
+            <LaidOn panel={panel} faceUp={faceUp} layers={layers} papers={papers} isLit={lit.panels.has(panel)} transform={`matrix(${scale} 0 0 ${-scale} 4 ${4 + highest * scale}) matrix(${laid.join(' ')})`} />
           </g>
         ))}
         {bulk &&
@@ -141,6 +135,21 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({ fit, footprint, closed
     </div>
   )
 })
+
+type LaidProps = Pick<Card, 'layers' | 'papers'> & { panel: number; faceUp: boolean; isLit: boolean; transform: string }
+
+/** The layers on the side of a panel that looks up. */
+function LaidOn({ panel, faceUp, layers, papers, isLit, transform }: LaidProps) {
+  const here = layers.filter((layer) => layer.panel === panel && layer.face === faceUp)
+  if (here.length === 0) return null
+  return (
+    <g transform={transform} className="pointer-events-none">
+      {here.map((layer, i) => (
+        <LayerShape key={i} layer={layer} paper={papers.find(({ id }) => id === layer.paper)} className={isLit ? 'stroke-picked' : 'stroke-ink'} />
+      ))}
+    </g>
+  )
+}
 
 type SlackProps = { figure: Fit['slackUp']; words: string; style: { left: number; top: number } }
 

@@ -77,7 +77,7 @@ class LayerApiTest {
     void facesAreDressedOneByOneAndOnePaperRunsAcrossTheGate() throws Exception {
         wish(0, "DRESS", "[" + face(1, true) + "]", MAT).andExpect(jsonPath("$.layers", hasSize(1))).andExpect(jsonPath("$.layers[0].corners", hasSize(4)));
         wish(1, "RUN", "[%s,%s]".formatted(face(2, false), face(0, false)), MAT).andExpect(jsonPath("$.layers", hasSize(3)));
-        web.perform(get(card + "/layers")).andExpect(jsonPath("$.cuts[?(@.whole)]", hasSize(2))).andExpect(jsonPath("$.cuts[?(@.whole)].notes", hasItem(containsString("in one piece first"))));
+        web.perform(get(card + "/layers")).andExpect(jsonPath("$.cuts[?(@.whole)]", hasSize(2))).andExpect(jsonPath("$.cuts[?(@.whole)].notes", hasItem(containsString("cut one piece of"))));
         wish(2, "DRESS", "[" + face(0, false) + "]", "[{\"paper\":\"paper-160\",\"border\":\"3\",\"divisions\":2}]")
                 .andExpect(jsonPath("$.layers", hasSize(3)));
         web.perform(get(card + "/layers")).andExpect(jsonPath("$.dressed[1].layers[0].border.text").value("5 mm"));

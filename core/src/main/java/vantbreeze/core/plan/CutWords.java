@@ -43,7 +43,7 @@ public record CutWords(WorkedPlan worked) {
         List<String> notes = new ArrayList<>();
         Layer first = cut.layers().get(0);
         if (cut.whole() != null) {
-            notes.add("cut %s in one piece first, then part it: the pattern runs on".formatted(size(cut.whole())));
+            notes.add("cut one piece of %s first, then part it: the pattern runs on".formatted(size(cut.whole())));
         }
         if (cut.mirror() > 0) {
             boolean alikeBothSides = cut.paper().pattern() == Cardstock.Pattern.PLAIN && cut.paper().colour().equals(cut.paper().look().back());

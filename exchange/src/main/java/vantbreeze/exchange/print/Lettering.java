@@ -3,6 +3,7 @@ package vantbreeze.exchange.print;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -54,7 +55,7 @@ final class Lettering {
 
     private List<Run> runs(String text) {
         List<Run> runs = new ArrayList<>();
-        text.codePoints().forEach(codePoint -> {
+        fractionsWrittenOut(text).codePoints().forEach(codePoint -> {
             Run run = run(codePoint);
             Run last = runs.isEmpty() ? null : runs.get(runs.size() - 1);
             if (last != null && last.font() == run.font()) {
@@ -64,6 +65,22 @@ final class Lettering {
             }
         });
         return runs;
+    }
+
+    /** Fractions that no font has, as 1/8, after a space where a whole figure comes before. */
+    private String fractionsWrittenOut(String text) {
+        StringBuilder written = new StringBuilder();
+        text.codePoints().forEach(codePoint -> {
+            String character = Character.toString(codePoint);
+            String plain = Normalizer.normalize(character, Normalizer.Form.NFKC).replace('\u2044', '/');
+            if (plain.indexOf('/') > 0 && fonts.stream().noneMatch(font -> has(font, character))) {
+                boolean afterWhole = written.length() > 0 && Character.isDigit(written.charAt(written.length() - 1));
+                written.append(afterWhole ? " " : "").append(plain);
+            } else {
+                written.append(character);
+            }
+        });
+        return written.toString();
     }
 
     private Run run(int codePoint) {

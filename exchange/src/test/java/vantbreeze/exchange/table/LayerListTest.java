@@ -105,6 +105,14 @@ class LayerListTest {
         }
     }
 
+    /** The lettering has no ⅛: it is written out, apart from a whole figure before it. */
+    @Test
+    void everyFractionIsReadable() throws IOException {
+        try (PDDocument document = Loader.loadPDF(LayerSheet.of(dressed(WORKSHOP.structure("gatefold"), Ruler.EIGHTHS), PrintPage.LETTER))) {
+            assertThat(new PDFTextStripper().getText(document)).contains("border 1/8 in").doesNotContain("?");
+        }
+    }
+
     @ParameterizedTest
     @MethodSource("structures")
     void layersComeBackFromThePlanDocumentAsTheyWere(Structure structure) {
