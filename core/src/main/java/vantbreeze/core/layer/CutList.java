@@ -2,6 +2,7 @@ package vantbreeze.core.layer;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -52,8 +53,9 @@ public record CutList(List<Cut> cuts) {
                 .thenComparingDouble(cut -> cut.whole() == null ? -cut.shape().polygon().getEnvelopeInternal().getArea()
                         : -cut.whole().width().millimetres() * cut.whole().height().millimetres()));
         List<Cut> numbered = new ArrayList<>();
+        int[] mirrors = mirrors(cuts);
         for (int i = 0; i < cuts.size(); i++) {
-            numbered.add(cuts.get(i).numbered(i + 1, mirror(cuts, i) + 1));
+            numbered.add(cuts.get(i).numbered(i + 1, mirrors[i] + 1));
         }
         return new CutList(numbered);
     }
@@ -69,26 +71,27 @@ public record CutList(List<Cut> cuts) {
         return paper.pattern() == Cardstock.Pattern.DIRECTIONAL;
     }
 
-    /** Which other cut is the mirror image of this one and not like it; −1 for none. */
-    private static int mirror(List<Cut> cuts, int index) {
-        Cut cut = cuts.get(index);
-        if (cut.whole() != null) {
-            return -1;
-        }
-        boolean directional = isDirectional(cut.paper());
-        List<Long> own = directional ? cut.shape().standing() : cut.shape().turnable();
-        List<Long> image = directional ? cut.shape().mirrored().standing() : cut.shape().mirrored().turnable();
-        if (own.equals(image)) {
-            return -1;
-        }
-        for (int other = 0; other < cuts.size(); other++) {
-            Cut candidate = cuts.get(other);
-            if (other != index && candidate.whole() == null && candidate.paperId().equals(cut.paperId()) && candidate.otherSide() == cut.otherSide()
-                    && (directional ? candidate.shape().standing() : candidate.shape().turnable()).equals(image)) {
-                return other;
+    /** For each cut, which other is its mirror image and not like it; −1 for none. What runs across several panels has none. */
+    private static int[] mirrors(List<Cut> cuts) {
+        Map<List<Object>, Integer> byShape = new HashMap<>();
+        List<List<Object>> own = new ArrayList<>();
+        for (int i = 0; i < cuts.size(); i++) {
+            own.add(kind(cuts.get(i), cuts.get(i).shape()));
+            if (cuts.get(i).whole() == null) {
+                byShape.put(own.get(i), i);
             }
         }
-        return -1;
+        int[] mirrors = new int[cuts.size()];
+        for (int i = 0; i < mirrors.length; i++) {
+            Cut cut = cuts.get(i);
+            List<Object> image = cut.whole() != null || cut.shape().isRectangle() ? own.get(i) : kind(cut, cut.shape().mirrored());
+            mirrors[i] = image.equals(own.get(i)) ? -1 : byShape.getOrDefault(image, -1);
+        }
+        return mirrors;
+    }
+
+    private static List<Object> kind(Cut cut, CutShape shape) {
+        return List.of(cut.paperId(), cut.otherSide(), isDirectional(cut.paper()) ? shape.standing() : shape.turnable());
     }
 
     private static Map<List<Integer>, Size> wholes(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, Dressing dressing, Layers layers) {

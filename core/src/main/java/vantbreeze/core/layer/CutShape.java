@@ -92,14 +92,23 @@ public record CutShape(Polygon polygon) {
             steps.add(anyTurn ? List.of(rounded(here.distance(after)), rounded(turn(before, here, after))) : List.of(rounded(here.x), rounded(here.y)));
         }
         List<Long> least = null;
+        // only a ring begun at its least step can be the least ring
+        List<Long> first = steps.stream().min(CutShape::compare).orElse(List.of());
         for (int start = 0; start < count; start++) {
-            List<Long> from = new ArrayList<>();
+            if (!steps.get(start).equals(first)) {
+                continue;
+            }
+            List<Long> from = new ArrayList<>(2 * count);
             for (int i = 0; i < count; i++) {
                 from.addAll(steps.get((start + i) % count));
             }
-            least = least == null || Arrays.compare(from.toArray(new Long[0]), least.toArray(new Long[0]), Comparator.naturalOrder()) < 0 ? from : least;
+            least = least == null || compare(from, least) < 0 ? from : least;
         }
-        return least;
+        return least == null ? List.of() : least;
+    }
+
+    private static int compare(List<Long> one, List<Long> other) {
+        return Arrays.compare(one.toArray(new Long[0]), other.toArray(new Long[0]), Comparator.naturalOrder());
     }
 
     /** The turn at a corner, degrees, to the left. */

@@ -85,9 +85,10 @@ public record InSight(Set<Face> faces) {
         for (int panel = 0; panel < screens.size(); panel++) {
             int one = panel;
             double facing = screens.get(panel).sight().getZ();
+            List<Screen> before = screens.stream().filter(other -> other != screens.get(one) && other.seen().intersects(screens.get(one).seen())).toList();
             List<Coordinate> points = points(graph.panels().get(panel));
             long open = Math.abs(facing) < EDGE_ON ? 0 : points.stream()
-                    .filter(point -> isOpen(screens, one, frame.panels().get(one).apply(point.x, point.y, 0))).count();
+                    .filter(point -> isOpen(before, frame.panels().get(one).apply(point.x, point.y, 0))).count();
             if (!points.isEmpty() && open >= Math.max(1, WORTH_SEEING * points.size())) {
                 seen.add(new Face(panel, facing > 0 ? Side.FACE : Side.BACK));
             }
@@ -113,9 +114,9 @@ public record InSight(Set<Face> faces) {
         return RayCrossingCounter.locatePointInRing(point, ring) == Location.INTERIOR;
     }
 
-    private static boolean isOpen(List<Screen> screens, int panel, Vector3D at) {
-        for (int other = 0; other < screens.size(); other++) {
-            if (other != panel && screens.get(other).hides(at)) {
+    private static boolean isOpen(List<Screen> before, Vector3D at) {
+        for (Screen screen : before) {
+            if (screen.hides(at)) {
                 return false;
             }
         }
@@ -129,13 +130,28 @@ public record InSight(Set<Face> faces) {
      * @param sight the way to the eye, on its sheet
      * @param ring its outline
      * @param box the rectangle round it
+     * @param seen the rectangle round it as the eye sees it: panels whose rectangles lie apart can't hide one another
      */
-    private record Screen(Rigid back, Vector3D sight, Coordinate[] ring, Envelope box) {
+    private record Screen(Rigid back, Vector3D sight, Coordinate[] ring, Envelope box, Envelope seen) {
 
         static Screen of(Panel panel, Rigid motion, Vector3D towards) {
             Rigid back = motion.inverse();
             Vector3D sight = back.apply(towards.getX(), towards.getY(), towards.getZ()).subtract(back.apply(0, 0, 0));
-            return new Screen(back, sight, panel.shape().getExteriorRing().getCoordinates(), panel.shape().getEnvelopeInternal());
+            Coordinate[] ring = panel.shape().getExteriorRing().getCoordinates();
+            return new Screen(back, sight, ring, panel.shape().getEnvelopeInternal(), seen(ring, motion, towards));
+        }
+
+        /** Where the corners come to lie on a plane square to the line of sight. */
+        private static Envelope seen(Coordinate[] ring, Rigid motion, Vector3D towards) {
+            double level = Math.hypot(towards.getX(), towards.getZ());
+            Vector3D across = new Vector3D(towards.getZ() / level, 0, -towards.getX() / level);
+            Vector3D up = new Vector3D(-towards.getX() * towards.getY() / level, level, -towards.getZ() * towards.getY() / level);
+            Envelope seen = new Envelope();
+            for (Coordinate corner : ring) {
+                Vector3D at = motion.apply(corner.x, corner.y, 0);
+                seen.expandToInclude(at.dot(across), at.dot(up));
+            }
+            return seen;
         }
 
         boolean hides(Vector3D at) {
