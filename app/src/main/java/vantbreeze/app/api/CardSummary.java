@@ -29,7 +29,7 @@ public record CardSummary(UUID id, String name, String structureName, Instant ch
                 SizeView.of(worked.footprint(), card.plan().ruler()),
                 worked.fit() == null ? null : worked.fit().envelope().name(),
                 FormView.panels(worked),
-                FormView.showing(worked), worked.structure().lies(), LayerView.of(worked), PaperView.of(worked), PaperView.base(worked),
+                FormView.showing(worked), worked.structure().lies(), LayerView.unnumbered(worked), PaperView.of(worked), PaperView.base(worked),
                 worked.findings().stream().filter(f -> f.severity() == Finding.Severity.WRONG).count());
     }
 }

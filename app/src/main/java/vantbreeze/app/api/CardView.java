@@ -86,15 +86,15 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
     public record MendView(String measure, String text, String label) { }
 
     static CardView of(Card card) {
-        return of(card, FormView.of(card.worked()), PlanDocument.write(card.plan()));
+        return of(card, FormView.of(card.worked()), LayerView.of(card.worked()), PlanDocument.write(card.plan()));
     }
 
-    /** A card while a line is dragged: without its document, and of its motion only the step that is looked at. */
+    /** A card while a line is dragged: without its document and its layers' numbers, and of its motion only the step that is looked at. */
     static CardView glimpsed(Card card, double closed) {
-        return of(card, FormView.glimpsed(card.worked(), closed), "");
+        return of(card, FormView.glimpsed(card.worked(), closed), LayerView.unnumbered(card.worked()), "");
     }
 
-    private static CardView of(Card card, FormView form, String document) {
+    private static CardView of(Card card, FormView form, List<LayerView> layers, String document) {
         WorkedPlan worked = card.worked();
         Ruler ruler = card.plan().ruler();
         return new CardView(card.id(), card.revision(), card.changedAt(), card.plan().name(), worked.structure().id(),
@@ -105,7 +105,7 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
                 form,
                 SizeView.of(worked.footprint(), ruler), HeftView.of(worked), worked.fit() == null ? null : FitView.of(worked.fit(), ruler),
                 worked.findings().stream().map(finding -> finding(finding, ruler)).toList(),
-                card.plan().isFree(), LayerView.of(worked), PaperView.of(worked), PaperView.base(worked), document);
+                card.plan().isFree(), layers, PaperView.of(worked), PaperView.base(worked), document);
     }
 
     private static List<MeasureView> measures(Card card) {

@@ -23,13 +23,21 @@ import vantbreeze.core.plan.WorkedPlan;
  * @param inside a spot well within it
  * @param up which way is up on the sheet, degrees anticlockwise from across
  * @param raised how far its foam lifts it, millimetres
- * @param number on the cutting list
+ * @param number on the cutting list, 0 where nobody looks at it
  */
 public record LayerView(int panel, boolean face, int level, String paper, boolean otherSide, List<PointView> corners, List<List<PointView>> holes,
                         PointView inside, double up, double raised, int number) {
 
     static List<LayerView> of(WorkedPlan worked) {
-        Map<Layer, Integer> numbers = worked.cuts().numbers();
+        return of(worked, worked.cuts().numbers());
+    }
+
+    /** Without their numbers, for which the whole cutting list would have to be worked out: in the drawer, and while a line is dragged. */
+    static List<LayerView> unnumbered(WorkedPlan worked) {
+        return of(worked, Map.of());
+    }
+
+    private static List<LayerView> of(WorkedPlan worked, Map<Layer, Integer> numbers) {
         return worked.layers().all().stream().map(layer -> of(layer, numbers.getOrDefault(layer, 0))).toList();
     }
 

@@ -11,7 +11,6 @@ import java.util.TreeMap;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
-import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Size;
 
 /**
@@ -38,7 +37,7 @@ public record CutList(List<Cut> cuts) {
         for (Layer layer : layers.all()) {
             CutShape shape = CutShape.of(layer);
             boolean runs = dressing.all().get(layer.dressed()).runs();
-            List<Long> key = runs ? List.of((long) layer.face().panel()) : isDirectional(layer.paper()) ? shape.standing() : shape.turnable();
+            List<Long> key = runs ? List.of((long) layer.face().panel()) : shape.key(layer.paper());
             alike.computeIfAbsent(new Kind(layer.choice().paper(), layer.choice().otherSide(), key, runs ? layer.dressed() : -1, runs ? layer.level() : -1),
                     kind -> new ArrayList<>()).add(layer);
         }
@@ -67,10 +66,6 @@ public record CutList(List<Cut> cuts) {
         return numbers;
     }
 
-    private static boolean isDirectional(Cardstock paper) {
-        return paper.pattern() == Cardstock.Pattern.DIRECTIONAL;
-    }
-
     /** For each cut, which other is its mirror image and not like it; −1 for none. What runs across several panels has none. */
     private static int[] mirrors(List<Cut> cuts) {
         Map<List<Object>, Integer> byShape = new HashMap<>();
@@ -91,7 +86,7 @@ public record CutList(List<Cut> cuts) {
     }
 
     private static List<Object> kind(Cut cut, CutShape shape) {
-        return List.of(cut.paperId(), cut.otherSide(), isDirectional(cut.paper()) ? shape.standing() : shape.turnable());
+        return List.of(cut.paperId(), cut.otherSide(), shape.key(cut.paper()));
     }
 
     private static Map<List<Integer>, Size> wholes(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, Dressing dressing, Layers layers) {

@@ -10,6 +10,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Size;
 
 /**
@@ -63,6 +64,11 @@ public record CutShape(Polygon polygon) {
     /** Whether it is a rectangle that stands square. */
     public boolean isRectangle() {
         return Upright.of(polygon) != null;
+    }
+
+    /** What two shapes share that are cut alike from {@code paper}, which is turned only when it has no upper end. */
+    List<Long> key(Cardstock paper) {
+        return paper.pattern() == Cardstock.Pattern.DIRECTIONAL ? standing() : turnable();
     }
 
     /** What two shapes share that are cut alike and stand alike. */

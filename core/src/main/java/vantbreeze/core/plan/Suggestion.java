@@ -59,10 +59,11 @@ public record Suggestion(Workshop workshop, WorkedPlan worked) {
         Sights sights = Sights.of(worked);
         Grounds grounds = worked.form().grounds();
         Dressing dressing = worked.plan().dressing();
-        Optional<Face> writing = showing().stream().filter(face -> !closedFront(face)).filter(face -> sights.of(face).orElseThrow().behind())
+        List<Face> showing = showing();
+        Optional<Face> writing = showing.stream().filter(face -> sights.of(face).orElseThrow().behind())
                 .max(Comparator.comparingDouble(face -> grounds.of(face).area()));
         List<Dressed> more = new ArrayList<>();
-        for (Face face : showing()) {
+        for (Face face : showing) {
             FaceName name = FaceName.of(face, graph);
             if (dressing.on(name).isEmpty() && fits(grounds.of(face), stack)) {
                 boolean writes = writing.isPresent() && writing.get().equals(face);
@@ -77,11 +78,6 @@ public record Suggestion(Workshop workshop, WorkedPlan worked) {
 
     private String pale() {
         return workshop.cardstocks().byId().containsKey("paper-120") ? "paper-120" : worked.plan().cardstockId();
-    }
-
-    private boolean closedFront(Face face) {
-        List<Showing> poses = Sights.of(worked).poses();
-        return poses.get(poses.size() - 1).front().faces().contains(face);
     }
 
     /** A panel too small for the borders is left as it is. */

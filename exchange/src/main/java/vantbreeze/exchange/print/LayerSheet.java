@@ -16,6 +16,7 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.layer.Cut;
+import vantbreeze.core.layer.CutList;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
@@ -37,8 +38,9 @@ public final class LayerSheet {
     private LayerSheet(WorkedPlan worked, PrintPage page) {
         this.worked = worked;
         this.page = page;
-        this.cuts = worked.cuts().cuts();
-        this.numbers = worked.cuts().numbers();
+        CutList list = worked.cuts();
+        this.cuts = list.cuts();
+        this.numbers = list.numbers();
     }
 
     /** The PDF of {@code worked}. */
