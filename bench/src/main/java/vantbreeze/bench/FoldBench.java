@@ -43,7 +43,7 @@ final class FoldBench {
         rows.add(Row.median("one order of a card of %d panels".formatted(large.panels().size()), times(() -> LayerOrders.of(large).first()), 20));
         for (Cards.Case card : Cards.all()) {
             rows.add(Row.median("%d frames of the %s".formatted(FRAMES, card.name()),
-                    times(() -> Motion.between(card.graph(), card.flat(), card.display(), FRAMES)), 100));
+                    times(() -> Motion.between(card.graph(), card.flat(), card.display(), FRAMES).frames()), 100));
         }
         return rows;
     }

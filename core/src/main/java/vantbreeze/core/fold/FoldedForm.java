@@ -7,9 +7,9 @@ import java.util.Deque;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.PointLocation;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.PrecisionModel;
@@ -50,7 +50,8 @@ public record FoldedForm(FoldGraph graph, List<PlacedPanel> placed, List<LoopGap
 
     /** Width and height of what the form covers on the table, to the nearest unit. */
     public Size footprint() {
-        return new Size(Length.nearest(right() - left()), Length.nearest(top() - bottom()));
+        Envelope box = box();
+        return new Size(Length.nearest(box.getWidth()), Length.nearest(box.getHeight()));
     }
 
     /** The outline of all that it covers on the table, millimetres. */
@@ -70,24 +71,18 @@ public record FoldedForm(FoldGraph graph, List<PlacedPanel> placed, List<LoopGap
 
     /** The left edge of what it covers, millimetres. */
     public double left() {
-        return corners().mapToDouble(Vector3D::getX).min().orElse(0);
+        return box().getMinX();
     }
 
     /** The lower edge of what it covers, millimetres. */
     public double bottom() {
-        return corners().mapToDouble(Vector3D::getY).min().orElse(0);
+        return box().getMinY();
     }
 
-    private double right() {
-        return corners().mapToDouble(Vector3D::getX).max().orElse(0);
-    }
-
-    private double top() {
-        return corners().mapToDouble(Vector3D::getY).max().orElse(0);
-    }
-
-    private Stream<Vector3D> corners() {
-        return placed.stream().flatMap(panel -> panel.corners().stream());
+    private Envelope box() {
+        Envelope box = new Envelope();
+        placed.forEach(panel -> box.expandToInclude(panel.shadow().getEnvelopeInternal()));
+        return box;
     }
 
     /** Breadth first from the base; a link to a panel already reached closes a loop. */

@@ -6,6 +6,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.fold.plane.Flat;
 
 /**
  * Where glue goes on a panel.
@@ -27,9 +28,9 @@ public record GlueArea(int panel, Side side, int other, Polygon shape) {
                 continue;
             }
             Rigid laid = link.motion(0);
-            Geometry on = graph.panels().get(link.from()).shape().intersection(new PlacedPanel(graph.panels().get(link.to()), laid).shadow());
+            Geometry on = Flat.common(graph.panels().get(link.from()).shape(), new PlacedPanel(graph.panels().get(link.to()), laid).shadow());
             if (!link.join().area().isEmpty()) {
-                on = on.intersection(polygon(link.join().area().stream().map(Spot::millimetres).toList()));
+                on = Flat.common(on, polygon(link.join().area().stream().map(Spot::millimetres).toList()));
             }
             for (int i = 0; i < on.getNumGeometries(); i++) {
                 if (on.getGeometryN(i) instanceof Polygon part && part.getArea() > 1) {

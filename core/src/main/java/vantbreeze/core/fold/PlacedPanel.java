@@ -5,27 +5,47 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.math.Vector3D;
 
-/**
- * A panel where folding has brought it.
- *
- * @param panel which
- * @param motion from its place on the sheet to its place in the form
- */
-public record PlacedPanel(Panel panel, Rigid motion) {
+/** A panel where folding has brought it. */
+public final class PlacedPanel {
 
-    /** Its corners in space, millimetres. */
-    public List<Vector3D> corners() {
-        return panel.corners().stream().map(motion::apply).toList();
-    }
+    private final Panel panel;
+    private final Rigid motion;
+    private final List<Vector3D> corners;
+    private final Polygon shadow;
 
-    /** What it covers on the table, millimetres. */
-    public Polygon shadow() {
-        List<Vector3D> corners = corners();
+    /**
+     * @param panel which
+     * @param motion from its place on the sheet to its place in the form
+     */
+    public PlacedPanel(Panel panel, Rigid motion) {
+        this.panel = panel;
+        this.motion = motion;
+        this.corners = panel.corners().stream().map(motion::apply).toList();
         Coordinate[] ring = new Coordinate[corners.size() + 1];
         for (int i = 0; i < ring.length; i++) {
             Vector3D corner = corners.get(i % corners.size());
             ring[i] = new Coordinate(corner.getX(), corner.getY());
         }
-        return panel.shape().getFactory().createPolygon(ring);
+        this.shadow = panel.shape().getFactory().createPolygon(ring);
+    }
+
+    /** Which panel. */
+    public Panel panel() {
+        return panel;
+    }
+
+    /** From its place on the sheet to its place in the form. */
+    public Rigid motion() {
+        return motion;
+    }
+
+    /** Its corners in space, millimetres. */
+    public List<Vector3D> corners() {
+        return corners;
+    }
+
+    /** What it covers on the table, millimetres. */
+    public Polygon shadow() {
+        return shadow;
     }
 }

@@ -1,20 +1,20 @@
 package vantbreeze.core.layer;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
+import org.locationtech.jts.coverage.CoverageUnion;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.PrecisionModel;
-import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.Fold;
@@ -35,7 +35,7 @@ import vantbreeze.core.fold.Stretch;
 public final class Grounds {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
-    private static final Remembered<Asked, Grounds> KNOWN = new Remembered<>(16, asked -> new Grounds(FoldGraph.of(asked.assembly()), asked.bent()));
+    private static final Remembered<Asked, Grounds> KNOWN = new Remembered<>(16, asked -> new Grounds(asked.graph, asked.bent));
     /** A part smaller than this share of its panel is not worth a layer; from memory. */
     private static final double WORTH = 0.12;
     /** A part narrower than this is not worth one either, mm; from memory. */
@@ -50,22 +50,29 @@ public final class Grounds {
     private final Set<Integer> bent;
     private final List<GlueArea> glue;
     private final int[] carriers;
-    private final Map<Face, Ground> byFace = new TreeMap<>();
+    private final Map<Face, Ground> found = new ConcurrentHashMap<>();
+    /** The parts of panels of which nothing is taken away: they are the same on both faces. */
+    private final Map<Integer, List<Polygon>> untouched = new ConcurrentHashMap<>();
 
-    /** A card, and which of its soft places bend. */
-    private record Asked(Assembly assembly, Set<Integer> bent) { }
+    /** A card, and which of its soft places bend; cards of equal assemblies are alike. */
+    private record Asked(Assembly assembly, Set<Integer> bent, FoldGraph graph) {
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Asked asked && bent.equals(asked.bent) && assembly.equals(asked.assembly);
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * assembly.hashCode() + bent.hashCode();
+        }
+    }
 
     private Grounds(FoldGraph graph, Set<Integer> bent) {
         this.graph = graph;
         this.bent = bent;
         this.glue = GlueArea.of(graph);
         this.carriers = carriers();
-        for (int panel = 0; panel < graph.panels().size(); panel++) {
-            for (Side side : Side.values()) {
-                Face face = new Face(panel, side);
-                byFace.put(face, ground(face));
-            }
-        }
     }
 
     /**
@@ -75,7 +82,7 @@ public final class Grounds {
      *             flat, and a layer lies across them
      */
     public static Grounds of(FoldGraph graph, Set<Integer> bent) {
-        return KNOWN.of(new Asked(graph.assembly(), Set.copyOf(bent)));
+        return KNOWN.of(new Asked(graph.assembly(), Set.copyOf(bent), graph));
     }
 
     /** For each panel, the one whose layers lie on it: itself, or the first of those it is flat with. */
@@ -102,20 +109,21 @@ public final class Grounds {
     }
 
     /** All of the paper that stays flat with a panel, on its sheet. */
-    Geometry shape(int panel) {
+    public Geometry shape(int panel) {
         List<Integer> sheet = sheet(panel);
         return sheet.size() == 1 ? graph.panels().get(panel).shape()
-                : UnaryUnionNG.union(sheet.stream().map(one -> (Geometry) graph.panels().get(one).shape()).toList(), FACTORY, new PrecisionModel(1e6));
+                : CoverageUnion.union(sheet.stream().map(one -> graph.panels().get(one).shape()).toArray(Geometry[]::new));
     }
 
     /** One face's. */
     public Ground of(Face face) {
-        return byFace.get(face);
+        return found.computeIfAbsent(face, this::ground);
     }
 
     /** All faces that can be dressed. */
     public List<Face> free() {
-        return byFace.values().stream().filter(Ground::isFree).map(Ground::face).toList();
+        return IntStream.range(0, graph.panels().size()).boxed().flatMap(panel -> Arrays.stream(Side.values()).map(side -> new Face(panel, side)))
+                .filter(face -> of(face).isFree()).toList();
     }
 
     /** Where glue goes on the face and keeps a layer away. */
@@ -159,9 +167,9 @@ public final class Grounds {
             return new Ground(face, List.of(), false);
         }
         List<Polygon> glued = glueOn(face);
-        Geometry left = shape(face.panel());
-        double whole = left.getArea();
-        if (glued.stream().mapToDouble(Polygon::getArea).sum() > MOSTLY * whole * (1 + NEAR)) {
+        Geometry shape = shape(face.panel());
+        Geometry left = shape;
+        if (glued.stream().mapToDouble(Polygon::getArea).sum() > MOSTLY * shape.getArea() * (1 + NEAR)) {
             return new Ground(face, List.of(), true);
         }
         for (List<Spot> opening : graph.assembly().pieces().get(graph.pieceOf().get(face.panel())).openings()) {
@@ -173,10 +181,16 @@ public final class Grounds {
         for (Polygon path : slidesOver(face)) {
             left = without(left, path);
         }
-        List<LineString> folds = folds(face.panel());
-        List<Polygon> parts = Inset.polygons(left).stream().flatMap(part -> SlitCuts.of(part, folds).stream())
-                .filter(part -> isWorth(part, whole)).sorted(Comparator.comparingDouble(Polygon::getArea).reversed()).toList();
+        List<Polygon> parts = left == shape ? untouched.computeIfAbsent(face.panel(), panel -> parts(panel, shape)) : parts(face.panel(), left);
         return new Ground(face, parts, false);
+    }
+
+    /** What is left of a panel, parted by its slits. */
+    private List<Polygon> parts(int panel, Geometry left) {
+        double whole = shape(panel).getArea();
+        List<LineString> folds = folds(panel);
+        return Inset.polygons(left).stream().flatMap(part -> SlitCuts.of(part, folds).stream())
+                .filter(part -> isWorth(part, whole)).sorted(Comparator.comparingDouble(Polygon::getArea).reversed()).toList();
     }
 
     private static Geometry without(Geometry shape, Polygon taken) {

@@ -2,13 +2,17 @@ package vantbreeze.core.layer;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
+import vantbreeze.core.fold.plane.Passage;
 
 /**
  * A panel parted where a slit meets a fold in an inner corner: a maker cuts the layer straight on along the slit's line,
@@ -44,12 +48,9 @@ final class SlitCuts {
         if (cuts.isEmpty()) {
             return List.of(shape);
         }
-        Geometry lines = shape.getBoundary();
-        for (Geometry cut : cuts) {
-            lines = lines.union(cut);
-        }
+        cuts.add(shape.getBoundary());
         Polygonizer polygonizer = new Polygonizer();
-        polygonizer.add(lines);
+        polygonizer.add(OverlayNGRobust.union(cuts));
         List<Polygon> parts = new ArrayList<>();
         for (Object part : polygonizer.getPolygons()) {
             if (shape.covers(((Polygon) part).getInteriorPoint())) {
@@ -61,22 +62,16 @@ final class SlitCuts {
 
     private static boolean isFold(Coordinate from, Coordinate to, List<LineString> folds) {
         Coordinate middle = new Coordinate((from.x + to.x) / 2, (from.y + to.y) / 2);
-        return folds.stream().anyMatch(fold -> fold.distance(fold.getFactory().createPoint(middle)) < NEAR);
+        return folds.stream().anyMatch(fold -> Distance.pointToSegment(middle, fold.getCoordinateN(0), fold.getCoordinateN(1)) < NEAR);
     }
 
     /** The line from {@code from} through {@code to}, onwards from there as far as it stays inside. */
-    private static Geometry onwards(Polygon shape, Coordinate from, Coordinate to) {
+    private static LineString onwards(Polygon shape, Coordinate from, Coordinate to) {
         Envelope box = shape.getEnvelopeInternal();
         double reach = (box.getWidth() + box.getHeight()) / from.distance(to);
-        LineString line = shape.getFactory().createLineString(new Coordinate[] {to,
-                new Coordinate(to.x + (to.x - from.x) * reach, to.y + (to.y - from.y) * reach)});
-        Geometry inside = line.intersection(shape);
-        for (int i = 0; i < inside.getNumGeometries(); i++) {
-            Geometry part = inside.getGeometryN(i);
-            if (part.distance(shape.getFactory().createPoint(to)) < NEAR && part.getLength() > NEAR) {
-                return part;
-            }
-        }
-        return shape.getFactory().createLineString();
+        Coordinate end = new Coordinate(to.x + (to.x - from.x) * reach, to.y + (to.y - from.y) * reach);
+        return Passage.of(to, end, shape, NEAR).stream().filter(passage -> passage.begins() == 0).findFirst()
+                .map(passage -> shape.getFactory().createLineString(new Coordinate[] {to, new LineSegment(to, end).pointAlong(passage.ends())}))
+                .orElseGet(shape.getFactory()::createLineString);
     }
 }

@@ -11,6 +11,7 @@ import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.fold.plane.Flat;
 
 /** Where two flaps that fold over one panel from opposite sides lie on each other, as a gate's never should. */
 public record FlapLaps(FoldGraph graph, FoldedForm closed, Pose flat) {
@@ -46,7 +47,7 @@ public record FlapLaps(FoldGraph graph, FoldedForm closed, Pose flat) {
         if (graph.overs().stream().anyMatch(over -> over[0] == one && over[1] == other || over[0] == other && over[1] == one)) {
             return;
         }
-        Geometry common = closed.placed().get(one).shadow().intersection(closed.placed().get(other).shadow());
+        Geometry common = Flat.common(closed.placed().get(one).shadow(), closed.placed().get(other).shadow());
         Envelope box = common.getEnvelopeInternal();
         double width = Math.min(box.getWidth(), box.getHeight());
         if (!common.isEmpty() && width > HAIR) {

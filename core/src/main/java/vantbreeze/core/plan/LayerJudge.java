@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.Geometry;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.Finding.Severity;
 import vantbreeze.core.fold.Face;
@@ -111,33 +111,31 @@ record LayerJudge(WorkedPlan worked, Words words) {
         FoldGraph graph = worked.form().graph();
         Grounds grounds = worked.form().grounds();
         boolean bare = worked.heft().cardstock().takesWriting(false);
-        boolean found = false;
-        double largest = 0;
-        for (int panel = 0; panel < graph.panels().size() && !found; panel++) {
+        boolean roomy = false;
+        for (int panel = 0; panel < graph.panels().size(); panel++) {
+            // of a panel that is too small for it as it is cut nothing more need be known
+            if (!takesWriting(grounds.shape(panel))) {
+                continue;
+            }
+            roomy = true;
             for (Side side : Side.values()) {
                 Face face = new Face(panel, side);
                 List<Layer> layers = worked.layers().on(face);
-                if (layers.isEmpty()) {
-                    for (Polygon part : grounds.of(face).parts()) {
-                        found |= bare && takesWriting(part);
-                        largest = Math.max(largest, part.getArea());
-                    }
-                } else {
-                    Layer top = layers.get(layers.size() - 1);
-                    found |= top.paper().takesWriting(top.choice().otherSide()) && takesWriting(top.shape());
-                    largest = Math.max(largest, top.shape().getArea());
+                if (layers.isEmpty() ? bare && grounds.of(face).parts().stream().anyMatch(LayerJudge::takesWriting) : takesWriting(layers.get(layers.size() - 1))) {
+                    return;
                 }
             }
         }
-        if (!found) {
-            boolean small = largest < WRITING_WIDE * WRITING_HIGH;
-            findings.add(new Finding(Severity.NOTE, "writing", small
-                    ? "No panel is large enough to write on: the largest is under %.0f × %.0f mm. Add a plain piece behind or inside.".formatted(WRITING_WIDE, WRITING_HIGH)
-                    : "There is nowhere to write: no panel of %.0f × %.0f mm is plain and pale. Lay plain pale paper on one inside or behind.".formatted(WRITING_WIDE, WRITING_HIGH), null));
-        }
+        findings.add(new Finding(Severity.NOTE, "writing", roomy
+                ? "There is nowhere to write: no panel of %.0f × %.0f mm is plain and pale. Lay plain pale paper on one inside or behind.".formatted(WRITING_WIDE, WRITING_HIGH)
+                : "No panel is large enough to write on: the largest is under %.0f × %.0f mm. Add a plain piece behind or inside.".formatted(WRITING_WIDE, WRITING_HIGH), null));
     }
 
-    private static boolean takesWriting(Polygon shape) {
+    private static boolean takesWriting(Layer top) {
+        return top.paper().takesWriting(top.choice().otherSide()) && takesWriting(top.shape());
+    }
+
+    private static boolean takesWriting(Geometry shape) {
         Envelope box = shape.getEnvelopeInternal();
         return Math.max(box.getWidth(), box.getHeight()) >= WRITING_WIDE && Math.min(box.getWidth(), box.getHeight()) >= WRITING_HIGH;
     }

@@ -45,7 +45,6 @@ public final class Sights {
     });
 
     private final List<Showing> poses;
-    private final List<FoldedForm> flats;
     private final Map<Face, Seen> seen;
 
     /**
@@ -91,16 +90,15 @@ public final class Sights {
         looks.add(new Look(new Showing("Displayed", InSight.from(graph, displayed, BEFORE), InSight.from(graph, displayed, BEHIND)), displayed.panels()));
         for (int i = 0; i <= legs; i++) {
             Station station = form.stations().get(i);
-            if (isFlat(graph, station.pose())) {
+            if (form.isFlat(station.pose())) {
                 FoldedForm flat = i == legs ? form.closed() : FoldedForm.of(graph, station.pose());
                 order(form, flat, station, i == legs).map(order -> flat(flat, order, station.name())).ifPresent(looks::add);
             } else {
-                Frame frame = form.motion().frames().get(i * (form.motion().frames().size() - 1) / legs);
+                Frame frame = form.motion().frame(i * (form.motion().length() - 1) / legs);
                 looks.add(new Look(new Showing(station.name(), InSight.from(graph, frame, BEFORE), InSight.from(graph, frame, BEHIND)), frame.panels()));
             }
         }
         this.poses = looks.stream().map(Look::showing).toList();
-        this.flats = flats(form);
         this.seen = Collections.unmodifiableMap(seen(looks));
     }
 
@@ -123,25 +121,9 @@ public final class Sights {
         return before == null ? of(form, structure, measures, showing) : before;
     }
 
-    /** The poses in which a card lies flat, the closed one first. */
-    static List<FoldedForm> flats(WorkedForm form) {
-        List<FoldedForm> lying = new ArrayList<>();
-        for (Station station : form.stations()) {
-            if (isFlat(form.graph(), station.pose())) {
-                lying.add(0, station == form.stations().get(form.stations().size() - 1) ? form.closed() : FoldedForm.of(form.graph(), station.pose()));
-            }
-        }
-        return lying;
-    }
-
     /** As displayed and then at every station; the last is closed. */
     public List<Showing> poses() {
         return poses;
-    }
-
-    /** The poses in which the card lies flat, the closed one first. */
-    public List<FoldedForm> flats() {
-        return flats;
     }
 
     /** Where a face is seen first: closed, then displayed, then on the way, from before rather than from behind. */
@@ -177,10 +159,6 @@ public final class Sights {
         }
         level.forEach(seen::putIfAbsent);
         return seen;
-    }
-
-    private static boolean isFlat(FoldGraph graph, Pose pose) {
-        return graph.hinges().stream().mapToDouble(link -> Math.abs(pose.degreesAt(link))).allMatch(degrees -> degrees == 0 || degrees == 180);
     }
 
     private static Optional<LayerOrder> order(WorkedForm form, FoldedForm flat, Station station, boolean closed) {

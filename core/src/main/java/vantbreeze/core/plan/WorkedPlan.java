@@ -42,6 +42,6 @@ public record WorkedPlan(Plan plan, Structure structure, List<WorkedPiece> piece
 
     /** What to cut for its layers. */
     public CutList cuts() {
-        return layers.all().isEmpty() ? new CutList(List.of()) : CutList.of(form.graph(), form.grounds(), Sights.flats(form), plan.dressing(), layers);
+        return layers.all().isEmpty() ? new CutList(List.of()) : CutList.of(form.graph(), form.grounds(), form.flats(), plan.dressing(), layers);
     }
 }

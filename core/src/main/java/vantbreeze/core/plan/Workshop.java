@@ -11,7 +11,6 @@ import vantbreeze.core.fit.SheetYield;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.FoldGraph;
-import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Pose;
@@ -19,7 +18,6 @@ import vantbreeze.core.fold.bulk.Added;
 import vantbreeze.core.fold.bulk.BulkMap;
 import vantbreeze.core.fold.bulk.Weight;
 import vantbreeze.core.fold.motion.Motion;
-import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.free.FreeStructure;
 import vantbreeze.core.layer.Dresser;
 import vantbreeze.core.layer.Dressing;
@@ -108,11 +106,9 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
 
     private static WorkedForm form(Structure structure, Measures measures, FoldGraph graph) {
         Pose flat = structure.closed(measures);
-        FoldedForm closed = FoldedForm.of(graph, flat);
         List<Station> stations = structure.stations(measures);
         Motion motion = Motion.through(graph, stations.stream().map(Station::pose).toList(), FRAMES / (stations.size() - 1)).leaning(structure.lean());
-        return new WorkedForm(graph, flat, closed, LayerOrders.of(closed, flat).first().orElse(null),
-                motion, stations);
+        return new WorkedForm(graph, flat, motion, stations);
     }
 
     /** A worked card with these layers in place of its own; thickness, weight and findings stay as they were. */
@@ -128,7 +124,7 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
         }
         Sights sights = thorough ? Sights.of(form, structure.id(), plan.measures(), structure.showing())
                 : Sights.lately(form, structure.id(), plan.measures(), structure.showing());
-        return new Dresser(form.graph(), form.grounds(), plan.ruler(), Sights.flats(form), sights::up, cardstocks::find).lay(plan.dressing());
+        return new Dresser(form.graph(), form.grounds(), plan.ruler(), form.flats(), sights::up, cardstocks::find).lay(plan.dressing());
     }
 
     private static Heft heft(WorkedForm form, Cardstock cardstock, List<Added> added) {

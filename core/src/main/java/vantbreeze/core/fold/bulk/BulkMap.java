@@ -2,17 +2,22 @@ package vantbreeze.core.fold.bulk;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.math.Vector3D;
-import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
+import org.locationtech.jts.noding.NodedSegmentString;
+import org.locationtech.jts.noding.SegmentString;
+import org.locationtech.jts.noding.snapround.SnapRoundingNoder;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
@@ -77,10 +82,20 @@ public record BulkMap(List<BulkCell> cells) {
         return laid;
     }
 
+    /** The parts that all outlines cut one another into: noded on the grid of micrometres by snap rounding (Hobby 1999, as in JTS). */
     private static List<Polygon> cells(List<Laid> laid) {
-        List<Geometry> outlines = laid.stream().map(one -> one.shape().getGeometry().norm()).distinct().map(Geometry::getBoundary).toList();
+        Set<LineSegment> sides = new LinkedHashSet<>();
+        laid.forEach(one -> sides(((Polygon) one.shape().getGeometry()).getExteriorRing().getCoordinates(), sides));
+        List<SegmentString> lines = new ArrayList<>();
+        sides.forEach(side -> lines.add(new NodedSegmentString(new Coordinate[] {side.p0, side.p1}, null)));
+        SnapRoundingNoder noder = new SnapRoundingNoder(MICROMETRE);
+        noder.computeNodes(lines);
+        Set<LineSegment> noded = new LinkedHashSet<>();
+        for (Object line : noder.getNodedSubstrings()) {
+            sides(((SegmentString) line).getCoordinates(), noded);
+        }
         Polygonizer polygonizer = new Polygonizer();
-        polygonizer.add(UnaryUnionNG.union(outlines, FACTORY, MICROMETRE));
+        noded.forEach(line -> polygonizer.add(line.toGeometry(FACTORY)));
         List<Polygon> cells = new ArrayList<>();
         for (Object cell : polygonizer.getPolygons()) {
             cells.add((Polygon) ((Polygon) cell).norm());
@@ -88,6 +103,21 @@ public record BulkMap(List<BulkCell> cells) {
         // the polygonizer gives them in any order
         cells.sort(Comparator.naturalOrder());
         return cells;
+    }
+
+    /** The sides of a line, those that lie alike once: most panels of a closed card lie edge on edge. */
+    private static void sides(Coordinate[] line, Set<LineSegment> sides) {
+        for (int i = 0; i + 1 < line.length; i++) {
+            LineSegment side = new LineSegment(onGrid(line[i]), onGrid(line[i + 1]));
+            side.normalize();
+            if (side.getLength() > 0) {
+                sides.add(side);
+            }
+        }
+    }
+
+    private static Coordinate onGrid(Coordinate corner) {
+        return new Coordinate(MICROMETRE.makePrecise(corner.x), MICROMETRE.makePrecise(corner.y));
     }
 
     private static Polygon placed(Rigid motion, List<Spot> corners) {

@@ -46,6 +46,11 @@ final class Closure {
         travels = slid;
     }
 
+    /** Whether there is no loop to close: any angles will do. */
+    boolean isOpen() {
+        return tree.closing().isEmpty();
+    }
+
     /** Where each panel is at these angles, degrees, following the tree. */
     Rigid[] place(double[] degrees) {
         Rigid[] placed = new Rigid[graph.panels().size()];
@@ -60,7 +65,7 @@ final class Closure {
     /** The angles nearest to {@code guess} at which all loops are closed, in which the driven hinges keep theirs. */
     double[] solve(double[] guess, boolean[] driven) {
         double[] angles = guess.clone();
-        if (tree.closing().isEmpty()) {
+        if (isOpen()) {
             return angles;
         }
         double damping = 1e-9;
@@ -86,7 +91,7 @@ final class Closure {
 
     /** The farthest that a loop is from closed, mm. */
     double gap(double[] degrees) {
-        return tree.closing().isEmpty() ? 0 : CommonOps_DDRM.elementMaxAbs(residual(place(degrees), degrees));
+        return isOpen() ? 0 : CommonOps_DDRM.elementMaxAbs(residual(place(degrees), degrees));
     }
 
     /** How far going round each loop puts three points off their places, mm, loop by loop. */
@@ -96,7 +101,7 @@ final class Closure {
 
     /** How many hinges could be moved freely, each on its own, at these angles. */
     int freedom(double[] degrees) {
-        if (tree.closing().isEmpty()) {
+        if (isOpen()) {
             return hinges;
         }
         var svd = DecompositionFactory_DDRM.svd(false, false, true);
@@ -111,7 +116,7 @@ final class Closure {
         DMatrixRMaj normal = new DMatrixRMaj(n, n);
         DMatrixRMaj right = new DMatrixRMaj(n, 1);
         DMatrixRMaj move = new DMatrixRMaj(n, 1);
-        CommonOps_DDRM.multTransA(jacobian, jacobian, normal);
+        CommonOps_DDRM.multInner(jacobian, normal);
         CommonOps_DDRM.multTransA(-1, jacobian, residual, right);
         double scale = Math.max(1, CommonOps_DDRM.elementMaxAbs(normal));
         for (int i = 0; i < n; i++) {

@@ -3,6 +3,7 @@ package vantbreeze.core.fold.order;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
+import vantbreeze.core.fold.plane.Flat;
 
 /** Panels that lie in one plane because the creases between them stay open. */
 final class Facet {
@@ -11,8 +12,6 @@ final class Facet {
     private final List<Integer> panels;
     private final Geometry shape;
     private final boolean faceUp;
-    private final boolean convex;
-    private Geometry inside;
 
     /**
      * @param index its place among the facets
@@ -25,7 +24,6 @@ final class Facet {
         this.panels = List.copyOf(panels);
         this.shape = shape;
         this.faceUp = faceUp;
-        this.convex = Flat.isConvex(shape);
     }
 
     int index() {
@@ -46,12 +44,6 @@ final class Facet {
 
     /** Whether a segment runs through its inside over some length. */
     boolean isCrossedBy(Coordinate from, Coordinate to) {
-        if (!Flat.mayCross(from, to, shape)) {
-            return false;
-        }
-        if (!convex && inside == null) {
-            inside = shape.buffer(-Flat.NEAR);
-        }
-        return Flat.runsThrough(from, to, convex ? shape : inside, convex);
+        return Flat.mayCross(from, to, shape) && Flat.runsThrough(from, to, shape);
     }
 }

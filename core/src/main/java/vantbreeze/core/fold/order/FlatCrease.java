@@ -2,6 +2,7 @@ package vantbreeze.core.fold.order;
 
 import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.plane.Flat;
 
 /**
  * A folded crease in the flat form; both its facets lie on its left hand.

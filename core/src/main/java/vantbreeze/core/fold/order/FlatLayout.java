@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.locationtech.jts.coverage.CoverageUnion;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.CoordinateFilter;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.math.Vector3D;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
@@ -18,6 +18,7 @@ import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.plane.Flat;
 
 /**
  * A card in a flat pose: its facets where they lie, its folded creases, and its glued pairs.
@@ -111,11 +112,21 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
         }
         List<Facet> facets = new ArrayList<>();
         for (List<Integer> panels : members) {
-            List<Polygon> shapes = panels.stream().map(panel -> form.placed().get(panel).shadow()).toList();
-            Geometry shape = shapes.size() == 1 ? shapes.get(0) : UnaryUnionOp.union(shapes);
-            facets.add(new Facet(facets.size(), panels, shape, form.placed().get(panels.get(0)).motion().showsFace()));
+            facets.add(new Facet(facets.size(), panels, shape(form, panels), form.placed().get(panels.get(0)).motion().showsFace()));
         }
         return facets;
+    }
+
+    /** Panels that lie flat with one another meet along whole edges on their sheet, so they are joined there, and then laid. */
+    private static Geometry shape(FoldedForm form, List<Integer> panels) {
+        PlacedPanel first = form.placed().get(panels.get(0));
+        if (panels.size() == 1) {
+            return first.shadow();
+        }
+        Geometry sheet = CoverageUnion.union(panels.stream().map(panel -> form.placed().get(panel).panel().shape()).toArray(Geometry[]::new));
+        sheet.apply((CoordinateFilter) corner -> corner.setCoordinate(flat(first.motion().apply(corner.x, corner.y, 0))));
+        sheet.geometryChanged();
+        return sheet;
     }
 
     private static Geometry shape(List<Vector3D> corners) {

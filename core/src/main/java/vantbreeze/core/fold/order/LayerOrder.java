@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.function.BiPredicate;
+import java.util.stream.IntStream;
 
 /**
  * One order of the panels of a flat pose: for any two that overlap, which lies below. Three that overlap each other
@@ -49,17 +50,27 @@ public final class LayerOrder {
 
     /** All panels so that, as far as can be, none comes before one that lies below it; for drawing. */
     public List<Integer> fromBelow() {
-        List<Integer> left = new ArrayList<>();
-        for (int panel = 0; panel < layout.facetOf().length; panel++) {
-            left.add(panel);
+        int count = layout.facetOf().length;
+        int[] beneath = new int[count];
+        for (int panel = 0; panel < count; panel++) {
+            for (int other = 0; other < count; other++) {
+                beneath[panel] += liesUnder(other, panel) ? 1 : 0;
+            }
         }
+        List<Integer> left = new ArrayList<>(IntStream.range(0, count).boxed().toList());
         List<Integer> drawn = new ArrayList<>();
         while (!left.isEmpty()) {
-            int lowest = left.stream().filter(panel -> left.stream().noneMatch(other -> !other.equals(panel)
-                    && layout.facetOf()[other] != layout.facetOf()[panel] && isBelow(other, panel))).findFirst().orElse(left.get(0));
-            left.remove((Integer) lowest);
+            Integer lowest = left.stream().filter(panel -> beneath[panel] == 0).findFirst().orElse(left.get(0));
+            left.remove(lowest);
             drawn.add(lowest);
+            for (int above : left) {
+                beneath[above] -= liesUnder(lowest, above) ? 1 : 0;
+            }
         }
         return drawn;
+    }
+
+    private boolean liesUnder(int panel, int other) {
+        return layout.facetOf()[panel] != layout.facetOf()[other] && isBelow(panel, other);
     }
 }

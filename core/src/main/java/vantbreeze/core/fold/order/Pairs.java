@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.locationtech.jts.geom.Geometry;
+import vantbreeze.core.fold.plane.Flat;
 
 /** The pairs of facets that overlap, each a variable: true when the first lies below the second. */
 final class Pairs {

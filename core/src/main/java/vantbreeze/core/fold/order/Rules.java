@@ -3,6 +3,7 @@ package vantbreeze.core.fold.order;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import vantbreeze.core.fold.plane.Flat;
 
 /**
  * What must hold among the variables of {@link Pairs}. A literal is twice a variable, plus one for its negation.

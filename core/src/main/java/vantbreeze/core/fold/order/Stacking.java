@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
+import vantbreeze.core.fold.plane.Flat;
 
 /**
  * A quick guess at an order: one stack of all facets, each next to the one it hangs on. It is checked against every

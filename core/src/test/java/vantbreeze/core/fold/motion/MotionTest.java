@@ -131,4 +131,17 @@ class MotionTest {
             assertThat(foot.gap()).isCloseTo(1.5, within(1e-9));
         });
     }
+
+    /** A frame that is asked for alone, and out of turn, is the one that lies between the others. */
+    @Test
+    void framesAreTheSameInWhicheverOrderTheyAreAskedFor() {
+        FoldGraph card = Cards.explodingGate();
+        List<Pose> poses = List.of(Pose.open(), Pose.partly(0.5), Pose.closed());
+        Motion whole = Motion.through(card, poses, 8).leaning(20);
+        Motion picked = Motion.through(card, poses, 8).leaning(20);
+        assertThat(picked.length()).isEqualTo(17).isEqualTo(whole.frames().size());
+        for (int index : new int[] {13, 0, 16, 8, 5, 9}) {
+            assertThat(picked.frame(index)).isEqualTo(whole.frames().get(index));
+        }
+    }
 }

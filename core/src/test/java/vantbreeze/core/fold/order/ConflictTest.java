@@ -15,6 +15,7 @@ import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Strip;
+import vantbreeze.core.fold.plane.Flat;
 import vantbreeze.core.length.Length;
 
 class ConflictTest {
