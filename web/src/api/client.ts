@@ -34,6 +34,9 @@ export type Stroke = components['schemas']['Stroke']
 export type Compared = components['schemas']['ComparedView']
 export type Stock = components['schemas']['StockView']
 
+/** A figure as it is read out. */
+export const spoken = ({ words, text }: Figure) => words ?? text
+
 export const api = createClient<paths>()
 
 /** What the house answers when it can't do what was asked (RFC 9457), in words for the maker. */

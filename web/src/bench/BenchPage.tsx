@@ -63,7 +63,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
               </div>
               <div className="flex flex-col gap-5">
                 <Suspense fallback={<div className="h-[22rem]" />}>
-                  <FoldedPlate pieces={card.pieces} form={card.form} dress={card} showing={hand.showing} />
+                  <FoldedPlate pieces={card.pieces} form={card.form} dress={card} showing={hand.showing} held={told.preview !== null} />
                 </Suspense>
                 <EnvelopePlate card={card} inHand={inHand} />
                 <EndView heft={card.heft} footprint={card.footprint} />

@@ -9,15 +9,16 @@ const STEPS = 16
 /** How long it must be still to be drawn finely. */
 const REST_MS = 250
 
-type Props = { pieces: Piece[]; form: Form; dress?: Dress; showing?: { current: number } }
+/** @param held whether a line of it is held; then it will change again before long */
+type Props = { pieces: Piece[]; form: Form; dress?: Dress; showing?: { current: number }; held?: boolean }
 
 /** The card as an object, moved by one slider from flat to closed, or by playing it. */
-export default function FoldedPlate({ pieces, form, dress, showing }: Props) {
+export default function FoldedPlate({ pieces, form, dress, showing, held = false }: Props) {
   const [closed, setClosed] = useState((100 * Math.round(form.showing * STEPS)) / STEPS)
   useEffect(() => {
     if (showing) showing.current = closed / 100
   }, [closed, showing])
-  const moving = useMoving(form, closed)
+  const moving = useMoving(form, closed) || held
   const playing = useRef(0)
   useEffect(() => () => cancelAnimationFrame(playing.current), [])
 

@@ -1,9 +1,10 @@
-import { useThree } from '@react-three/fiber'
-import { memo, useEffect, useLayoutEffect, useMemo, useRef } from 'react'
-import { BackSide, BufferAttribute, FrontSide, type Group, type Matrix4, Path, Shape, ShapeGeometry, Vector2 } from 'three'
+import { useFrame, useThree } from '@react-three/fiber'
+import { memo, useEffect, useMemo, useRef } from 'react'
+import { BackSide, BufferAttribute, FrontSide, type Group, Path, Shape, ShapeGeometry, Vector2 } from 'three'
 import type { Layer, Paper, Point } from '../api/client'
 import { repeatOf, textureOf } from '../papers/textures'
 import type { Dress } from './FoldedObject'
+import type { Stage } from './stage'
 
 /** How far above its panel, and above the layer beneath, a layer is drawn, mm; and how much of its foam is drawn. */
 const ABOVE = 0.08
@@ -11,18 +12,16 @@ const EACH = 0.07
 const FOAM = 0.3
 
 /** Mats and layers on the card in space. */
-export function LayersInSpace({ dress, matrices }: { dress: Dress; matrices: Matrix4[] }) {
+export function LayersInSpace({ dress, stage }: { dress: Dress; stage: Stage }) {
   const groups = useRef(new Map<number, Group>())
-  const invalidate = useThree((three) => three.invalidate)
-  useLayoutEffect(() => {
-    dress.layers.forEach((layer, i) => {
-      const group = groups.current.get(i)
-      if (!group) return
-      group.matrix.copy(matrices[layer.panel])
+  useFrame(() => {
+    groups.current.forEach((group, i) => {
+      const panel = dress.layers[i]?.panel
+      if (panel === undefined || !stage.matrices[panel]) return
+      group.matrix.copy(stage.matrices[panel])
       group.matrixWorldNeedsUpdate = true
     })
-    invalidate()
-  }, [matrices, dress.layers, invalidate])
+  })
   return dress.layers.map((layer, i) => (
     <group
       key={i}

@@ -1,9 +1,11 @@
-import { useMemo } from 'react'
-import { Matrix4, Quaternion, Vector3 } from 'three'
+import { useFrame } from '@react-three/fiber'
+import { useMemo, useRef } from 'react'
+import { Matrix4, type Mesh, Quaternion, Vector3 } from 'three'
 import type { Piece, Point } from '../api/client'
 import { type Picked, usePicked } from './picked'
+import type { Stage } from './stage'
 
-type Line = { key: string; what: NonNullable<Picked>; panels: number[]; from: Point; to: Point; isMark: boolean }
+export type Line = { key: string; what: NonNullable<Picked>; panels: number[]; from: Point; to: Point; isMark: boolean }
 
 const UP = new Vector3(0, 1, 0)
 /** How thick a lit line is drawn, and how near the pointer must come to one, mm. */
@@ -11,16 +13,24 @@ const DRAWN = 0.9
 const NEAR = 2.4
 
 /** Scores and slits that are picked, drawn on the card in space. */
-export function LinesInSpace({ lines, matrices }: { lines: Line[]; matrices: Matrix4[] }) {
+export function LinesInSpace({ lines, stage }: { lines: Line[]; stage: Stage }) {
   const { lit } = usePicked()
-  return lines
-    .filter((line) => (line.isMark ? lit.marks : lit.hinges).has(line.key))
-    .map((line) => (
-      <mesh key={line.key + line.isMark} matrixAutoUpdate={false} matrix={along(line, matrices[line.panels[0]])}>
-        <cylinderGeometry args={[DRAWN, DRAWN, 1, 6, 1]} />
-        <meshBasicMaterial color="#0a549c" />
-      </mesh>
-    ))
+  const shown = lines.filter((line) => (line.isMark ? lit.marks : lit.hinges).has(line.key))
+  return shown.map((line) => <LineInSpace key={line.key + line.isMark} line={line} stage={stage} />)
+}
+
+function LineInSpace({ line, stage }: { line: Line; stage: Stage }) {
+  const mesh = useRef<Mesh>(null)
+  useFrame(() => {
+    mesh.current?.matrix.copy(along(line, stage.matrices[line.panels[0]]))
+    if (mesh.current) mesh.current.matrixWorldNeedsUpdate = true
+  })
+  return (
+    <mesh ref={mesh} matrixAutoUpdate={false} frustumCulled={false}>
+      <cylinderGeometry args={[DRAWN, DRAWN, 1, 6, 1]} />
+      <meshBasicMaterial color="#0a549c" />
+    </mesh>
+  )
 }
 
 /** All lines of a card, for lighting and pointing at them. */

@@ -46,7 +46,7 @@ export function RecipeCard({ card, inHand }: Props) {
         </Row>
       </dl>
       <div className="flex min-w-0 flex-col gap-3">
-        <Findings findings={card.findings} offRuler={card.measures.some(({ figure }) => figure.driftMm !== 0)} inHand={inHand} />
+        <Findings findings={card.findings} offRuler={card.measures.some(({ figure }) => figure.driftMm !== undefined)} inHand={inHand} />
         <WhatShows id={card.id} revision={card.revision} />
         <Notes key={card.notes} card={card} inHand={inHand} />
       </div>

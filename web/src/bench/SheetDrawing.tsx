@@ -105,7 +105,7 @@ export function SheetDrawing({ piece, card, frame, numbers }: Props) {
       })}
       <g className="pointer-events-none stroke-ink" strokeWidth={1}>
         {wide.map((panel) => (
-          <DimensionLine key={panel.index} from={x(panel.left.mm)} to={x(panel.left.mm + panel.width.mm)} at={frame.top - 9} />
+          <DimensionLine key={panel.index} from={x(panel.leftMm)} to={x(panel.leftMm + panel.width.mm)} at={frame.top - 9} />
         ))}
         <line x1={right + 5} x2={right + 18} y1={frame.top} y2={frame.top} />
         <line x1={right + 5} x2={right + 18} y1={foot} y2={foot} />

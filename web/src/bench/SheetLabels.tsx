@@ -38,7 +38,7 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
           <div
             key={panel.index}
             className={`absolute -translate-x-1/2 text-center text-[1.35rem] ${frame.widths.has(panel.index) ? '' : 'z-10 bg-chalk'}`}
-            style={{ left: x(panel.left.mm + panel.width.mm / 2), top: 0 }}
+            style={{ left: x(panel.leftMm + panel.width.mm / 2), top: 0 }}
           >
             {panel.measure && measure(panel.measure) ? (
               <FigureField
@@ -95,7 +95,7 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
         <br />
         the fence
       </p>
-      <p className="absolute -translate-x-1/2 text-center" style={{ left: right, top: labelTop(piece.scores.length) + 8 }}>
+      <p className="absolute -translate-x-1/2 bg-chalk px-1 text-center" style={{ left: right, top: labelTop(piece.scores.length) + 8 }}>
         <FigureText figure={piece.cut.width} unit className="text-[1.5rem]" />
         <span className="block text-base leading-tight italic">edge</span>
       </p>

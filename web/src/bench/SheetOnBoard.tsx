@@ -28,7 +28,7 @@ export function SheetOnBoard({ piece, card, kept, inHand }: Props) {
   })
   const toSheet = useCallback((event: { clientX: number; clientY: number }) => drawn.current.toSheet(event, drawing.current!.getBoundingClientRect()), [])
   return (
-    <section ref={element} aria-label={`${piece.name}, open, decorated side up`} className="relative overflow-x-clip bg-chalk">
+    <section ref={element} aria-label={`${piece.name}, open, decorated side up`} className="self-contained relative overflow-x-clip bg-chalk">
       {ruler && (
           <BoardGrooves
             ruler={ruler}

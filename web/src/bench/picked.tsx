@@ -24,8 +24,19 @@ export const usePicked = () => useContext(PickedContext)
 
 export function Pickable({ pieces, children }: { pieces: Card['pieces']; children: ReactNode }) {
   const [picked, pick] = useState<Picked>(null)
-  const pointing = useMemo(() => ({ picked, pick, lit: lit(picked, pieces) }), [picked, pieces])
+  // while a line is dragged the pieces change and what is lit does not
+  const lights = useAlike(lit(picked, pieces))
+  const pointing = useMemo(() => ({ picked, pick, lit: lights }), [picked, lights])
   return <PickedContext.Provider value={pointing}>{children}</PickedContext.Provider>
+}
+
+/** The same object as long as it lights the same. */
+function useAlike(lights: Lit): Lit {
+  const key = [lights.panels, lights.hinges, lights.marks].map((set) => [...set].join()).join(';')
+  const [kept, keep] = useState({ key, lights })
+  if (kept.key === key) return kept.lights
+  keep({ key, lights })
+  return lights
 }
 
 function lit(picked: Picked, pieces: Piece[]): Lit {

@@ -11,7 +11,7 @@ const LOWER = 200
 /** Labels nearer to the one before than this go a row lower, or give way. */
 const CROWDED = 84
 const CROWDED_WIDTHS = 62
-const ROW = 60
+const ROW = 66
 
 /** Where things of a sheet are on the screen; for drawing only. */
 export type Frame = {
@@ -84,7 +84,7 @@ function roomy(piece: Piece, scale: number) {
   const room = new Set<number>()
   let last = -Infinity
   dimensioned(piece)
-    .map((panel) => ({ panel, middle: (panel.left.mm + panel.width.mm / 2) * scale }))
+    .map((panel) => ({ panel, middle: (panel.leftMm + panel.width.mm / 2) * scale }))
     .sort((a, b) => a.middle - b.middle)
     .forEach(({ panel, middle }) => {
       if (middle - last < CROWDED_WIDTHS) return

@@ -1,7 +1,9 @@
 import { replaceEqualDeep, useQueryClient } from '@tanstack/react-query'
 import { createContext, useContext, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
-import { answered, api, type Card, type Moving } from '../api/client'
+import { flushSync } from 'react-dom'
 import { cardKey } from '../api/cards'
+import type { Card, Moving } from '../api/client'
+import { type HandLine, openHandLine } from '../api/handLine'
 import { useSay } from '../house/Notices'
 import type { CardInHand } from './useCard'
 
@@ -47,6 +49,12 @@ export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Tol
     now.current = { snap, pushes, inHand, say }
   })
 
+  const line = useRef<HandLine>(null)
+  useEffect(() => {
+    line.current = openHandLine(id)
+    return () => line.current?.close()
+  }, [id])
+
   const hand = useMemo<Hand>(() => {
     let held: Held | null = null
     let asking = false
@@ -61,16 +69,15 @@ export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Tol
       if (asking || !asked || !card) return
       asking = true
       try {
-        const moved = await answered(
-          api.POST('/api/cards/{id}/hand', {
-            params: { path: { id } },
-            body: { ...asked.handle, snap: asked.snap, pushes: asked.pushes, acrossMm: asked.place.x, upMm: asked.place.y, revision: card.revision, closed: showing.current, keep: false },
-          }),
-        )
+        const { snap, pushes, place } = asked
+        const moved = await line.current!.ask({ ...asked.handle, snap, pushes, acrossMm: place.x, upMm: place.y, revision: card.revision, closed: showing.current, keep: false })
         if (held && !dropped) {
-          // what did not change stays the very same, so that it is not drawn again
-          setPreview((before) => replaceEqualDeep(before ?? card, moved.card) as Card)
-          setWords(moved.words)
+          // at once, so that it is in the very next frame
+          flushSync(() => {
+            // what did not change stays the very same, so that it is not drawn again
+            setPreview((before) => replaceEqualDeep(before ?? card, moved.card) as Card)
+            setWords(moved.words)
+          })
         }
       } catch (cause) {
         setWords((cause as Error).message)

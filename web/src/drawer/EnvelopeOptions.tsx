@@ -1,10 +1,10 @@
-import type { Figure, Stock } from '../api/client'
+import { type Figure, spoken, type Stock } from '../api/client'
 
 type Envelope = Stock['envelopes'][number]
 
 /** A figure in a list, where a stacked fraction can't stand. */
-function plain({ words }: Figure) {
-  return words.replace(/ (in|mm)$/, '')
+function plain(figure: Figure) {
+  return spoken(figure).replace(/ (in|mm)$/, '')
 }
 
 /** The envelopes by school, each with its inside size as that school writes it. */

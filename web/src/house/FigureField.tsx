@@ -1,5 +1,5 @@
 import { type KeyboardEvent, useEffect, useId, useRef, useState } from 'react'
-import { Problem, type Figure } from '../api/client'
+import { Problem, type Figure, spoken } from '../api/client'
 import { FigureText } from './FigureText'
 
 type Props = {
@@ -93,7 +93,7 @@ export function FigureField({ label, figure, onWrite, onMove, onAttend, held = f
         <button
           ref={face}
           type="button"
-          aria-label={`${label}: ${figure.words}. Press to change.`}
+          aria-label={`${label}: ${spoken(figure)}. Press to change.`}
           aria-describedby={problem ? problemId : undefined}
           className={`min-h-11 min-w-11 border-b-2 border-dotted px-1.5 hover:border-solid hover:border-picked hover:text-picked ${problem ? 'border-wrong' : 'border-ink-soft'}`}
           onClick={() => setTyped(figure.text)}

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { Layers, Wish } from '../api/client'
+import { type Layers, spoken, type Wish } from '../api/client'
 import { Slip } from '../house/Slip'
 import { SizeText } from '../house/SizeText'
 import { TextField } from '../tools/Form'
@@ -34,7 +34,7 @@ export function Embellishments({ set, onSet }: Props) {
       </Slip>
       {set.map(({ name, size, height }, i) => (
         <span key={i} className="inline-flex items-center gap-2 text-lg">
-          {name}, <SizeText size={size} />, {height.words} high
+          {name}, <SizeText size={size} />, {spoken(height)} high
           <button type="button" className="word" aria-label={`Take ${name} off`} onClick={() => void onSet(kept.filter((_, other) => other !== i))}>
             ×
           </button>

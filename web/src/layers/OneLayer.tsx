@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { useStock } from '../api/cards'
-import type { ChosenLayer, Layers, Wish } from '../api/client'
+import { type ChosenLayer, type Layers, spoken, type Wish } from '../api/client'
 import { Choice } from '../house/Choice'
 import { FigureField } from '../house/FigureField'
 import { FigureText } from '../house/FigureText'
@@ -72,7 +72,7 @@ export function OneLayer({ number, layer, borders, fixed, onChange, onPick, onAw
                 key={text}
                 type="button"
                 className="word text-[1.4rem]"
-                aria-label={`Border ${figure.words} for layer ${number}`}
+                aria-label={`Border ${spoken(figure)} for layer ${number}`}
                 aria-pressed={Math.abs(figure.mm - layer.border.mm) < 0.0001}
                 onClick={() => onPick({ ...typed(layer), border: text })}
               >

@@ -1,28 +1,32 @@
 package vantbreeze.app.api;
 
+import org.springframework.lang.Nullable;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 
 /**
- * A measure as it is shown.
+ * A measure as it is shown. A card has hundreds of them, so what most do not have is left out.
  *
  * @param mm millimetres, for drawing only
- * @param sign minus or nothing
+ * @param sign minus, if it is less than nothing
  * @param whole whole part, or the whole decimal figure
- * @param numerator upper figure of the fraction, 0 for none
+ * @param numerator upper figure of the fraction, if there is one
  * @param denominator lower figure of the fraction
  * @param unit in or mm
- * @param driftMm how far the ruler's mark shown is from the exact length; 0 when it is the length
+ * @param driftMm how far the ruler's mark shown is from the exact length, if it is not the length
  * @param text exact, as it is typed
- * @param words as it is read out
+ * @param words as it is read out, if that is another text
  */
-public record FigureView(double mm, String sign, String whole, int numerator, int denominator, String unit,
-                         double driftMm, String text, String words) {
+public record FigureView(double mm, @Nullable String sign, String whole, @Nullable Integer numerator, @Nullable Integer denominator, String unit,
+                         @Nullable Double driftMm, String text, @Nullable String words) {
 
     static FigureView of(Length length, Ruler ruler) {
         Figure figure = Figure.of(length, ruler);
-        return new FigureView(length.millimetres(), figure.sign(), figure.whole(), figure.numerator(),
-                figure.denominator(), figure.unit().sign(), figure.drift().millimetres(), figure.text(), figure.inWords());
+        boolean fraction = figure.numerator() > 0;
+        double drift = figure.drift().millimetres();
+        String words = figure.inWords();
+        return new FigureView(length.millimetres(), figure.sign().isEmpty() ? null : figure.sign(), figure.whole(), fraction ? figure.numerator() : null,
+                fraction ? figure.denominator() : null, figure.unit().sign(), drift == 0 ? null : drift, figure.text(), words.equals(figure.text()) ? null : words);
     }
 }

@@ -15,12 +15,10 @@ import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.hand.Drafting;
 import vantbreeze.core.hand.Hand;
-import vantbreeze.core.hand.Move;
 import vantbreeze.core.hand.Moved;
 import vantbreeze.core.hand.MovedCard;
 import vantbreeze.core.hand.OpenMeasure;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.recipe.RecipeWriter;
 
 /** Working on a card by hand: taking hold of lines, drawing, locking, solving, re-ruling, writing it down. */
@@ -50,20 +48,27 @@ class HandController {
 
     @PostMapping("/hand")
     MovedView move(@PathVariable UUID id, @RequestBody Moving moving) {
-        String[] words = {""};
         if (!moving.keep()) {
-            Card card = drawer.imagined(id, moving.revision(), plan -> moved(plan, moving, words));
-            return new MovedView(CardView.glimpsed(card, moving.closed() == null ? 0 : moving.closed()), words[0]);
+            return glimpse(id, moving);
         }
-        return new MovedView(CardView.of(drawer.change(id, moving.revision(), plan -> moved(plan, moving, words).plan())), words[0]);
+        String[] words = {""};
+        Card card = drawer.change(id, moving.revision(), plan -> {
+            MovedCard moved = new Hand(stock.workshop(), plan).worked(moving.on(plan, stock.workshop()));
+            words[0] = moved.words();
+            return moved.worked().plan();
+        });
+        return new MovedView(CardView.of(card), words[0]);
     }
 
-    private WorkedPlan moved(Plan plan, Moving moving, String[] words) {
-        Hand hand = new Hand(stock.workshop(), plan);
-        Move move = moving.on(plan, stock.workshop());
-        MovedCard moved = moving.keep() ? hand.worked(move) : hand.glimpsed(move);
-        words[0] = moved.words();
-        return moved.worked();
+    /** The card as it would be, while the line is still held; nothing is kept. */
+    MovedView glimpse(UUID id, Moving moving) {
+        String[] words = {""};
+        Card card = drawer.imagined(id, moving.revision(), plan -> {
+            MovedCard moved = new Hand(stock.workshop(), plan).glimpsed(moving.on(plan, stock.workshop()));
+            words[0] = moved.words();
+            return moved.worked();
+        });
+        return new MovedView(CardView.glimpsed(card, moving.closed() == null ? 0 : moving.closed()), words[0]);
     }
 
     @PostMapping("/drawing")

@@ -50,9 +50,10 @@ public record PieceView(int number, String name, SizeView cut, @Nullable String 
      * @param index its number among the panels of the whole card
      * @param inside a spot well within it, for its name
      * @param measure id of the measure that sets its width, if one does
+     * @param leftMm how far its left edge is from that of its sheet, for drawing
      */
     public record PanelView(int index, String name, @Nullable String measure, List<PointView> corners,
-                            PointView inside, FigureView left, FigureView width) { }
+                            PointView inside, double leftMm, FigureView width) { }
 
     /** A stretch of crease between two panels, which are numbered among those of the whole card. */
     public record HingeView(int index, PointView from, PointView to, Fold fold, int left, int right) { }
@@ -64,7 +65,7 @@ public record PieceView(int number, String name, SizeView cut, @Nullable String 
      * @param stopMm where it stops
      * @param hinges indices of the hinges it is made of
      */
-    public record ScoreView(FigureView fromLeft, FigureView fromRight, double startMm, double stopMm, Fold fold, List<Integer> hinges) { }
+    public record ScoreView(FigureView fromLeft, double startMm, double stopMm, Fold fold, List<Integer> hinges) { }
 
     /**
      * A slit or a slanted score, from one spot to another.
@@ -155,7 +156,7 @@ public record PieceView(int number, String name, SizeView cut, @Nullable String 
         String measure = plan.plan().isFree() ? CardView.PANEL + panel.name() : plan.structure().parameters().stream()
                 .filter(parameter -> parameter.panels().contains(panel.name())).map(Parameter::id).findFirst().orElse(null);
         return new PanelView(first + panel.index(), panel.name(), measure, points(panel.corners()),
-                inside(panel), FigureView.of(panel.left(), ruler), FigureView.of(panel.width(), ruler));
+                inside(panel), panel.left().millimetres(), FigureView.of(panel.width(), ruler));
     }
 
     private static MarkView mark(DrawnMark mark, WorkedPiece worked, Ruler ruler) {
@@ -181,7 +182,7 @@ public record PieceView(int number, String name, SizeView cut, @Nullable String 
         List<Hinge> all = worked.panels().hinges();
         Length edge = edge(worked, upright ? Spot::x : Spot::y);
         List<Integer> hinges = IntStream.range(0, all.size()).filter(i -> isPart(all.get(i), score, edge, upright)).boxed().toList();
-        return new ScoreView(FigureView.of(score.fromLeft(), ruler), FigureView.of(score.fromRight(), ruler),
+        return new ScoreView(FigureView.of(score.fromLeft(), ruler),
                 score.start().millimetres(), score.stop().millimetres(), score.fold(), hinges);
     }
 

@@ -24,6 +24,18 @@ class Problems extends ResponseEntityExceptionHandler {
 
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
+    /** What went wrong where no request was made. */
+    ProblemDetail of(RuntimeException wrong) {
+        if (wrong instanceof Refusal refusal) {
+            return refused(refusal);
+        } else if (wrong instanceof CardGone gone) {
+            return gone(gone);
+        } else if (wrong instanceof ChangedElsewhere changed) {
+            return changed(changed);
+        }
+        return unexpected(wrong);
+    }
+
     @ExceptionHandler
     ProblemDetail refused(Refusal refusal) {
         ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_ENTITY, "That can't be done", refusal.getMessage());

@@ -33,6 +33,10 @@ public class Drawer {
     private final StoredVersions versions;
     private final StockRoom stock;
     private final Clock clock = Clock.systemUTC();
+    /** The card of which a line is dragged, as it is kept; null when it may have changed. */
+    private volatile InHand inHand;
+
+    private record InHand(UUID id, int revision, Plan plan, Instant changedAt) { }
 
     Drawer(StoredCards stored, StoredVersions versions, StockRoom stock) {
         this.stored = stored;
@@ -68,6 +72,7 @@ public class Drawer {
      */
     @Transactional
     public Card change(UUID id, int revision, UnaryOperator<Plan> change) {
+        inHand = null;
         StoredCard card = present(id);
         if (card.revision() != revision) {
             throw new ChangedElsewhere();
@@ -87,19 +92,24 @@ public class Drawer {
     }
 
     /**
-     * A card as it would be with another plan; nothing is kept.
+     * A card as it would be with another plan; nothing is kept. Asked again and again while a line is dragged, so the plan
+     * is read once for each revision.
      *
      * @param revision the one the maker is looking at
      * @throws CardGone when it is not there
      * @throws ChangedElsewhere when it has moved on from {@code revision}
      */
-    @Transactional(readOnly = true)
     public Card imagined(UUID id, int revision, Function<Plan, WorkedPlan> change) {
-        StoredCard card = present(id);
-        if (card.revision() != revision) {
-            throw new ChangedElsewhere();
+        InHand held = inHand;
+        if (held == null || !held.id.equals(id) || held.revision != revision) {
+            StoredCard card = present(id);
+            if (card.revision() != revision) {
+                throw new ChangedElsewhere();
+            }
+            held = new InHand(id, revision, PlanDocument.read(card.document()), card.changedAt());
+            inHand = held;
         }
-        return card(card, change.apply(PlanDocument.read(card.document())));
+        return new Card(id, revision, change.apply(held.plan), held.changedAt);
     }
 
     /** The named versions of a card, the last made first. */
@@ -148,6 +158,7 @@ public class Drawer {
     /** Puts a card aside; {@link #restore} brings it back. */
     @Transactional
     public void delete(UUID id) {
+        inHand = null;
         present(id).delete(now());
     }
 

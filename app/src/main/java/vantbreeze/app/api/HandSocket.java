@@ -1,0 +1,57 @@
+package vantbreeze.app.api;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.util.UUID;
+import org.springframework.http.ProblemDetail;
+import org.springframework.lang.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.web.socket.BinaryMessage;
+import org.springframework.web.socket.CloseStatus;
+import org.springframework.web.socket.TextMessage;
+import org.springframework.web.socket.WebSocketSession;
+import org.springframework.web.socket.handler.TextWebSocketHandler;
+
+/**
+ * A standing line (RFC 6455) for what is asked at every move while a line of a card is dragged: the same as a request for it,
+ * without what a request costs each time, so that the answer is there one frame sooner. One question, one answer, in turn.
+ */
+@Component
+class HandSocket extends TextWebSocketHandler {
+
+    /** What would become of a card. */
+    record Question(UUID card, Moving moving) { }
+
+    /** The card after the move, or why there is none. */
+    record Answer(@Nullable HandController.MovedView moved, @Nullable ProblemDetail problem) { }
+
+    private final HandController hands;
+    private final Problems problems;
+    private final ObjectMapper json;
+
+    HandSocket(HandController hands, Problems problems, ObjectMapper json) {
+        this.hands = hands;
+        this.problems = problems;
+        this.json = json;
+    }
+
+    @Override
+    protected void handleTextMessage(WebSocketSession session, TextMessage message) throws IOException {
+        Question question;
+        try {
+            question = json.readValue(message.getPayload(), Question.class);
+        } catch (IOException unreadable) {
+            session.close(CloseStatus.BAD_DATA);
+            return;
+        }
+        session.sendMessage(new BinaryMessage(json.writeValueAsBytes(answer(question))));
+    }
+
+    private Answer answer(Question question) {
+        try {
+            return new Answer(hands.glimpse(question.card(), question.moving()), null);
+        } catch (RuntimeException wrong) {
+            return new Answer(null, problems.of(wrong));
+        }
+    }
+}
