@@ -14,7 +14,7 @@ export const EndView = memo(function EndView({ heft, footprint }: Pick<Card, 'he
   const thick = (mm: number) => mm * scale * times
   const height = thick(heft.thicknessMm)
   return (
-    <section aria-label="Closed, seen from its end" className="plate plate-below">
+    <section aria-label="Closed, seen from its end" className="plate">
       <svg width={ACROSS + 8} height={height + 8} className="block" role="img" aria-label={`${heft.thickness} thick, drawn ${times} times thicker`}>
         {heft.layers.map(({ panel, from, to, bottom, top }, i) => (
           <rect

@@ -64,6 +64,18 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
   )
 }
 
+/** The panels but for those that lie edge on edge under another: of a concertina that is most of them. */
+function inSight(closed: Card['form']['closed']) {
+  const covered = new Set<string>()
+  const seen = [...closed].reverse().filter(({ corners }) => {
+    const outline = corners.map(({ x, y }) => `${x.toFixed(3)},${y.toFixed(3)}`).sort().join(' ')
+    if (covered.has(outline)) return false
+    covered.add(outline)
+    return true
+  })
+  return seen.reverse()
+}
+
 type Plate = Pick<Card, 'fit' | 'footprint' | 'layers' | 'papers' | 'base'> & { closed: Card['form']['closed']; thickest: Card['heft']['thickest']; over: boolean; bulk: boolean }
 
 const ClosedInEnvelope = memo(function ClosedInEnvelope({ fit, footprint, closed, layers, papers, base, thickest, over, bulk }: Plate) {
@@ -92,7 +104,7 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({ fit, footprint, closed
             strokeWidth={1.4}
           />
         )}
-        {closed.map(({ panel, faceUp, corners, laid }) => (
+        {inSight(closed).map(({ panel, faceUp, corners, laid }) => (
           <g key={panel}>
             {/* the one shadow: where paper lies on paper */}
             {closed.length < MANY && <polygon points={corners.map((corner) => `${x(corner) + 1.5},${y(corner) + 2.5}`).join(' ')} className="fill-ink/30" />}

@@ -114,8 +114,7 @@ public record PieceView(int number, String name, SizeView cut, @Nullable String 
         return new PieceView(plan.pieces().indexOf(worked), worked.panels().piece().name(), SizeView.of(worked.cut(), ruler), heightMeasure(worked, structure),
                 points(worked.panels().piece().outline()),
                 worked.panels().all().stream().map(panel -> panel(worked.first(), panel, plan, ruler)).toList(),
-                worked.panels().hinges().stream().filter(hinge -> hinge.fold() != Fold.BEND)
-                        .map(hinge -> hinge(hinge, worked)).toList(),
+                hinges(worked),
                 worked.scores().stream().map(score -> score(score, worked, true, ruler)).toList(),
                 worked.turned().stream().map(score -> score(score, worked, false, ruler)).toList(),
                 DrawnMark.of(worked.panels().piece()).stream().map(mark -> mark(mark, worked, ruler)).toList(),
@@ -173,8 +172,13 @@ public record PieceView(int number, String name, SizeView cut, @Nullable String 
         return new PointView(spot.getX(), spot.getY());
     }
 
-    private static HingeView hinge(Hinge hinge, WorkedPiece worked) {
-        return new HingeView(worked.panels().hinges().indexOf(hinge), PointView.of(hinge.line().from()), PointView.of(hinge.line().to()), hinge.fold(),
+    private static List<HingeView> hinges(WorkedPiece worked) {
+        List<Hinge> all = worked.panels().hinges();
+        return IntStream.range(0, all.size()).filter(i -> all.get(i).fold() != Fold.BEND).mapToObj(i -> hinge(i, all.get(i), worked)).toList();
+    }
+
+    private static HingeView hinge(int index, Hinge hinge, WorkedPiece worked) {
+        return new HingeView(index, PointView.of(hinge.line().from()), PointView.of(hinge.line().to()), hinge.fold(),
                 worked.first() + hinge.left().index(), worked.first() + hinge.right().index());
     }
 

@@ -77,7 +77,7 @@ final class Naming {
                 }
             }
         }
-        return naming(piece, names);
+        return names.equals(piece.panelNames()) ? piece : naming(piece, names);
     }
 
     private static String fresh(Set<String> taken) {
@@ -89,8 +89,9 @@ final class Naming {
     }
 
     private static boolean contains(Panel panel, Spot spot) {
-        return panel.shape().contains(panel.shape().getFactory().createPoint(
-                new Coordinate(spot.x().millimetres(), spot.y().millimetres())));
+        Coordinate at = new Coordinate(spot.x().millimetres(), spot.y().millimetres());
+        // every panel is asked about every name, and most lie elsewhere
+        return panel.shape().getEnvelopeInternal().contains(at) && panel.shape().contains(panel.shape().getFactory().createPoint(at));
     }
 
     private static Spot middle(Panel panel) {

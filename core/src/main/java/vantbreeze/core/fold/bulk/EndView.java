@@ -5,8 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
+import vantbreeze.core.fold.plane.Passage;
 
 /**
  * The closed stack cut straight across where it is thickest, seen from its end: every layer in its true order.
@@ -16,7 +15,6 @@ import org.locationtech.jts.geom.GeometryFactory;
  */
 public record EndView(double height, List<Layer> layers) {
 
-    private static final GeometryFactory FACTORY = new GeometryFactory();
     /** Shorter stretches are rounding, mm. */
     private static final double LEAST = 0.01;
 
@@ -41,10 +39,10 @@ public record EndView(double height, List<Layer> layers) {
         List<Layer> layers = new ArrayList<>();
         for (BulkCell cell : bulk.cells()) {
             Envelope box = cell.shape().getEnvelopeInternal();
-            Geometry cut = cell.shape().intersection(FACTORY.createLineString(new Coordinate[] {
-                    new Coordinate(box.getMinX() - 1, height), new Coordinate(box.getMaxX() + 1, height)}));
-            for (int i = 0; i < cut.getNumGeometries(); i++) {
-                Envelope stretch = cut.getGeometryN(i).getEnvelopeInternal();
+            Coordinate left = new Coordinate(box.getMinX() - 1, height);
+            double across = box.getWidth() + 2;
+            for (Passage passage : Passage.of(left, new Coordinate(left.x + across, height), cell.shape(), 0)) {
+                Envelope stretch = new Envelope(left.x + across * passage.begins(), left.x + across * passage.ends(), height, height);
                 if (stretch.getWidth() > LEAST) {
                     stacked(cell, stretch, layers);
                 }
