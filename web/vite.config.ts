@@ -4,8 +4,8 @@ import react, { reactCompilerPreset } from '@vitejs/plugin-react'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
-  // what is drawn again while a line is dragged is only what has changed: the compiler remembers the rest
-  plugins: [react(), babel({ presets: [reactCompilerPreset()] }), tailwindcss()],
+  // components that say 'use memo' draw again only what has changed: those that answer while a line is dragged
+  plugins: [react(), babel({ presets: [reactCompilerPreset({ compilationMode: 'annotation' })] }), tailwindcss()],
   server: { proxy: { '/api': { target: 'http://127.0.0.1:8420', ws: true } } },
   build: { chunkSizeWarningLimit: 1200 },
   test: { environment: 'jsdom', globals: false },

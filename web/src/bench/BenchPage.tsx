@@ -40,6 +40,7 @@ export function BenchPage({ id }: { id: string }) {
 
 /** The card as it is kept or, while a line is dragged, as it would be. */
 function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
+  'use memo'
   const { hand, told } = useHand(kept.id, inHand)
   const card = told.preview ?? kept
   return (

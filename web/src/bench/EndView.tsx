@@ -7,6 +7,7 @@ const TIMES = [5, 10, 20]
 
 /** The closed stack from its end, each layer in its true order, its thickness drawn larger than it is. */
 export const EndView = memo(function EndView({ heft, footprint }: Pick<Card, 'heft' | 'footprint'>) {
+  'use memo'
   const { lit, pick } = usePicked()
   const [times, setTimes] = useState(TIMES[1])
   if (heft.layers.length === 0) return null

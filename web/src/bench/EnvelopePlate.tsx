@@ -25,6 +25,7 @@ const VERDICTS: Record<Fit['verdict'], string> = {
 
 /** The closed card laid in its envelope, with what is to spare each way. */
 export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand }) {
+  'use memo'
   const stock = useStock()
   const say = useSay()
   const [over, setOver] = useState(false)
@@ -79,6 +80,7 @@ function inSight(closed: Card['form']['closed']) {
 type Plate = Pick<Card, 'fit' | 'footprint' | 'layers' | 'papers' | 'base'> & { closed: Card['form']['closed']; thickest: Card['heft']['thickest']; over: boolean; bulk: boolean }
 
 const ClosedInEnvelope = memo(function ClosedInEnvelope({ fit, footprint, closed, layers, papers, base, thickest, over, bulk }: Plate) {
+  'use memo'
   const { lit, pick } = usePicked()
   const inside = fit ? (fit.turned ? { width: fit.inside.height, height: fit.inside.width } : fit.inside) : footprint
   const [across, up] = fit?.turned ? [fit.slackUp, fit.slackAcross] : [fit?.slackAcross, fit?.slackUp]
@@ -152,6 +154,7 @@ type LaidProps = Pick<Card, 'layers' | 'papers'> & { panel: number; faceUp: bool
 
 /** The layers on the side of a panel that looks up. */
 function LaidOn({ panel, faceUp, layers, papers, isLit, transform }: LaidProps) {
+  'use memo'
   const here = layers.filter((layer) => layer.panel === panel && layer.face === faceUp)
   if (here.length === 0) return null
   return (

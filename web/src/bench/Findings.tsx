@@ -14,6 +14,7 @@ type Props = { findings: Finding[]; offRuler: boolean; inHand: CardInHand }
 
 /** What is wrong, where and by how much, each with the change that mends it. */
 export const Findings = memo(function Findings({ findings, offRuler, inHand }: Props) {
+  'use memo'
   const say = useSay()
   const attempt = (step: Promise<unknown>) => step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (

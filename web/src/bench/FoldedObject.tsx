@@ -18,6 +18,7 @@ export type Dress = Pick<Card, 'layers' | 'papers' | 'base'>
 type Props = { pieces: Piece[]; form: Form; dress?: Dress; closed: number; moving: boolean }
 
 export function FoldedObject({ pieces, form, dress, closed, moving }: Props) {
+  'use memo'
   const { lit } = usePicked()
   const [stage] = useState(() => new Stage())
   const [fineness] = useState(finenessHere)
@@ -59,6 +60,7 @@ function everyCopy({ panels, copies }: Piece) {
 
 /** The panels as one body, and what is pointed at on it. */
 function Paper({ stage }: { stage: Stage }) {
+  'use memo'
   const { pick } = usePicked()
   const { camera, size, invalidate } = useThree()
   useLayoutEffect(() => {

@@ -14,6 +14,7 @@ type Props = { pieces: Piece[]; form: Form; dress?: Dress; showing?: { current: 
 
 /** The card as an object, moved by one slider from flat to closed, or by playing it. */
 export default function FoldedPlate({ pieces, form, dress, showing, held = false }: Props) {
+  'use memo'
   const [closed, setClosed] = useState((100 * Math.round(form.showing * STEPS)) / STEPS)
   useEffect(() => {
     if (showing) showing.current = closed / 100

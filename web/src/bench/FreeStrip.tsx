@@ -16,6 +16,7 @@ const TOOLS: { tool: Exclude<Tool, null>; label: string }[] = [
 
 /** What can be drawn: on a free card lines, pieces and glue; one that follows its structure can be loosened first. */
 export function FreeStrip({ card, inHand }: Props) {
+  'use memo'
   const say = useSay()
   const attempt = (step: Promise<unknown>) => void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   if (!card.free) {

@@ -9,6 +9,7 @@ const SNAPS: { id: Moving['snap']; label: string }[] = [
 
 /** How the hand moves lines, said in one sentence whose words are pressed to change them. */
 export function HandStrip({ card, told }: { card: Card; told: Told }) {
+  'use memo'
   const hand = useHandOf()
   return (
     <div className="flex flex-wrap items-center px-4 pt-2 text-base xl:gap-x-2" role="group" aria-label="How lines move">

@@ -18,6 +18,7 @@ type Props = { card: Card; inHand: CardInHand }
 
 /** The figures as a maker writes them on a card, and what should be known before cutting. */
 export function RecipeCard({ card, inHand }: Props) {
+  'use memo'
   return (
     <section aria-label="Figures" className="plate grid flex-1 gap-x-8 gap-y-4 bg-chalk px-6 py-4 xl:grid-cols-[minmax(0,1fr)_minmax(16rem,20rem)]">
       <dl className="grid grid-cols-[auto_1fr] content-start items-baseline gap-x-5 gap-y-0.5 text-[1.35rem]">
@@ -56,6 +57,7 @@ export function RecipeCard({ card, inHand }: Props) {
 
 /** A measure, typed over or moved by keys; held so that nothing else moves it, or worked out from the rest. */
 function MeasureField({ id, card, inHand }: Props & { id: string }) {
+  'use memo'
   const measure = card.measures.find((one) => one.id === id)
   const say = useSay()
   if (!measure) return null
@@ -93,6 +95,7 @@ function MeasureField({ id, card, inHand }: Props & { id: string }) {
 }
 
 function Row({ name, children, ...pointing }: { name: string; children: ReactNode } & Partial<ReturnType<typeof picking>>) {
+  'use memo'
   return (
     <>
       <dt className="font-text text-base text-ink-soft italic">{name}</dt>
@@ -104,6 +107,7 @@ function Row({ name, children, ...pointing }: { name: string; children: ReactNod
 }
 
 function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][number] }) {
+  'use memo'
   const { picked, pick, lit } = usePicked()
   const stock = useStock()
   const say = useSay()

@@ -13,6 +13,7 @@ const NUMBER = 15
 
 /** The paper itself: panels, glue, pencil, holes, scores, slits, and the lines that carry its figures. */
 export function SheetDrawing({ piece, card, frame, numbers }: Props) {
+  'use memo'
   const { x, y, foot, labelTop, rows } = frame
   const { picked, pick, lit } = usePicked()
   const points = (corners: Point[]) => corners.map((corner) => `${x(corner.x)},${y(corner.y)}`).join(' ')
@@ -118,12 +119,14 @@ export function SheetDrawing({ piece, card, frame, numbers }: Props) {
 type ShapeProps = { index: number; points: string; fill: string; isLit: boolean }
 
 const PanelShape = memo(function PanelShape({ index, points, fill, isLit }: ShapeProps) {
+  'use memo'
   const { pick } = usePicked()
   return <polygon points={points} className={isLit ? 'fill-picked-wash' : ''} fill={fill} {...picking(pick, { kind: 'panel', index })} />
 })
 
 /** A dimension line with a slanted tick at each end, as draughtsmen end them. */
 function DimensionLine({ from, to, at }: { from: number; to: number; at: number }) {
+  'use memo'
   return (
     <>
       <line x1={from} x2={to} y1={at} y2={at} />

@@ -8,6 +8,7 @@ type Props = { piece: Piece; card: Card; frame: Frame; toSheet: (event: { client
 
 /** What can be taken hold of on a sheet: scores, slits and slanted scores, the right and the upper edge. */
 export function SheetHandles({ piece, card, frame, toSheet }: Props) {
+  'use memo'
   const { x, y, foot } = frame
   const { tool } = useDrawingTool()
   if (tool) return null

@@ -15,6 +15,7 @@ type Props = { piece: Piece; card: Card; frame: Frame; inHand: CardInHand }
 
 /** The figures of a sheet where they belong, each typed over or moved by arrow keys; F flips a fold, Delete takes a line away. */
 export function SheetLabels({ piece, card, frame, inHand }: Props) {
+  'use memo'
   const { x, y, foot, labelTop, rows } = frame
   const { picked, pick, lit } = usePicked()
   const hand = useHandOf()

@@ -17,6 +17,7 @@ type Props = { piece: Piece; card: Card; kept: Card; inHand: CardInHand }
  * running distances below on the board's scale, its height at the right. Lines are dragged where they lie.
  */
 export function SheetOnBoard({ piece, card, kept, inHand }: Props) {
+  'use memo'
   const [element, frameWidth] = useWidth<HTMLDivElement>()
   const drawing = useRef<SVGSVGElement>(null)
   const stock = useStock()

@@ -24,6 +24,7 @@ type Props = {
  * What can't be taken stays as typed, with the reason beside it; Escape goes back.
  */
 export function FigureField({ label, figure, onWrite, onMove, onAttend, held = false, bare = false, keys = {}, className = '' }: Props) {
+  'use memo'
   const [typed, setTyped] = useState<string | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const field = useRef<HTMLInputElement>(null)

@@ -134,7 +134,14 @@ function Tick({ face, points, middle, name, numbers, isTicked, onTick }: TickPro
           </text>
         )
       )}
-      {isTicked && <path d={`M${middle.x - 13} ${middle.y - 14}l8 8l16 -18`} className="fill-none stroke-picked" strokeWidth={5} strokeLinecap="round" />}
+      {/* rimmed with chalk, to be seen on dark papers too */}
+      {isTicked &&
+        [
+          { stroke: 'stroke-chalk', wide: 11 },
+          { stroke: 'stroke-picked', wide: 5 },
+        ].map(({ stroke, wide }) => (
+          <path key={stroke} d={`M${middle.x - 13} ${middle.y - 14}l8 8l16 -18`} className={`fill-none ${stroke}`} strokeWidth={wide} strokeLinecap="round" strokeLinejoin="round" />
+        ))}
     </g>
   )
 }
