@@ -1,6 +1,7 @@
 package vantbreeze.app.api;
 
 import java.util.UUID;
+import java.util.function.BiFunction;
 import org.springframework.http.MediaType;
 import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,10 +16,12 @@ import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.hand.Drafting;
 import vantbreeze.core.hand.Hand;
+import vantbreeze.core.hand.Move;
 import vantbreeze.core.hand.Moved;
 import vantbreeze.core.hand.MovedCard;
 import vantbreeze.core.hand.OpenMeasure;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.recipe.RecipeWriter;
 
 /** Working on a card by hand: taking hold of lines, drawing, locking, solving, re-ruling, writing it down. */
@@ -52,23 +55,21 @@ class HandController {
             return glimpse(id, moving);
         }
         String[] words = {""};
-        Card card = drawer.change(id, moving.revision(), plan -> {
-            MovedCard moved = new Hand(stock.workshop(), plan).worked(moving.on(plan, stock.workshop()));
-            words[0] = moved.words();
-            return moved.worked().plan();
-        });
+        Card card = drawer.change(id, moving.revision(), plan -> moved(plan, moving, Hand::worked, words).plan());
         return new MovedView(CardView.of(card), words[0]);
     }
 
     /** The card as it would be, while the line is still held; nothing is kept. */
     MovedView glimpse(UUID id, Moving moving) {
         String[] words = {""};
-        Card card = drawer.imagined(id, moving.revision(), plan -> {
-            MovedCard moved = new Hand(stock.workshop(), plan).glimpsed(moving.on(plan, stock.workshop()));
-            words[0] = moved.words();
-            return moved.worked();
-        });
+        Card card = drawer.imagined(id, moving.revision(), plan -> moved(plan, moving, Hand::glimpsed, words));
         return new MovedView(CardView.glimpsed(card, moving.closed() == null ? 0 : moving.closed()), words[0]);
+    }
+
+    private WorkedPlan moved(Plan plan, Moving moving, BiFunction<Hand, Move, MovedCard> how, String[] words) {
+        MovedCard moved = how.apply(new Hand(stock.workshop(), plan), moving.on(plan, stock.workshop()));
+        words[0] = moved.words();
+        return moved.worked();
     }
 
     @PostMapping("/drawing")

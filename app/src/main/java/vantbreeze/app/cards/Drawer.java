@@ -73,10 +73,7 @@ public class Drawer {
     @Transactional
     public Card change(UUID id, int revision, UnaryOperator<Plan> change) {
         inHand = null;
-        StoredCard card = present(id);
-        if (card.revision() != revision) {
-            throw new ChangedElsewhere();
-        }
+        StoredCard card = present(id, revision);
         Plan before = PlanDocument.read(card.document());
         Plan after = change.apply(before);
         if (after.equals(before)) {
@@ -102,10 +99,7 @@ public class Drawer {
     public Card imagined(UUID id, int revision, Function<Plan, WorkedPlan> change) {
         InHand held = inHand;
         if (held == null || !held.id.equals(id) || held.revision != revision) {
-            StoredCard card = present(id);
-            if (card.revision() != revision) {
-                throw new ChangedElsewhere();
-            }
+            StoredCard card = present(id, revision);
             held = new InHand(id, revision, PlanDocument.read(card.document()), card.changedAt());
             inHand = held;
         }
@@ -172,6 +166,14 @@ public class Drawer {
 
     private StoredCard present(UUID id) {
         return stored.findById(id).filter(card -> !card.isDeleted()).orElseThrow(CardGone::new);
+    }
+
+    private StoredCard present(UUID id, int revision) {
+        StoredCard card = present(id);
+        if (card.revision() != revision) {
+            throw new ChangedElsewhere();
+        }
+        return card;
     }
 
     private Card card(StoredCard stored) {

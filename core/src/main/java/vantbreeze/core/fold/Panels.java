@@ -22,11 +22,11 @@ public record Panels(Piece piece, List<Panel> all, List<Hinge> hinges, List<Stre
         looseSlits = List.copyOf(looseSlits);
     }
 
-    private static final Remembered<Piece, Panels> KNOWN = new Remembered<>(128, piece -> new PanelFinder(piece).find());
+    private static final Remembered<Piece, Panels> KNOWN = new Remembered<>(128);
 
     /** The panels of {@code piece}. */
     public static Panels of(Piece piece) {
-        return KNOWN.of(piece);
+        return KNOWN.of(piece, () -> new PanelFinder(piece).find());
     }
 
     /** The panel of this name. */

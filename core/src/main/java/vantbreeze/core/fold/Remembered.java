@@ -2,7 +2,7 @@ package vantbreeze.core.fold;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.function.Function;
+import java.util.function.Supplier;
 
 /**
  * The last answers to a question that depends on nothing but what is asked about. While a line is dragged most pieces of a
@@ -16,18 +16,13 @@ public final class Remembered<K, V> {
     /** How many questions are known by being the very same object, which is told faster than that they are alike. */
     private static final int LATEST = 8;
 
-    private final Function<K, V> question;
     private final Map<K, V> answers;
     private final Object[] latest = new Object[LATEST];
     private final Object[] theirs = new Object[LATEST];
     private int next;
 
-    /**
-     * @param most how many answers are kept; the one that was wanted longest ago goes first
-     * @param question how an answer is found
-     */
-    public Remembered(int most, Function<K, V> question) {
-        this.question = question;
+    /** @param most how many answers are kept; the one that was wanted longest ago goes first */
+    public Remembered(int most) {
         this.answers = new LinkedHashMap<>(most, 0.75f, true) {
             @Override
             protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
@@ -36,15 +31,19 @@ public final class Remembered<K, V> {
         };
     }
 
-    /** The answer about {@code key}. */
-    public V of(K key) {
+    /**
+     * The answer about {@code key}.
+     *
+     * @param how it is found where it is not known
+     */
+    public V of(K key, Supplier<V> how) {
         synchronized (answers) {
             V known = known(key);
             if (known != null) {
                 return known;
             }
         }
-        V found = question.apply(key);
+        V found = how.get();
         synchronized (answers) {
             answers.put(key, found);
             keep(key, found);

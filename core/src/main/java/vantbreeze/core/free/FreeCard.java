@@ -40,7 +40,7 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
     private static final Set<Fault.Kind> HOPELESS = Set.of(Fault.Kind.NO_OUTLINE, Fault.Kind.OUTLINE_CROSSES_ITSELF,
             Fault.Kind.TOO_MANY_LINES, Fault.Kind.NO_LENGTH, Fault.Kind.OUTSIDE, Fault.Kind.CONTRADICTORY_FOLDS, Fault.Kind.CUT_FREE);
 
-    private static final Remembered<FreeCard, Optional<String>> IMPOSSIBLE = new Remembered<>(16, FreeCard::findImpossible);
+    private static final Remembered<FreeCard, Optional<String>> IMPOSSIBLE = new Remembered<>(16);
 
     public FreeCard {
         stances = List.copyOf(stances);
@@ -68,7 +68,7 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
      * be built is for findings.
      */
     public Optional<String> impossible() {
-        return IMPOSSIBLE.of(this);
+        return IMPOSSIBLE.of(this, this::findImpossible);
     }
 
     private Optional<String> findImpossible() {

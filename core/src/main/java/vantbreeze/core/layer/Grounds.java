@@ -35,7 +35,7 @@ import vantbreeze.core.fold.Stretch;
 public final class Grounds {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
-    private static final Remembered<Asked, Grounds> KNOWN = new Remembered<>(16, asked -> new Grounds(asked.graph, asked.bent));
+    private static final Remembered<Asked, Grounds> KNOWN = new Remembered<>(16);
     /** A part smaller than this share of its panel is not worth a layer; from memory. */
     private static final double WORTH = 0.12;
     /** A part narrower than this is not worth one either, mm; from memory. */
@@ -54,19 +54,8 @@ public final class Grounds {
     /** The parts of panels of which nothing is taken away: they are the same on both faces. */
     private final Map<Integer, List<Polygon>> untouched = new ConcurrentHashMap<>();
 
-    /** A card, and which of its soft places bend; cards of equal assemblies are alike. */
-    private record Asked(Assembly assembly, Set<Integer> bent, FoldGraph graph) {
-
-        @Override
-        public boolean equals(Object other) {
-            return other instanceof Asked asked && bent.equals(asked.bent) && assembly.equals(asked.assembly);
-        }
-
-        @Override
-        public int hashCode() {
-            return 31 * assembly.hashCode() + bent.hashCode();
-        }
-    }
+    /** A card, and which of its soft places bend. */
+    private record Asked(Assembly assembly, Set<Integer> bent) { }
 
     private Grounds(FoldGraph graph, Set<Integer> bent) {
         this.graph = graph;
@@ -82,7 +71,7 @@ public final class Grounds {
      *             flat, and a layer lies across them
      */
     public static Grounds of(FoldGraph graph, Set<Integer> bent) {
-        return KNOWN.of(new Asked(graph.assembly(), Set.copyOf(bent), graph));
+        return KNOWN.of(new Asked(graph.assembly(), Set.copyOf(bent)), () -> new Grounds(graph, bent));
     }
 
     /** For each panel, the one whose layers lie on it: itself, or the first of those it is flat with. */
@@ -181,13 +170,13 @@ public final class Grounds {
         for (Polygon path : slidesOver(face)) {
             left = without(left, path);
         }
-        List<Polygon> parts = left == shape ? untouched.computeIfAbsent(face.panel(), panel -> parts(panel, shape)) : parts(face.panel(), left);
+        List<Polygon> parts = left == shape ? untouched.computeIfAbsent(face.panel(), panel -> parts(panel, shape, shape)) : parts(face.panel(), shape, left);
         return new Ground(face, parts, false);
     }
 
-    /** What is left of a panel, parted by its slits. */
-    private List<Polygon> parts(int panel, Geometry left) {
-        double whole = shape(panel).getArea();
+    /** What is left of a panel of this shape, parted by its slits. */
+    private List<Polygon> parts(int panel, Geometry shape, Geometry left) {
+        double whole = shape.getArea();
         List<LineString> folds = folds(panel);
         return Inset.polygons(left).stream().flatMap(part -> SlitCuts.of(part, folds).stream())
                 .filter(part -> isWorth(part, whole)).sorted(Comparator.comparingDouble(Polygon::getArea).reversed()).toList();

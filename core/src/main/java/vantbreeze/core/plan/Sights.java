@@ -34,7 +34,7 @@ public final class Sights {
     /** A panel that lies so nearly level that its up can't be told shows it in another pose: the sine of its slope. */
     private static final double LEVEL = 0.2;
 
-    private static final Remembered<Asked, Sights> KNOWN = new Remembered<>(24, Asked::look);
+    private static final Remembered<Asked, Sights> KNOWN = new Remembered<>(24);
 
     /** What was looked at last of cards with these panels. */
     private static final Map<Like, Sights> LATELY = Collections.synchronizedMap(new LinkedHashMap<>(32, 0.75f, true) {
@@ -64,23 +64,8 @@ public final class Sights {
         }
     }
 
-    /** A card, as far as what shows of it goes; two with equal assemblies and stations show alike. */
-    private record Asked(Object assembly, String structure, Object measures, WorkedForm form, double showing) {
-
-        Sights look() {
-            return new Sights(form, showing);
-        }
-
-        @Override
-        public boolean equals(Object other) {
-            return other instanceof Asked asked && structure.equals(asked.structure) && measures.equals(asked.measures) && assembly.equals(asked.assembly);
-        }
-
-        @Override
-        public int hashCode() {
-            return 31 * structure.hashCode() + measures.hashCode();
-        }
-    }
+    /** A card, as far as what shows of it goes. */
+    private record Asked(Object assembly, String structure, Object measures) { }
 
     private Sights(WorkedForm form, double showing) {
         FoldGraph graph = form.graph();
@@ -110,7 +95,7 @@ public final class Sights {
     }
 
     static Sights of(WorkedForm form, String structure, Object measures, double showing) {
-        Sights sights = KNOWN.of(new Asked(form.graph().assembly(), structure, measures, form, showing));
+        Sights sights = KNOWN.of(new Asked(form.graph().assembly(), structure, measures), () -> new Sights(form, showing));
         LATELY.put(Like.of(form, structure), sights);
         return sights;
     }

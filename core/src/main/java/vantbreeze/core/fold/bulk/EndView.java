@@ -42,9 +42,8 @@ public record EndView(double height, List<Layer> layers) {
             Coordinate left = new Coordinate(box.getMinX() - 1, height);
             double across = box.getWidth() + 2;
             for (Passage passage : Passage.of(left, new Coordinate(left.x + across, height), cell.shape(), 0)) {
-                Envelope stretch = new Envelope(left.x + across * passage.begins(), left.x + across * passage.ends(), height, height);
-                if (stretch.getWidth() > LEAST) {
-                    stacked(cell, stretch, layers);
+                if (across * (passage.ends() - passage.begins()) > LEAST) {
+                    stacked(cell, left.x + across * passage.begins(), left.x + across * passage.ends(), layers);
                 }
             }
         }
@@ -52,11 +51,11 @@ public record EndView(double height, List<Layer> layers) {
         return new EndView(height, joined(layers));
     }
 
-    private static void stacked(BulkCell cell, Envelope stretch, List<Layer> layers) {
+    private static void stacked(BulkCell cell, double from, double to, List<Layer> layers) {
         double at = 0;
         for (int i = 0; i < cell.panels().size(); i++) {
             double top = at + cell.heights().get(i);
-            layers.add(new Layer(cell.panels().get(i), stretch.getMinX(), stretch.getMaxX(), at, top));
+            layers.add(new Layer(cell.panels().get(i), from, to, at, top));
             at = top;
         }
     }

@@ -7,12 +7,12 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 
 /** Clipping against convex polygons (Sutherland and Hodgman 1974; Cyrus and Beck 1978 for segments). */
-public final class ConvexClip {
+final class ConvexClip {
 
     private ConvexClip() { }
 
     /** The polygon that two convex ones have in common; empty when there is none. */
-    public static Polygon common(Polygon subject, Polygon clip) {
+    static Polygon common(Polygon subject, Polygon clip) {
         List<Coordinate> left = new ArrayList<>(List.of(counterClockwise(subject)));
         Coordinate[] window = counterClockwise(clip);
         for (int i = 0; i < window.length && left.size() >= 3; i++) {
@@ -26,7 +26,7 @@ public final class ConvexClip {
     }
 
     /** How much of a segment lies inside {@code polygon}, farther than {@code margin} from its edges. */
-    public static double lengthInside(Coordinate from, Coordinate to, Polygon polygon, double margin) {
+    static double lengthInside(Coordinate from, Coordinate to, Polygon polygon, double margin) {
         Coordinate[] ring = counterClockwise(polygon);
         double enter = 0;
         double leave = 1;

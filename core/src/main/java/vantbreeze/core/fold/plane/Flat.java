@@ -33,7 +33,16 @@ public final class Flat {
 
     /** Whether two shapes have some area in common. */
     public static boolean overlap(Geometry a, Geometry b) {
-        return isConvex(a) && isConvex(b) ? !common(a, b).isEmpty() : isWellWithin(a, b) || isWellWithin(b, a) || !common(a, b).isEmpty();
+        return mayOverlap(a, b) && (!areConvex(a, b) && (isWellWithin(a, b) || isWellWithin(b, a)) || !common(a, b).isEmpty());
+    }
+
+    private static boolean mayOverlap(Geometry a, Geometry b) {
+        Envelope shared = a.getEnvelopeInternal().intersection(b.getEnvelopeInternal());
+        return shared.getWidth() >= NEAR && shared.getHeight() >= NEAR;
+    }
+
+    private static boolean areConvex(Geometry a, Geometry b) {
+        return isConvex(a) && isConvex(b);
     }
 
     /** Whether the middle of {@code shape} lies inside both, so far from their edges that they share some area: quickly told, and mostly so. */
@@ -47,11 +56,10 @@ public final class Flat {
 
     /** What two shapes have in common; empty when that is no area. */
     public static Geometry common(Geometry a, Geometry b) {
-        Envelope shared = a.getEnvelopeInternal().intersection(b.getEnvelopeInternal());
-        if (shared.getWidth() < NEAR || shared.getHeight() < NEAR) {
+        if (!mayOverlap(a, b)) {
             return FACTORY.createPolygon();
         }
-        Geometry common = isConvex(a) && isConvex(b)
+        Geometry common = areConvex(a, b)
                 ? ConvexClip.common((Polygon) a, (Polygon) b) : polygons(a.intersection(b));
         return common.getArea() > LEAST_AREA ? common : FACTORY.createPolygon();
     }
@@ -78,7 +86,7 @@ public final class Flat {
     }
 
     /** Whether a shape is one polygon without holes that bends in nowhere. */
-    public static boolean isConvex(Geometry shape) {
+    private static boolean isConvex(Geometry shape) {
         if (!(shape instanceof Polygon polygon) || polygon.getNumInteriorRing() > 0) {
             return false;
         }

@@ -29,7 +29,7 @@ public record Passage(double begins, double ends) {
     public static List<Passage> of(Coordinate from, Coordinate to, Geometry shape, double margin) {
         List<LineSegment> sides = sides(shape);
         LineSegment line = new LineSegment(from, to);
-        double[] cuts = DoubleStream.concat(DoubleStream.of(0, 1), sides.stream().mapToDouble(side -> cut(line, side)).filter(at -> at > 0 && at < 1)).sorted().toArray();
+        double[] cuts = DoubleStream.concat(DoubleStream.of(0, 1), sides.stream().mapToDouble(side -> cut(line, side)).filter(at -> at > SAME && at < 1 - SAME)).sorted().toArray();
         List<Passage> passages = new ArrayList<>();
         for (int i = 0; i + 1 < cuts.length; i++) {
             Coordinate middle = line.pointAlong((cuts[i] + cuts[i + 1]) / 2);

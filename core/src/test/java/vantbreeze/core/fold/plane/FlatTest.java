@@ -54,6 +54,17 @@ class FlatTest {
         assertThat(Flat.overlap(first, second)).isEqualTo(first.intersection(second).getArea() > Flat.LEAST_AREA);
     }
 
+    /** Wherever the sheet lies, and however its corners are rounded, a line that sets out from an inner corner begins there. */
+    @Property(tries = 400)
+    void aLineFromAnInnerCornerBeginsThere(@ForAll @DoubleRange(min = 1, max = 90) double wide, @ForAll @DoubleRange(min = 1, max = 90) double high,
+            @ForAll @DoubleRange(min = 0, max = 360) double degrees) {
+        Coordinate[] ring = {at(0, 0), at(2 * wide, 0), at(2 * wide, 2 * high), at(wide, 2 * high), at(wide, high), at(0, high), at(0, 0)};
+        Geometry panel = AffineTransformation.rotationInstance(Math.toRadians(degrees)).transform(FACTORY.createPolygon(ring));
+        Coordinate[] corners = panel.getCoordinates();
+        Coordinate beyond = at(2 * corners[4].x - corners[3].x, 2 * corners[4].y - corners[3].y);
+        assertThat(Passage.of(corners[4], beyond, panel, 1e-6)).hasSize(1).first().extracting(Passage::begins).isEqualTo(0.0);
+    }
+
     @Test
     void aLineThroughAnInnerCornerGoesOn() {
         // a panel with a step in its left edge: the line from the step's corner upwards meets the corner of a notch on its way
