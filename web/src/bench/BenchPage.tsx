@@ -9,6 +9,8 @@ import { EndView } from './EndView'
 import { EnvelopePlate } from './EnvelopePlate'
 import { FreeStrip } from './FreeStrip'
 import { HandStrip } from './HandStrip'
+import { HeldProvider } from './held'
+import { InSight } from './InSight'
 import { Pickable } from './picked'
 import { RecipeCard } from './RecipeCard'
 import { SheetOnBoard } from './SheetOnBoard'
@@ -47,6 +49,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
     <HandProvider value={hand}>
       <Pickable pieces={card.pieces}>
         <DrawingTools>
+          <HeldProvider value={told.preview !== null}>
           <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
             <BenchHeader card={kept} inHand={inHand} />
             <main className="grid flex-1 gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
@@ -59,18 +62,25 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
                 </div>
                 <RecipeCard card={card} inHand={inHand} />
                 {card.pieces.slice(1).map((piece) => (
-                  <SheetOnBoard key={piece.copies[0]} piece={piece} card={card} kept={kept} inHand={inHand} />
+                  <InSight key={piece.copies[0]}>
+                    <SheetOnBoard piece={piece} card={card} kept={kept} inHand={inHand} />
+                  </InSight>
                 ))}
               </div>
               <div className="flex flex-col gap-5">
                 <Suspense fallback={<div className="h-[22rem]" />}>
                   <FoldedPlate pieces={card.pieces} form={card.form} dress={card} showing={hand.showing} held={told.preview !== null} />
                 </Suspense>
-                <EnvelopePlate card={card} inHand={inHand} />
-                <EndView heft={card.heft} footprint={card.footprint} />
+                <InSight>
+                  <EnvelopePlate card={card} inHand={inHand} />
+                </InSight>
+                <InSight>
+                  <EndView heft={card.heft} footprint={card.footprint} />
+                </InSight>
               </div>
             </main>
           </div>
+          </HeldProvider>
           <ConflictSheet inHand={inHand} />
         </DrawingTools>
       </Pickable>

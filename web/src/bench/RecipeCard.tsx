@@ -9,6 +9,7 @@ import { useSay } from '../house/Notices'
 import { SizeText } from '../house/SizeText'
 import { CardstockField, ChoiceField } from './ChoiceField'
 import { Findings } from './Findings'
+import { InSight } from './InSight'
 import { WhatShows } from './WhatShows'
 import { Marks, Scores } from './LineFigures'
 import { isPicked, picking, usePicked } from './picked'
@@ -20,8 +21,8 @@ type Props = { card: Card; inHand: CardInHand }
 export function RecipeCard({ card, inHand }: Props) {
   'use memo'
   return (
-    <section aria-label="Figures" className="plate grid flex-1 gap-x-8 gap-y-4 bg-chalk px-6 py-4 xl:grid-cols-[minmax(0,1fr)_minmax(16rem,20rem)]">
-      <dl className="grid grid-cols-[auto_1fr] content-start items-baseline gap-x-5 gap-y-0.5 text-[1.35rem]">
+    <section aria-label="Figures" className="plate grid flex-1 gap-x-8 gap-y-4 bg-chalk px-6 py-4 xl:grid-cols-[minmax(0,1fr)_minmax(15rem,17.5rem)]">
+      <dl className="min-w-0 text-[1.35rem]">
         {!card.free &&
           card.measures.map(({ id, label }) => (
             <Row key={id} name={label}>
@@ -94,15 +95,16 @@ function MeasureField({ id, card, inHand }: Props & { id: string }) {
   )
 }
 
+/** One row of its own and not of a grid, so that a figure that changes does not have every row laid out anew. */
 function Row({ name, children, ...pointing }: { name: string; children: ReactNode } & Partial<ReturnType<typeof picking>>) {
   'use memo'
   return (
-    <>
-      <dt className="font-text text-base text-ink-soft italic">{name}</dt>
-      <dd className="flex flex-wrap items-center gap-x-3" {...pointing}>
+    <InSight className="mb-0.5 flex items-baseline gap-x-5">
+      <dt className="w-32 shrink-0 font-text text-base text-ink-soft italic">{name}</dt>
+      <dd className="flex min-w-0 flex-1 flex-wrap items-center gap-x-3" {...pointing}>
         {children}
       </dd>
-    </>
+    </InSight>
   )
 }
 

@@ -3,6 +3,7 @@ import type { Card, Piece } from '../api/client'
 import { useStock } from '../api/cards'
 import { BoardGrooves, numbersEvery } from './BoardGrooves'
 import { DrawLayer } from './DrawLayer'
+import { useRoom } from './held'
 import { SheetDrawing } from './SheetDrawing'
 import { SheetHandles } from './SheetHandles'
 import { SheetLabels } from './SheetLabels'
@@ -23,6 +24,7 @@ export function SheetOnBoard({ piece, card, kept, inHand }: Props) {
   const stock = useStock()
   const frame = frameOf(piece, kept, frameWidth)
   const ruler = stock.data?.rulers.find(({ id }) => id === card.ruler)
+  const room = useRoom(frame.height)
   const drawn = useRef(frame)
   useLayoutEffect(() => {
     drawn.current = frame
@@ -43,7 +45,7 @@ export function SheetOnBoard({ piece, card, kept, inHand }: Props) {
       <svg
         ref={drawing}
         width={frameWidth}
-        height={frame.height}
+        height={room}
         className="relative block touch-pan-y overflow-visible will-change-transform select-none"
         role="img"
         aria-label={`${piece.name} drawn to scale`}
