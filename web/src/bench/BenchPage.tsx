@@ -45,6 +45,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
   'use memo'
   const { hand, told } = useHand(kept.id, inHand)
   const card = told.preview ?? kept
+  const { layers, papers, base } = card
   return (
     <HandProvider value={hand}>
       <Pickable pieces={card.pieces}>
@@ -69,7 +70,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
               </div>
               <div className="flex flex-col gap-5">
                 <Suspense fallback={<div className="h-[22rem]" />}>
-                  <FoldedPlate pieces={card.pieces} form={card.form} dress={card} showing={hand.showing} held={told.preview !== null} />
+                  <FoldedPlate pieces={card.pieces} form={card.form} dress={{ layers, papers, base }} showing={hand.showing} held={told.preview !== null} />
                 </Suspense>
                 <InSight>
                   <EnvelopePlate card={card} inHand={inHand} />

@@ -39,7 +39,7 @@ export function FoldedObject({ pieces, form, dress, closed, moving }: Props) {
         <directionalLight position={[0.8, -0.2, -1]} intensity={0.7} />
         <Paper stage={stage} />
         {dress && <LayersInSpace dress={dress} stage={stage} />}
-        <LinesInSpace lines={lines} stage={stage} />
+        <LinesInSpace stage={stage} />
       </Canvas>
     </div>
   )

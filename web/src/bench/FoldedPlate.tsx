@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react'
+import { memo, useCallback, useEffect, useRef, useState } from 'react'
 import type { Form, Piece } from '../api/client'
 import { type Dress, FoldedObject } from './FoldedObject'
 
@@ -39,6 +39,11 @@ export default function FoldedPlate({ pieces, form, dress, showing, held = false
     playing.current = requestAnimationFrame(step)
   }
 
+  const pose = useCallback((to: number) => {
+    cancelAnimationFrame(playing.current)
+    setClosed(to)
+  }, [])
+
   return (
     <section aria-label="Folded" className="plate">
       <FoldedObject pieces={pieces} form={form} dress={dress} closed={closed / 100} moving={moving} />
@@ -46,23 +51,7 @@ export default function FoldedPlate({ pieces, form, dress, showing, held = false
         <button type="button" className="slip w-28" onClick={play}>
           {closed > 50 ? 'Open it' : 'Close it'}
         </button>
-        <label className="flex flex-1 items-center gap-2 text-base italic">
-          {form.stations[0].name.toLowerCase()}
-          <input
-            type="range"
-            aria-label="How far it is closed"
-            min={0}
-            max={100}
-            step={1}
-            value={Math.round(closed)}
-            className="h-11 min-w-0 flex-1 accent-ink"
-            onChange={(event) => {
-              cancelAnimationFrame(playing.current)
-              setClosed(Number(event.target.value))
-            }}
-          />
-          closed
-        </label>
+        <Slider from={form.stations[0].name.toLowerCase()} closed={Math.round(closed)} slide={pose} />
       </div>
       {form.stations.length > 2 && (
         <div className="mt-1 flex flex-wrap gap-x-4" role="group" aria-label="Poses">
@@ -72,10 +61,7 @@ export default function FoldedPlate({ pieces, form, dress, showing, held = false
               type="button"
               aria-pressed={Math.round(closed) === Math.round(at * 100)}
               className="min-h-11 text-base underline underline-offset-4 aria-pressed:font-semibold aria-pressed:no-underline"
-              onClick={() => {
-                cancelAnimationFrame(playing.current)
-                setClosed(at * 100)
-              }}
+              onClick={() => pose(at * 100)}
             >
               {name}
             </button>
@@ -85,6 +71,25 @@ export default function FoldedPlate({ pieces, form, dress, showing, held = false
     </section>
   )
 }
+
+const Slider = memo(function Slider({ from, closed, slide }: { from: string; closed: number; slide: (to: number) => void }) {
+  return (
+    <label className="flex flex-1 items-center gap-2 text-base italic">
+      {from}
+      <input
+        type="range"
+        aria-label="How far it is closed"
+        min={0}
+        max={100}
+        step={1}
+        value={closed}
+        className="h-11 min-w-0 flex-1 accent-ink"
+        onChange={(event) => slide(Number(event.target.value))}
+      />
+      closed
+    </label>
+  )
+})
 
 /** Whether the card has just changed or moved. */
 function useMoving(form: Form, closed: number) {

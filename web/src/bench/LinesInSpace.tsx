@@ -12,18 +12,31 @@ const UP = new Vector3(0, 1, 0)
 const DRAWN = 0.9
 const NEAR = 2.4
 
-/** Scores and slits that are picked, drawn on the card in space. */
-export function LinesInSpace({ lines, stage }: { lines: Line[]; stage: Stage }) {
+/** Scores and slits that are picked, drawn on the card in space. Where they lie is known to the stage alone, so that it need not be drawn again by React while one is dragged. */
+export function LinesInSpace({ stage }: { stage: Stage }) {
+  'use memo'
   const { lit } = usePicked()
-  const shown = lines.filter((line) => (line.isMark ? lit.marks : lit.hinges).has(line.key))
-  return shown.map((line) => <LineInSpace key={line.key + line.isMark} line={line} stage={stage} />)
+  return (
+    <>
+      {[...lit.hinges].map((key) => (
+        <LineInSpace key={key} of={key} isMark={false} stage={stage} />
+      ))}
+      {[...lit.marks].map((key) => (
+        <LineInSpace key={`mark ${key}`} of={key} isMark stage={stage} />
+      ))}
+    </>
+  )
 }
 
-function LineInSpace({ line, stage }: { line: Line; stage: Stage }) {
+function LineInSpace({ of, isMark, stage }: { of: string; isMark: boolean; stage: Stage }) {
   const mesh = useRef<Mesh>(null)
   useFrame(() => {
-    mesh.current?.matrix.copy(along(line, stage.matrices[line.panels[0]]))
-    if (mesh.current) mesh.current.matrixWorldNeedsUpdate = true
+    const line = stage.lines.find((one) => one.key === of && one.isMark === isMark)
+    if (!mesh.current) return
+    mesh.current.visible = line !== undefined
+    if (!line) return
+    mesh.current.matrix.copy(along(line, stage.matrices[line.panels[0]]))
+    mesh.current.matrixWorldNeedsUpdate = true
   })
   return (
     <mesh ref={mesh} matrixAutoUpdate={false} frustumCulled={false}>

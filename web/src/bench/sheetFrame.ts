@@ -11,6 +11,9 @@ const LOWER = 200
 /** Labels nearer to the one before than this go a row lower, or give way. */
 const CROWDED = 84
 const CROWDED_WIDTHS = 62
+/** How much nearer they may come while a line is held before they are placed anew: they are not to hop about under the hand. */
+const PATIENCE = 0.6
+const PATIENCE_WIDTHS = 0.8
 const ROW = 66
 
 /** Where things of a sheet are on the screen; for drawing only. */
@@ -47,7 +50,10 @@ export function frameOf(piece: Piece, kept: Card, frameWidth: number): Frame {
   const before = kept.pieces.find((one) => one.number === piece.number) ?? piece
   const foot = ABOVE + before.cut.height.mm * scale
   const y = (mm: number) => foot - (mm - bottom) * scale
-  const rows = placed([...piece.scores.map((score) => left + score.fromLeft.mm * scale), left + piece.cut.width.mm * scale])
+  const labels = (of: Piece) => [...of.scores.map((score) => left + score.fromLeft.mm * scale), left + of.cut.width.mm * scale]
+  const places = labels(piece)
+  const rowsBefore = placed(labels(before))
+  const rows = stillClear(rowsBefore, places) ? rowsBefore : placed(places)
   const below = BELOW + (rows.includes(1) ? ROW : 0)
   return {
     scale,
@@ -59,7 +65,7 @@ export function frameOf(piece: Piece, kept: Card, frameWidth: number): Frame {
     y,
     rows,
     labelTop: (label) => foot + 58 + Math.max(0, rows[label]) * ROW,
-    widths: roomy(piece, scale),
+    widths: roomy(piece, before, scale),
     toSheet: ({ clientX, clientY }, box) => ({
       x: (clientX - box.left - left) / scale + start,
       y: (foot - (clientY - box.top)) / scale + bottom,
@@ -80,17 +86,33 @@ function placed(places: number[]) {
   })
 }
 
-function roomy(piece: Piece, scale: number) {
+/** Whether labels in these rows still have room where they are now. */
+function stillClear(rows: number[], places: number[]) {
+  return rows.length === places.length && [0, 1].every((row) => apart(places.filter((_, i) => rows[i] === row), CROWDED * PATIENCE))
+}
+
+const apart = (places: number[], least: number) => places.every((place, i) => i === 0 || place - places[i - 1] >= least)
+
+function roomy(piece: Piece, before: Piece, scale: number) {
+  const room = roomFor(middles(before, scale))
+  const now = middles(piece, scale).filter(({ index }) => room.has(index))
+  return now.length === room.size && apart(now.map(({ at }) => at), CROWDED_WIDTHS * PATIENCE_WIDTHS) ? room : roomFor(middles(piece, scale))
+}
+
+/** Where each width is shown, from left to right. */
+const middles = (piece: Piece, scale: number) =>
+  dimensioned(piece)
+    .map(({ index, leftMm, width }) => ({ index, at: (leftMm + width.mm / 2) * scale }))
+    .sort((a, b) => a.at - b.at)
+
+function roomFor(widths: { index: number; at: number }[]) {
   const room = new Set<number>()
   let last = -Infinity
-  dimensioned(piece)
-    .map((panel) => ({ panel, middle: (panel.leftMm + panel.width.mm / 2) * scale }))
-    .sort((a, b) => a.middle - b.middle)
-    .forEach(({ panel, middle }) => {
-      if (middle - last < CROWDED_WIDTHS) return
-      room.add(panel.index)
-      last = middle
-    })
+  for (const { index, at } of widths) {
+    if (at - last < CROWDED_WIDTHS) continue
+    room.add(index)
+    last = at
+  }
   return room
 }
 
