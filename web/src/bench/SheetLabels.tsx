@@ -100,7 +100,7 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
         <FigureText figure={piece.cut.width} unit className="text-[1.5rem]" />
         <span className="block text-base leading-tight italic">edge</span>
       </p>
-      <div className="absolute -translate-y-1/2 text-[1.35rem]" style={{ left: right + 20, top: (frame.top + foot) / 2 }}>
+      <div className="absolute -translate-y-1/2 bg-chalk text-[1.35rem]" style={{ left: frame.heightAt, top: (frame.top + foot) / 2 }}>
         {piece.heightMeasure && measure(piece.heightMeasure) ? (
           <FigureField label={`${piece.name}, height`} figure={piece.cut.height} {...edit(piece.heightMeasure)} />
         ) : card.free ? (

@@ -57,3 +57,28 @@ it('shows widths only where there is room for them', () => {
   expect(frame(strip([100, 100, 100])).widths.size).toBe(3)
   expect(frame(strip(Array(40).fill(28), 64)).widths.size).toBeLessThan(14)
 })
+
+it('leaves labels in their rows while a line is held, as long as they do not run into one another', () => {
+  const kept = strip(Array(40).fill(28), 64)
+  const before = frame(kept)
+  const moved = (by: number) => strip([28 + by, 28 - by, ...Array(38).fill(28)], 64)
+  expect(frame(moved(20)).rows).not.toEqual(before.rows)
+  expect(frame(moved(20), kept).rows).toEqual(before.rows)
+  expect([...frame(moved(12), kept).widths]).toEqual([...before.widths])
+})
+
+it('places labels anew when they would run into one another', () => {
+  const kept = strip([100, 100, 100])
+  expect(frame(kept).rows).toEqual([0, 0, 0])
+  expect(frame(strip([180, 20, 100]), kept).rows).toEqual([0, 1, 0])
+  expect(frame(strip([10, 10, 280]), kept).widths).not.toEqual(frame(kept).widths)
+})
+
+it('keeps the figure of its height in sight when the sheet is drawn out as far as there is room', () => {
+  const kept = strip([74, 74, 148])
+  const before = frame(kept)
+  expect(before.heightAt).toBeGreaterThan(before.x(296))
+  const longer = frame(strip([110, 110, 148]), kept)
+  expect(longer.heightAt + 60).toBeLessThanOrEqual(840)
+  expect(longer.heightAt).toBeLessThan(longer.x(368))
+})

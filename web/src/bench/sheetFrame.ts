@@ -15,6 +15,8 @@ const CROWDED_WIDTHS = 62
 const PATIENCE = 0.6
 const PATIENCE_WIDTHS = 0.8
 const ROW = 66
+/** What the figure of its height takes up at the right. */
+const HEIGHT_FIGURE = 84
 
 /** Where things of a sheet are on the screen; for drawing only. */
 export type Frame = {
@@ -31,6 +33,8 @@ export type Frame = {
   labelTop: (label: number) => number
   /** Panels, by their place in the piece, above which there is room for a figure. */
   widths: Set<number>
+  /** Where the figure of its height begins: beside the sheet or, where that has grown as far as there is room, on it. */
+  heightAt: number
   toSheet: (event: { clientX: number; clientY: number }, box: DOMRect) => Place
 }
 
@@ -66,6 +70,7 @@ export function frameOf(piece: Piece, kept: Card, frameWidth: number): Frame {
     rows,
     labelTop: (label) => foot + 58 + Math.max(0, rows[label]) * ROW,
     widths: roomy(piece, before, scale),
+    heightAt: Math.min(places[places.length - 1] + 20, frameWidth - HEIGHT_FIGURE),
     toSheet: ({ clientX, clientY }, box) => ({
       x: (clientX - box.left - left) / scale + start,
       y: (foot - (clientY - box.top)) / scale + bottom,
