@@ -51,36 +51,36 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
       <Pickable pieces={card.pieces}>
         <DrawingTools>
           <HeldProvider value={told.preview !== null}>
-          <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
-            <BenchHeader card={kept} inHand={inHand} />
-            <main className="grid flex-1 gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
-              <div className="flex min-w-0 flex-col gap-5">
-                {/* the figures come right below the largest piece, so that they are seen without scrolling */}
-                <div className="bg-chalk">
-                  <HandStrip card={card} told={told} />
-                  <SheetOnBoard piece={card.pieces[0]} card={card} kept={kept} inHand={inHand} />
-                  <FreeStrip card={card} inHand={inHand} />
+            <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
+              <BenchHeader card={kept} inHand={inHand} />
+              <main className="grid flex-1 gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
+                <div className="flex min-w-0 flex-col gap-5">
+                  {/* the figures come right below the largest piece, so that they are seen without scrolling */}
+                  <div className="bg-chalk">
+                    <HandStrip card={card} told={told} />
+                    <SheetOnBoard piece={card.pieces[0]} card={card} kept={kept} inHand={inHand} />
+                    <FreeStrip card={card} inHand={inHand} />
+                  </div>
+                  <RecipeCard card={card} inHand={inHand} />
+                  {card.pieces.slice(1).map((piece) => (
+                    <InSight key={piece.copies[0]}>
+                      <SheetOnBoard piece={piece} card={card} kept={kept} inHand={inHand} />
+                    </InSight>
+                  ))}
                 </div>
-                <RecipeCard card={card} inHand={inHand} />
-                {card.pieces.slice(1).map((piece) => (
-                  <InSight key={piece.copies[0]}>
-                    <SheetOnBoard piece={piece} card={card} kept={kept} inHand={inHand} />
+                <div className="flex flex-col gap-5">
+                  <Suspense fallback={<div className="h-[22rem]" />}>
+                    <FoldedPlate pieces={card.pieces} form={card.form} dress={{ layers, papers, base }} showing={hand.showing} />
+                  </Suspense>
+                  <InSight>
+                    <EnvelopePlate card={card} inHand={inHand} />
                   </InSight>
-                ))}
-              </div>
-              <div className="flex flex-col gap-5">
-                <Suspense fallback={<div className="h-[22rem]" />}>
-                  <FoldedPlate pieces={card.pieces} form={card.form} dress={{ layers, papers, base }} showing={hand.showing} held={told.preview !== null} />
-                </Suspense>
-                <InSight>
-                  <EnvelopePlate card={card} inHand={inHand} />
-                </InSight>
-                <InSight>
-                  <EndView heft={card.heft} footprint={card.footprint} />
-                </InSight>
-              </div>
-            </main>
-          </div>
+                  <InSight>
+                    <EndView heft={card.heft} footprint={card.footprint} />
+                  </InSight>
+                </div>
+              </main>
+            </div>
           </HeldProvider>
           <ConflictSheet inHand={inHand} />
         </DrawingTools>

@@ -1,6 +1,7 @@
 import { memo, useCallback, useEffect, useRef, useState } from 'react'
 import type { Form, Piece } from '../api/client'
 import { type Dress, FoldedObject } from './FoldedObject'
+import { useHeld } from './held'
 
 const PLAY_MS = 1600
 
@@ -9,12 +10,13 @@ const STEPS = 16
 /** How long it must be still to be drawn finely. */
 const REST_MS = 250
 
-/** @param held whether a line of it is held; then it will change again before long */
-type Props = { pieces: Piece[]; form: Form; dress?: Dress; showing?: { current: number }; held?: boolean }
+type Props = { pieces: Piece[]; form: Form; dress?: Dress; showing?: { current: number } }
 
 /** The card as an object, moved by one slider from flat to closed, or by playing it. */
-export default function FoldedPlate({ pieces, form, dress, showing, held = false }: Props) {
+export default function FoldedPlate({ pieces, form, dress, showing }: Props) {
   'use memo'
+  // while a line is held it will change again before long
+  const held = useHeld()
   const [closed, setClosed] = useState((100 * Math.round(form.showing * STEPS)) / STEPS)
   useEffect(() => {
     if (showing) showing.current = closed / 100
