@@ -66,7 +66,7 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
 }
 
 /** The panels but for those that lie edge on edge under another: of a concertina that is most of them. */
-function inSight(closed: Card['form']['closed']) {
+function uncovered(closed: Card['form']['closed']) {
   const covered = new Set<string>()
   const seen = [...closed].reverse().filter(({ corners }) => {
     const outline = corners.map(({ x, y }) => `${x.toFixed(3)},${y.toFixed(3)}`).sort().join(' ')
@@ -106,7 +106,7 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({ fit, footprint, closed
             strokeWidth={1.4}
           />
         )}
-        {inSight(closed).map(({ panel, faceUp, corners, laid }) => (
+        {uncovered(closed).map(({ panel, faceUp, corners, laid }) => (
           <g key={panel}>
             {/* the one shadow: where paper lies on paper */}
             {closed.length < MANY && <polygon points={corners.map((corner) => `${x(corner) + 1.5},${y(corner) + 2.5}`).join(' ')} className="fill-ink/30" />}

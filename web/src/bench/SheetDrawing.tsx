@@ -14,11 +14,10 @@ const NUMBER = 15
 /** The paper itself: panels, glue, pencil, holes, scores, slits, and the lines that carry its figures. */
 export function SheetDrawing({ piece, card, frame, numbers }: Props) {
   'use memo'
-  const { x, y, foot, labelTop, rows } = frame
+  const { x, y, foot, right, labelTop, rows } = frame
   const { picked, pick, lit } = usePicked()
   const points = (corners: Point[]) => corners.map((corner) => `${x(corner.x)},${y(corner.y)}`).join(' ')
   const hatch = `glue-${piece.number}`
-  const right = frame.left + piece.cut.width.mm * frame.scale
   const wide = dimensioned(piece)
   return (
     <>

@@ -9,12 +9,11 @@ type Props = { piece: Piece; card: Card; frame: Frame; toSheet: (event: { client
 /** What can be taken hold of on a sheet: scores, slits and slanted scores, the right and the upper edge. */
 export function SheetHandles({ piece, card, frame, toSheet }: Props) {
   'use memo'
-  const { x, y, foot } = frame
+  const { x, y, foot, right } = frame
   const { tool } = useDrawingTool()
   if (tool) return null
   const number = piece.number
   const whole = (kind: 'SCORE' | 'LEVEL' | 'MARK' | 'EDGE', index: number) => ({ kind, piece: number, index, end: 'WHOLE' as const })
-  const right = frame.left + piece.cut.width.mm * frame.scale
   const bottom = Math.min(...piece.outline.map((corner) => corner.y))
   return (
     <g>

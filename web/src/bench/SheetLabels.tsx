@@ -16,7 +16,7 @@ type Props = { piece: Piece; card: Card; frame: Frame; inHand: CardInHand }
 /** The figures of a sheet where they belong, each typed over or moved by arrow keys; F flips a fold, Delete takes a line away. */
 export function SheetLabels({ piece, card, frame, inHand }: Props) {
   'use memo'
-  const { x, y, foot, labelTop, rows } = frame
+  const { x, y, foot, right, labelTop, rows } = frame
   const { picked, pick, lit } = usePicked()
   const hand = useHandOf()
   const say = useSay()
@@ -30,7 +30,6 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
     void inHand.draw({ what, piece: number, kind: 'SCORE', index }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
   const dressed = new Set(card.layers.filter(({ face }) => face).map(({ panel }) => panel))
   const first = frame.left + (piece.scores[0]?.fromLeft ?? piece.cut.width).mm * frame.scale
-  const right = frame.left + piece.cut.width.mm * frame.scale
   return (
     <>
       {piece.panels

@@ -22,6 +22,8 @@ const HEIGHT_FIGURE = 84
 export type Frame = {
   scale: number
   left: number
+  /** The paper's right edge. */
+  right: number
   /** The paper's upper edge. */
   top: number
   foot: number
@@ -54,7 +56,9 @@ export function frameOf(piece: Piece, kept: Card, frameWidth: number): Frame {
   const before = kept.pieces.find((one) => one.number === piece.number) ?? piece
   const foot = ABOVE + before.cut.height.mm * scale
   const y = (mm: number) => foot - (mm - bottom) * scale
-  const labels = (of: Piece) => [...of.scores.map((score) => left + score.fromLeft.mm * scale), left + of.cut.width.mm * scale]
+  const rightOf = (of: Piece) => left + of.cut.width.mm * scale
+  const right = rightOf(piece)
+  const labels = (of: Piece) => [...of.scores.map((score) => left + score.fromLeft.mm * scale), rightOf(of)]
   const places = labels(piece)
   const rowsBefore = placed(labels(before))
   const rows = stillClear(rowsBefore, places) ? rowsBefore : placed(places)
@@ -62,6 +66,7 @@ export function frameOf(piece: Piece, kept: Card, frameWidth: number): Frame {
   return {
     scale,
     left,
+    right,
     top: foot - piece.cut.height.mm * scale,
     foot,
     height: foot + below,
@@ -70,7 +75,7 @@ export function frameOf(piece: Piece, kept: Card, frameWidth: number): Frame {
     rows,
     labelTop: (label) => foot + 58 + Math.max(0, rows[label]) * ROW,
     widths: roomy(piece, before, scale),
-    heightAt: Math.min(places[places.length - 1] + 20, frameWidth - HEIGHT_FIGURE),
+    heightAt: Math.min(right + 20, frameWidth - HEIGHT_FIGURE),
     toSheet: ({ clientX, clientY }, box) => ({
       x: (clientX - box.left - left) / scale + start,
       y: (foot - (clientY - box.top)) / scale + bottom,
