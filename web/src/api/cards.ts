@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { answered, api, type Card } from './client'
+import { answered, api, type Card, type CardRow } from './client'
 
 const listKey = ['cards'] as const
 export const cardKey = (id: string) => ['card', id] as const
@@ -35,7 +35,27 @@ export function useFitting(question: FittingQuestion | null) {
 }
 
 export function useCards() {
-  return useQuery({ queryKey: listKey, queryFn: () => answered(api.GET('/api/cards')), staleTime: 0 })
+  return useQuery({ queryKey: listKey, queryFn: () => answered(api.GET('/api/cards')), staleTime: 0, refetchInterval: whileSomeAreWorkedOut })
+}
+
+/** Cards that were put aside and can be brought back. */
+export function useDeletedCards() {
+  return useQuery({ queryKey: [...listKey, 'deleted'], queryFn: () => answered(api.GET('/api/cards/deleted')), staleTime: 0 })
+}
+
+/** After an update the house works out anew what it shows of each card; the list is asked again until it knows all. */
+function whileSomeAreWorkedOut({ state }: { state: { data?: CardRow[] } }) {
+  return state.data?.some(({ facts }) => !facts) ? 1000 : false
+}
+
+/** What is drawn of a card in a list; asked for when it comes into sight. */
+export function useSketch({ id, revision }: CardRow, wanted: boolean) {
+  return useQuery({
+    queryKey: ['sketch', id, revision],
+    queryFn: () => answered(api.GET('/api/cards/{id}/sketch', { params: { path: { id } } })),
+    enabled: wanted,
+    staleTime: Infinity,
+  })
 }
 
 export function useCardQuery(id: string) {
@@ -176,7 +196,7 @@ export function useDrawer() {
     }),
     restore: useMutation({
       mutationFn: (id: string) => answered(api.POST('/api/cards/{id}/restored', { params: { path: { id } } })),
-      onSuccess: keep,
+      onSuccess: refresh,
     }),
     rename: useMutation({
       mutationFn: async ({ id, name }: { id: string; name: string }) => {

@@ -1,8 +1,13 @@
 import createClient from 'openapi-fetch'
+import { lock } from './locked'
 import type { components, paths } from './generated/schema'
 
 export type Card = components['schemas']['CardView']
-export type CardSummary = components['schemas']['CardSummary']
+export type CardRow = components['schemas']['CardRowView']
+export type Sketch = components['schemas']['SketchView']
+export type House = components['schemas']['HouseView']
+export type Copy = components['schemas']['CopyView']
+export type Restore = components['schemas']['RestoreView']
 export type Figure = components['schemas']['FigureView']
 export type Finding = components['schemas']['FindingView']
 export type Fit = components['schemas']['FitView']
@@ -48,6 +53,11 @@ export class Problem extends Error {
   ) {
     super(message)
   }
+
+  /** Whether what was asked for may well be done another time: the maker asked for nothing wrong. */
+  get passes() {
+    return this.status === 0 || this.status === 401 || this.status >= 500
+  }
 }
 
 type Answer<T> = { data?: T; error?: unknown; response: Response }
@@ -58,10 +68,11 @@ export async function answered<T>(asked: Promise<Answer<T>>): Promise<T> {
   try {
     answer = await asked
   } catch {
-    throw new Problem('Vantbreeze does not answer. Is it still running? Nothing you saved is lost.', 0)
+    throw new Problem('Vantbreeze does not answer. Is it still running? What was saved is safe.', 0)
   }
   if (!answer.response.ok) {
     const problem = (answer.error ?? {}) as { detail?: string; field?: string }
+    if (answer.response.status === 401) lock()
     throw new Problem(problem.detail ?? 'That did not work. Try again.', answer.response.status, problem.field)
   }
   return answer.data as T

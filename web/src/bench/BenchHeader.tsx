@@ -1,10 +1,11 @@
 import { Popover } from 'radix-ui'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { Link } from 'wouter'
 import type { Card } from '../api/client'
 import { useSay } from '../house/Notices'
 import { RulerChoice } from './RulerChoice'
-import { useSaving } from './saving'
+import { SaveState } from './SaveState'
+import { useTyped } from './saving'
 import type { CardInHand } from './useCard'
 import { Versions } from './Versions'
 import { WrittenOut } from './WrittenOut'
@@ -20,7 +21,7 @@ export function BenchHeader({ card, inHand }: Props) {
     <header className="flex flex-wrap items-center gap-x-3 gap-y-2 py-3">
       <WayBack />
       <CardName key={card.name} card={card} inHand={inHand} />
-      <SaveState />
+      <SaveState card={card.id} />
       <span className="ms-auto flex flex-wrap items-center gap-2">
         <button type="button" className="slip" disabled={!inHand.canUndo} onClick={() => void attempt(inHand.undo())}>
           Undo
@@ -44,35 +45,17 @@ export function BenchHeader({ card, inHand }: Props) {
   )
 }
 
-/** "Saved", unless saving takes so long that one would wonder. */
-function SaveState() {
-  const saving = useSaving()
-  const [slow, setSlow] = useState(false)
-  useEffect(() => {
-    if (!saving) return
-    const timer = setTimeout(() => setSlow(true), 800)
-    return () => {
-      clearTimeout(timer)
-      setSlow(false)
-    }
-  }, [saving])
-  return (
-    <span className="text-base whitespace-nowrap" role="status">
-      {slow ? 'Saving…' : 'Saved'}
-    </span>
-  )
-}
-
 function CardName({ card, inHand }: Props) {
   const [name, setName] = useState(card.name)
   const say = useSay()
+  useTyped(name !== card.name)
+  // what was refused or not saved stays as it was typed; Escape goes back to the name it has
   const write = async () => {
     if (name === card.name) return
     try {
       await inHand.change({ field: 'name', text: name })
     } catch (cause) {
       say({ text: (cause as Error).message, wrong: true })
-      setName(card.name)
     }
   }
   return (

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect } from 'react'
+import { useEffect } from 'react'
 import type { Card } from '../api/client'
 import { NoSuchPlace } from '../house/NoSuchPlace'
 import { useSay } from '../house/Notices'
@@ -7,6 +7,7 @@ import { ConflictSheet } from './ConflictSheet'
 import { DrawingTools } from './drawing'
 import { EndView } from './EndView'
 import { EnvelopePlate } from './EnvelopePlate'
+import { FoldedPlate } from './FoldedPlate'
 import { FreeStrip } from './FreeStrip'
 import { HandStrip } from './HandStrip'
 import { HeldProvider } from './held'
@@ -18,8 +19,6 @@ import { useStepKeys } from './useStepKeys'
 import { type CardInHand, useCard } from './useCard'
 import { HandProvider, useHand } from './useHand'
 
-// three.js is heavy and only this plate needs it
-const FoldedPlate = lazy(() => import('./FoldedPlate'))
 
 /** The bench: one card, seen at once as open sheet on the board, as folded object, in its envelope, and as figures. */
 export function BenchPage({ id }: { id: string }) {
@@ -69,9 +68,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
                   ))}
                 </div>
                 <div className="flex flex-col gap-5">
-                  <Suspense fallback={<div className="h-[22rem]" />}>
-                    <FoldedPlate pieces={card.pieces} form={card.form} dress={{ layers, papers, base }} showing={hand.showing} />
-                  </Suspense>
+                  <FoldedPlate pieces={card.pieces} form={card.form} dress={{ layers, papers, base }} showing={hand.showing} />
                   <InSight>
                     <EnvelopePlate card={card} inHand={inHand} />
                   </InSight>

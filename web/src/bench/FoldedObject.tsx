@@ -1,8 +1,10 @@
 import { Canvas, type ThreeEvent, useFrame, useThree } from '@react-three/fiber'
 import { useEffect, useLayoutEffect, useMemo, useState } from 'react'
 import { BackSide, FrontSide, type PerspectiveCamera } from 'three'
-import type { Card, Form, Piece } from '../api/client'
+import type { Form, Piece } from '../api/client'
 import { backOf } from '../papers/motifs'
+import { everyCopy } from './everyCopy'
+import type { Dress } from './FoldedPlate'
 import { LayersInSpace } from './LayersInSpace'
 import { usePicked } from './picked'
 import { lineNear, LinesInSpace, useLines } from './LinesInSpace'
@@ -11,13 +13,10 @@ import { Stage } from './stage'
 // the theme's chalk, kraft and ink, as the graphics card wants them
 const COLOURS = { face: '#fffdf8', back: '#e4d8c0', ink: '#1e2a33' }
 
-/** What the card is made of and what lies on it. */
-export type Dress = Pick<Card, 'layers' | 'papers' | 'base'>
-
 /** The card in space. The engine's frames say where each panel is; between two frames it is drawn in between. */
-type Props = { pieces: Piece[]; form: Form; dress?: Dress; closed: number; moving: boolean }
+type Props = { pieces: Piece[]; form: Form; dress?: Dress; closed: number; moving: boolean; onLost: () => void }
 
-export function FoldedObject({ pieces, form, dress, closed, moving }: Props) {
+export default function FoldedObject({ pieces, form, dress, closed, moving, onLost }: Props) {
   'use memo'
   const { lit } = usePicked()
   const [stage] = useState(() => new Stage())
@@ -33,7 +32,8 @@ export function FoldedObject({ pieces, form, dress, closed, moving }: Props) {
   useEffect(() => () => stage.body.dispose(), [stage])
   return (
     <div className="h-[20rem]" role="img" aria-label="The card part-open, drawn in space">
-      <Canvas frameloop="demand" dpr={moving ? fineness.moving : fineness.still} gl={{ antialias: false }} camera={{ fov: 28, near: 1, far: 6000 }} flat>
+      <Canvas frameloop="demand" dpr={moving ? fineness.moving : fineness.still} gl={{ antialias: false }} camera={{ fov: 28, near: 1, far: 6000 }} flat
+        onCreated={({ gl }) => gl.domElement.addEventListener('webglcontextlost', onLost)}>
         <ambientLight intensity={1.9} />
         <directionalLight position={[-0.6, -0.5, 1.4]} intensity={1.5} />
         <directionalLight position={[0.8, -0.2, -1]} intensity={0.7} />
@@ -51,11 +51,6 @@ function finenessHere() {
   const info = gl?.getExtension('WEBGL_debug_renderer_info')
   const drawn = info ? String(gl!.getParameter(info.UNMASKED_RENDERER_WEBGL)) : ''
   return /swiftshader|llvmpipe|software/i.test(drawn) ? { still: 1.5, moving: 0.6 } : { still: 2, moving: 2 }
-}
-
-/** The panels of a piece and of all others that are cut like it, each by its own number. */
-function everyCopy({ panels, copies }: Piece) {
-  return copies.flatMap((first) => panels.map((panel) => ({ ...panel, index: panel.index - copies[0] + first })))
 }
 
 /** The panels as one body, and what is pointed at on it. */

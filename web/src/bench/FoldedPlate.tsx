@@ -1,7 +1,12 @@
-import { memo, useCallback, useEffect, useRef, useState } from 'react'
-import type { Form, Piece } from '../api/client'
-import { type Dress, FoldedObject } from './FoldedObject'
+import { lazy, memo, Suspense, useCallback, useEffect, useRef, useState } from 'react'
+import type { Card, Form, Piece } from '../api/client'
+import { Boundary } from '../house/Boundary'
+import { FlatObject } from './FlatObject'
 import { useHeld } from './held'
+import { drawsInSpace } from './space'
+
+// three.js is heavy and only this needs it
+const FoldedObject = lazy(() => import('./FoldedObject'))
 
 const PLAY_MS = 1600
 
@@ -10,10 +15,13 @@ const STEPS = 16
 /** How long it must be still to be drawn finely. */
 const REST_MS = 250
 
+/** What the card is made of and what lies on it. */
+export type Dress = Pick<Card, 'layers' | 'papers' | 'base'>
+
 type Props = { pieces: Piece[]; form: Form; dress?: Dress; showing?: { current: number } }
 
 /** The card as an object, moved by one slider from flat to closed, or by playing it. */
-export default function FoldedPlate({ pieces, form, dress, showing }: Props) {
+export function FoldedPlate({ pieces, form, dress, showing }: Props) {
   'use memo'
   // while a line is held it will change again before long
   const held = useHeld()
@@ -24,6 +32,10 @@ export default function FoldedPlate({ pieces, form, dress, showing }: Props) {
   const moving = useMoving(form, closed) || held
   const playing = useRef(0)
   useEffect(() => () => cancelAnimationFrame(playing.current), [])
+
+  const [inSpace, setInSpace] = useState(drawsInSpace)
+  const lost = useCallback(() => setInSpace(false), [])
+  const flat = <FlatObject pieces={pieces} form={form} dress={dress} closed={closed / 100} />
 
   const play = () => {
     cancelAnimationFrame(playing.current)
@@ -48,7 +60,15 @@ export default function FoldedPlate({ pieces, form, dress, showing }: Props) {
 
   return (
     <section aria-label="Folded" className="plate">
-      <FoldedObject pieces={pieces} form={form} dress={dress} closed={closed / 100} moving={moving} />
+      {inSpace ? (
+        <Boundary instead={() => flat}>
+          <Suspense fallback={<div className="h-[20rem]" />}>
+            <FoldedObject pieces={pieces} form={form} dress={dress} closed={closed / 100} moving={moving} onLost={lost} />
+          </Suspense>
+        </Boundary>
+      ) : (
+        flat
+      )}
       <div className="mt-1 flex items-center gap-3">
         <button type="button" className="slip w-28" onClick={play}>
           {closed > 50 ? 'Open it' : 'Close it'}

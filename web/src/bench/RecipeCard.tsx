@@ -13,6 +13,7 @@ import { InSight } from './InSight'
 import { WhatShows } from './WhatShows'
 import { Marks, Scores } from './LineFigures'
 import { isPicked, picking, usePicked } from './picked'
+import { useTyped } from './saving'
 import type { CardInHand } from './useCard'
 
 type Props = { card: Card; inHand: CardInHand }
@@ -210,6 +211,7 @@ function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][numb
 
 function Notes({ card, inHand }: Props) {
   const [notes, setNotes] = useState(card.notes)
+  useTyped(notes !== card.notes)
   const say = useSay()
   const write = () => {
     if (notes === card.notes) return

@@ -43,10 +43,10 @@ export function useCard(id: string) {
 
   /**
    * Asks for a change of the card as the last one left it. History is noted before the new card is shown, so that
-   * both are drawn at one stroke.
+   * both are drawn at one stroke. `key` says what the step is about.
    */
-  const attempt = (ask: Ask, note: (left: Card, history: History) => History): Promise<void> =>
-    inTurn(id, async () => {
+  const attempt = (key: string, ask: Ask, note: (left: Card, history: History) => History): Promise<void> =>
+    inTurn(id, key, async () => {
       const left = queries.getQueryData<Card>(cardKey(id))!
       try {
         const card = await ask(left)
@@ -59,7 +59,7 @@ export function useCard(id: string) {
           again: async () => {
             await query.refetch()
             setConflict(id, null)
-            await attempt(ask, note)
+            await attempt(key, ask, note)
           },
           onCopy: async () => {
             const copy = await answered(api.POST('/api/cards/opened', { body: { document: left.document } }))
@@ -72,7 +72,7 @@ export function useCard(id: string) {
       }
     })
 
-  const onwards = (ask: Ask) => attempt(ask, (left, { before }) => ({ before: [...before, left.document], after: [] }))
+  const onwards = (key: string, ask: Ask) => attempt(key, ask, (left, { before }) => ({ before: [...before, left.document], after: [] }))
 
   const replace =
     (document: string): Ask =>
@@ -82,9 +82,9 @@ export function useCard(id: string) {
   const to = (document: string | undefined, card: Card) => (document === undefined ? Promise.resolve(card) : replace(document)(card))
 
   /** A change that says something about itself. */
-  const saying = async (ask: (card: Card) => Promise<Moved>) => {
+  const saying = async (key: string, ask: (card: Card) => Promise<Moved>) => {
     let words = ''
-    await onwards(async (card) => {
+    await onwards(key, async (card) => {
       const moved = await ask(card)
       words = moved.words
       return moved.card
@@ -100,30 +100,30 @@ export function useCard(id: string) {
       setConflict(id, null)
     },
     change: (change: Change) =>
-      onwards((card) => answered(api.POST('/api/cards/{id}/changes', { ...at(card), body: { revision: card.revision, ...change } }))),
+      onwards(change.field, (card) => answered(api.POST('/api/cards/{id}/changes', { ...at(card), body: { revision: card.revision, ...change } }))),
     resize: (body: Resize) =>
-      onwards((card) => answered(api.POST('/api/cards/{id}/resized', { ...at(card), body: { revision: card.revision, ...body } }))),
-    roundToRuler: () => onwards((card) => answered(api.POST('/api/cards/{id}/rounded', { ...at(card), body: { revision: card.revision } }))),
+      onwards('size', (card) => answered(api.POST('/api/cards/{id}/resized', { ...at(card), body: { revision: card.revision, ...body } }))),
+    roundToRuler: () => onwards('rounded', (card) => answered(api.POST('/api/cards/{id}/rounded', { ...at(card), body: { revision: card.revision } }))),
     rerule: (ruler: string) =>
-      onwards((card) => answered(api.POST('/api/cards/{id}/reruled', { ...at(card), body: { revision: card.revision, ruler } }))),
+      onwards('ruler', (card) => answered(api.POST('/api/cards/{id}/reruled', { ...at(card), body: { revision: card.revision, ruler } }))),
     draw: (stroke: Omit<Stroke, 'revision' | 'piece'> & { piece?: number }) =>
-      onwards((card) =>
+      onwards('drawing', (card) =>
         answered(api.POST('/api/cards/{id}/drawing', { ...at(card), body: { piece: 0, ...stroke, revision: card.revision } })),
       ),
     /** Lays layers, or takes them off. */
     dress: (wish: Pick<Wish, 'what'> & Partial<Wish>) =>
-      onwards((card) =>
+      onwards('layers', (card) =>
         answered(api.POST('/api/cards/{id}/layers', { ...at(card), body: { faces: [], layers: [], embellishments: [], ...wish, revision: card.revision } })),
       ),
     lock: (measure: string, locked: boolean) =>
-      onwards((card) => answered(api.POST('/api/cards/{id}/locks', { ...at(card), body: { revision: card.revision, measure, locked } }))),
+      onwards(`lock ${measure}`, (card) => answered(api.POST('/api/cards/{id}/locks', { ...at(card), body: { revision: card.revision, measure, locked } }))),
     solve: (measure: string) =>
-      saying((card) => answered(api.POST('/api/cards/{id}/solved', { ...at(card), body: { revision: card.revision, measure } }))),
+      saying('solved', (card) => answered(api.POST('/api/cards/{id}/solved', { ...at(card), body: { revision: card.revision, measure } }))),
     /** Moves a line and keeps it so. */
     move: (moving: Omit<Moving, 'revision' | 'keep'>) =>
-      saying((card) => answered(api.POST('/api/cards/{id}/hand', { ...at(card), body: { ...moving, revision: card.revision, keep: true } }))),
+      saying('hand', (card) => answered(api.POST('/api/cards/{id}/hand', { ...at(card), body: { ...moving, revision: card.revision, keep: true } }))),
     takeVersion: (version: string) =>
-      onwards((card) =>
+      onwards('version', (card) =>
         answered(
           api.POST('/api/cards/{id}/versions/{version}/taken', {
             params: { path: { id: card.id, version } },
@@ -136,11 +136,13 @@ export function useCard(id: string) {
     // which state to go to is looked up in turn: a second press before the first is answered goes one further
     undo: () =>
       attempt(
+        'undo',
         (card) => to(historyOf(id).before.at(-1), card),
         (left, { before, after }) => ({ before: before.slice(0, -1), after: [...after, left.document] }),
       ),
     redo: () =>
       attempt(
+        'undo',
         (card) => to(historyOf(id).after.at(-1), card),
         (left, { before, after }) => ({ before: [...before, left.document], after: after.slice(0, -1) }),
       ),

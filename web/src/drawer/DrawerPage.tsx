@@ -22,6 +22,9 @@ export function DrawerPage() {
           <Link href="/tools" className="slip inline-flex items-center">
             Tools and stock
           </Link>
+          <Link href="/safe-keeping" className="slip inline-flex items-center">
+            Safe keeping
+          </Link>
         </nav>
       </header>
       <StartPanel />

@@ -1,10 +1,10 @@
 import { Dialog } from 'radix-ui'
 import type { ReactNode } from 'react'
 
-type Props = { open: boolean; onClose: () => void; title: string; children: ReactNode; wide?: boolean }
+type Props = { open: boolean; onClose: () => void; title: string; children: ReactNode; wide?: boolean; back?: string }
 
 /** A sheet laid over the table for something that wants one's whole attention. */
-export function Sheet({ open, onClose, title, children, wide = false }: Props) {
+export function Sheet({ open, onClose, title, children, wide = false, back = 'Back to the bench' }: Props) {
   return (
     <Dialog.Root open={open} onOpenChange={(isOpen) => !isOpen && onClose()}>
       <Dialog.Portal>
@@ -15,7 +15,7 @@ export function Sheet({ open, onClose, title, children, wide = false }: Props) {
         >
           <div className="mb-3 flex items-center justify-between gap-4">
             <Dialog.Title className="text-2xl">{title}</Dialog.Title>
-            <Dialog.Close className="word underline">Back to the bench</Dialog.Close>
+            <Dialog.Close className="word underline">{back}</Dialog.Close>
           </div>
           {children}
         </Dialog.Content>

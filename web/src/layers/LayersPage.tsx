@@ -1,9 +1,11 @@
-import { lazy, Suspense, useState } from 'react'
+import { useState } from 'react'
 import { useLayers } from '../api/cards'
 import type { Card, Layers, Wish } from '../api/client'
 import { ConflictSheet } from '../bench/ConflictSheet'
 import { Findings } from '../bench/Findings'
+import { FoldedPlate } from '../bench/FoldedPlate'
 import { Pickable } from '../bench/picked'
+import { SaveState } from '../bench/SaveState'
 import { type CardInHand, useCard } from '../bench/useCard'
 import { useStepKeys } from '../bench/useStepKeys'
 import { NoSuchPlace } from '../house/NoSuchPlace'
@@ -14,7 +16,6 @@ import { CutList } from './CutList'
 import { Sides } from './Sides'
 import { Stack } from './Stack'
 
-const FoldedPlate = lazy(() => import('../bench/FoldedPlate'))
 
 /** Mats and layers: every panel that shows, ticked on the picture and dressed; what to cut for it. */
 export function LayersPage({ id }: { id: string }) {
@@ -56,6 +57,7 @@ function Room({ card, layers, inHand }: Props) {
         <header className="flex flex-wrap items-center gap-x-3 gap-y-2 py-3">
           <WayBack to={`/card/${card.id}`}>Bench</WayBack>
           <h1 className="min-w-40 flex-1 truncate text-2xl">{card.name}: mats and layers</h1>
+          <SaveState card={card.id} />
           <button type="button" className="slip" disabled={!inHand.canUndo} onClick={() => attempt(inHand.undo())}>
             Undo
           </button>
@@ -84,9 +86,7 @@ function Room({ card, layers, inHand }: Props) {
             <CutList card={card} layers={layers} />
           </div>
           <div className="flex flex-col gap-5">
-            <Suspense fallback={<div className="h-[22rem]" />}>
-              <FoldedPlate pieces={card.pieces} form={card.form} dress={card} />
-            </Suspense>
+            <FoldedPlate pieces={card.pieces} form={card.form} dress={card} />
             <section aria-label="What to know" className="bg-chalk px-5 py-4">
               <p className="figure-run mb-2 text-xl">
                 {card.heft.thickness} thick, {card.heft.weight}

@@ -1,6 +1,7 @@
-import { lazy, Suspense, useDeferredValue, useEffect, useState } from 'react'
+import { useDeferredValue, useEffect, useState } from 'react'
 import { useLocation } from 'wouter'
 import { useDrawer, useReading, useStock } from '../api/cards'
+import { FoldedPlate } from '../bench/FoldedPlate'
 import { Pickable } from '../bench/picked'
 import { recall, usualHabits } from '../drawer/habits'
 import { Choice } from '../house/Choice'
@@ -10,8 +11,6 @@ import { Judged } from './Judged'
 import { MarkedText } from './MarkedText'
 import { WayBack } from '../house/WayBack'
 
-// three.js is heavy and only this plate needs it
-const FoldedPlate = lazy(() => import('../bench/FoldedPlate'))
 
 const KEPT = 'vantbreeze.recipe'
 const EXAMPLE = '11 x 4 1/4, score on the long side at 2 3/4 and 5 1/2, fold m v'
@@ -74,9 +73,7 @@ export function RecipePage() {
           {read?.card && (
             <Pickable pieces={read.card.pieces}>
               <SheetSketch pieces={read.card.pieces} className="max-h-[17rem] w-full bg-chalk" />
-              <Suspense fallback={<div className="h-[20rem]" />}>
-                <FoldedPlate key={settled} pieces={read.card.pieces} form={read.card.form} />
-              </Suspense>
+              <FoldedPlate key={settled} pieces={read.card.pieces} form={read.card.form} />
             </Pickable>
           )}
         </div>

@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react'
 import { useShelfForm } from '../api/cards'
 import type { OnShelf } from '../api/client'
+import { between, heights, NEARLY_CLOSED } from '../house/motion'
 import { extent, PaperSketch } from '../house/PaperSketch'
 
 /** From one end of its motion to the other, ms. */
@@ -27,10 +28,7 @@ export function LiveModel({ structure, playing, className }: { structure: OnShel
     }
   }, [moving, structure.showing])
 
-  const layers = useMemo(
-    () => form.data?.frames[0].map((_, panel) => form.data.closed.findIndex((one) => one.panel === panel)),
-    [form.data],
-  )
+  const layers = useMemo(() => form.data && heights(form.data), [form.data])
   const within = useMemo(() => extent(structure.panels, structure.partOpen, !structure.lies), [structure])
   return (
     <PaperSketch
@@ -42,15 +40,4 @@ export function LiveModel({ structure, playing, className }: { structure: OnShel
       className={className}
     />
   )
-}
-
-/** From here on panels lie so near to each other that only their order tells which is seen. */
-const NEARLY_CLOSED = 0.97
-
-/** The moment `at` of the way along; between two of the engine's steps, in between. */
-function between(frames: number[][][], at: number) {
-  const place = at * (frames.length - 1)
-  const [before, after] = [frames[Math.floor(place)], frames[Math.ceil(place)]]
-  const part = place - Math.floor(place)
-  return before.map((matrix, panel) => matrix.map((number, i) => number + part * (after[panel][i] - number)))
 }

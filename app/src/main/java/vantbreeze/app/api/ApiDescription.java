@@ -63,7 +63,7 @@ public class ApiDescription {
     }
 
     private static Map<String, Class<?>> records() {
-        return Stream.of(CardView.class, CardSummary.class, FigureView.class, FitView.class, FormView.class, PieceView.class, PointView.class,
+        return Stream.of(CardView.class, CardRowView.class, SketchView.class, HouseController.class, FigureView.class, FitView.class, FormView.class, PieceView.class, PointView.class,
                         ProposalView.class, ShelfView.class, ShowingView.class, SizeView.class, StockView.class, CardController.class, HandController.class, Moving.class, OwnStockController.class,
                         RecipeController.class, ReruledView.class, LayerView.class, LayersView.class, PaperView.class, PictureController.class, Wish.class, Stroke.class, VersionController.class, Passage.class, OneNumber.class)
                 .flatMap(type -> Stream.concat(Stream.of(type), Arrays.stream(type.getDeclaredClasses())))

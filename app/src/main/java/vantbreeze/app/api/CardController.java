@@ -1,5 +1,7 @@
 package vantbreeze.app.api;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,7 +21,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.cards.Card;
+import vantbreeze.app.cards.CardDocument;
 import vantbreeze.app.cards.Drawer;
+import vantbreeze.app.cards.Listing;
+import vantbreeze.app.stock.Pictures;
 import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.hand.Drafting;
 import vantbreeze.core.hand.Hand;
@@ -30,6 +35,8 @@ import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.exchange.document.PlanDocument;
+import vantbreeze.exchange.document.PlanFile;
+import vantbreeze.exchange.document.UnreadablePlan;
 import vantbreeze.exchange.print.PrintPage;
 import vantbreeze.exchange.print.TrueSizePlan;
 
@@ -39,8 +46,8 @@ import vantbreeze.exchange.print.TrueSizePlan;
 class CardController {
 
     /** A card to begin: measures as the maker wrote them. */
-    public record NewCard(@Nullable String name, String structure, String ruler, String width, String height,
-                          @Nullable String envelope, @Nullable String sheet) { }
+    public record NewCard(@Nullable @MaybeText String name, @Text String structure, @Text String ruler, @Text String width,
+                          @Text String height, @Nullable @MaybeText String envelope, @Nullable @MaybeText String sheet) { }
 
     /**
      * A change of one field: {@code name}, {@code notes}, {@code ruler}, {@code envelope}, {@code sheet}, {@code cardstock}, a
@@ -49,20 +56,20 @@ class CardController {
      * @param text what the maker wrote
      * @param divisions instead of a text: how many marks of the ruler to move a measure by
      */
-    public record Change(int revision, String field, @Nullable String text, @Nullable Integer divisions) { }
+    public record Change(int revision, @Text String field, @Nullable @MaybeText String text, @Nullable Integer divisions) { }
 
     /** A plan document, as text, to put in place of the present one. */
-    public record Replacement(int revision, String document) { }
+    public record Replacement(int revision, @NotNull String document) { }
 
     /** A plan document, as text, to make a card of. */
-    public record Opened(String document) { }
+    public record Opened(@NotNull String document) { }
 
     /**
      * A card to be made in another size: for the envelope it has, turned by a quarter, or of a size as the maker wrote it.
      *
      * @param width with {@code height}, unless {@code how} says enough
      */
-    public record Resize(int revision, How how, @Nullable String width, @Nullable String height) {
+    public record Resize(int revision, @NotNull How how, @Nullable @MaybeText String width, @Nullable @MaybeText String height) {
 
         /** What the new size comes from. */
         public enum How { ENVELOPE, TURNED, SIZE }
@@ -75,44 +82,64 @@ class CardController {
     private static final int MOST_DIVISIONS = 1_000;
 
     private final Drawer drawer;
+    private final Listing listing;
     private final StockRoom stock;
+    private final Pictures pictures;
+    private final Summaries views;
 
-    CardController(Drawer drawer, StockRoom stock) {
+    CardController(Drawer drawer, Listing listing, StockRoom stock, Pictures pictures, Summaries views) {
         this.drawer = drawer;
+        this.listing = listing;
         this.stock = stock;
+        this.pictures = pictures;
+        this.views = views;
     }
 
     @GetMapping
-    List<CardSummary> list() {
-        return drawer.cards().stream().map(CardSummary::of).toList();
+    List<CardRowView> list() {
+        return listing.cards().stream().map(views::row).toList();
+    }
+
+    /** Cards that were put aside and can still be brought back. */
+    @GetMapping("/deleted")
+    List<CardRowView> deleted() {
+        return listing.deleted().stream().map(views::row).toList();
+    }
+
+    /** What is drawn of a card in a list, whether it lies in the drawer or was put aside. */
+    @GetMapping("/{id}/sketch")
+    SketchView sketch(@PathVariable UUID id) {
+        return views.sketch(listing.summary(id));
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    CardView begin(@RequestBody NewCard asked) {
+    CardView begin(@Valid @RequestBody NewCard asked) {
         Written written = Written.on(asked.ruler());
         Structure structure = stock.workshop().structure(asked.structure());
-        Size finished = new Size(written.measure("width", asked.width()), written.measure("height", asked.height()));
+        Size finished = written.size(asked.width(), asked.height());
         String name = asked.name() == null || asked.name().isBlank() ? "New " + structure.name() : asked.name();
         return CardView.of(drawer.add(new Plan(name, structure.id(), structure.proportioned(finished, written.ruler()), written.ruler(),
                 emptyAsNull(asked.envelope()), emptyAsNull(asked.sheet()), "")));
     }
 
     /** A bare sheet to draw a free card on. */
-    public record NewSheet(@Nullable String name, String ruler, String width, String height) { }
+    public record NewSheet(@Nullable @MaybeText String name, @Text String ruler, @Text String width, @Text String height) { }
 
     @PostMapping("/bare")
     @ResponseStatus(HttpStatus.CREATED)
-    CardView bare(@RequestBody NewSheet asked) {
+    CardView bare(@Valid @RequestBody NewSheet asked) {
         Written written = Written.on(asked.ruler());
-        Size size = new Size(written.measure("width", asked.width()), written.measure("height", asked.height()));
+        Size size = written.size(asked.width(), asked.height());
         return CardView.of(drawer.add(Drafting.bare(asked.name() == null || asked.name().isBlank() ? "New free card" : asked.name(), size, written.ruler())));
     }
 
     @PostMapping("/opened")
     @ResponseStatus(HttpStatus.CREATED)
-    CardView open(@RequestBody Opened opened) {
-        return CardView.of(drawer.add(withWhatIsHere(PlanDocument.read(opened.document()))));
+    CardView open(@Valid @RequestBody Opened opened) {
+        PlanFile.Brought brought = PlanFile.read(opened.document());
+        Plan plan = withWhatIsHere(stock.take(brought));
+        return CardView.of(drawer.add(plan, PlanDocument.rewritten(brought.document(), plan)));
     }
 
     /** A plan from another house may name an envelope, sheet or cardstock of that house's own: it is opened without, and its notes say so. */
@@ -147,23 +174,23 @@ class CardController {
     }
 
     @PostMapping("/{id}/changes")
-    CardView change(@PathVariable UUID id, @RequestBody Change change) {
+    CardView change(@PathVariable UUID id, @Valid @RequestBody Change change) {
         return CardView.of(drawer.change(id, change.revision(), plan -> changed(plan, change)));
     }
 
     @PutMapping("/{id}/document")
-    CardView replace(@PathVariable UUID id, @RequestBody Replacement replacement) {
-        return CardView.of(drawer.change(id, replacement.revision(), plan -> PlanDocument.read(replacement.document())));
+    CardView replace(@PathVariable UUID id, @Valid @RequestBody Replacement replacement) {
+        return CardView.of(drawer.replace(id, replacement.revision(), replacement.document()));
     }
 
     @PostMapping("/{id}/rounded")
-    CardView round(@PathVariable UUID id, @RequestBody Seen seen) {
+    CardView round(@PathVariable UUID id, @Valid @RequestBody Seen seen) {
         return CardView.of(drawer.change(id, seen.revision(),
                 plan -> new Drafting(stock.workshop(), plan).onMarks(plan.ruler())));
     }
 
     @PostMapping("/{id}/resized")
-    CardView resize(@PathVariable UUID id, @RequestBody Resize resize) {
+    CardView resize(@PathVariable UUID id, @Valid @RequestBody Resize resize) {
         return CardView.of(drawer.change(id, resize.revision(), plan -> resized(plan, resize)));
     }
 
@@ -172,7 +199,7 @@ class CardController {
         Written written = new Written(plan.ruler());
         return switch (resize.how()) {
             case TURNED -> drafting.turned();
-            case SIZE -> drafting.resized(new Size(written.measure("width", resize.width()), written.measure("height", resize.height())));
+            case SIZE -> drafting.resized(written.size(resize.width(), resize.height()));
             case ENVELOPE -> {
                 if (plan.envelopeId() == null) {
                     throw new Refusal("envelope", "The card has no envelope yet. Choose one first.");
@@ -194,16 +221,26 @@ class CardController {
         drawer.delete(id);
     }
 
+    /** Brings a card back, whether or not it can be opened. */
     @PostMapping("/{id}/restored")
-    CardView restore(@PathVariable UUID id) {
-        return CardView.of(drawer.restore(id));
+    CardRowView restore(@PathVariable UUID id) {
+        drawer.restore(id);
+        return views.row(listing.cards().stream().filter(card -> card.id().equals(id)).findFirst().orElseThrow());
     }
 
     @GetMapping(value = "/{id}/plan.json", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<byte[]> download(@PathVariable UUID id) {
-        Card card = drawer.card(id);
-        return Download.of(card, ".vantbreeze.json", MediaType.APPLICATION_JSON, "attachment",
-                PlanDocument.write(card.plan()).getBytes(StandardCharsets.UTF_8));
+        CardDocument card = drawer.document(id);
+        return Download.of(card.name(), ".vantbreeze.json", MediaType.APPLICATION_JSON, "attachment", file(card).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** With what it names of the maker's own; a document that can't be read leaves as it is. */
+    private String file(CardDocument card) {
+        try {
+            return PlanFile.write(card.text(), stock.own(), id -> pictures.find(UUID.fromString(id)));
+        } catch (UnreadablePlan newer) {
+            return card.text();
+        }
     }
 
     @GetMapping(value = "/{id}/plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -211,7 +248,7 @@ class CardController {
         Card card = drawer.card(id);
         PrintPage printed = PrintPage.find(page).orElseThrow(() ->
                 new Refusal("page", "Plans are printed on A4 or Letter. Choose one of them."));
-        return Download.of(card, ".pdf", MediaType.APPLICATION_PDF, "inline", TrueSizePlan.of(card.worked(), printed));
+        return Download.of(card.plan().name(), ".pdf", MediaType.APPLICATION_PDF, "inline", TrueSizePlan.of(card.worked(), printed));
     }
 
     private Plan changed(Plan plan, Change change) {

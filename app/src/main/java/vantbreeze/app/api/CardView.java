@@ -18,7 +18,6 @@ import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Choice;
 import vantbreeze.core.structure.Parameter;
-import vantbreeze.exchange.document.PlanDocument;
 
 /**
  * One card, all of it: what the maker decided and what follows.
@@ -86,7 +85,7 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
     public record MendView(String measure, String text, String label) { }
 
     static CardView of(Card card) {
-        return of(card, FormView.of(card.worked()), LayerView.of(card.worked()), PlanDocument.write(card.plan()));
+        return of(card, FormView.of(card.worked()), LayerView.of(card.worked()), card.document());
     }
 
     /** A card while a line is dragged: without its document and its layers' numbers, and of its motion only the step that is looked at. */

@@ -5,7 +5,6 @@ import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import vantbreeze.app.cards.Card;
 
 /** A file that leaves the house, named after its card. */
 final class Download {
@@ -15,11 +14,12 @@ final class Download {
     /**
      * The answer with the file.
      *
+     * @param called the card's name
      * @param ending after the card's name
      * @param how attachment, or inline to be shown
      */
-    static ResponseEntity<byte[]> of(Card card, String ending, MediaType type, String how, byte[] content) {
-        String name = card.plan().name().replaceAll("[^\\p{L}\\p{N} ._-]", "").strip();
+    static ResponseEntity<byte[]> of(String called, String ending, MediaType type, String how, byte[] content) {
+        String name = called.replaceAll("[^\\p{L}\\p{N} ._-]", "").strip();
         return ResponseEntity.ok().contentType(type)
                 .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.builder(how)
                         .filename((name.isEmpty() ? "card" : name) + ending, StandardCharsets.UTF_8).build().toString())

@@ -7,7 +7,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class FrontDoor {
 
-    @GetMapping({"/card/{id}", "/card/{id}/table", "/card/{id}/layers", "/shelf", "/recipe", "/tools"})
+    @GetMapping({"/card/{id}", "/card/{id}/table", "/card/{id}/layers", "/shelf", "/recipe", "/tools", "/safe-keeping"})
     String page() {
         return "forward:/index.html";
     }

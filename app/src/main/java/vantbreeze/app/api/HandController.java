@@ -1,5 +1,6 @@
 package vantbreeze.app.api;
 
+import jakarta.validation.Valid;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import org.springframework.http.MediaType;
@@ -33,13 +34,13 @@ class HandController {
     public record MovedView(CardView card, String words) { }
 
     /** A measure to lock or unlock. */
-    public record Lock(int revision, String measure, boolean locked) { }
+    public record Lock(int revision, @Text String measure, boolean locked) { }
 
     /** A measure to be found from the rest. */
-    public record Solve(int revision, String measure) { }
+    public record Solve(int revision, @Text String measure) { }
 
     /** A ruler whose marks the card shall come to. */
-    public record Rerule(int revision, String ruler) { }
+    public record Rerule(int revision, @Text String ruler) { }
 
     private final Drawer drawer;
     private final StockRoom stock;
@@ -50,7 +51,7 @@ class HandController {
     }
 
     @PostMapping("/hand")
-    MovedView move(@PathVariable UUID id, @RequestBody Moving moving) {
+    MovedView move(@PathVariable UUID id, @Valid @RequestBody Moving moving) {
         if (!moving.keep()) {
             return glimpse(id, moving);
         }
@@ -73,17 +74,17 @@ class HandController {
     }
 
     @PostMapping("/drawing")
-    CardView draw(@PathVariable UUID id, @RequestBody Stroke stroke) {
+    CardView draw(@PathVariable UUID id, @Valid @RequestBody Stroke stroke) {
         return CardView.of(drawer.change(id, stroke.revision(), plan -> stroke.on(plan, stock.workshop())));
     }
 
     @PostMapping("/locks")
-    CardView lock(@PathVariable UUID id, @RequestBody Lock lock) {
+    CardView lock(@PathVariable UUID id, @Valid @RequestBody Lock lock) {
         return CardView.of(drawer.change(id, lock.revision(), plan -> plan.locking(bare(lock.measure()), lock.locked())));
     }
 
     @PostMapping("/solved")
-    MovedView solve(@PathVariable UUID id, @RequestBody Solve solve) {
+    MovedView solve(@PathVariable UUID id, @Valid @RequestBody Solve solve) {
         String[] words = {""};
         Card card = drawer.change(id, solve.revision(), plan -> {
             Moved moved = new OpenMeasure(stock.workshop(), plan).solved(bare(solve.measure()));
@@ -102,7 +103,7 @@ class HandController {
     }
 
     @PostMapping("/reruled")
-    CardView rerule(@PathVariable UUID id, @RequestBody Rerule rerule) {
+    CardView rerule(@PathVariable UUID id, @Valid @RequestBody Rerule rerule) {
         return CardView.of(drawer.change(id, rerule.revision(), plan -> new Drafting(stock.workshop(), plan).onMarks(Written.on(rerule.ruler()).ruler())));
     }
 

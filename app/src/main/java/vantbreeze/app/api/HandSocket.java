@@ -1,7 +1,12 @@
 package vantbreeze.app.api;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
+import jakarta.validation.ConstraintViolation;
+import jakarta.validation.Valid;
+import jakarta.validation.Validator;
+import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.ProblemDetail;
 import org.springframework.lang.Nullable;
@@ -20,7 +25,7 @@ import org.springframework.web.socket.handler.TextWebSocketHandler;
 class HandSocket extends TextWebSocketHandler {
 
     /** What would become of a card. */
-    record Question(UUID card, Moving moving) { }
+    record Question(@NotNull UUID card, @NotNull @Valid Moving moving) { }
 
     /** The card after the move, or why there is none. */
     record Answer(@Nullable HandController.MovedView moved, @Nullable ProblemDetail problem) { }
@@ -28,11 +33,13 @@ class HandSocket extends TextWebSocketHandler {
     private final HandController hands;
     private final Problems problems;
     private final ObjectMapper json;
+    private final Validator validator;
 
-    HandSocket(HandController hands, Problems problems, ObjectMapper json) {
+    HandSocket(HandController hands, Problems problems, ObjectMapper json, Validator validator) {
         this.hands = hands;
         this.problems = problems;
         this.json = json;
+        this.validator = validator;
     }
 
     @Override
@@ -48,6 +55,10 @@ class HandSocket extends TextWebSocketHandler {
     }
 
     private Answer answer(Question question) {
+        Set<ConstraintViolation<Question>> violations = validator.validate(question);
+        if (!violations.isEmpty()) {
+            return new Answer(null, problems.invalid(violations));
+        }
         try {
             return new Answer(hands.glimpse(question.card(), question.moving()), null);
         } catch (RuntimeException wrong) {

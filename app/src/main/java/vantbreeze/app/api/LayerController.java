@@ -1,5 +1,6 @@
 package vantbreeze.app.api;
 
+import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.springframework.http.MediaType;
@@ -41,7 +42,7 @@ class LayerController {
     }
 
     @PostMapping("/layers")
-    CardView dress(@PathVariable UUID id, @RequestBody Wish wish) {
+    CardView dress(@PathVariable UUID id, @Valid @RequestBody Wish wish) {
         return CardView.of(drawer.change(id, wish.revision(), plan -> plan.dressed(wish.on(stock.workshop().work(plan), stock.workshop()))));
     }
 
@@ -49,7 +50,7 @@ class LayerController {
     @GetMapping("/layers.csv")
     ResponseEntity<byte[]> table(@PathVariable UUID id) {
         Card card = drawer.card(id);
-        return Download.of(card, ", layers.csv", CSV, "attachment", LayerTable.of(card.worked()).getBytes(StandardCharsets.UTF_8));
+        return Download.of(card.plan().name(), ", layers.csv", CSV, "attachment", LayerTable.of(card.worked()).getBytes(StandardCharsets.UTF_8));
     }
 
     /** The list and the map on pages. */
@@ -57,6 +58,6 @@ class LayerController {
     ResponseEntity<byte[]> pages(@PathVariable UUID id, @RequestParam(defaultValue = "a4") String page) {
         Card card = drawer.card(id);
         PrintPage size = PrintPage.find(page).orElseThrow(() -> new Refusal("page", "There is no page called \"%s\". Print on A4 or Letter.".formatted(page)));
-        return Download.of(card, ", layers.pdf", MediaType.APPLICATION_PDF, "attachment", LayerSheet.of(card.worked(), size));
+        return Download.of(card.plan().name(), ", layers.pdf", MediaType.APPLICATION_PDF, "attachment", LayerSheet.of(card.worked(), size));
     }
 }

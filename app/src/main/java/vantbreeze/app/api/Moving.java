@@ -1,5 +1,6 @@
 package vantbreeze.app.api;
 
+import jakarta.validation.constraints.NotNull;
 import org.springframework.lang.Nullable;
 import vantbreeze.core.fold.DrawnMark;
 import vantbreeze.core.fold.Piece;
@@ -23,8 +24,8 @@ import vantbreeze.core.plan.Workshop;
  * @param keep whether to keep what comes of it; otherwise it is only shown
  * @param closed how far closed the card in space is shown, 0 to 1
  */
-public record Moving(int revision, Handle.Kind kind, int piece, int index, Handle.End end, @Nullable Double acrossMm, @Nullable Double upMm,
-                     @Nullable Integer divisions, @Nullable String text, @Nullable String upText, Snap snap, boolean pushes, boolean keep, @Nullable Double closed) {
+public record Moving(int revision, @NotNull Handle.Kind kind, int piece, int index, @NotNull Handle.End end, @Nullable Double acrossMm, @Nullable Double upMm,
+                     @Nullable Integer divisions, @Nullable @MaybeText String text, @Nullable @MaybeText String upText, @NotNull Snap snap, boolean pushes, boolean keep, @Nullable Double closed) {
 
     private static final int MOST_DIVISIONS = 1_000;
     private static final double FARTHEST = 10_000;

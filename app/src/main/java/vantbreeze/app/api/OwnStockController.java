@@ -1,12 +1,13 @@
 package vantbreeze.app.api;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.UUID;
 import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,6 +28,7 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.tool.Board;
 import vantbreeze.core.tool.Tools;
 
@@ -50,13 +52,13 @@ class OwnStockController {
                                List<CardstockOfOwn> cardstocks) { }
 
     /** A board as typed. */
-    public record NewBoard(String name, String groove, String length) { }
+    public record NewBoard(@Text String name, @Text String groove, @Text String length) { }
 
     /** Tools as typed. */
-    public record NewTools(NewBoard inches, NewBoard metric, String bed, boolean stopsInside) { }
+    public record NewTools(@NotNull @Valid NewBoard inches, @NotNull @Valid NewBoard metric, @Text String bed, boolean stopsInside) { }
 
     /** An envelope or a sheet as typed, on a ruler. */
-    public record NewThing(String name, String ruler, String width, String height) { }
+    public record NewThing(@Text String name, @Text String ruler, @Text String width, @Text String height) { }
 
     /**
      * A cardstock as typed; without a caliper it follows from the weight and the usual bulk.
@@ -66,8 +68,9 @@ class OwnStockController {
      * @param back the colour of its other side, the same when it is not said
      * @param image id of the maker's own picture
      */
-    public record NewCardstock(String name, String grammage, @Nullable String caliper, Cardstock.Grain grain, Cardstock.Pattern pattern, String colour,
-                               @Nullable Look.Print print, @Nullable String ink, @Nullable String back, @Nullable String image) { }
+    public record NewCardstock(@Text String name, @Text String grammage, @Nullable @MaybeText String caliper, @NotNull Cardstock.Grain grain,
+                               @NotNull Cardstock.Pattern pattern, @Text String colour, @Nullable Look.Print print,
+                               @Nullable @MaybeText String ink, @Nullable @MaybeText String back, @Nullable @MaybeText String image) { }
 
     private final StockRoom stock;
 
@@ -88,7 +91,7 @@ class OwnStockController {
     }
 
     @PutMapping("/tools")
-    OwnStockView tools(@RequestBody NewTools asked) {
+    OwnStockView tools(@Valid @RequestBody NewTools asked) {
         Tools tools = new Tools(board(asked.inches(), Ruler.EIGHTHS), board(asked.metric(), Ruler.MM_1),
                 positive("bed", Written.on(Ruler.EIGHTHS.id()).measure("bed", asked.bed())), asked.stopsInside());
         stock.change(own -> own.with(tools));
@@ -96,21 +99,21 @@ class OwnStockController {
     }
 
     @PostMapping("/envelopes")
-    OwnStockView envelope(@RequestBody NewThing asked) {
-        Envelope envelope = new Envelope(newId(), name(asked.name()), size(asked), Envelope.Source.OWN);
+    OwnStockView envelope(@Valid @RequestBody NewThing asked) {
+        Envelope envelope = new Envelope(StockRoom.newId(), name(asked.name()), size(asked), Envelope.Source.OWN);
         stock.change(own -> new OwnStock(own.tools(), with(own.envelopes(), envelope), own.sheets(), own.cardstocks(), own.away()));
         return own();
     }
 
     @PostMapping("/sheets")
-    OwnStockView sheet(@RequestBody NewThing asked) {
-        Sheet sheet = new Sheet(newId(), name(asked.name()), size(asked));
+    OwnStockView sheet(@Valid @RequestBody NewThing asked) {
+        Sheet sheet = new Sheet(StockRoom.newId(), name(asked.name()), size(asked));
         stock.change(own -> new OwnStock(own.tools(), own.envelopes(), with(own.sheets(), sheet), own.cardstocks(), own.away()));
         return own();
     }
 
     @PostMapping("/cardstocks")
-    OwnStockView cardstock(@RequestBody NewCardstock asked) {
+    OwnStockView cardstock(@Valid @RequestBody NewCardstock asked) {
         int grammage = grammage(asked.grammage());
         boolean measured = asked.caliper() != null && !asked.caliper().isBlank();
         Length caliper = measured ? positive("caliper", Written.on(Ruler.MM_1.id()).measure("caliper", asked.caliper())) : Cardstock.of("", grammage).caliper();
@@ -123,7 +126,7 @@ class OwnStockController {
         Cardstock card = new Cardstock(name(asked.name()), grammage, caliper, asked.grain(), pattern, asked.colour(), look);
         stock.change(own -> {
             Map<String, Cardstock> all = new LinkedHashMap<>(own.cardstocks());
-            all.put(newId(), card);
+            all.put(StockRoom.newId(), card);
             return new OwnStock(own.tools(), own.envelopes(), own.sheets(), all, own.away());
         });
         return own();
@@ -159,20 +162,20 @@ class OwnStockController {
     }
 
     private OwnStockView putAway(String id, boolean isAway) {
+        Workshop here = stock.workshop();
+        if (here.envelopes().find(id).isEmpty() && here.sheets().find(id).isEmpty() && here.cardstocks().find(id).isEmpty()) {
+            throw new NotHere("There is nothing kept under \"%s\". Look at the list again.".formatted(id.length() > 60 ? id.substring(0, 60) + "…" : id));
+        }
         stock.change(own -> {
             Set<String> away = new LinkedHashSet<>(own.away());
             if (isAway) {
-                away.add(id.substring(0, Math.min(id.length(), 60)));
+                away.add(id);
             } else {
                 away.remove(id);
             }
             return new OwnStock(own.tools(), own.envelopes(), own.sheets(), own.cardstocks(), away);
         });
         return own();
-    }
-
-    private static String newId() {
-        return "own-" + UUID.randomUUID().toString().substring(0, 8);
     }
 
     private static <T> List<T> with(List<T> all, T one) {

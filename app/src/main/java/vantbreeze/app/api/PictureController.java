@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.stock.Pictures;
-import vantbreeze.core.plan.Refusal;
 
 /** Makers' own pictures of papers. */
 @RestController
@@ -37,8 +36,7 @@ class PictureController {
 
     @GetMapping("/{id}")
     ResponseEntity<byte[]> picture(@PathVariable UUID id) {
-        byte[] content = pictures.find(id).orElseThrow(() -> new Refusal("picture", "There is no such picture here."));
-        return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
-                .header("X-Content-Type-Options", "nosniff").body(content);
+        byte[] content = pictures.find(id).orElseThrow(() -> new NotHere("There is no such picture here."));
+        return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable()).body(content);
     }
 }

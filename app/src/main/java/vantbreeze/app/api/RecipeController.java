@@ -1,5 +1,7 @@
 package vantbreeze.app.api;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
 import java.time.Instant;
@@ -29,7 +31,7 @@ class RecipeController {
     private static final UUID NOWHERE = new UUID(0, 0);
 
     /** A recipe, and the ruler whose unit figures without one are in. */
-    public record WrittenRecipe(String text, String ruler) { }
+    public record WrittenRecipe(@NotNull String text, @Text String ruler) { }
 
     /**
      * What came of reading it.
@@ -50,17 +52,17 @@ class RecipeController {
     }
 
     @PostMapping("/read")
-    ReadView read(@RequestBody WrittenRecipe recipe) {
+    ReadView read(@Valid @RequestBody WrittenRecipe recipe) {
         Ruler ruler = Written.on(recipe.ruler()).ruler();
         RecipeReading reading = Recipes.on(ruler).read(recipe.text());
         CardView card = reading.card() == null ? null
-                : CardView.of(new Card(NOWHERE, 0, stock.workshop().work(plan(reading, ruler)), Instant.EPOCH));
+                : CardView.of(new Card(NOWHERE, 0, stock.workshop().work(plan(reading, ruler)), Instant.EPOCH, ""));
         return new ReadView(card, reading.closes(), reading.verdict(), reading.notUnderstood(), reading.taken(), reading.findings(), reading.mends());
     }
 
     @PostMapping("/begun")
     @ResponseStatus(HttpStatus.CREATED)
-    CardView begin(@RequestBody WrittenRecipe recipe) {
+    CardView begin(@Valid @RequestBody WrittenRecipe recipe) {
         Ruler ruler = Written.on(recipe.ruler()).ruler();
         RecipeReading reading = Recipes.on(ruler).read(recipe.text());
         if (reading.card() == null) {

@@ -11,7 +11,6 @@ import vantbreeze.core.fit.Proposal;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
-import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.tool.Board;
 
@@ -53,8 +52,7 @@ class StartController {
         List<Proposal> found = switch (from) {
             case ENVELOPE -> proposals.forEnvelope(stock.workshop().envelope(required(envelope)));
             case SHEET -> proposals.forSheet();
-            case SIZE -> List.of(proposals.forSize(
-                    new Size(written.measure("width", width), written.measure("height", height))));
+            case SIZE -> List.of(proposals.forSize(written.size(width, height)));
         };
         return found.stream().map(proposal -> ProposalView.of(proposal, written.ruler())).toList();
     }

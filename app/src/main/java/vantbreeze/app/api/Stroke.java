@@ -1,5 +1,6 @@
 package vantbreeze.app.api;
 
+import jakarta.validation.constraints.NotNull;
 import org.springframework.lang.Nullable;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Side;
@@ -25,9 +26,9 @@ import vantbreeze.core.plan.Workshop;
  * @param panel the panel that is glued on, or that a piece is laid on
  * @param glued the panel that is glued
  */
-public record Stroke(int revision, What what, int piece, @Nullable PointView from, @Nullable PointView to, @Nullable String acrossFrom, @Nullable String upFrom,
-                     @Nullable String acrossTo, @Nullable String upTo, @Nullable Fold fold, @Nullable Handle.Kind kind, @Nullable Integer index,
-                     @Nullable String name, @Nullable String width, @Nullable String height, @Nullable String panel, @Nullable String glued,
+public record Stroke(int revision, @NotNull What what, int piece, @Nullable PointView from, @Nullable PointView to, @Nullable @MaybeText String acrossFrom, @Nullable @MaybeText String upFrom,
+                     @Nullable @MaybeText String acrossTo, @Nullable @MaybeText String upTo, @Nullable Fold fold, @Nullable Handle.Kind kind, @Nullable Integer index,
+                     @Nullable @MaybeText String name, @Nullable @MaybeText String width, @Nullable @MaybeText String height, @Nullable @MaybeText String panel, @Nullable @MaybeText String glued,
                      @Nullable Boolean byItsFace, @Nullable Boolean toTheBack) {
 
     /** What can be done. */

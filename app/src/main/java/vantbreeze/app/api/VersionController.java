@@ -1,5 +1,6 @@
 package vantbreeze.app.api;
 
+import jakarta.validation.Valid;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -18,6 +19,7 @@ import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.plan.Comparison;
 import vantbreeze.core.plan.Difference;
 import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.exchange.document.PlanDocument;
 
 /** Named versions of a card: kept, set beside the card as it is, gone back to. */
 @RestController
@@ -28,7 +30,7 @@ class VersionController {
     public record VersionSummary(UUID id, String name, Instant madeAt) { }
 
     /** A name for the card as it is now. */
-    public record NewVersion(String name) { }
+    public record NewVersion(@Text String name) { }
 
     /** What the maker was looking at. */
     public record Back(int revision) { }
@@ -54,7 +56,7 @@ class VersionController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    VersionSummary keep(@PathVariable UUID id, @RequestBody NewVersion asked) {
+    VersionSummary keep(@PathVariable UUID id, @Valid @RequestBody NewVersion asked) {
         return summary(drawer.keepVersion(id, asked.name()));
     }
 
@@ -62,16 +64,16 @@ class VersionController {
     ComparedView compare(@PathVariable UUID id, @PathVariable UUID version) {
         Version kept = drawer.version(id, version);
         Card card = drawer.card(id);
-        WorkedPlan then = stock.workshop().work(kept.plan());
+        WorkedPlan then = stock.workshop().work(PlanDocument.read(kept.document()));
         List<DifferenceView> differences = Comparison.of(then, card.worked()).differences().stream()
                 .map((Difference one) -> new DifferenceView(one.what(), one.before(), one.after())).toList();
-        return new ComparedView(kept.name(), kept.madeAt(), CardView.of(new Card(id, card.revision(), then, kept.madeAt())), differences);
+        return new ComparedView(kept.name(), kept.madeAt(), CardView.of(new Card(id, card.revision(), then, kept.madeAt(), kept.document())), differences);
     }
 
     @PostMapping("/{version}/taken")
-    CardView take(@PathVariable UUID id, @PathVariable UUID version, @RequestBody Back back) {
+    CardView take(@PathVariable UUID id, @PathVariable UUID version, @Valid @RequestBody Back back) {
         Version kept = drawer.version(id, version);
-        return CardView.of(drawer.change(id, back.revision(), plan -> kept.plan()));
+        return CardView.of(drawer.replace(id, back.revision(), kept.document()));
     }
 
     private static VersionSummary summary(Version version) {

@@ -1,5 +1,7 @@
 package vantbreeze.app.api;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.lang.Nullable;
@@ -26,7 +28,9 @@ import vantbreeze.core.plan.Workshop;
  * @param embellishments set on top, as typed
  * @param aside which of what is kept aside, from 0
  */
-public record Wish(int revision, What what, List<FaceRef> faces, List<TypedLayer> layers, List<TypedEmbellishment> embellishments, @Nullable Integer aside) {
+public record Wish(int revision, @NotNull What what, @Things List<@NotNull FaceRef> faces,
+                   @Things List<@NotNull @Valid TypedLayer> layers,
+                   @Things List<@NotNull @Valid TypedEmbellishment> embellishments, @Nullable Integer aside) {
 
     private static final int MOST_DIVISIONS = 100;
 
@@ -56,10 +60,13 @@ public record Wish(int revision, What what, List<FaceRef> faces, List<TypedLayer
      *
      * @param divisions how many marks of the ruler to move the border by
      */
-    public record TypedLayer(String paper, @Nullable String border, @Nullable Integer divisions, @Nullable String width, @Nullable String height, @Nullable String pad, @Nullable Boolean otherSide) { }
+    public record TypedLayer(@Text String paper, @Nullable @MaybeText String border, @Nullable Integer divisions,
+                             @Nullable @MaybeText String width, @Nullable @MaybeText String height,
+                             @Nullable @MaybeText String pad, @Nullable Boolean otherSide) { }
 
     /** Something set on top, as typed. */
-    public record TypedEmbellishment(String name, String width, String height, String standsUp) { }
+    public record TypedEmbellishment(@Text String name, @Text String width, @Text String height,
+                                     @Text String standsUp) { }
 
     Dressing on(WorkedPlan worked, Workshop workshop) {
         Dressing dressing = worked.plan().dressing();

@@ -3,7 +3,13 @@ package vantbreeze.app.cards;
 /** The card asked for is not in the drawer. */
 public final class CardGone extends RuntimeException {
 
+    private static final long serialVersionUID = 1;
+
     CardGone() {
-        super("This card is not in the drawer any more. It may have been deleted in another window.");
+        this("This card is not in the drawer any more. It may have been deleted in another window.");
+    }
+
+    CardGone(String message) {
+        super(message);
     }
 }

@@ -1,6 +1,7 @@
 package vantbreeze.app.cards;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -10,6 +11,7 @@ import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import vantbreeze.app.stock.StockRoom;
+import vantbreeze.app.store.CardLists;
 import vantbreeze.app.store.StoredCard;
 import vantbreeze.app.store.StoredCards;
 import vantbreeze.app.store.StoredVersion;
@@ -18,49 +20,80 @@ import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.exchange.document.PlanDocument;
+import vantbreeze.exchange.document.UnreadablePlan;
 
 /**
- * Where cards are kept. Every change is saved as it is made; nothing is kept that could not be worked out, so a
- * card in the drawer can always be opened.
+ * Where cards are kept. Every change is on disk when it is answered; nothing is kept that could not be worked out. Should a
+ * card no longer be one that this build can work out, it stands alone: the others are not touched by it.
  */
 @Service
 public class Drawer {
+
+    /** How long a card that was put aside can be brought back. */
+    public static final Duration KEPT_ASIDE = Duration.ofDays(30);
 
     /** Named versions of one card. */
     private static final int MOST_VERSIONS = 200;
 
     private final StoredCards stored;
     private final StoredVersions versions;
+    private final CardLists lists;
     private final StockRoom stock;
-    private final Clock clock = Clock.systemUTC();
+    private final Clock clock;
     /** The card of which a line is dragged, as it is kept; null when it may have changed. */
     private volatile InHand inHand;
 
     private record InHand(UUID id, int revision, Plan plan, Instant changedAt) { }
 
-    Drawer(StoredCards stored, StoredVersions versions, StockRoom stock) {
+    Drawer(StoredCards stored, StoredVersions versions, CardLists lists, StockRoom stock, Clock clock) {
         this.stored = stored;
         this.versions = versions;
+        this.lists = lists;
         this.stock = stock;
+        this.clock = clock;
     }
 
-    /** All cards, the last changed first. */
+    /** How many cards there are. */
     @Transactional(readOnly = true)
-    public List<Card> cards() {
-        return stored.findByDeletedAtIsNullOrderByChangedAtDesc().stream().map(this::card).toList();
+    public long size() {
+        return lists.count();
     }
 
-    /** @throws CardGone when it is not there or put aside */
+    /**
+     * A card, worked out.
+     *
+     * @throws CardGone when it is not there or put aside
+     * @throws CannotOpen when its document is not one that this build can work out
+     */
     @Transactional(readOnly = true)
     public Card card(UUID id) {
-        return card(present(id));
+        return opened(present(id));
+    }
+
+    /** A card, whether it is in the drawer or put aside. */
+    @Transactional(readOnly = true)
+    public Card anywhere(UUID id) {
+        return opened(stored.findById(id).orElseThrow(CardGone::new));
+    }
+
+    /** A card's document as it is kept, whether or not it can be opened. */
+    @Transactional(readOnly = true)
+    public CardDocument document(UUID id) {
+        StoredCard card = stored.findById(id).orElseThrow(CardGone::new);
+        return new CardDocument(card.name(), card.document());
     }
 
     /** Keeps a new card. */
     @Transactional
     public Card add(Plan plan) {
+        return add(plan, PlanDocument.write(plan));
+    }
+
+    /** Keeps a new card of a document, with whatever is in it. */
+    @Transactional
+    public Card add(Plan plan, String document) {
         WorkedPlan worked = stock.workshop().work(plan);
-        return card(stored.saveAndFlush(new StoredCard(UUID.randomUUID(), plan.name(), PlanDocument.write(plan), now())), worked);
+        return card(stored.saveAndFlush(new StoredCard(UUID.randomUUID(), plan.name(), fitting(document), now())), worked);
     }
 
     /**
@@ -77,15 +110,41 @@ public class Drawer {
         Plan before = PlanDocument.read(card.document());
         Plan after = change.apply(before);
         if (after.equals(before)) {
-            return card(card);
+            return opened(card);
         }
+        return rewritten(card, after, PlanDocument.rewritten(card.document(), after));
+    }
+
+    /**
+     * Puts another document in place of a card's, with whatever is in it; also of a card that can't be opened.
+     *
+     * @throws CardGone when it is not there
+     * @throws ChangedElsewhere when it has moved on from {@code revision}
+     */
+    @Transactional
+    public Card replace(UUID id, int revision, String document) {
+        inHand = null;
+        StoredCard card = present(id, revision);
+        Plan after = PlanDocument.read(document);
+        String written = PlanDocument.rewritten(document, after);
+        return written.equals(card.document()) ? opened(card) : rewritten(card, after, written);
+    }
+
+    private Card rewritten(StoredCard card, Plan after, String document) {
         WorkedPlan worked = stock.workshop().work(after);
-        card.rewrite(after.name(), PlanDocument.write(after), now());
+        card.rewrite(after.name(), fitting(document), now());
         try {
             return card(stored.saveAndFlush(card), worked);
         } catch (OptimisticLockingFailureException raced) {
             throw new ChangedElsewhere();
         }
+    }
+
+    private static String fitting(String document) {
+        if (document.length() > PlanDocument.LONGEST) {
+            throw new Refusal("document", "The card has grown too large to be kept. Leave something out: layers, pieces or notes.");
+        }
+        return document;
     }
 
     /**
@@ -103,7 +162,12 @@ public class Drawer {
             held = new InHand(id, revision, PlanDocument.read(card.document()), card.changedAt());
             inHand = held;
         }
-        return new Card(id, revision, change.apply(held.plan), held.changedAt);
+        return new Card(id, revision, change.apply(held.plan), held.changedAt, "");
+    }
+
+    /** Forgets what it knows of the card in hand: the store was changed by another way. */
+    public void letGo() {
+        inHand = null;
     }
 
     /** The named versions of a card, the last made first. */
@@ -125,7 +189,7 @@ public class Drawer {
         if (plain.isEmpty() || plain.length() > Plan.LONGEST_NAME) {
             throw new Refusal("version", "A version needs a name of up to %d characters. Type one, like \"with the narrow leg\".".formatted(Plan.LONGEST_NAME));
         }
-        if (versions.findByCardOrderByMadeAtDesc(id).size() >= MOST_VERSIONS) {
+        if (lists.versions(id) >= MOST_VERSIONS) {
             throw new Refusal("version", "This card has %d versions already. Copy it and go on with the copy.".formatted(MOST_VERSIONS));
         }
         return version(versions.saveAndFlush(new StoredVersion(UUID.randomUUID(), id, plain, card.document(), now())));
@@ -134,22 +198,25 @@ public class Drawer {
     /** @throws CardGone when the card has no such version */
     @Transactional(readOnly = true)
     public Version version(UUID card, UUID id) {
-        return versions.findById(id).filter(one -> one.card().equals(card)).map(Drawer::version).orElseThrow(CardGone::new);
+        return versions.findById(id).filter(one -> one.card().equals(card)).map(Drawer::version)
+                .orElseThrow(() -> new CardGone("This version is not kept here. Look at the list of versions again."));
     }
 
     private static Version version(StoredVersion stored) {
-        return new Version(stored.getId(), stored.name(), stored.madeAt(), PlanDocument.read(stored.document()));
+        return new Version(stored.getId(), stored.name(), stored.madeAt(), stored.document());
     }
 
     /** Lays a second card of the same plan beside the first. */
     @Transactional
     public Card copy(UUID id) {
-        Plan plan = card(id).plan();
+        String document = present(id).document();
+        Plan plan = PlanDocument.read(document);
         String name = plan.name() + " (copy)";
-        return add(plan.named(name.length() > Plan.LONGEST_NAME ? plan.name() : name));
+        Plan second = plan.named(name.length() > Plan.LONGEST_NAME ? plan.name() : name);
+        return add(second, PlanDocument.rewritten(document, second));
     }
 
-    /** Puts a card aside; {@link #restore} brings it back. */
+    /** Puts a card aside; {@link #restore} brings it back for as long as {@link #KEPT_ASIDE}. */
     @Transactional
     public void delete(UUID id) {
         inHand = null;
@@ -158,10 +225,17 @@ public class Drawer {
 
     /** Brings back a card that was put aside. */
     @Transactional
-    public Card restore(UUID id) {
-        StoredCard card = stored.findById(id).orElseThrow(CardGone::new);
+    public void restore(UUID id) {
+        StoredCard card = stored.findById(id).orElseThrow(() -> new CardGone(
+                "This card was put aside more than %d days ago and is gone. It may be in a backup.".formatted(KEPT_ASIDE.toDays())));
         card.delete(null);
-        return card(stored.saveAndFlush(card));
+        stored.saveAndFlush(card);
+    }
+
+    /** Takes what was put aside longer than {@link #KEPT_ASIDE} ago away for good; how many cards that were. */
+    @Transactional
+    public int purge() {
+        return lists.purge(now().minus(KEPT_ASIDE));
     }
 
     private StoredCard present(UUID id) {
@@ -176,12 +250,18 @@ public class Drawer {
         return card;
     }
 
-    private Card card(StoredCard stored) {
-        return card(stored, stock.workshop().work(PlanDocument.read(stored.document())));
+    private Card opened(StoredCard stored) {
+        try {
+            return card(stored, stock.workshop().work(PlanDocument.read(stored.document())));
+        } catch (UnreadablePlan | Refusal refused) {
+            throw new CannotOpen(refused.getMessage(), refused);
+        } catch (RuntimeException broken) {
+            throw new CannotOpen("It can't be worked out, and that is our fault. Save its document; a later Vantbreeze may open it.", broken);
+        }
     }
 
     private static Card card(StoredCard stored, WorkedPlan worked) {
-        return new Card(stored.getId(), stored.revision(), worked, stored.changedAt());
+        return new Card(stored.getId(), stored.revision(), worked, stored.changedAt(), stored.document());
     }
 
     private Instant now() {

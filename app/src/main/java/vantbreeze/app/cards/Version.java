@@ -2,7 +2,6 @@ package vantbreeze.app.cards;
 
 import java.time.Instant;
 import java.util.UUID;
-import vantbreeze.core.plan.Plan;
 
 /**
  * A card as it once was.
@@ -10,6 +9,6 @@ import vantbreeze.core.plan.Plan;
  * @param id which
  * @param name what the maker called it
  * @param madeAt when
- * @param plan what was decided then
+ * @param document the plan document of then
  */
-public record Version(UUID id, String name, Instant madeAt, Plan plan) { }
+public record Version(UUID id, String name, Instant madeAt, String document) { }

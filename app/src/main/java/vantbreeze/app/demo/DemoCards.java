@@ -40,7 +40,7 @@ class DemoCards implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments arguments) {
-        if (drawer.cards().isEmpty()) {
+        if (drawer.size() == 0) {
             stock.change(own -> festivalStock(own.tools()));
             Wardrobe wardrobe = new Wardrobe(stock.workshop());
             festival().forEach(plan -> drawer.add(wardrobe.dressed(plan)));

@@ -7,14 +7,20 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.time.Clock;
+import java.time.Duration;
 import java.util.Iterator;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.Semaphore;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.springframework.stereotype.Service;
+import vantbreeze.app.store.CardLists;
 import vantbreeze.app.store.StoredPicture;
 import vantbreeze.app.store.StoredPictures;
 import vantbreeze.core.plan.Refusal;
@@ -28,14 +34,27 @@ public class Pictures {
 
     /** Largest file taken, bytes. */
     public static final int LARGEST = 10 * 1024 * 1024;
-    /** Widest and highest picture taken, pixels: beyond it a small file unpacks to more than there is room for. */
-    private static final int WIDEST = 20_000;
+    /** Most pixels taken: a small file can unpack to more than there is room for. */
+    private static final long MOST_PIXELS = 40_000_000;
+    /**
+     * Most pixels of a progressive JPEG, times the passes in which it is painted (ISO/IEC 10918-1, G.1): all of it is unpacked,
+     * and each pass goes over the whole picture.
+     */
+    private static final long MOST_PAINTED = 120_000_000;
     private static final int KEPT = 1024;
+    /** A picture that nothing names is kept this long: it may be about to be named. */
+    private static final Duration KEPT_UNNAMED = Duration.ofDays(30);
 
     private final StoredPictures stored;
+    private final CardLists lists;
+    private final Clock clock;
+    /** One picture at a time: each takes as much memory as it has pixels. */
+    private final Semaphore one = new Semaphore(1, true);
 
-    Pictures(StoredPictures stored) {
+    Pictures(StoredPictures stored, CardLists lists, Clock clock) {
         this.stored = stored;
+        this.lists = lists;
+        this.clock = clock;
     }
 
     /**
@@ -48,9 +67,32 @@ public class Pictures {
         if (file.length > LARGEST) {
             throw new Refusal("picture", "That file is larger than 10 MB. Save it smaller, about 2000 pixels wide, and choose it again.");
         }
-        StoredPicture picture = new StoredPicture(UUID.randomUUID(), rewritten(file));
+        byte[] rewritten;
+        one.acquireUninterruptibly();
+        try {
+            rewritten = rewritten(file);
+        } finally {
+            one.release();
+        }
+        StoredPicture picture = new StoredPicture(UUID.randomUUID(), rewritten, clock.instant());
         stored.saveAndFlush(picture);
         return picture.id().toString();
+    }
+
+    /** Whether there is a picture of this id. */
+    boolean has(String id) {
+        try {
+            return stored.existsById(UUID.fromString(id));
+        } catch (IllegalArgumentException noId) {
+            return false;
+        }
+    }
+
+    /** Takes pictures away for good that were kept a while ago and are not among those named; how many that were. */
+    int purge(Set<String> named) {
+        List<UUID> unnamed = lists.picturesBefore(clock.instant().minus(KEPT_UNNAMED)).stream().filter(id -> !named.contains(id.toString())).toList();
+        stored.deleteAllById(unnamed);
+        return unnamed.size();
     }
 
     /** A picture as PNG. */
@@ -71,7 +113,7 @@ public class Pictures {
                     throw notAPicture();
                 }
                 reader.setInput(input, true, true);
-                return png(fitted(read(reader)));
+                return png(fitted(read(reader, file)));
             } finally {
                 reader.dispose();
             }
@@ -88,17 +130,30 @@ public class Pictures {
     }
 
     /** Every so many pixels only, so that a large picture never lies in memory whole. */
-    private static BufferedImage read(ImageReader reader) throws IOException {
+    private static BufferedImage read(ImageReader reader, byte[] file) throws IOException {
         int width = reader.getWidth(0);
         int height = reader.getHeight(0);
-        if (width > WIDEST || height > WIDEST) {
-            throw new Refusal("picture", "That picture is %,d × %,d pixels: more than %,d either way can't be unpacked here. Save it smaller, about 2000 wide, and choose it again."
-                    .formatted(width, height, WIDEST));
+        long pixels = (long) width * height;
+        if (pixels > MOST_PIXELS || pixels * passes(file) > MOST_PAINTED) {
+            throw new Refusal("picture", "That picture is %,d × %,d pixels: more than can be unpacked here in good time. Save it smaller, about 2000 pixels wide, and choose it again."
+                    .formatted(width, height));
         }
         int every = Math.max(1, Math.max(width, height) / (2 * KEPT));
         ImageReadParam sparing = reader.getDefaultReadParam();
         sparing.setSourceSubsampling(every, every, 0, 0);
         return reader.read(0, sparing);
+    }
+
+    /** How many passes a JPEG is painted in, counted by its SOS markers; 1 for other files. Within its data FF is never followed by DA. */
+    private static long passes(byte[] file) {
+        long passes = 0;
+        boolean jpeg = file.length > 2 && (file[0] & 0xff) == 0xff && (file[1] & 0xff) == 0xd8;
+        for (int i = 2; jpeg && i + 1 < file.length; i++) {
+            if ((file[i] & 0xff) == 0xff && (file[i + 1] & 0xff) == 0xda) {
+                passes++;
+            }
+        }
+        return Math.max(1, passes);
     }
 
     private static BufferedImage fitted(BufferedImage picture) {

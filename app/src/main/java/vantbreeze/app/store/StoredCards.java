@@ -1,12 +1,7 @@
 package vantbreeze.app.store;
 
-import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** The cards in the database. */
-public interface StoredCards extends JpaRepository<StoredCard, UUID> {
-
-    /** Those that are not put aside, the last changed first. */
-    List<StoredCard> findByDeletedAtIsNullOrderByChangedAtDesc();
-}
+public interface StoredCards extends JpaRepository<StoredCard, UUID> { }

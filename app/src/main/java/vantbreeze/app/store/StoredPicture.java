@@ -4,6 +4,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import java.util.UUID;
 
 /** A picture of a paper, as it is kept. */
@@ -15,12 +16,14 @@ public class StoredPicture {
     private UUID id;
     @Column(length = 20_000_000)
     private byte[] content;
+    private Instant keptAt;
 
     protected StoredPicture() { }
 
     /** The row of a picture. */
-    public StoredPicture(UUID id, byte[] content) {
+    public StoredPicture(UUID id, byte[] content, Instant keptAt) {
         this.id = id;
+        this.keptAt = keptAt;
         this.content = content.clone();
     }
 

@@ -3,9 +3,12 @@ package vantbreeze.core.layer;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import vantbreeze.core.length.Ruler;
 
 /**
@@ -60,6 +63,16 @@ public record Dressing(List<Dressed> all) {
             others.add(dressed);
         }
         return new Dressing(others);
+    }
+
+    /** The same with every paper under another id. */
+    public Dressing renaming(UnaryOperator<String> papers) {
+        return new Dressing(all.stream().map(dressed -> dressed.layered(dressed.layers().stream().map(layer -> layer.from(papers.apply(layer.paper()))).toList())).toList());
+    }
+
+    /** The ids of all papers in it. */
+    public Set<String> papers() {
+        return all.stream().flatMap(dressed -> dressed.layers().stream()).map(LayerChoice::paper).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** The same with every border at the nearest mark of {@code ruler}, one division at least where there is any. */

@@ -51,6 +51,11 @@ public record LayerChoice(String paper, Length border, Size own, Length pad, boo
         return new LayerChoice(paper, border, size, pad, otherSide);
     }
 
+    /** The same from another paper. */
+    public LayerChoice from(String other) {
+        return new LayerChoice(other, border, own, pad, otherSide);
+    }
+
     LayerChoice on(Ruler ruler) {
         Length marked = border.isPositive() ? ruler.nearest(border).length().max(ruler.division()) : border;
         Size cut = own == null ? null : new Size(ruler.nearest(own.width()).length().max(ruler.division()), ruler.nearest(own.height()).length().max(ruler.division()));

@@ -1,5 +1,6 @@
 package vantbreeze.core.plan;
 
+import java.util.Locale;
 import java.util.stream.Collectors;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
@@ -44,7 +45,7 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
             Length length = measures.byId().get(parameter.id());
             if (length == null) {
                 throw new Refusal(parameter.id(), "The plan does not say the %s. It can't be opened without."
-                        .formatted(parameter.label().toLowerCase()));
+                        .formatted(parameter.label().toLowerCase(Locale.ROOT)));
             }
         }
         measures.choices().forEach(this::requireChoice);

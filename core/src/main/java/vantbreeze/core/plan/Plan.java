@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.free.FreeStructure;
 import vantbreeze.core.layer.Dressing;
@@ -114,6 +115,13 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
     /** The same card with other layers. */
     public Plan dressed(Dressing other) {
         return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, locked, other);
+    }
+
+    /** The same card with its envelope, sheet and papers under other ids. */
+    public Plan renaming(UnaryOperator<String> ids) {
+        UnaryOperator<String> given = id -> id == null ? null : ids.apply(id);
+        return new Plan(name, structureId, measures, ruler, given.apply(envelopeId), given.apply(sheetId), given.apply(cardstockId), notes, free, locked,
+                dressing.renaming(ids));
     }
 
     /** The same card with other notes. */

@@ -1,6 +1,7 @@
 package vantbreeze.core.plan;
 
 import java.math.RoundingMode;
+import java.util.Locale;
 import vantbreeze.core.check.Finding.Mend;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
@@ -40,7 +41,7 @@ record Words(WorkedPlan worked) {
     /** Null when the structure's limits do not allow it: a mend that is refused is none. */
     private Mend to(String parameter, Length length) {
         boolean allowed = worked.structure().limits(parameter, worked.plan().measures()).allow(length);
-        return allowed ? Mend.to(parameter, length, "Make the %s %s".formatted(label(parameter).toLowerCase(), write(length))) : null;
+        return allowed ? Mend.to(parameter, length, "Make the %s %s".formatted(label(parameter).toLowerCase(Locale.ROOT), write(length))) : null;
     }
 
     String name(int panel) {

@@ -2,6 +2,7 @@ package vantbreeze.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import vantbreeze.core.fold.Fold;
@@ -44,7 +45,7 @@ final class RecipeReader {
         StringBuilder rest = new StringBuilder(written);
         while (own.find()) {
             String words = own.group("words").strip();
-            if (own.group("what").toLowerCase().startsWith("note")) {
+            if (own.group("what").toLowerCase(Locale.ROOT).startsWith("note")) {
                 draft.notes.append(words).append('\n');
             } else {
                 draft.name = words;

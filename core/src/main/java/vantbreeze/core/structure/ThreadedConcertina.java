@@ -2,6 +2,7 @@ package vantbreeze.core.structure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Fold;
@@ -110,7 +111,7 @@ public final class ThreadedConcertina implements Structure {
         joins.add(threaded("Left wing, inner", piece, name + " left end", new Spot(left, foot), tail));
         joins.add(threaded("Right wing, inner", piece, name + " right end", new Spot(right, foot), end));
         for (String side : List.of("Left", "Right")) {
-            overs.add(new Over(new PanelRef(0, side + " wing, outer"), new PanelRef(piece, name + " " + side.toLowerCase() + " tail")));
+            overs.add(new Over(new PanelRef(0, side + " wing, outer"), new PanelRef(piece, name + " " + side.toLowerCase(Locale.ROOT) + " tail")));
         }
     }
 

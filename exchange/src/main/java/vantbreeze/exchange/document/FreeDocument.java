@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Function;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
@@ -28,6 +29,9 @@ import vantbreeze.core.length.Length;
  * lower left corner, panels as "piece panel", pieces counted from 0.
  */
 final class FreeDocument {
+
+    /** Longest figure taken, characters. */
+    private static final int LONGEST_FIGURE = 40;
 
     private FreeDocument() { }
 
@@ -54,7 +58,7 @@ final class FreeDocument {
         spots(piece.outline(), into.putArray("outline"));
         ArrayNode scores = into.putArray("scores");
         piece.creases().forEach(crease -> scores.addObject().put("from", write(crease.line().from())).put("to", write(crease.line().to()))
-                .put("fold", crease.fold().name().toLowerCase()));
+                .put("fold", crease.fold().name().toLowerCase(Locale.ROOT)));
         ArrayNode slits = into.putArray("slits");
         piece.slits().forEach(slit -> slits.addObject().put("from", write(slit.from())).put("to", write(slit.to())));
         ArrayNode panels = into.putArray("panels");
@@ -64,8 +68,8 @@ final class FreeDocument {
     }
 
     private static void join(Join join, ObjectNode into) {
-        into.put("on", write(join.on())).put("onSide", join.onSide().name().toLowerCase());
-        into.put("glued", write(join.glued())).put("gluedSide", join.gluedSide().name().toLowerCase());
+        into.put("on", write(join.on())).put("onSide", join.onSide().name().toLowerCase(Locale.ROOT));
+        into.put("glued", write(join.glued())).put("gluedSide", join.gluedSide().name().toLowerCase(Locale.ROOT));
         into.put("at", write(join.at().on())).put("its", write(join.at().glued())).put("turn", join.at().turnDegrees()).put("slides", join.slides());
         spots(join.area(), into.putArray("area"));
     }
@@ -106,7 +110,7 @@ final class FreeDocument {
 
     private static Piece piece(JsonNode node) {
         return new Piece(node.path("name").asText(), spots(node.path("outline")),
-                each(node.path("scores"), score -> new Crease(line(score), Fold.valueOf(score.path("fold").asText().toUpperCase()))),
+                each(node.path("scores"), score -> new Crease(line(score), Fold.valueOf(score.path("fold").asText().toUpperCase(Locale.ROOT)))),
                 each(node.path("slits"), FreeDocument::line),
                 each(node.path("panels"), panel -> new PanelName(spot(panel.path("at")), panel.path("name").asText())),
                 each(node.path("holes"), FreeDocument::spots));
@@ -124,7 +128,7 @@ final class FreeDocument {
     }
 
     private static Side side(JsonNode node) {
-        return Side.valueOf(node.asText().toUpperCase());
+        return Side.valueOf(node.asText().toUpperCase(Locale.ROOT));
     }
 
     private static Stretch line(JsonNode node) {
@@ -141,6 +145,9 @@ final class FreeDocument {
     }
 
     private static Length length(String millimetres) {
+        if (millimetres.length() > LONGEST_FIGURE) {
+            throw new IllegalArgumentException("a figure of " + millimetres.length() + " digits");
+        }
         return Length.ofUnits(new BigDecimal(millimetres).multiply(BigDecimal.valueOf(Length.PER_MILLIMETRE)).longValueExact());
     }
 

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
@@ -20,8 +21,8 @@ import vantbreeze.core.structure.Measures;
 /**
  * The plan document: one card as JSON text, versioned, with measures written as a maker would, each exact.
  *
- * <p>It is what the store keeps and what is downloaded and opened again. Unknown fields are passed over, so that
- * a later house may add some without a new version; what changes meaning gets a new version.
+ * <p>It is what the store keeps and what is downloaded and opened again. Unknown fields are passed over and, by
+ * {@link #rewritten}, kept, so that a later house may add some without a new version; what changes meaning gets a new version.
  */
 public final class PlanDocument {
 
@@ -31,12 +32,29 @@ public final class PlanDocument {
     public static final int LONGEST = 400_000;
 
     private static final String FORMAT = "vantbreeze-plan";
-    private static final ObjectMapper JSON = new ObjectMapper();
+    private static final ObjectMapper JSON = DocumentJson.mapper();
 
     private PlanDocument() { }
 
     /** The document of {@code plan}. */
     public static String write(Plan plan) {
+        return tree(plan).toPrettyString();
+    }
+
+    /**
+     * The document of {@code after}, with whatever {@code before} has that this build does not know.
+     *
+     * @param before the document that the plan was read from
+     * @throws UnreadablePlan when {@code before} can't be read
+     */
+    public static String rewritten(String before, Plan after) {
+        JsonNode was = parse(before);
+        ObjectNode document = tree(after);
+        UnknownFields.carry(was, tree(read(was)), document);
+        return document.toPrettyString();
+    }
+
+    private static ObjectNode tree(Plan plan) {
         ObjectNode document = JSON.createObjectNode();
         document.put("format", FORMAT);
         document.put("version", VERSION);
@@ -65,7 +83,7 @@ public final class PlanDocument {
         if (!plan.dressing().all().isEmpty()) {
             new LayersDocument(plan.ruler()).write(plan.dressing(), document.putArray("layers"));
         }
-        return document.toPrettyString();
+        return document;
     }
 
     /**
@@ -74,7 +92,19 @@ public final class PlanDocument {
      * @throws UnreadablePlan in words for the maker: no plan, a newer version, or the field that can't be read
      */
     public static Plan read(String text) {
-        JsonNode document = parse(text);
+        return read(parse(text));
+    }
+
+    /** What a document calls its card, for one that can't be opened; empty when it does not say. */
+    public static Optional<String> nameIn(String text) {
+        try {
+            return Optional.of(parse(text).path("name").asText().strip()).filter(name -> !name.isEmpty());
+        } catch (UnreadablePlan garbled) {
+            return Optional.empty();
+        }
+    }
+
+    private static Plan read(JsonNode document) {
         if (!FORMAT.equals(document.path("format").asText())) {
             throw new UnreadablePlan("This file is not a Vantbreeze plan. Choose one that was downloaded from a card here.");
         }

@@ -27,18 +27,41 @@ import vantbreeze.core.tool.Tools;
 /** What a maker has of their own, as JSON text, measures in exact millimetres. */
 public final class StockDocument {
 
-    private static final ObjectMapper JSON = new ObjectMapper();
+    private static final ObjectMapper JSON = DocumentJson.mapper();
 
     private StockDocument() { }
 
     /** The document of {@code stock}. */
     public static String write(OwnStock stock) {
+        return tree(stock).toPrettyString();
+    }
+
+    /**
+     * The document of {@code after}, with whatever {@code before} has that this build does not know.
+     *
+     * @throws UnreadablePlan when {@code before} can't be read
+     */
+    public static String rewritten(String before, OwnStock after) {
+        ObjectNode document = tree(after);
+        UnknownFields.carry(parse(before), tree(read(before)), document);
+        return document.toPrettyString();
+    }
+
+    static ObjectNode tree(OwnStock stock) {
         ObjectNode document = JSON.createObjectNode();
         document.put("format", "vantbreeze-stock").put("version", 1);
         ObjectNode tools = document.putObject("tools");
         board(stock.tools().inches(), tools.putObject("inches"));
         board(stock.tools().metric(), tools.putObject("metric"));
         tools.put("bed", write(stock.tools().bed())).put("stopsInside", stock.tools().stopsInside());
+        things(OwnThings.of(stock), document);
+        ArrayNode away = document.putArray("away");
+        stock.away().forEach(away::add);
+        return document;
+    }
+
+    /** Envelopes, sheets and cardstocks. */
+    static void things(OwnThings stock, ObjectNode document) {
         ArrayNode envelopes = document.putArray("envelopes");
         stock.envelopes().forEach(envelope -> size(envelope.inside(), envelopes.addObject().put("id", envelope.id()).put("name", envelope.name())));
         ArrayNode sheets = document.putArray("sheets");
@@ -46,9 +69,6 @@ public final class StockDocument {
         ArrayNode cardstocks = document.putArray("cardstocks");
         stock.cardstocks().forEach((id, card) -> look(card.look(), cardstocks.addObject().put("id", id).put("name", card.name()).put("grammage", card.grammage())
                 .put("caliper", write(card.caliper())).put("grain", card.grain().name()).put("pattern", card.pattern().name()).put("colour", card.colour())));
-        ArrayNode away = document.putArray("away");
-        stock.away().forEach(away::add);
-        return document.toPrettyString();
     }
 
     private static void look(Look look, ObjectNode into) {
@@ -72,24 +92,45 @@ public final class StockDocument {
 
     /** @throws UnreadablePlan when it is no such document */
     public static OwnStock read(String text) {
+        return read(parse(text));
+    }
+
+    private static JsonNode parse(String text) {
         try {
-            JsonNode document = JSON.readTree(text);
-            List<Envelope> envelopes = new ArrayList<>();
-            document.path("envelopes").forEach(node -> envelopes.add(new Envelope(node.path("id").asText(), node.path("name").asText(), size(node), Envelope.Source.OWN)));
-            List<Sheet> sheets = new ArrayList<>();
-            document.path("sheets").forEach(node -> sheets.add(new Sheet(node.path("id").asText(), node.path("name").asText(), size(node))));
-            Map<String, Cardstock> cardstocks = new LinkedHashMap<>();
-            document.path("cardstocks").forEach(node -> cardstocks.put(node.path("id").asText(), new Cardstock(node.path("name").asText(), node.path("grammage").asInt(),
-                    length(node.path("caliper")), Cardstock.Grain.valueOf(node.path("grain").asText()), Cardstock.Pattern.valueOf(node.path("pattern").asText()),
-                    node.path("colour").asText(), look(node))));
+            return JSON.readTree(text);
+        } catch (JsonProcessingException garbled) {
+            throw unreadable();
+        }
+    }
+
+    private static OwnStock read(JsonNode document) {
+        try {
             Set<String> away = new LinkedHashSet<>();
             document.path("away").forEach(node -> away.add(node.asText()));
             JsonNode tools = document.path("tools");
+            OwnThings things = things(document);
             return new OwnStock(new Tools(board(tools.path("inches")), board(tools.path("metric")), length(tools.path("bed")), tools.path("stopsInside").asBoolean()),
-                    envelopes, sheets, cardstocks, away);
-        } catch (JsonProcessingException | IllegalArgumentException garbled) {
-            throw new UnreadablePlan("The list of what you have can't be read.");
+                    things.envelopes(), things.sheets(), things.cardstocks(), away);
+        } catch (IllegalArgumentException garbled) {
+            throw unreadable();
         }
+    }
+
+    /** @throws IllegalArgumentException when they can't be read */
+    static OwnThings things(JsonNode document) {
+        List<Envelope> envelopes = new ArrayList<>();
+        document.path("envelopes").forEach(node -> envelopes.add(new Envelope(node.path("id").asText(), node.path("name").asText(), size(node), Envelope.Source.OWN)));
+        List<Sheet> sheets = new ArrayList<>();
+        document.path("sheets").forEach(node -> sheets.add(new Sheet(node.path("id").asText(), node.path("name").asText(), size(node))));
+        Map<String, Cardstock> cardstocks = new LinkedHashMap<>();
+        document.path("cardstocks").forEach(node -> cardstocks.put(node.path("id").asText(), new Cardstock(node.path("name").asText(), node.path("grammage").asInt(),
+                length(node.path("caliper")), Cardstock.Grain.valueOf(node.path("grain").asText()), Cardstock.Pattern.valueOf(node.path("pattern").asText()),
+                node.path("colour").asText(), look(node))));
+        return new OwnThings(envelopes, sheets, cardstocks);
+    }
+
+    private static UnreadablePlan unreadable() {
+        return new UnreadablePlan("The list of what you have can't be read.");
     }
 
     /** Papers kept before papers had a look are plain. */

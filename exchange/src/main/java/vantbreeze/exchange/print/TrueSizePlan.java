@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -77,6 +78,6 @@ public final class TrueSizePlan {
         String part = count == 1 ? "" : ", page %d of %d".formatted(number, count);
         String times = copies == 1 ? "" : ", cut %d".formatted(copies);
         return "%s, %s%s, true size%s. Print at 100 %%, no fitting to the page.".formatted(
-                worked.structure().name(), piece.panels().piece().name().toLowerCase(), times, part);
+                worked.structure().name(), piece.panels().piece().name().toLowerCase(Locale.ROOT), times, part);
     }
 }

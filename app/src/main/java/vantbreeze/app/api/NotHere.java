@@ -1,0 +1,11 @@
+package vantbreeze.app.api;
+
+/** What was asked for is not here. The message is for the maker. */
+final class NotHere extends RuntimeException {
+
+    private static final long serialVersionUID = 1;
+
+    NotHere(String message) {
+        super(message);
+    }
+}

@@ -1,0 +1,25 @@
+package vantbreeze.app.api;
+
+import java.util.List;
+import org.springframework.lang.Nullable;
+
+/**
+ * What is seen of a card in a list.
+ *
+ * @param facts what is read of it
+ * @param drawn what is drawn of it; left out when it can't be opened
+ */
+public record SketchView(CardRowView.FactsView facts, @Nullable DrawnView drawn) {
+
+    /**
+     * A card as it shows best what it is.
+     *
+     * @param panels corners of each panel on the sheet
+     * @param partOpen a matrix for each panel
+     * @param lies whether it is displayed lying; otherwise it stands
+     * @param layers what lies on the panels, of each face from below
+     * @param papers what the layers are cut from
+     * @param base what the card itself is made of
+     */
+    public record DrawnView(List<List<PointView>> panels, List<double[]> partOpen, boolean lies, List<LayerView> layers, List<PaperView> papers, PaperView base) { }
+}

@@ -1,0 +1,36 @@
+import { useMemo } from 'react'
+import type { Form, Piece } from '../api/client'
+import { between, heights, NEARLY_CLOSED } from '../house/motion'
+import { extent, PaperSketch } from '../house/PaperSketch'
+import { everyCopy } from './everyCopy'
+import type { Dress } from './FoldedPlate'
+
+type Props = { pieces: Piece[]; form: Form; dress?: Dress; closed: number }
+
+/** The card drawn by the engine's own projection, as on the shelf: for browsers that can't draw in space. */
+export function FlatObject({ pieces, form, dress, closed }: Props) {
+  const panels = useMemo(
+    () =>
+      pieces
+        .flatMap(everyCopy)
+        .sort((one, other) => one.index - other.index)
+        .map(({ corners }) => corners),
+    [pieces],
+  )
+  const matrices = between(form.frames, closed)
+  const within = useMemo(() => extent(panels, form.frames[0], !form.lies), [panels, form])
+  const layers = useMemo(() => heights(form), [form])
+  return (
+    <div className="grid h-[20rem] place-items-center" role="img" aria-label="The card part-open, drawn flat">
+      <PaperSketch
+        panels={panels}
+        matrices={matrices}
+        stands={!form.lies}
+        layers={closed > NEARLY_CLOSED ? layers : undefined}
+        within={within}
+        dress={dress}
+        className="max-h-[20rem] max-w-full"
+      />
+    </div>
+  )
+}

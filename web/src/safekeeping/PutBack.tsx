@@ -1,0 +1,79 @@
+import { usePlannedRestore, useRestore } from '../api/house'
+import type { Restore } from '../api/client'
+import { Sheet } from '../house/Sheet'
+import { said } from './CopyList'
+
+type Props = { name: string; onUndo: (copy: string) => void; onClose: () => void }
+
+/** What putting a copy back would do, then what it did, with the way to undo it. */
+export function PutBack({ name, onUndo, onClose }: Props) {
+  const planned = usePlannedRestore(name)
+  const restore = useRestore()
+  const done = restore.data
+  return (
+    <Sheet open title={done ? 'It is put back' : 'What putting it back would do'} back="Back to safe keeping" onClose={onClose}>
+      {planned.isError && <p role="alert">{planned.error.message}</p>}
+      {!done && planned.data && <Told restore={planned.data} then={false} />}
+      {done && <Told restore={done.done} then />}
+      {restore.isError && (
+        <p role="alert" className="my-3 border-l-4 border-wrong bg-wrong-wash px-3 py-2">
+          {restore.error.message}
+        </p>
+      )}
+      <p className="mt-4 flex flex-wrap gap-3">
+        {!done && planned.data && !planned.data.nothing && (
+          <button type="button" className="slip border-picked bg-paper text-lg font-semibold" disabled={restore.isPending} onClick={() => restore.mutate(name)}>
+            {restore.isPending ? 'Putting it back…' : 'Put it back'}
+          </button>
+        )}
+        {done && (
+          <button type="button" className="slip bg-paper text-lg" onClick={() => onUndo(done.undo)}>
+            Undo that…
+          </button>
+        )}
+        <button type="button" className="slip bg-paper text-lg" onClick={onClose}>
+          {done || planned.data?.nothing ? 'Good' : 'Leave everything as it is'}
+        </button>
+      </p>
+    </Sheet>
+  )
+}
+
+const cards = (count: number) => (count === 1 ? '1 card' : `${count} cards`)
+
+function Told({ restore, then }: { restore: Restore; then: boolean }) {
+  if (restore.nothing) return <p className="text-lg">Everything is as it was in this copy, of {said(restore.made)}. There is nothing to put back.</p>
+  const lines = [
+    { names: restore.back, words: then ? 'came back to the drawer' : 'come back to the drawer' },
+    { names: restore.changed, words: then ? 'became what they were then' : 'become what they were then' },
+    { names: restore.aside, words: `were not there then and ${then ? 'lie' : 'go'} among the deleted cards, for 30 days` },
+  ]
+  return (
+    <>
+      <p className="mb-2 text-lg">
+        The copy is of {said(restore.made)} and has {cards(restore.cards)}.
+      </p>
+      <ul className="grid gap-2 text-lg">
+        {lines
+          .filter(({ names }) => names.length > 0)
+          .map(({ names, words }) => (
+            <li key={words}>
+              <strong className="font-semibold">{cards(names.length)}</strong> {words}: <span className="italic">{listed(names)}</span>
+            </li>
+          ))}
+        {restore.same > 0 && (
+          <li>
+            <strong className="font-semibold">{cards(restore.same)}</strong> stay as they are.
+          </li>
+        )}
+        {restore.stock && <li>Tools and stock {then ? 'became' : 'become'} what they were then.</li>}
+        {restore.versions > 0 && <li>Named versions that {then ? 'came' : 'come'} back: {restore.versions}.</li>}
+        {restore.pictures > 0 && <li>Pictures of papers that {then ? 'came' : 'come'} back: {restore.pictures}.</li>}
+      </ul>
+    </>
+  )
+}
+
+const SHOWN = 8
+
+const listed = (names: string[]) => names.slice(0, SHOWN).join(', ') + (names.length > SHOWN ? ` and ${names.length - SHOWN} more` : '')
