@@ -5,6 +5,20 @@ import { extent, PaperSketch } from '../house/PaperSketch'
 import { everyCopy } from './everyCopy'
 import type { Dress } from './FoldedPlate'
 
+type Box = ReturnType<typeof extent>
+
+/** The box round all boxes. */
+function around(boxes: Box[]): Box {
+  const left = Math.min(...boxes.map((box) => box.left))
+  const top = Math.min(...boxes.map((box) => box.top))
+  return {
+    left,
+    top,
+    width: Math.max(...boxes.map((box) => box.left + box.width)) - left,
+    height: Math.max(...boxes.map((box) => box.top + box.height)) - top,
+  }
+}
+
 type Props = { pieces: Piece[]; form: Form; dress?: Dress; closed: number }
 
 /** The card drawn by the engine's own projection, as on the shelf: for browsers that can't draw in space. */
@@ -18,7 +32,8 @@ export function FlatObject({ pieces, form, dress, closed }: Props) {
     [pieces],
   )
   const matrices = between(form.frames, closed)
-  const within = useMemo(() => extent(panels, form.frames[0], !form.lies), [panels, form])
+  // the eye keeps still while the card moves
+  const within = useMemo(() => around(form.frames.map((frame) => extent(panels, frame, !form.lies))), [panels, form])
   const layers = useMemo(() => heights(form), [form])
   return (
     <div className="grid h-[20rem] place-items-center" role="img" aria-label="The card part-open, drawn flat">

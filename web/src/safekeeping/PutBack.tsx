@@ -44,9 +44,13 @@ const cards = (count: number) => (count === 1 ? '1 card' : `${count} cards`)
 function Told({ restore, then }: { restore: Restore; then: boolean }) {
   if (restore.nothing) return <p className="text-lg">Everything is as it was in this copy, of {said(restore.made)}. There is nothing to put back.</p>
   const lines = [
-    { names: restore.back, words: then ? 'came back to the drawer' : 'come back to the drawer' },
-    { names: restore.changed, words: then ? 'became what they were then' : 'become what they were then' },
-    { names: restore.aside, words: `were not there then and ${then ? 'lie' : 'go'} among the deleted cards, for 30 days` },
+    { names: restore.back, one: then ? 'came back to the drawer' : 'comes back to the drawer', many: then ? 'came back to the drawer' : 'come back to the drawer' },
+    { names: restore.changed, one: then ? 'became what it was then' : 'becomes what it was then', many: then ? 'became what they were then' : 'become what they were then' },
+    {
+      names: restore.aside,
+      one: `was not there then and ${then ? 'lies' : 'goes'} among the deleted cards, for 30 days`,
+      many: `were not there then and ${then ? 'lie' : 'go'} among the deleted cards, for 30 days`,
+    },
   ]
   return (
     <>
@@ -56,14 +60,14 @@ function Told({ restore, then }: { restore: Restore; then: boolean }) {
       <ul className="grid gap-2 text-lg">
         {lines
           .filter(({ names }) => names.length > 0)
-          .map(({ names, words }) => (
-            <li key={words}>
-              <strong className="font-semibold">{cards(names.length)}</strong> {words}: <span className="italic">{listed(names)}</span>
+          .map(({ names, one, many }) => (
+            <li key={many}>
+              <strong className="font-semibold">{cards(names.length)}</strong> {names.length === 1 ? one : many}: <span className="italic">{listed(names)}</span>
             </li>
           ))}
         {restore.same > 0 && (
           <li>
-            <strong className="font-semibold">{cards(restore.same)}</strong> stay as they are.
+            <strong className="font-semibold">{cards(restore.same)}</strong> {restore.same === 1 ? 'stays as it is' : 'stay as they are'}.
           </li>
         )}
         {restore.stock && <li>Tools and stock {then ? 'became' : 'become'} what they were then.</li>}

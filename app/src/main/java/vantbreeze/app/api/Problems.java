@@ -33,6 +33,7 @@ import vantbreeze.app.cards.ChangedElsewhere;
 import vantbreeze.app.door.SizeFilter;
 import vantbreeze.app.problem.Kind;
 import vantbreeze.app.safekeeping.UnreadableBackup;
+import vantbreeze.app.stock.TooLarge;
 import vantbreeze.core.plan.Refusal;
 import vantbreeze.exchange.document.UnreadablePlan;
 
@@ -90,6 +91,11 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler({CardGone.class, NotHere.class})
     ProblemDetail gone(RuntimeException gone) {
         return Kind.GONE.of(gone.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail tooLarge(TooLarge tooLarge) {
+        return Kind.TOO_LARGE.of(tooLarge.getMessage());
     }
 
     @ExceptionHandler

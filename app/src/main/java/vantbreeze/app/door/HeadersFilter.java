@@ -34,7 +34,7 @@ class HeadersFilter extends OncePerRequestFilter {
         response.setHeader("Permissions-Policy", PERMISSIONS);
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
-        if (request.getRequestURI().startsWith("/api/")) {
+        if (Address.isOfTheMaker(request)) {
             // a maker's cards lie in no cache unless an answer says so itself
             response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
         }

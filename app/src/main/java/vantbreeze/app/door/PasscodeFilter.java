@@ -30,8 +30,7 @@ class PasscodeFilter extends OncePerRequestFilter {
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
-        String address = request.getRequestURI();
-        return !passcode.isAsked() || !address.startsWith("/api/") && !address.startsWith("/v3/") || address.equals("/api/session");
+        return !passcode.isAsked() || !Address.isOfTheMaker(request) || Address.of(request).equals("/api/session");
     }
 
     @Override

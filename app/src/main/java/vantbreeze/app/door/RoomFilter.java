@@ -34,7 +34,7 @@ class RoomFilter extends OncePerRequestFilter {
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
         // room is made by deleting
-        return DoorFilter.isSafe(request) || request.getMethod().equals("DELETE") || !request.getRequestURI().startsWith("/api/");
+        return DoorFilter.isSafe(request) || request.getMethod().equals("DELETE") || !Address.isOfTheMaker(request);
     }
 
     @Override

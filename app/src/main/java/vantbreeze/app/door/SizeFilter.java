@@ -34,7 +34,7 @@ public class SizeFilter extends OncePerRequestFilter {
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
-        long most = most(request.getRequestURI());
+        long most = most(Address.of(request));
         if (request.getContentLengthLong() > most) {
             refusing.with(response, Kind.TOO_LARGE, words(most));
             return;

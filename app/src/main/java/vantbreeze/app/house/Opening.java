@@ -133,7 +133,7 @@ public final class Opening implements ApplicationListener<SpringApplicationEvent
         }
     }
 
-    private void close() {
+    void close() {
         try {
             if (first != null) {
                 first.close();

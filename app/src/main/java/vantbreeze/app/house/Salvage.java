@@ -6,7 +6,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
+import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Arrays;
@@ -20,9 +22,9 @@ import org.slf4j.LoggerFactory;
 import vantbreeze.exchange.document.PlanDocument;
 
 /**
- * What can be read of a database's file, in a copy of it. Three ways are tried: the file as it is; with its two header blocks
- * made anew, from which H2 finds its way back from the file's end; and the plan documents that lie in it as text. The file
- * itself is not touched.
+ * What can be read of a database's file, in a copy of it: the file as it is; else with its two header blocks made anew, from
+ * which H2 finds its way back from the file's end, and with the plan documents that lie in the file as text beside, since what
+ * H2 finds so may be an older state. The file itself is not touched.
  */
 final class Salvage {
 
@@ -49,11 +51,11 @@ final class Salvage {
             return copy;
         }
         renewHeader(copy);
-        if (reads(copy)) {
-            return copy;
+        if (!reads(copy)) {
+            Files.delete(copy);
+            Database.migrate(Database.source(copy));
         }
-        Files.delete(copy);
-        fill(copy, cards);
+        addDocuments(copy, cards);
         return copy;
     }
 
@@ -81,18 +83,23 @@ final class Salvage {
         Files.write(copy, bytes);
     }
 
-    /** A new database with the documents that lie in the damaged file as text. */
-    private static void fill(Path copy, Path cards) throws IOException, SQLException {
-        Database.migrate(Database.source(copy));
+    /** Adds the documents that lie in the damaged file as text, where there is no card of their name. */
+    private static void addDocuments(Path copy, Path cards) throws IOException, SQLException {
         if (Files.size(cards) > LARGEST) {
             return;
         }
+        Map<String, String> documents = documents(Files.readAllBytes(cards));
         try (Connection connection = Database.open(copy);
                 PreparedStatement insert = connection.prepareStatement("insert into card (id, revision, name, document, changed_at) values (?, 0, ?, ?, ?)")) {
-            for (String document : documents(Files.readAllBytes(cards)).values()) {
-                insert.setObject(1, UUID.nameUUIDFromBytes(document.getBytes(StandardCharsets.UTF_8)));
-                insert.setString(2, PlanDocument.read(document).name());
-                insert.setString(3, document);
+            try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery("select name from card")) {
+                while (row.next()) {
+                    documents.remove(row.getString(1));
+                }
+            }
+            for (var document : documents.entrySet()) {
+                insert.setObject(1, UUID.nameUUIDFromBytes(document.getValue().getBytes(StandardCharsets.UTF_8)));
+                insert.setString(2, document.getKey());
+                insert.setString(3, document.getValue());
                 insert.setObject(4, OffsetDateTime.now(ZoneOffset.UTC));
                 insert.executeUpdate();
             }

@@ -34,6 +34,8 @@ public class Pictures {
 
     /** Largest file taken, bytes. */
     public static final int LARGEST = 10 * 1024 * 1024;
+    /** Widest and highest picture taken, pixels. */
+    private static final int WIDEST = 20_000;
     /** Most pixels taken: a small file can unpack to more than there is room for. */
     private static final long MOST_PIXELS = 40_000_000;
     /**
@@ -61,11 +63,12 @@ public class Pictures {
      * Keeps a picture.
      *
      * @return its id
-     * @throws Refusal in words for the maker, when it is too large or no picture
+     * @throws TooLarge when the file is larger than {@link #LARGEST}
+     * @throws Refusal in words for the maker, when it has too many pixels or is no picture
      */
     public String keep(byte[] file) {
         if (file.length > LARGEST) {
-            throw new Refusal("picture", "That file is larger than 10 MB. Save it smaller, about 2000 pixels wide, and choose it again.");
+            throw new TooLarge("That file is larger than 10 MB. Save it smaller, about 2000 pixels wide, and choose it again.");
         }
         byte[] rewritten;
         one.acquireUninterruptibly();
@@ -134,7 +137,7 @@ public class Pictures {
         int width = reader.getWidth(0);
         int height = reader.getHeight(0);
         long pixels = (long) width * height;
-        if (pixels > MOST_PIXELS || pixels * passes(file) > MOST_PAINTED) {
+        if (width > WIDEST || height > WIDEST || pixels > MOST_PIXELS || pixels * passes(file) > MOST_PAINTED) {
             throw new Refusal("picture", "That picture is %,d × %,d pixels: more than can be unpacked here in good time. Save it smaller, about 2000 pixels wide, and choose it again."
                     .formatted(width, height));
         }

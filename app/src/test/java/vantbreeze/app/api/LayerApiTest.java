@@ -145,8 +145,8 @@ class LayerApiTest {
         picture(drawn("gif", 20, 20)).andExpect(jsonPath("$.detail", containsString("no PNG or JPEG")));
         picture(said(60_000, 40)).andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.detail", containsString("60,000 × 40 pixels")));
         picture(said(40, 40)).andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.detail", containsString("damaged")));
-        picture(new byte[10 * 1024 * 1024 + 1]).andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.detail", containsString("larger than 10 MB")));
-        web.perform(get("/api/stock/pictures/00000000-0000-0000-0000-000000000000")).andExpect(status().isUnprocessableEntity());
+        picture(new byte[10 * 1024 * 1024 + 1]).andExpect(status().isPayloadTooLarge()).andExpect(jsonPath("$.detail", containsString("larger than 10 MB")));
+        web.perform(get("/api/stock/pictures/00000000-0000-0000-0000-000000000000")).andExpect(status().isNotFound());
     }
 
     @Test

@@ -22,6 +22,9 @@ import org.locationtech.jts.geom.Polygon;
  */
 public record Silhouette(List<Coordinate> below, List<Coordinate> above, double ratio) {
 
+    /** Most corners of an outline, its bends drawn as short straight lines: laying layers on eight of them still takes under a second. */
+    public static final int MOST_CORNERS = 200;
+
     /** The least part of the height that a side must run straight up for a hinge; from memory. */
     public static final double LEAST_RUN = 0.25;
 
@@ -96,6 +99,9 @@ public record Silhouette(List<Coordinate> below, List<Coordinate> above, double 
         }
         if (ring.size() > 2 && ring.get(0).distance(ring.get(ring.size() - 1)) <= NEAR) {
             ring.remove(ring.size() - 1);
+        }
+        if (ring.size() > MOST_CORNERS) {
+            throw new IllegalArgumentException("The outline has %d corners and bends, and %d are as fine as paper is cut. Simplify it.".formatted(ring.size(), MOST_CORNERS));
         }
         if (ring.size() < 3) {
             throw new IllegalArgumentException("The outline has no area. Draw one closed line, like M 0 0 L 40 0 L 40 60 L 0 60 Z.");

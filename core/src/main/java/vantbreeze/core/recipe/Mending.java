@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Panels;
@@ -59,8 +61,9 @@ final class Mending {
         if (right && (now.kinds < 2 || now.halves || isGraduated())) {
             return List.of();
         }
+        Set<Integer> suspects = suspects();
         List<Token> figures = recipe.figures().stream().filter(figure -> figure.length() != null)
-                .sorted(Comparator.comparing(figure -> !isSuspect(figure))).limit(MOST_FIGURES).toList();
+                .sorted(Comparator.comparing(figure -> !suspects.contains(figure.start()))).limit(MOST_FIGURES).toList();
         List<Length> lengths = figures.stream().map(Token::length).distinct().limit(MOST_LENGTHS).toList();
         List<Candidate> found = new ArrayList<>();
         for (Token figure : figures) {
@@ -77,10 +80,10 @@ final class Mending {
                 .map(Candidate::change).limit(right ? 1 : MOST_SHOWN).toList();
     }
 
-    /** Scores off their piece or out of turn are looked at first. */
-    private boolean isSuspect(Token figure) {
-        return recipe.pieces().stream().anyMatch(piece -> Stream.concat(piece.outOfTurn.stream(), piece.scores.stream().filter(score -> !score.at().isShorterThan(piece.along())))
-                .anyMatch(score -> score.start() == figure.start()));
+    /** Where scores off their piece or out of turn are written: they are looked at first. */
+    private Set<Integer> suspects() {
+        return recipe.pieces().stream().flatMap(piece -> Stream.concat(piece.outOfTurn.stream(), piece.scores.stream().filter(score -> !score.at().isShorterThan(piece.along()))))
+                .map(WrittenPiece.Score::start).collect(Collectors.toSet());
     }
 
     /** A recipe of few scores that closes is doubted only over swapped digits: its panels may well be meant to differ. */

@@ -43,7 +43,22 @@ record RecipeCard(FreeCard card, List<String> taken) {
             this.recipe = recipe;
         }
 
+        /** What is more than any card has is refused before it is drawn: drawing takes time with the square of the lines. */
+        private void requireOfASize() {
+            int count = recipe.pieces().stream().mapToInt(piece -> Math.max(1, Math.min(piece.count, FreeCard.MOST_PIECES + 1))).sum();
+            if (count > FreeCard.MOST_PIECES) {
+                throw new UnbuildableRecipe("A card has between 1 and %d pieces; this one has %d.".formatted(FreeCard.MOST_PIECES, count));
+            }
+            for (WrittenPiece piece : recipe.pieces()) {
+                int corners = piece.corners.size() + piece.holes.stream().mapToInt(List::size).sum();
+                if (piece.scores.size() + piece.levels.size() + piece.lines.size() + corners > FreeCard.MOST_LINES) {
+                    throw new UnbuildableRecipe("%s has more than %d scores, slits and corners. Leave some out.".formatted(piece.name, FreeCard.MOST_LINES));
+                }
+            }
+        }
+
         RecipeCard card() {
+            requireOfASize();
             for (WrittenPiece piece : recipe.pieces()) {
                 if (!piece.width.isPositive() || !piece.height.isPositive()) {
                     throw new UnbuildableRecipe("%s has no width or no height. Write both, like 11 x 4 1/4.".formatted(piece.name));

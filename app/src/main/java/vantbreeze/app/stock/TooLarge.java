@@ -1,0 +1,11 @@
+package vantbreeze.app.stock;
+
+/** A file is larger than is taken. The message is for the maker. */
+public final class TooLarge extends RuntimeException {
+
+    private static final long serialVersionUID = 1;
+
+    TooLarge(String message) {
+        super(message);
+    }
+}
