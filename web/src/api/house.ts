@@ -10,7 +10,13 @@ export function useHouse() {
 
 /** Copies that lie in the house. */
 export function useCopies() {
-  return useQuery({ queryKey: copiesKey, queryFn: () => answered(api.GET('/api/copies')), staleTime: 0 })
+  return useQuery({
+    queryKey: copiesKey,
+    queryFn: () => answered(api.GET('/api/copies')),
+    staleTime: 0,
+    // the day's first one is made a few seconds after the start
+    refetchInterval: ({ state }) => (state.data?.length === 0 ? 3000 : false),
+  })
 }
 
 /** What putting a copy back would do. */

@@ -1,7 +1,9 @@
 package vantbreeze.e2e;
 
 import com.google.gson.JsonArray;
+import com.google.gson.JsonElement;
 import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -12,6 +14,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -54,8 +57,18 @@ abstract class Browsing {
         context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setLocale("en-GB")
                 .setAcceptDownloads(true));
         page = context.newPage();
-        page.onPageError(broken::add);
+        watch();
         page.navigate(house.at("/"));
+    }
+
+    /** Notes what the page throws, and what it asks for that its policy does not allow. */
+    private void watch() {
+        page.onPageError(broken::add);
+        page.onConsoleMessage(message -> {
+            if (message.text().contains("Content Security Policy")) {
+                broken.add(message.text());
+            }
+        });
     }
 
     @AfterEach
@@ -86,6 +99,27 @@ abstract class Browsing {
 
     Locator field(String label) {
         return page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
+    }
+
+    /** The card that is open, as the store has it once all is said to be saved. */
+    JsonObject kept() {
+        PlaywrightAssertions.assertThat(page.locator("[data-saving=saved]")).isVisible();
+        String id = page.url().replaceAll(".*/card/([^/]*).*", "$1");
+        try {
+            return JsonParser.parseString(new String(house.fetch("/api/cards/" + id).body(), StandardCharsets.UTF_8)).getAsJsonObject();
+        } catch (IOException | InterruptedException broken) {
+            throw new IllegalStateException(broken);
+        }
+    }
+
+    /** A measure of the card that is open, as the store has it. */
+    String keptMeasure(String label) {
+        for (JsonElement measure : kept().getAsJsonArray("measures")) {
+            if (measure.getAsJsonObject().get("label").getAsString().equals(label)) {
+                return measure.getAsJsonObject().getAsJsonObject("figure").get("text").getAsString();
+            }
+        }
+        throw new AssertionError("no measure " + label);
     }
 
     Locator tile(String card) {
@@ -126,7 +160,7 @@ abstract class Browsing {
         context.close();
         context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1024, 768).setLocale("en-GB").setHasTouch(true));
         page = context.newPage();
-        page.onPageError(broken::add);
+        watch();
         page.navigate(house.at("/"));
     }
 

@@ -62,7 +62,8 @@ public final class House implements AutoCloseable {
             return house;
         }
 
-        House begin(Path folder) throws IOException {
+        /** Starts it; it may end by itself. */
+        public House begin(Path folder) throws IOException {
             int port;
             try (ServerSocket socket = new ServerSocket(0)) {
                 port = socket.getLocalPort();
