@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.h2.api.ErrorCode;
+import org.h2.mvstore.MVStoreException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
@@ -120,7 +121,7 @@ class Problems extends ResponseEntityExceptionHandler {
             if (cause instanceof SQLException store && store.getErrorCode() == ErrorCode.DATABASE_IS_READ_ONLY) {
                 return Kind.READ_ONLY.of("Nothing can be saved here now; your cards are shown as they are kept. What Vantbreeze said when it was started tells why.");
             }
-            if (cause instanceof SQLException store && NO_ROOM.contains(store.getErrorCode())) {
+            if (cause instanceof MVStoreException || cause instanceof SQLException store && NO_ROOM.contains(store.getErrorCode())) {
                 LOG.error("the store does not take it", unexpected);
                 return Kind.DISK_FULL.of("The disk did not take this, so it was not saved. What was saved before is safe. Make room on the disk, then try again.");
             }

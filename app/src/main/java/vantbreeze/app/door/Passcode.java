@@ -9,6 +9,7 @@ import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.stereotype.Component;
@@ -38,9 +39,19 @@ public class Passcode {
     private int wrong;
     private Instant next = Instant.MIN;
 
+    /** The passcode of a folder, to be set while the house is closed. */
+    public static Passcode of(DataFolder folder) {
+        return new Passcode(folder, true, Clock.systemUTC());
+    }
+
+    @Autowired
     Passcode(Names names, DataFolder folder, Clock clock, @Value("${vantbreeze.passcode.always:false}") boolean always) {
-        this.asked = always || !names.isLoopback();
+        this(folder, always || !names.isLoopback(), clock);
+    }
+
+    private Passcode(DataFolder folder, boolean asked, Clock clock) {
         this.folder = folder;
+        this.asked = asked;
         this.clock = clock;
     }
 

@@ -26,7 +26,7 @@ import vantbreeze.app.house.CannotStart;
 import vantbreeze.app.house.DataFolder;
 import vantbreeze.app.house.Database;
 
-/** {@code backup FILE} and {@code restore FILE} from the command line, with the house closed or, for a backup, running. */
+/** {@code backup FILE}, {@code restore FILE} and {@code passcode} from the command line, with the house closed or, for a backup, running. */
 public final class Command {
 
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
@@ -52,8 +52,10 @@ public final class Command {
                 command.backup(Path.of(arguments.get(0)).toAbsolutePath());
             } else if (word.equals("restore") && (arguments.size() == 1 || arguments.size() == 2 && arguments.get(1).equals("--yes"))) {
                 command.restore(Path.of(arguments.get(0)).toAbsolutePath(), arguments.size() == 2);
+            } else if (word.equals("passcode") && arguments.isEmpty()) {
+                NewPasscode.ask(folder);
             } else {
-                System.err.println("Say backup FILE, or restore FILE.");
+                System.err.println("Say backup FILE, restore FILE, or passcode.");
                 return 2;
             }
             return 0;

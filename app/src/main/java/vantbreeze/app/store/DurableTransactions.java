@@ -1,10 +1,14 @@
 package vantbreeze.app.store;
 
+import com.zaxxer.hikari.HikariDataSource;
+import com.zaxxer.hikari.HikariPoolMXBean;
 import jakarta.persistence.EntityManagerFactory;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import javax.sql.DataSource;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.orm.jpa.JpaTransactionManager;
 import org.springframework.transaction.TransactionSystemException;
 import org.springframework.transaction.support.DefaultTransactionStatus;
@@ -17,6 +21,7 @@ import org.springframework.transaction.support.DefaultTransactionStatus;
 final class DurableTransactions extends JpaTransactionManager {
 
     private static final long serialVersionUID = 1;
+    private static final Logger LOG = LoggerFactory.getLogger(DurableTransactions.class);
 
     private final transient DataSource store;
 
@@ -27,7 +32,12 @@ final class DurableTransactions extends JpaTransactionManager {
 
     @Override
     protected void doCommit(DefaultTransactionStatus status) {
-        super.doCommit(status);
+        try {
+            super.doCommit(status);
+        } catch (RuntimeException unable) {
+            openAnew();
+            throw unable;
+        }
         if (!status.isReadOnly()) {
             sync();
         }
@@ -37,7 +47,23 @@ final class DurableTransactions extends JpaTransactionManager {
         try (Connection connection = store.getConnection(); Statement statement = connection.createStatement()) {
             statement.execute("CHECKPOINT SYNC");
         } catch (SQLException unable) {
+            openAnew();
             throw new TransactionSystemException("committed, but not put on the disk", unable);
+        }
+    }
+
+    /**
+     * A database whose write failed has closed itself, at the last state that is whole. With the connections to it gone it is
+     * opened anew by the next question, so that what is kept is shown at once and can be changed as soon as there is room.
+     */
+    private void openAnew() {
+        try {
+            HikariPoolMXBean pool = store.unwrap(HikariDataSource.class).getHikariPoolMXBean();
+            if (pool != null) {
+                pool.softEvictConnections();
+            }
+        } catch (SQLException noPool) {
+            LOG.debug("connections are not pooled", noPool);
         }
     }
 }

@@ -42,8 +42,17 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
 
     private static final Remembered<FreeCard, Optional<String>> IMPOSSIBLE = new Remembered<>(16);
 
+    /**
+     * @throws IllegalArgumentException when it shows itself before its way or behind it, or leans more than lying
+     */
     public FreeCard {
         stances = List.copyOf(stances);
+        if (!(showing >= 0 && showing <= 1)) {
+            throw new IllegalArgumentException("a card shows itself between 0 and 1 of its way, not at " + showing);
+        }
+        if (!(Math.abs(lean) <= 90)) {
+            throw new IllegalArgumentException("a card leans 90 degrees at most, not " + lean);
+        }
     }
 
     /** Pieces that fold from open to closed, with every panel named. */

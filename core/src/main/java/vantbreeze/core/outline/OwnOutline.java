@@ -1,6 +1,8 @@
 package vantbreeze.core.outline;
 
+import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.IllegalPathStateException;
 import java.io.IOException;
 import java.io.StringReader;
 import java.awt.geom.PathIterator;
@@ -24,10 +26,14 @@ public final class OwnOutline {
         if (path.length() > LONGEST) {
             throw new IllegalArgumentException("The outline's path is longer than %d characters. Simplify it.".formatted(LONGEST));
         }
+        return Silhouette.of(AffineTransform.getScaleInstance(1, -1).createTransformedShape(drawn(path)));
+    }
+
+    private static Shape drawn(String path) {
         try {
-            var drawn = AWTPathProducer.createShape(new StringReader(path.strip()), PathIterator.WIND_NON_ZERO);
-            return Silhouette.of(AffineTransform.getScaleInstance(1, -1).createTransformedShape(drawn));
-        } catch (IOException | ParseException notAPath) {
+            return AWTPathProducer.createShape(new StringReader(path.strip()), PathIterator.WIND_NON_ZERO);
+        } catch (IOException | ParseException | NullPointerException | IllegalPathStateException notAPath) {
+            // Batik draws on from where a path has not begun
             throw new IllegalArgumentException("\"%s\" is no outline of the house, nor an SVG path. A path begins with M, like M 0 0 L 40 0 L 40 60 L 0 60 Z."
                     .formatted(path.length() > 40 ? path.substring(0, 40) + "…" : path));
         }
