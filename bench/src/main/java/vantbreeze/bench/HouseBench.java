@@ -54,6 +54,7 @@ final class HouseBench {
         Row edit = null;
         Row shelf = null;
         List<Row> hand = null;
+        List<Row> store = null;
         for (int i = 0; i < STARTS; i++) {
             int port;
             try (ServerSocket socket = new ServerSocket(0)) {
@@ -72,6 +73,7 @@ final class HouseBench {
                 edit = edit == null ? edit(address) : edit;
                 shelf = shelf == null ? shelf(address) : shelf;
                 hand = hand == null ? hand(address) : hand;
+                store = store == null ? StoreBench.run(address) : store;
             } finally {
                 house.destroy();
                 house.waitFor();
@@ -79,6 +81,7 @@ final class HouseBench {
         }
         List<Row> rows = new ArrayList<>(List.of(Row.median("start to first page served", starts, 8_000), edit, shelf));
         rows.addAll(hand);
+        rows.addAll(store);
         return rows;
     }
 

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 /** A browser without WebGL, and parts that do not arrive or break: the rest goes on. */
 class BrokenPartsTest extends Browsing {
 
-    private static final String NO_WEBGL = """
+    static final String NO_WEBGL = """
             HTMLCanvasElement.prototype.getContext = ((own) => function (kind, ...rest) {
               return /webgl/.test(kind) ? null : own.call(this, kind, ...rest)
             })(HTMLCanvasElement.prototype.getContext)""";

@@ -154,6 +154,28 @@ class PicturesTest extends Browsing {
     }
 
     @Test
+    void safeKeeping() throws Exception {
+        page.getByLabel("More for How the kite got its tail").click();
+        page.getByText("Delete", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByText("Deleted “How the kite got its tail”").waitFor();
+        page.navigate(house.at("/safe-keeping"));
+        page.getByText("the first use of that day").waitFor();
+        page.locator("main svg polygon").first().waitFor();
+        picture("safe-keeping");
+        page.getByLabel("Bring back How the kite got its tail").click();
+        page.getByText("is back in the drawer").waitFor();
+    }
+
+    @Test
+    void theBenchWithoutWebGl() throws Exception {
+        page.addInitScript(BrokenPartsTest.NO_WEBGL);
+        page.navigate(house.at("/"));
+        take("Kite theatre for the bandstand");
+        page.locator("[aria-label='The card part-open, drawn flat'] polygon").first().waitFor();
+        picture("bench-flat");
+    }
+
+    @Test
     void atTheTable() throws Exception {
         take("Prize card, longest tail");
         page.getByText("At the table").click();

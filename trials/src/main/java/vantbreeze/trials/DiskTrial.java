@@ -69,7 +69,6 @@ public final class DiskTrial {
                 seen.add("NOT kept: %d answered edits".formatted(answered + 1 - revision));
             }
             HttpResponse<String> again = house.send("POST", "/api/cards/%s/changes".formatted(id), "{\"revision\":%d,\"field\":\"notes\",\"text\":\"again\"}".formatted(revision));
-            if (System.getProperty("trial.log") != null) { System.out.println(house.said()); }
             seen.add((again.statusCode() == 200 ? "" : "NOT ") + "edited again without a new start: %d".formatted(again.statusCode()));
         }
         try (House house = start.with("--vantbreeze.least-free-bytes=1000000000").in(mount)) {

@@ -73,7 +73,7 @@ public class Pictures {
         byte[] rewritten;
         one.acquireUninterruptibly();
         try {
-            rewritten = rewritten(file);
+            rewritten = unpacked(file);
         } finally {
             one.release();
         }
@@ -103,7 +103,8 @@ public class Pictures {
         return stored.findById(id).map(StoredPicture::content);
     }
 
-    private static byte[] rewritten(byte[] file) {
+    /** The picture in {@code file}, written anew as PNG. */
+    byte[] unpacked(byte[] file) {
         try (ImageInputStream input = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(input);
             if (!readers.hasNext()) {
