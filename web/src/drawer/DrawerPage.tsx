@@ -1,14 +1,19 @@
-import { useRef } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { Link, useLocation } from 'wouter'
 import { useCards, useDrawer } from '../api/cards'
 import { useSay } from '../house/Notices'
+import { useSeen } from '../house/useSeen'
 import { CardTile } from './CardTile'
 import { BareSheet } from './BareSheet'
 import { StartPanel } from './StartPanel'
 
+/** So many cards are laid out; more when one comes to their end. */
+const AT_ONCE = 60
+
 /** The drawer: begin a card from what is at hand, or take one out that was begun before. */
 export function DrawerPage() {
   const cards = useCards()
+  const [shown, setShown] = useState(AT_ONCE)
   return (
     <main className="mx-auto grid max-w-[1400px] gap-x-10 gap-y-8 px-8 py-6 lg:grid-cols-[minmax(25rem,31rem)_1fr]">
       <header className="flex flex-wrap items-baseline gap-5 lg:col-span-2">
@@ -42,12 +47,29 @@ export function DrawerPage() {
           </p>
         )}
         <ul className="grid grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] gap-x-6 gap-y-8">
-          {cards.data?.map((card) => (
+          {cards.data?.slice(0, shown).map((card) => (
             <CardTile key={card.id} card={card} />
           ))}
         </ul>
+        {cards.data && cards.data.length > shown && <More key={shown} left={cards.data.length - shown} onMore={() => setShown(shown + AT_ONCE)} />}
       </section>
     </main>
+  )
+}
+
+/** The end of what is laid out: lays out more as soon as it comes near the window. */
+function More({ left, onMore }: { left: number; onMore: () => void }) {
+  const [element, seen] = useSeen<HTMLParagraphElement>()
+  const more = useRef(onMore)
+  useEffect(() => {
+    if (seen) more.current()
+  }, [seen])
+  return (
+    <p ref={element} className="py-6 text-lg">
+      <button type="button" className="word underline" onClick={onMore}>
+        {left} more
+      </button>
+    </p>
   )
 }
 

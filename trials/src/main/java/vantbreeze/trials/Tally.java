@@ -11,6 +11,7 @@ public final class Tally {
     /** Longest that any input may take, ms. */
     static final double LONGEST_MS = 2_000;
     private static final int SHOWN = 20;
+    private static final int TOLD_EVERY = 25_000;
 
     private final Map<String, Integer> outcomes = new TreeMap<>();
     private final List<String> broken = new ArrayList<>();
@@ -22,6 +23,9 @@ public final class Tally {
 
     synchronized void note(String outcome, String input, double ms, boolean isBroken) {
         count++;
+        if (count % TOLD_EVERY == 0) {
+            System.out.printf("%,d inputs, %d broken, %d over 2 s, slowest %.0f ms%n", count, brokenCount, slowCount, slowest);
+        }
         outcomes.merge(outcome, 1, Integer::sum);
         slowest = Math.max(slowest, ms);
         if (isBroken) {

@@ -15,12 +15,10 @@ import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.TransactionException;
 import vantbreeze.app.stock.StockRoom;
 import vantbreeze.app.store.CardLists;
 import vantbreeze.app.store.ListedCard;
 import vantbreeze.app.store.StoredCards;
-import vantbreeze.app.store.StoredSummaries;
 import vantbreeze.app.store.StoredSummary;
 
 /**
@@ -31,8 +29,8 @@ import vantbreeze.app.store.StoredSummary;
 @Service
 public class Listing implements DisposableBean {
 
-    /** So many are made anew before a list is answered: a tenth of a second of work. */
-    private static final int AT_ONCE = 16;
+    /** So many are made anew before a list is answered: half a tenth of a second of work. */
+    private static final int AT_ONCE = 8;
     /** Goes up when what a summary holds changes. */
     private static final int FORMAT = 1;
 
@@ -40,7 +38,6 @@ public class Listing implements DisposableBean {
 
     private final CardLists lists;
     private final StoredCards cards;
-    private final StoredSummaries summaries;
     private final Drawer drawer;
     private final StockRoom stock;
     private final Summarizer summarizer;
@@ -54,10 +51,9 @@ public class Listing implements DisposableBean {
     });
     private final AtomicBoolean atWork = new AtomicBoolean();
 
-    Listing(CardLists lists, StoredCards cards, StoredSummaries summaries, Drawer drawer, StockRoom stock, Summarizer summarizer, ObjectProvider<BuildProperties> build) {
+    Listing(CardLists lists, StoredCards cards, Drawer drawer, StockRoom stock, Summarizer summarizer, ObjectProvider<BuildProperties> build) {
         this.lists = lists;
         this.cards = cards;
-        this.summaries = summaries;
         this.drawer = drawer;
         this.stock = stock;
         this.summarizer = summarizer;
@@ -82,7 +78,7 @@ public class Listing implements DisposableBean {
      */
     public Summary summary(UUID id) {
         String stockNow = stock.fingerprint();
-        StoredSummary kept = summaries.findById(id).orElse(unkept.get(id));
+        StoredSummary kept = lists.summary(id).orElse(unkept.get(id));
         int revision = cards.findById(id).orElseThrow(CardGone::new).revision();
         StoredSummary fresh = kept != null && kept.madeOf().equals(madeOf(revision, stockNow)) ? kept : made(id, revision, stockNow);
         return new Summary(fresh.facts(), fresh.sketch());
@@ -115,7 +111,7 @@ public class Listing implements DisposableBean {
     private void makeAll(List<ListedCard> listed, String stockNow) {
         try {
             listed.forEach(one -> made(one.id(), one.revision(), stockNow));
-        } catch (CardGone | DataAccessException | TransactionException left) {
+        } catch (CardGone | DataAccessException left) {
             // the next list finds what is left
             LOG.debug("summaries were left", left);
         } finally {
@@ -132,9 +128,9 @@ public class Listing implements DisposableBean {
         }
         StoredSummary made = new StoredSummary(id, madeOf(revision, stockNow), summary.facts(), summary.sketch());
         try {
-            summaries.save(made);
+            lists.keep(made);
             unkept.remove(id);
-        } catch (DataAccessException | TransactionException unable) {
+        } catch (DataAccessException unable) {
             unkept.put(id, made);
         }
         return made;

@@ -35,7 +35,6 @@ public class Passcode {
     private final DataFolder folder;
     private final boolean asked;
     private final Clock clock;
-    private final BCryptPasswordEncoder hash = new BCryptPasswordEncoder(10);
     private int wrong;
     private Instant next = Instant.MIN;
 
@@ -87,7 +86,7 @@ public class Passcode {
 
     private boolean matches(String passcode) {
         try {
-            return passcode != null && fits(passcode) && Files.exists(file()) && hash.matches(passcode, Files.readString(file()).strip());
+            return passcode != null && fits(passcode) && Files.exists(file()) && hash().matches(passcode, Files.readString(file()).strip());
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }
@@ -101,7 +100,7 @@ public class Passcode {
     /** Sets another one. */
     public void set(String passcode) {
         try {
-            folder.write(file(), hash.encode(passcode));
+            folder.write(file(), hash().encode(passcode));
         } catch (IOException unable) {
             throw new UncheckedIOException("the passcode can't be kept", unable);
         }
@@ -119,6 +118,10 @@ public class Passcode {
         }
         set(made.toString());
         return made.toString();
+    }
+
+    private static BCryptPasswordEncoder hash() {
+        return new BCryptPasswordEncoder(10);
     }
 
     private Path file() {

@@ -11,6 +11,7 @@ import java.time.format.DateTimeFormatter;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
+import org.flywaydb.core.api.MigrationInfoService;
 import org.flywaydb.core.api.MigrationState;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.flyway.FlywayMigrationStrategy;
@@ -36,7 +37,8 @@ class CopyBeforeMigration implements FlywayMigrationStrategy {
 
     @Override
     public void migrate(Flyway flyway) {
-        MigrationInfo current = flyway.info().current();
+        MigrationInfoService known = flyway.info();
+        MigrationInfo current = known.current();
         if (current != null && current.getState().isFailed()) {
             throw new CannotStart("The cards in %s were left half changed by an update. Put the newest before-schema copy in its folder of copies back: ./vantbreeze restore FILE"
                     .formatted(folder.path()), null);
@@ -44,7 +46,7 @@ class CopyBeforeMigration implements FlywayMigrationStrategy {
         if (current != null && current.getState() == MigrationState.FUTURE_SUCCESS) {
             throw new CannotStart("The cards in %s were kept by a newer Vantbreeze, which this one can't read. Start that one; nothing was changed.".formatted(folder.path()), null);
         }
-        if (onDisk && current != null && flyway.info().pending().length > 0) {
+        if (onDisk && current != null && known.pending().length > 0) {
             copy(flyway.getConfiguration().getDataSource(), current.getVersion().getVersion());
         }
         flyway.migrate();

@@ -5,7 +5,9 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -35,6 +37,18 @@ public class CardLists {
     /** Cards that are put aside, the last one first. */
     public List<ListedCard> deleted() {
         return store.sql(LISTED.formatted("is not null order by c.deleted_at desc, c.id")).query(CardLists::listed).list();
+    }
+
+    /** The summary of a card, if one was kept. */
+    public Optional<StoredSummary> summary(UUID card) {
+        return store.sql("select made_of, facts, sketch from card_summary where card = ?").param(card)
+                .query((row, number) -> new StoredSummary(card, row.getString("made_of"), row.getString("facts"), row.getString("sketch"))).optional();
+    }
+
+    /** Keeps a summary in place of the one before. It can be made anew at any time, so it need not be on the disk at once. */
+    public void keep(StoredSummary summary) {
+        store.sql("merge into card_summary (card, made_of, facts, sketch) key (card) values (?, ?, ?, ?)")
+                .params(Arrays.asList(summary.card(), summary.madeOf(), summary.facts(), summary.sketch())).update();
     }
 
     /** How many cards are not put aside. */

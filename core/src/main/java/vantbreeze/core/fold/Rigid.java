@@ -41,7 +41,7 @@ public record Rigid(double xx, double xy, double xz,
     /** So many quarter turns anticlockwise on the table; exact. */
     static Rigid quarterTurns(int quarters) {
         Rigid turned = NONE;
-        for (int i = 0; i < quarters; i++) {
+        for (int i = 0; i < Math.floorMod(quarters, 4); i++) {
             turned = new Rigid(0, -1, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0).after(turned);
         }
         return turned;
