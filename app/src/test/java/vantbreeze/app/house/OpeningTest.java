@@ -108,7 +108,10 @@ class OpeningTest {
                     Arrays.fill(damaged, 0, 8192, (byte) 'x');
                     Arrays.fill(damaged, damaged.length - 4096, damaged.length, (byte) 0);
                 }
-                case 3 -> random.ints(300, 0, damaged.length).forEach(at -> damaged[at] ^= 0x40);
+                case 3 -> {
+                    Arrays.fill(damaged, 0, 8192, (byte) 0);
+                    random.ints(20, 8192, damaged.length).forEach(at -> damaged[at] ^= 0x40);
+                }
                 case 4 -> Arrays.fill(damaged, 0, damaged.length, (byte) 7);
                 default -> System.arraycopy("dear diary".getBytes(StandardCharsets.UTF_8), 0, damaged, 0, 10);
             }
