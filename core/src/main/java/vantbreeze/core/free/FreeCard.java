@@ -87,6 +87,10 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
         if (stances.size() < 2 || stances.size() > 12) {
             return Optional.of("A card goes from open to closed through at most ten poses between; this one names %d.".formatted(stances.size()));
         }
+        Optional<String> bent = bentWhenClosed();
+        if (bent.isPresent()) {
+            return bent;
+        }
         int panels = 0;
         for (Piece piece : assembly.pieces()) {
             Optional<String> wrong = impossible(piece);
@@ -101,8 +105,19 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
         return unheld();
     }
 
+    /** A last pose in which a score stands between open and folded flat: then nothing lies on anything. */
+    private Optional<String> bentWhenClosed() {
+        Stance last = stances.get(stances.size() - 1);
+        return last.angles().stream().filter(angle -> angle.degrees() != 0 && Math.abs(angle.degrees()) != 180).findFirst()
+                .map(angle -> "In its last pose, \"%s\", a card lies flat; the fold between %s and %s stands at %.0f°.".formatted(last.name(), angle.one(), angle.other(), angle.degrees()));
+    }
+
     private static Optional<String> impossible(Piece piece) {
-        if (piece.creases().size() + piece.slits().size() + piece.outline().size() > MOST_LINES) {
+        if (piece.openings().stream().anyMatch(hole -> hole.size() < 3)) {
+            return Optional.of("A hole in %s has fewer than three corners. Give it all of them, or leave it out.".formatted(piece.name()));
+        }
+        int corners = piece.outline().size() + piece.openings().stream().mapToInt(List::size).sum();
+        if (piece.creases().size() + piece.slits().size() + corners > MOST_LINES) {
             return Optional.of("%s has more than %d scores, slits and corners. Leave some out.".formatted(piece.name(), MOST_LINES));
         }
         Size cut = piece.cutSize();
