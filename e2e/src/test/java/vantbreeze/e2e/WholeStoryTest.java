@@ -32,7 +32,7 @@ class WholeStoryTest extends Browsing {
         assertThat(figure("Leg")).hasAccessibleName("Leg: 2¼ in. Press to change.");
         page.keyboard().press("ArrowUp");
         assertThat(figure("Leg")).hasAccessibleName("Leg: 2⅜ in. Press to change.");
-        assertThat(keptMeasure("Leg")).isEqualTo("2⅜ in");
+        assertThat(keptMeasure("Leg")).isEqualTo("2 3/8 in");
         // every view answered: the sheet's own figure, the running distance, the cut
         assertThat(button("Second leg, width: 2⅜ in")).isVisible();
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Figures"))).containsText("4¾ in");

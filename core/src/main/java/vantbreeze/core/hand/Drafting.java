@@ -102,10 +102,11 @@ public record Drafting(Workshop workshop, Plan plan) {
 
     /** With one of its joins taken apart. */
     public Plan unglued(int join) {
+        Redrawing drawing = drawing(0);
         if (join < 0 || join >= plan.free().assembly().joins().size()) {
             throw new Refusal("drawing", "That join is not there any more.");
         }
-        return drawn(drawing(0).unglued(join));
+        return drawn(drawing.unglued(join));
     }
 
     /** Displayed lying on the table, or standing. */

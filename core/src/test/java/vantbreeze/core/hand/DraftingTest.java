@@ -164,6 +164,13 @@ class DraftingTest {
     }
 
     @Test
+    void nothingIsUngluedOnACardThatFollowsItsStructure() {
+        for (int join : new int[] {-1, 0, 3}) {
+            assertThatThrownBy(() -> on(bound("stage")).unglued(join)).isInstanceOf(Refusal.class).hasMessageContaining("Loosen it");
+        }
+    }
+
+    @Test
     void theFirstPieceStays() {
         assertThatThrownBy(() -> on(bare()).withoutPiece(0)).hasMessageContaining("first piece");
         assertThatThrownBy(() -> on(bare()).unglued(0)).hasMessageContaining("not there any more");
