@@ -74,12 +74,6 @@ public class StoredCard implements Persistable<UUID> {
         return changedAt;
     }
 
-    /** When it was put aside, or null. */
-    @Nullable
-    public Instant deletedAt() {
-        return deletedAt;
-    }
-
     public boolean isDeleted() {
         return deletedAt != null;
     }

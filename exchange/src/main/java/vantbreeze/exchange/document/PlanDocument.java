@@ -7,7 +7,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
@@ -93,15 +92,6 @@ public final class PlanDocument {
      */
     public static Plan read(String text) {
         return read(parse(text));
-    }
-
-    /** What a document calls its card, for one that can't be opened; empty when it does not say. */
-    public static Optional<String> nameIn(String text) {
-        try {
-            return Optional.of(parse(text).path("name").asText().strip()).filter(name -> !name.isEmpty());
-        } catch (UnreadablePlan garbled) {
-            return Optional.empty();
-        }
     }
 
     private static Plan read(JsonNode document) {
