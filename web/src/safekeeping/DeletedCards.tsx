@@ -5,7 +5,6 @@ import { CardSketch, useTile } from '../drawer/CardSketch'
 import { CardFacts } from '../drawer/CardTile'
 import { useSay } from '../house/Notices'
 import { Sheet } from '../house/Sheet'
-import { PaperSketch } from '../house/PaperSketch'
 
 const DAY = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'long' })
 
@@ -60,7 +59,7 @@ function Deleted({ card }: { card: CardRow }) {
       </div>
       {drawn && near && (
         <Sheet open title={card.name} back="Back to safe keeping" onClose={() => setNear(false)} wide>
-          <PaperSketch stands={!drawn.lies} panels={drawn.panels} matrices={drawn.partOpen} dress={drawn} className="mx-auto max-h-[60vh] max-w-full" />
+          <CardSketch drawn={drawn} className="mx-auto max-h-[60vh] max-w-full" />
           <CardFacts facts={facts} />
           <a className="word inline-flex items-center underline" href={`/api/cards/${card.id}/plan.json`} download>
             Save its plan as a file

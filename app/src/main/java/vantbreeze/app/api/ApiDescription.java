@@ -31,7 +31,7 @@ public class ApiDescription {
     /** Writes the description to the file named first, starting the service on a free port to ask it. */
     public static void main(String[] arguments) throws IOException, InterruptedException {
         try (var context = (ServletWebServerApplicationContext) new SpringApplicationBuilder(Vantbreeze.class).run(
-                "--server.port=0", "--spring.datasource.url=jdbc:h2:mem:description", "--vantbreeze.demo=false")) {
+                "--server.port=0", "--server.address=127.0.0.1", "--spring.datasource.url=jdbc:h2:mem:description", "--vantbreeze.demo=false")) {
             URI address = URI.create("http://127.0.0.1:%d/v3/api-docs".formatted(context.getWebServer().getPort()));
             HttpResponse<String> answer = HttpClient.newHttpClient()
                     .send(HttpRequest.newBuilder(address).build(), HttpResponse.BodyHandlers.ofString());

@@ -225,7 +225,7 @@ class CardController {
     @PostMapping("/{id}/restored")
     CardRowView restore(@PathVariable UUID id) {
         drawer.restore(id);
-        return views.row(listing.cards().stream().filter(card -> card.id().equals(id)).findFirst().orElseThrow());
+        return views.row(listing.card(id));
     }
 
     @GetMapping(value = "/{id}/plan.json", produces = MediaType.APPLICATION_JSON_VALUE)

@@ -18,7 +18,6 @@ import org.springframework.stereotype.Service;
 import vantbreeze.app.stock.StockRoom;
 import vantbreeze.app.store.CardLists;
 import vantbreeze.app.store.ListedCard;
-import vantbreeze.app.store.StoredCards;
 import vantbreeze.app.store.StoredSummary;
 
 /**
@@ -37,7 +36,6 @@ public class Listing implements DisposableBean {
     private static final Logger LOG = LoggerFactory.getLogger(Listing.class);
 
     private final CardLists lists;
-    private final StoredCards cards;
     private final Drawer drawer;
     private final StockRoom stock;
     private final Summarizer summarizer;
@@ -51,9 +49,8 @@ public class Listing implements DisposableBean {
     });
     private final AtomicBoolean atWork = new AtomicBoolean();
 
-    Listing(CardLists lists, StoredCards cards, Drawer drawer, StockRoom stock, Summarizer summarizer, ObjectProvider<BuildProperties> build) {
+    Listing(CardLists lists, Drawer drawer, StockRoom stock, Summarizer summarizer, ObjectProvider<BuildProperties> build) {
         this.lists = lists;
-        this.cards = cards;
         this.drawer = drawer;
         this.stock = stock;
         this.summarizer = summarizer;
@@ -72,6 +69,15 @@ public class Listing implements DisposableBean {
     }
 
     /**
+     * One card, in the drawer or put aside.
+     *
+     * @throws CardGone when there is none
+     */
+    public CardRow card(UUID id) {
+        return rows(List.of(lists.find(id).orElseThrow(CardGone::new))).get(0);
+    }
+
+    /**
      * What is shown of one card as it is now, in the drawer or put aside.
      *
      * @throws CardGone when there is none
@@ -79,7 +85,7 @@ public class Listing implements DisposableBean {
     public Summary summary(UUID id) {
         String stockNow = stock.fingerprint();
         StoredSummary kept = lists.summary(id).orElse(unkept.get(id));
-        int revision = cards.findById(id).orElseThrow(CardGone::new).revision();
+        int revision = lists.find(id).orElseThrow(CardGone::new).revision();
         StoredSummary fresh = kept != null && kept.madeOf().equals(madeOf(revision, stockNow)) ? kept : made(id, revision, stockNow);
         return new Summary(fresh.facts(), fresh.sketch());
     }

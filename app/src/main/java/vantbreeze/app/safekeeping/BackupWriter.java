@@ -3,6 +3,8 @@ package vantbreeze.app.safekeeping;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
@@ -21,6 +23,7 @@ import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.sql.DataSource;
+import vantbreeze.app.house.DataFolder;
 import vantbreeze.app.safekeeping.Manifest.KeptCard;
 import vantbreeze.app.safekeeping.Manifest.KeptVersion;
 import vantbreeze.app.safekeeping.Manifest.Sum;
@@ -33,6 +36,15 @@ final class BackupWriter {
 
     BackupWriter(DataSource store) {
         this.store = store;
+    }
+
+    /** Writes it into a file, whole or not at all. */
+    void write(DataFolder folder, Path file, Instant now) throws IOException, SQLException {
+        Path beside = folder.beside(file);
+        try (OutputStream out = Files.newOutputStream(beside)) {
+            write(out, now);
+        }
+        folder.settle(beside, file);
     }
 
     /** Writes it to {@code out}, which is left open. */

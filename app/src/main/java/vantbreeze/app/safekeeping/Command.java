@@ -120,11 +120,7 @@ public final class Command {
                 return;
             }
             Path undo = folder.copies().resolve("before-restore-%s.zip".formatted(MOMENT.format(Instant.now())));
-            Path beside = folder.beside(undo);
-            try (OutputStream out = Files.newOutputStream(beside)) {
-                new BackupWriter(store).write(out, Instant.now());
-            }
-            folder.settle(beside, undo);
+            new BackupWriter(store).write(folder, undo, Instant.now());
             restoring.done(backup, Instant.now());
             System.out.println("It is put back. To undo that: ./vantbreeze restore %s".formatted(undo));
         } finally {

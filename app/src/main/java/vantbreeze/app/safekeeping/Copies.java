@@ -78,12 +78,11 @@ public class Copies {
     }
 
     private void keep(String name) throws IOException {
-        Path file = folder.copies().resolve(name);
-        Path beside = folder.beside(file);
-        try (OutputStream out = Files.newOutputStream(beside)) {
-            write(out);
+        try {
+            new BackupWriter(store).write(folder, folder.copies().resolve(name), clock.instant());
+        } catch (SQLException unreadable) {
+            throw new IOException("the cards can't be read", unreadable);
         }
-        folder.settle(beside, file);
     }
 
     /** All copies, the newest first. */

@@ -21,7 +21,7 @@ public class CardLists {
 
     private static final String LISTED = """
             select c.id, c.revision, c.name, c.changed_at, c.deleted_at, s.made_of, s.facts
-            from card c left join card_summary s on s.card = c.id where c.deleted_at %s""";
+            from card c left join card_summary s on s.card = c.id where\s""";
 
     private final JdbcClient store;
 
@@ -31,12 +31,17 @@ public class CardLists {
 
     /** Cards that are not put aside, the last changed first. */
     public List<ListedCard> present() {
-        return store.sql(LISTED.formatted("is null order by c.changed_at desc, c.id")).query(CardLists::listed).list();
+        return store.sql(LISTED + "c.deleted_at is null order by c.changed_at desc, c.id").query(CardLists::listed).list();
     }
 
     /** Cards that are put aside, the last one first. */
     public List<ListedCard> deleted() {
-        return store.sql(LISTED.formatted("is not null order by c.deleted_at desc, c.id")).query(CardLists::listed).list();
+        return store.sql(LISTED + "c.deleted_at is not null order by c.deleted_at desc, c.id").query(CardLists::listed).list();
+    }
+
+    /** One card, in the drawer or put aside. */
+    public Optional<ListedCard> find(UUID card) {
+        return store.sql(LISTED + "c.id = ?").param(card).query(CardLists::listed).optional();
     }
 
     /** The summary of a card, if one was kept. */
