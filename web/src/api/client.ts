@@ -50,6 +50,7 @@ export class Problem extends Error {
     message: string,
     readonly status: number,
     readonly field?: string,
+    readonly kind?: string,
   ) {
     super(message)
   }
@@ -71,9 +72,9 @@ export async function answered<T>(asked: Promise<Answer<T>>): Promise<T> {
     throw new Problem('Vantbreeze does not answer. Is it still running? What was saved is safe.', 0)
   }
   if (!answer.response.ok) {
-    const problem = (answer.error ?? {}) as { detail?: string; field?: string }
+    const problem = (answer.error ?? {}) as { detail?: string; field?: string; type?: string }
     if (answer.response.status === 401) lock()
-    throw new Problem(problem.detail ?? 'That did not work. Try again.', answer.response.status, problem.field)
+    throw new Problem(problem.detail ?? 'That did not work. Try again.', answer.response.status, problem.field, problem.type)
   }
   return answer.data as T
 }

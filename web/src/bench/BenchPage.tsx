@@ -1,6 +1,6 @@
 import { useEffect } from 'react'
 import type { Card } from '../api/client'
-import { NoSuchPlace } from '../house/NoSuchPlace'
+import { NoSuchCard } from '../house/NoSuchCard'
 import { useSay } from '../house/Notices'
 import { BenchHeader } from './BenchHeader'
 import { ConflictSheet } from './ConflictSheet'
@@ -34,7 +34,7 @@ export function BenchPage({ id }: { id: string }) {
     }
   }, [card])
 
-  if (inHand.query.isError) return <NoSuchPlace text={inHand.query.error.message} />
+  if (inHand.query.isError) return <NoSuchCard id={id} error={inHand.query.error} />
   if (!card) return <p className="p-8 text-lg">Taking the card out of the drawer…</p>
   return <Bench kept={card} inHand={inHand} />
 }

@@ -40,6 +40,7 @@ export function DrawerPage() {
           </h2>
           <OpenFile />
         </div>
+        {cards.isPending && <p className="late text-lg">Looking into the drawer…</p>}
         {cards.isError && <p role="alert">{cards.error.message}</p>}
         {cards.data?.length === 0 && (
           <p className="max-w-prose text-lg">

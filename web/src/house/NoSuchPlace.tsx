@@ -1,15 +1,17 @@
+import type { ReactNode } from 'react'
 import { Link } from 'wouter'
 
-/** Where an address leads nowhere: says so and shows the way back. */
-export function NoSuchPlace({ text }: { text: string }) {
+/** Where an address leads nowhere: says so and shows the way back, and what else can be done. */
+export function NoSuchPlace({ title = 'Not on this table', text, children }: { title?: string; text: string; children?: ReactNode }) {
   return (
     <main className="mx-auto grid min-h-dvh max-w-xl content-center gap-6 p-8">
-      <h1 className="text-3xl">Not on this table</h1>
+      <h1 className="text-3xl">{title}</h1>
       <p className="text-lg">{text}</p>
-      <p>
+      <p className="flex flex-wrap gap-2">
         <Link href="/" className="slip inline-block">
           Back to the drawer
         </Link>
+        {children}
       </p>
     </main>
   )

@@ -8,7 +8,7 @@ import { Pickable } from '../bench/picked'
 import { SaveState } from '../bench/SaveState'
 import { type CardInHand, useCard } from '../bench/useCard'
 import { useStepKeys } from '../bench/useStepKeys'
-import { NoSuchPlace } from '../house/NoSuchPlace'
+import { NoSuchCard } from '../house/NoSuchCard'
 import { useSay } from '../house/Notices'
 import { WayBack } from '../house/WayBack'
 import { Aside } from './Aside'
@@ -25,8 +25,8 @@ export function LayersPage({ id }: { id: string }) {
   const say = useSay()
   useStepKeys({ undo: inHand.undo, redo: inHand.redo }, (cause) => say({ text: cause.message, wrong: true }))
   const shown = useTogether(card, layers.data)
-  if (inHand.query.isError) return <NoSuchPlace text={inHand.query.error.message} />
-  if (layers.isError && !shown) return <NoSuchPlace text={layers.error.message} />
+  if (inHand.query.isError) return <NoSuchCard id={id} error={inHand.query.error} />
+  if (layers.isError && !shown) return <NoSuchCard id={id} error={layers.error} />
   if (!shown) return <p className="p-8 text-lg">Looking at the card from all sides…</p>
   return <Room {...shown} inHand={inHand} />
 }

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react'
 import { useCardQuery } from '../api/cards'
 import type { Card } from '../api/client'
 import { FigureText } from '../house/FigureText'
-import { NoSuchPlace } from '../house/NoSuchPlace'
+import { NoSuchCard } from '../house/NoSuchCard'
 import { WayBack } from '../house/WayBack'
 import { PieceInHand } from './PieceInHand'
 import { type Step, stepsOf } from './steps'
@@ -10,7 +10,7 @@ import { type Step, stepsOf } from './steps'
 /** At the table: one step at a time, to be read from across it; space or an arrow goes on. */
 export function TablePage({ id }: { id: string }) {
   const card = useCardQuery(id)
-  if (card.isError) return <NoSuchPlace text={card.error.message} />
+  if (card.isError) return <NoSuchCard id={id} error={card.error} />
   if (!card.data) return <p className="p-8 text-lg">Laying it out…</p>
   return <Walk card={card.data} />
 }

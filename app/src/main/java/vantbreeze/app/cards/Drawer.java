@@ -253,7 +253,11 @@ public class Drawer {
     private Card opened(StoredCard stored) {
         try {
             return card(stored, stock.workshop().work(PlanDocument.read(stored.document())));
-        } catch (UnreadablePlan | Refusal refused) {
+        } catch (UnreadablePlan unreadable) {
+            throw new CannotOpen(unreadable.isNoPlan()
+                    ? "Its document is damaged and no plan any more. Save it if you like; a copy in safe keeping may have the card whole."
+                    : unreadable.getMessage(), unreadable);
+        } catch (Refusal refused) {
             throw new CannotOpen(refused.getMessage(), refused);
         } catch (RuntimeException broken) {
             throw new CannotOpen("It can't be worked out, and that is our fault. Save its document; a later Vantbreeze may open it.", broken);

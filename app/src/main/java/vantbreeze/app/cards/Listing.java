@@ -1,5 +1,6 @@
 package vantbreeze.app.cards;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
@@ -23,13 +25,11 @@ import vantbreeze.app.store.StoredSummary;
 /**
  * What lies in the drawer, and what was put aside. It is read from summaries kept beside the cards, not by working out every
  * card. A summary is out of date when its card, the maker's tools and stock, or this build is another than it was made of:
- * a few of those are made anew at once, the rest behind the maker's back.
+ * as many of those as can be are made anew at once, the rest behind the maker's back.
  */
 @Service
 public class Listing implements DisposableBean {
 
-    /** So many are made anew before a list is answered: half a tenth of a second of work. */
-    private static final int AT_ONCE = 8;
     /** Goes up when what a summary holds changes. */
     private static final int FORMAT = 1;
 
@@ -40,6 +40,8 @@ public class Listing implements DisposableBean {
     private final StockRoom stock;
     private final Summarizer summarizer;
     private final String build;
+    /** For so long summaries are made anew before a list is answered; one at least. */
+    private final Duration atOnce;
     /** Summaries that could not be kept, since the store takes nothing. */
     private final Map<UUID, StoredSummary> unkept = new ConcurrentHashMap<>();
     private final ExecutorService behind = Executors.newSingleThreadExecutor(task -> {
@@ -49,11 +51,13 @@ public class Listing implements DisposableBean {
     });
     private final AtomicBoolean atWork = new AtomicBoolean();
 
-    Listing(CardLists lists, Drawer drawer, StockRoom stock, Summarizer summarizer, ObjectProvider<BuildProperties> build) {
+    Listing(CardLists lists, Drawer drawer, StockRoom stock, Summarizer summarizer, ObjectProvider<BuildProperties> build,
+            @Value("${vantbreeze.list.at-once}") Duration atOnce) {
         this.lists = lists;
         this.drawer = drawer;
         this.stock = stock;
         this.summarizer = summarizer;
+        this.atOnce = atOnce;
         BuildProperties known = build.getIfAvailable();
         this.build = known == null || known.getTime() == null ? "no build" : known.getTime().toString();
     }
@@ -94,13 +98,15 @@ public class Listing implements DisposableBean {
         String stockNow = stock.fingerprint();
         List<CardRow> rows = new ArrayList<>(listed.size());
         List<ListedCard> later = new ArrayList<>();
-        int made = 0;
+        long begun = System.nanoTime();
+        boolean any = false;
         for (ListedCard one : listed) {
             StoredSummary aside = unkept.get(one.id());
             String madeOf = aside == null ? one.madeOf() : aside.madeOf();
             String facts = aside == null ? one.facts() : aside.facts();
             if (!madeOf(one.revision(), stockNow).equals(madeOf)) {
-                if (made++ < AT_ONCE) {
+                if (!any || System.nanoTime() - begun < atOnce.toNanos()) {
+                    any = true;
                     facts = made(one.id(), one.revision(), stockNow).facts();
                 } else {
                     later.add(one);

@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.FileAttribute;
 import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
@@ -28,13 +29,14 @@ public record DataFolder(Path path) {
     public static final String CARDS = "cards.mv.db";
 
     private static final Set<PosixFilePermission> ONLY_MINE = PosixFilePermissions.fromString("rw-------");
+    private static final Set<PosixFilePermission> ONLY_MINE_TO_ENTER = PosixFilePermissions.fromString("rwx------");
     private static final boolean POSIX = FileSystems.getDefault().supportedFileAttributeViews().contains("posix");
 
     /** Makes the folder if need be and closes it to others. */
     void open() throws IOException {
         Files.createDirectories(path);
         if (POSIX && Files.isWritable(path)) {
-            Files.setPosixFilePermissions(path, PosixFilePermissions.fromString("rwx------"));
+            Files.setPosixFilePermissions(path, ONLY_MINE_TO_ENTER);
             closeFiles();
         }
     }
@@ -92,7 +94,9 @@ public record DataFolder(Path path) {
 
     /** A file beside {@code file} to write into before it takes its place; closed to others. */
     public Path beside(Path file) throws IOException {
-        Files.createDirectories(file.getParent());
+        if (!Files.isDirectory(file.getParent())) {
+            Files.createDirectories(file.getParent(), POSIX ? new FileAttribute<?>[] {PosixFilePermissions.asFileAttribute(ONLY_MINE_TO_ENTER)} : new FileAttribute<?>[0]);
+        }
         Path beside = file.resolveSibling(file.getFileName() + ".part");
         Files.deleteIfExists(beside);
         return POSIX ? Files.createFile(beside, PosixFilePermissions.asFileAttribute(ONLY_MINE)) : Files.createFile(beside);

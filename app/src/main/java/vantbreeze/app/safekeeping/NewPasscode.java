@@ -25,7 +25,7 @@ final class NewPasscode {
             throw new CannotStart("That was not the same twice. Nothing was changed.", null);
         }
         Passcode.of(folder).set(typed);
-        System.out.println("It is set, and asked from the next start on.");
+        System.out.println("It is set. A browser that was let in already stays so until Vantbreeze is started again.");
     }
 
     private static String read(String words) throws IOException {

@@ -75,7 +75,7 @@ class CardsStandAloneTest {
                     .andExpect(jsonPath(row(NEWER, ".name")).value("From the future"))
                     .andExpect(jsonPath(row(NEWER, ".facts.problem")).value("This plan is from a newer Vantbreeze (version 99; this one reads up to 1). Update, then open it again."))
                     .andExpect(jsonPath(row(REFUSED, ".facts.problem")).isNotEmpty())
-                    .andExpect(jsonPath(row(GARBLED, ".facts.problem")).isNotEmpty())
+                    .andExpect(jsonPath(row(GARBLED, ".facts.problem")).value("Its document is damaged and no plan any more. Save it if you like; a copy in safe keeping may have the card whole."))
                     .andExpect(jsonPath(row(GOOD, ".facts.problem")).isEmpty())
                     .andExpect(jsonPath(row(GOOD, ".facts.structureName")).value("Z-fold"));
         }

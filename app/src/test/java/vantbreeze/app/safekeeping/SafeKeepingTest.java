@@ -18,6 +18,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.HexFormat;
@@ -79,7 +80,14 @@ class SafeKeepingTest {
                     Files.delete(file);
                 }
             }
+            Files.delete(folder.resolve("copies"));
         }
+    }
+
+    @Test
+    void copiesLieInAFolderOfTheMakersOwn() throws Exception {
+        assertThat(copies.daily()).isTrue();
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder.resolve("copies")))).isEqualTo("rwx------");
     }
 
     private String begin(String name) throws Exception {

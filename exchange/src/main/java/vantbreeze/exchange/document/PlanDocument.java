@@ -96,7 +96,7 @@ public final class PlanDocument {
 
     private static Plan read(JsonNode document) {
         if (!FORMAT.equals(document.path("format").asText())) {
-            throw new UnreadablePlan("This file is not a Vantbreeze plan. Choose one that was downloaded from a card here.");
+            throw UnreadablePlan.noPlan();
         }
         int version = document.path("version").asInt(0);
         if (version > VERSION) {
@@ -130,7 +130,7 @@ public final class PlanDocument {
         try {
             return JSON.readTree(text);
         } catch (JsonProcessingException | StackOverflowError notJson) {
-            throw new UnreadablePlan("This file is not a Vantbreeze plan. Choose one that was downloaded from a card here.");
+            throw UnreadablePlan.noPlan();
         }
     }
 

@@ -110,7 +110,7 @@ public final class PlanFile {
         try {
             return JSON.readTree(text);
         } catch (JsonProcessingException notJson) {
-            throw new UnreadablePlan("This file is not a Vantbreeze plan. Choose one that was downloaded from a card here.");
+            throw UnreadablePlan.noPlan();
         }
     }
 }
