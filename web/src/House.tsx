@@ -25,19 +25,19 @@ export function House() {
     <Notices>
       <HouseWords />
       <Place key={address}>
-      <Switch>
-        <Route path="/" component={DrawerPage} />
-        <Route path="/shelf" component={ShelfPage} />
-        <Route path="/recipe" component={RecipePage} />
-        <Route path="/tools" component={ToolsPage} />
-        <Route path="/card/:id/table">{({ id }) => <TablePage key={id} id={id} />}</Route>
-        <Route path="/card/:id/layers">{({ id }) => <LayersPage key={id} id={id} />}</Route>
-        <Route path="/card/:id">{({ id }) => <BenchPage key={id} id={id} />}</Route>
-        <Route path="/safe-keeping" component={SafeKeepingPage} />
-        <Route>
-          <NoSuchPlace text="There is nothing at this address." />
-        </Route>
-      </Switch>
+        <Switch>
+          <Route path="/" component={DrawerPage} />
+          <Route path="/shelf" component={ShelfPage} />
+          <Route path="/recipe" component={RecipePage} />
+          <Route path="/tools" component={ToolsPage} />
+          <Route path="/card/:id/table">{({ id }) => <TablePage key={id} id={id} />}</Route>
+          <Route path="/card/:id/layers">{({ id }) => <LayersPage key={id} id={id} />}</Route>
+          <Route path="/card/:id">{({ id }) => <BenchPage key={id} id={id} />}</Route>
+          <Route path="/safe-keeping" component={SafeKeepingPage} />
+          <Route>
+            <NoSuchPlace text="There is nothing at this address." />
+          </Route>
+        </Switch>
       </Place>
     </Notices>
   )

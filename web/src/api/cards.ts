@@ -35,12 +35,21 @@ export function useFitting(question: FittingQuestion | null) {
 }
 
 export function useCards() {
-  return useQuery({ queryKey: listKey, queryFn: () => answered(api.GET('/api/cards')), staleTime: 0, refetchInterval: whileSomeAreWorkedOut })
+  return useQuery({
+    queryKey: listKey,
+    queryFn: () => answered(api.GET('/api/cards')),
+    staleTime: 0,
+    refetchInterval: whileSomeAreWorkedOut,
+  })
 }
 
 /** Cards that were put aside and can be brought back. */
 export function useDeletedCards() {
-  return useQuery({ queryKey: [...listKey, 'deleted'], queryFn: () => answered(api.GET('/api/cards/deleted')), staleTime: 0 })
+  return useQuery({
+    queryKey: [...listKey, 'deleted'],
+    queryFn: () => answered(api.GET('/api/cards/deleted')),
+    staleTime: 0,
+  })
 }
 
 /** After an update the house works out anew what it shows of each card; the list is asked again until it knows all. */
@@ -99,7 +108,8 @@ export function useReruling(id: string, revision: number, ruler: string) {
 export function useWrittenRecipe(id: string, revision: number, ruler: string, wanted: boolean) {
   return useQuery({
     queryKey: ['recipe', id, revision, ruler],
-    queryFn: () => answered(api.GET('/api/cards/{id}/recipe', { params: { path: { id }, query: { ruler } }, parseAs: 'text' })),
+    queryFn: () =>
+      answered(api.GET('/api/cards/{id}/recipe', { params: { path: { id }, query: { ruler } }, parseAs: 'text' })),
     enabled: wanted,
   })
 }
@@ -109,9 +119,13 @@ export function useVersions(id: string) {
   const queries = useQueryClient()
   const queryKey = ['versions', id]
   return {
-    list: useQuery({ queryKey, queryFn: () => answered(api.GET('/api/cards/{id}/versions', { params: { path: { id } } })) }),
+    list: useQuery({
+      queryKey,
+      queryFn: () => answered(api.GET('/api/cards/{id}/versions', { params: { path: { id } } })),
+    }),
     keep: useMutation({
-      mutationFn: (name: string) => answered(api.POST('/api/cards/{id}/versions', { params: { path: { id } }, body: { name } })),
+      mutationFn: (name: string) =>
+        answered(api.POST('/api/cards/{id}/versions', { params: { path: { id } }, body: { name } })),
       onSuccess: () => queries.invalidateQueries({ queryKey }),
     }),
   }
@@ -175,7 +189,8 @@ export function useDrawer() {
   return {
     begin: useMutation({ mutationFn: (body: NewCard) => answered(api.POST('/api/cards', { body })), onSuccess: keep }),
     bare: useMutation({
-      mutationFn: (body: { ruler: string; width: string; height: string }) => answered(api.POST('/api/cards/bare', { body })),
+      mutationFn: (body: { ruler: string; width: string; height: string }) =>
+        answered(api.POST('/api/cards/bare', { body })),
       onSuccess: keep,
     }),
     fromRecipe: useMutation({

@@ -74,7 +74,12 @@ export async function answered<T>(asked: Promise<Answer<T>>): Promise<T> {
   if (!answer.response.ok) {
     const problem = (answer.error ?? {}) as { detail?: string; field?: string; type?: string }
     if (answer.response.status === 401) lock()
-    throw new Problem(problem.detail ?? 'That did not work. Try again.', answer.response.status, problem.field, problem.type)
+    throw new Problem(
+      problem.detail ?? 'That did not work. Try again.',
+      answer.response.status,
+      problem.field,
+      problem.type,
+    )
   }
   return answer.data as T
 }

@@ -26,7 +26,16 @@ class FakeLine {
 }
 
 const requests = vi.hoisted(() => [] as string[])
-const moving = { revision: 3, kind: 'SCORE', piece: 0, index: 1, end: 'WHOLE', snap: 'MARKS', pushes: false, keep: false } as Moving
+const moving = {
+  revision: 3,
+  kind: 'SCORE',
+  piece: 0,
+  index: 1,
+  end: 'WHOLE',
+  snap: 'MARKS',
+  pushes: false,
+  keep: false,
+} as Moving
 
 vi.mock('./client', async (original) => ({
   ...(await original<typeof import('./client')>()),

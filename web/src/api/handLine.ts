@@ -14,7 +14,8 @@ export function openHandLine(card: string): HandLine {
   let line: WebSocket | null = null
   let waiting: Waiting | null = null
 
-  const request = (moving: Moving) => answered(api.POST('/api/cards/{id}/hand', { params: { path: { id: card } }, body: moving }))
+  const request = (moving: Moving) =>
+    answered(api.POST('/api/cards/{id}/hand', { params: { path: { id: card } }, body: moving }))
 
   const down = () => {
     line = null

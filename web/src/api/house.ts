@@ -42,9 +42,19 @@ export function useRestore() {
 export async function bring(file: File, signal: AbortSignal): Promise<Copy> {
   let response: Response
   try {
-    response = await fetch('/api/restore', { method: 'POST', body: file, headers: { 'Content-Type': 'application/octet-stream' }, signal })
+    response = await fetch('/api/restore', {
+      method: 'POST',
+      body: file,
+      headers: { 'Content-Type': 'application/octet-stream' },
+      signal,
+    })
   } catch {
-    throw new Problem(signal.aborted ? 'Stopped. Nothing was changed.' : 'The file did not arrive whole. Nothing was changed. Try again.', 0)
+    throw new Problem(
+      signal.aborted
+        ? 'Stopped. Nothing was changed.'
+        : 'The file did not arrive whole. Nothing was changed. Try again.',
+      0,
+    )
   }
   const answer = (await response.json()) as Copy & { detail?: string }
   if (!response.ok) throw new Problem(answer.detail ?? 'That did not work. Try again.', response.status)

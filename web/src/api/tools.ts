@@ -20,7 +20,8 @@ export function useOwnStock() {
   return {
     own,
     put: {
-      tools: (body: { inches: Board; metric: Board; bed: string; stopsInside: boolean }) => keep(answered(api.PUT('/api/stock/own/tools', { body }))),
+      tools: (body: { inches: Board; metric: Board; bed: string; stopsInside: boolean }) =>
+        keep(answered(api.PUT('/api/stock/own/tools', { body }))),
       envelopes: (body: Thing) => keep(answered(api.POST('/api/stock/own/envelopes', { body }))),
       sheets: (body: Thing) => keep(answered(api.POST('/api/stock/own/sheets', { body }))),
       cardstocks: (body: Cardstock) => keep(answered(api.POST('/api/stock/own/cardstocks', { body }))),
@@ -36,9 +37,16 @@ export type Put = ReturnType<typeof useOwnStock>['put']
 export async function keepPicture(file: File): Promise<string> {
   let response: Response
   try {
-    response = await fetch('/api/stock/pictures', { method: 'POST', body: file, headers: { 'Content-Type': 'application/octet-stream' } })
+    response = await fetch('/api/stock/pictures', {
+      method: 'POST',
+      body: file,
+      headers: { 'Content-Type': 'application/octet-stream' },
+    })
   } catch {
-    throw new Problem('The picture did not arrive whole. Is it larger than 10 MB? Save it smaller and choose it again.', 0)
+    throw new Problem(
+      'The picture did not arrive whole. Is it larger than 10 MB? Save it smaller and choose it again.',
+      0,
+    )
   }
   const answer = (await response.json()) as { id: string; detail?: string }
   if (!response.ok) throw new Problem(answer.detail ?? 'That did not work. Try again.', response.status)

@@ -78,13 +78,19 @@ function CardName({ card, inHand }: Props) {
 
 function PaperAndFile({ card }: { card: Card }) {
   const [writing, setWriting] = useState(false)
-  const out = 'flex min-h-11 w-full items-center px-4 py-2 text-start text-lg hover:bg-picked-wash focus-visible:bg-picked-wash'
+  const out =
+    'flex min-h-11 w-full items-center px-4 py-2 text-start text-lg hover:bg-picked-wash focus-visible:bg-picked-wash'
   return (
     <>
       <Popover.Root>
         <Popover.Trigger className="slip border-picked font-semibold">Print, write, save</Popover.Trigger>
         <Popover.Portal>
-          <Popover.Content align="end" sideOffset={4} className="z-10 w-80 border-b-2 border-ink bg-chalk py-2" aria-label="Print, write, save">
+          <Popover.Content
+            align="end"
+            sideOffset={4}
+            className="z-10 w-80 border-b-2 border-ink bg-chalk py-2"
+            aria-label="Print, write, save"
+          >
             <a className={out} href={`/api/cards/${card.id}/plan.pdf?page=a4`} target="_blank" rel="noreferrer">
               True-size PDF on A4
             </a>
@@ -97,7 +103,9 @@ function PaperAndFile({ card }: { card: Card }) {
             <a className={out} href={`/api/cards/${card.id}/plan.json`} download>
               The plan as a file
             </a>
-            <p className="plate-note px-4 pt-2 text-base">Cut away from your hand, along a metal rule; cap the blade when you put it down.</p>
+            <p className="plate-note px-4 pt-2 text-base">
+              Cut away from your hand, along a metal rule; cap the blade when you put it down.
+            </p>
           </Popover.Content>
         </Popover.Portal>
       </Popover.Root>

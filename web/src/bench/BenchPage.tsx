@@ -19,7 +19,6 @@ import { useStepKeys } from './useStepKeys'
 import { type CardInHand, useCard } from './useCard'
 import { HandProvider, useHand } from './useHand'
 
-
 /** The bench: one card, seen at once as open sheet on the board, as folded object, in its envelope, and as figures. */
 export function BenchPage({ id }: { id: string }) {
   const inHand = useCard(id)
@@ -68,7 +67,12 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
                   ))}
                 </div>
                 <div className="flex flex-col gap-5">
-                  <FoldedPlate pieces={card.pieces} form={card.form} dress={{ layers, papers, base }} showing={hand.showing} />
+                  <FoldedPlate
+                    pieces={card.pieces}
+                    form={card.form}
+                    dress={{ layers, papers, base }}
+                    showing={hand.showing}
+                  />
                   <InSight>
                     <EnvelopePlate card={card} inHand={inHand} />
                   </InSight>

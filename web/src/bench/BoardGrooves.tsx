@@ -15,10 +15,23 @@ export const BoardGrooves = memo(function BoardGrooves({ ruler, left, right, sca
   const numbers = marks.filter((i) => i > 0 && i % perNumber === 0 && (i / perNumber) % everyOther === 0)
   // a picture of its own beneath the sheet, of one path for all grooves and one for all ticks: it stays as it is while a line is dragged
   return (
-    <svg width={right} height={foot + 2} className="absolute top-0 left-0 will-change-transform" shapeRendering="crispEdges" aria-hidden>
-      <path d={marks.map((i) => `M${at(i)} ${top}V${foot - 24}`).join('')} className="stroke-chalk-dim" strokeWidth={1} />
+    <svg
+      width={right}
+      height={foot + 2}
+      className="absolute top-0 left-0 will-change-transform"
+      shapeRendering="crispEdges"
+      aria-hidden
+    >
       <path
-        d={marks.map((i) => `M${at(i)} ${foot - (i % perNumber === 0 ? 12 : 6)}V${foot}`).join('') + `M${left} ${foot}H${at(count)}`}
+        d={marks.map((i) => `M${at(i)} ${top}V${foot - 24}`).join('')}
+        className="stroke-chalk-dim"
+        strokeWidth={1}
+      />
+      <path
+        d={
+          marks.map((i) => `M${at(i)} ${foot - (i % perNumber === 0 ? 12 : 6)}V${foot}`).join('') +
+          `M${left} ${foot}H${at(count)}`
+        }
         className="fill-none stroke-ink-soft"
         strokeWidth={1}
       />
@@ -39,7 +52,8 @@ export const BoardGrooves = memo(function BoardGrooves({ ruler, left, right, sca
 })
 
 /** A number at every inch, or at every centimetre. */
-const groovesToANumber = (ruler: Stock['rulers'][number]) => Math.max(1, Math.round((ruler.inches ? 25.4 : 10) / ruler.grooveMm))
+const groovesToANumber = (ruler: Stock['rulers'][number]) =>
+  Math.max(1, Math.round((ruler.inches ? 25.4 : 10) / ruler.grooveMm))
 
 const everyWhich = (ruler: Stock['rulers'][number], scale: number, perNumber: number) =>
   ruler.grooveMm * scale * perNumber < 26 ? (ruler.inches ? 2 : 5) : 1

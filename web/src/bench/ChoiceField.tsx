@@ -74,7 +74,12 @@ export function CardstockField({ card, inHand }: { card: Card; inHand: CardInHan
   const choose = (text: string) =>
     inHand.change({ field: 'cardstock', text }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
-    <Choice label="Cardstock" value={card.cardstock ?? stock.data?.cardstocks[0].id ?? ''} onChoose={(id) => void choose(id)} quiet>
+    <Choice
+      label="Cardstock"
+      value={card.cardstock ?? stock.data?.cardstocks[0].id ?? ''}
+      onChoose={(id) => void choose(id)}
+      quiet
+    >
       {stock.data?.cardstocks.map(({ id, name }) => (
         <option key={id} value={id}>
           {name}

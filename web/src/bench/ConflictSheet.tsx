@@ -9,10 +9,19 @@ export function ConflictSheet({ inHand }: { inHand: CardInHand }) {
   const [, go] = useLocation()
   const { conflict } = inHand
   if (!conflict) return null
-  const attempt = (step: Promise<unknown>) => void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  const attempt = (step: Promise<unknown>) =>
+    void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   const choices = [
-    { label: 'Take it as it is there', words: 'What you just did is left out; the rest of your steps are in there.', run: inHand.takeTheirs },
-    { label: 'Do my step there', words: 'The card of the other window, with what you just did done to it.', run: conflict.again },
+    {
+      label: 'Take it as it is there',
+      words: 'What you just did is left out; the rest of your steps are in there.',
+      run: inHand.takeTheirs,
+    },
+    {
+      label: 'Do my step there',
+      words: 'The card of the other window, with what you just did done to it.',
+      run: conflict.again,
+    },
     {
       label: 'Keep mine as a second card',
       words: 'The other window keeps its card; yours, with your step, lies beside it in the drawer.',

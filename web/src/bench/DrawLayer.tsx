@@ -6,7 +6,12 @@ import type { Frame } from './sheetFrame'
 import type { CardInHand } from './useCard'
 import type { Place } from './useHand'
 
-type Props = { piece: Piece; frame: Frame; toSheet: (event: { clientX: number; clientY: number }) => Place; inHand: CardInHand }
+type Props = {
+  piece: Piece
+  frame: Frame
+  toSheet: (event: { clientX: number; clientY: number }) => Place
+  inHand: CardInHand
+}
 
 /** A press shorter than this, in pixels, is a press and no stroke: it scores straight up. */
 const STROKE = 8
@@ -25,7 +30,13 @@ export function DrawLayer({ piece, frame, toSheet, inHand }: Props) {
     const { from, to } = isPress ? { from: { x: stroke.from.x, y: foot }, to: { x: stroke.from.x, y: head } } : stroke
     setStroke(null)
     inHand
-      .draw({ what: tool === 'SLIT' ? 'SLIT' : 'SCORE', piece: piece.number, from, to, fold: tool === 'SLIT' ? undefined : tool })
+      .draw({
+        what: tool === 'SLIT' ? 'SLIT' : 'SCORE',
+        piece: piece.number,
+        from,
+        to,
+        fold: tool === 'SLIT' ? undefined : tool,
+      })
       .catch((cause: Error) => say({ text: cause.message, wrong: true }))
   }
   return (

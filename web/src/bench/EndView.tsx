@@ -16,7 +16,13 @@ export const EndView = memo(function EndView({ heft, footprint }: Pick<Card, 'he
   const height = thick(heft.thicknessMm)
   return (
     <section aria-label="Closed, seen from its end" className="plate">
-      <svg width={ACROSS + 8} height={height + 8} className="block" role="img" aria-label={`${heft.thickness} thick, drawn ${times} times thicker`}>
+      <svg
+        width={ACROSS + 8}
+        height={height + 8}
+        className="block"
+        role="img"
+        aria-label={`${heft.thickness} thick, drawn ${times} times thicker`}
+      >
         {heft.layers.map(({ panel, from, to, bottom, top }, i) => (
           <rect
             key={i}

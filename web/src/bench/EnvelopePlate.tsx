@@ -32,10 +32,21 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
   const [bulk, setBulk] = useState(false)
   const choose = (text: string) =>
     inHand.change({ field: 'envelope', text }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
-  const resize = (to: Resize) => void inHand.resize(to).catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  const resize = (to: Resize) =>
+    void inHand.resize(to).catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
     <section aria-label="Closed, in its envelope" className="plate">
-      <ClosedInEnvelope fit={card.fit} footprint={card.footprint} closed={card.form.closed} layers={card.layers} papers={card.papers} base={card.base} thickest={card.heft.thickest} over={over} bulk={bulk} />
+      <ClosedInEnvelope
+        fit={card.fit}
+        footprint={card.footprint}
+        closed={card.form.closed}
+        layers={card.layers}
+        papers={card.papers}
+        base={card.base}
+        thickest={card.heft.thickest}
+        over={over}
+        bulk={bulk}
+      />
       <div className="flex flex-wrap gap-x-2 text-base">
         {card.fit && (
           <button type="button" className="word" aria-pressed={over} onClick={() => setOver(!over)}>
@@ -69,7 +80,10 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
 function uncovered(closed: Card['form']['closed']) {
   const covered = new Set<string>()
   const seen = [...closed].reverse().filter(({ corners }) => {
-    const outline = corners.map(({ x, y }) => `${x.toFixed(3)},${y.toFixed(3)}`).sort().join(' ')
+    const outline = corners
+      .map(({ x, y }) => `${x.toFixed(3)},${y.toFixed(3)}`)
+      .sort()
+      .join(' ')
     if (covered.has(outline)) return false
     covered.add(outline)
     return true
@@ -77,9 +91,24 @@ function uncovered(closed: Card['form']['closed']) {
   return seen.reverse()
 }
 
-type Plate = Pick<Card, 'fit' | 'footprint' | 'layers' | 'papers' | 'base'> & { closed: Card['form']['closed']; thickest: Card['heft']['thickest']; over: boolean; bulk: boolean }
+type Plate = Pick<Card, 'fit' | 'footprint' | 'layers' | 'papers' | 'base'> & {
+  closed: Card['form']['closed']
+  thickest: Card['heft']['thickest']
+  over: boolean
+  bulk: boolean
+}
 
-const ClosedInEnvelope = memo(function ClosedInEnvelope({ fit, footprint, closed, layers, papers, base, thickest, over, bulk }: Plate) {
+const ClosedInEnvelope = memo(function ClosedInEnvelope({
+  fit,
+  footprint,
+  closed,
+  layers,
+  papers,
+  base,
+  thickest,
+  over,
+  bulk,
+}: Plate) {
   'use memo'
   const { lit, pick } = usePicked()
   const inside = fit ? (fit.turned ? { width: fit.inside.height, height: fit.inside.width } : fit.inside) : footprint
@@ -109,7 +138,12 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({ fit, footprint, closed
         {uncovered(closed).map(({ panel, faceUp, corners, laid }) => (
           <g key={panel}>
             {/* the one shadow: where paper lies on paper */}
-            {closed.length < MANY && <polygon points={corners.map((corner) => `${x(corner) + 1.5},${y(corner) + 2.5}`).join(' ')} className="fill-ink/30" />}
+            {closed.length < MANY && (
+              <polygon
+                points={corners.map((corner) => `${x(corner) + 1.5},${y(corner) + 2.5}`).join(' ')}
+                className="fill-ink/30"
+              />
+            )}
             <polygon
               points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')}
               className={`stroke-ink ${lit.panels.has(panel) ? 'fill-picked-wash' : ''}`}
@@ -118,12 +152,25 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({ fit, footprint, closed
               strokeLinejoin="round"
               {...picking(pick, { kind: 'panel', index: panel })}
             />
-            <LaidOn panel={panel} faceUp={faceUp} layers={layers} papers={papers} isLit={lit.panels.has(panel)} transform={`matrix(${scale} 0 0 ${-scale} 4 ${4 + highest * scale}) matrix(${laid.join(' ')})`} />
+            <LaidOn
+              panel={panel}
+              faceUp={faceUp}
+              layers={layers}
+              papers={papers}
+              isLit={lit.panels.has(panel)}
+              transform={`matrix(${scale} 0 0 ${-scale} 4 ${4 + highest * scale}) matrix(${laid.join(' ')})`}
+            />
           </g>
         ))}
         {bulk &&
           thickest.map((corners, i) => (
-            <polygon key={i} points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')} fill="url(#thick)" className="pointer-events-none stroke-ink" strokeWidth={1.5} />
+            <polygon
+              key={i}
+              points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')}
+              fill="url(#thick)"
+              className="pointer-events-none stroke-ink"
+              strokeWidth={1.5}
+            />
           ))}
         {fit && over && (
           <path
@@ -145,7 +192,11 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({ fit, footprint, closed
           <Slack figure={up} words="up" style={{ left: Math.max(width, widest * scale) + 12, top: 4 }} />
         </>
       )}
-      {!fit && <p className="plate-note absolute" style={{ left: 4, top: highest * scale + 10 }}>No envelope chosen yet.</p>}
+      {!fit && (
+        <p className="plate-note absolute" style={{ left: 4, top: highest * scale + 10 }}>
+          No envelope chosen yet.
+        </p>
+      )}
     </div>
   )
 })
@@ -160,7 +211,12 @@ function LaidOn({ panel, faceUp, layers, papers, isLit, transform }: LaidProps) 
   return (
     <g transform={transform} className="pointer-events-none">
       {here.map((layer, i) => (
-        <LayerShape key={i} layer={layer} paper={papers.find(({ id }) => id === layer.paper)} className={isLit ? 'stroke-picked' : 'stroke-ink'} />
+        <LayerShape
+          key={i}
+          layer={layer}
+          paper={papers.find(({ id }) => id === layer.paper)}
+          className={isLit ? 'stroke-picked' : 'stroke-ink'}
+        />
       ))}
     </g>
   )
@@ -171,7 +227,10 @@ type SlackProps = { figure: Fit['slackUp']; words: string; style: { left: number
 function Slack({ figure, words, style }: SlackProps) {
   const wrong = figure.sign === '-'
   return (
-    <p className={`absolute flex items-center gap-2 leading-tight ${wrong ? 'bg-wrong-wash px-1 text-wrong' : ''}`} style={style}>
+    <p
+      className={`absolute flex items-center gap-2 leading-tight ${wrong ? 'bg-wrong-wash px-1 text-wrong' : ''}`}
+      style={style}
+    >
       <FigureText figure={figure} unit className="text-2xl" />
       <span className="text-base italic">{words}</span>
     </p>

@@ -19,13 +19,12 @@ export const Findings = memo(function Findings({ findings, offRuler, inHand }: P
   const attempt = (step: Promise<unknown>) => step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
     <div aria-live="polite">
-      {findings.every(({ severity }) => severity === 'HINT') && <p className="mb-2 text-lg">It closes, fits and measures well. Ready to cut.</p>}
+      {findings.every(({ severity }) => severity === 'HINT') && (
+        <p className="mb-2 text-lg">It closes, fits and measures well. Ready to cut.</p>
+      )}
       <ul className="flex flex-col gap-2">
         {findings.map((finding) => (
-          <li
-            key={finding.about + finding.text}
-            className={`border-l-4 ps-3 leading-snug ${EDGES[finding.severity]}`}
-          >
+          <li key={finding.about + finding.text} className={`border-l-4 ps-3 leading-snug ${EDGES[finding.severity]}`}>
             {finding.severity === 'WRONG' && <strong className="text-wrong">Wrong: </strong>}
             {finding.text}{' '}
             {finding.mend && (

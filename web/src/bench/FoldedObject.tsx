@@ -32,8 +32,14 @@ export default function FoldedObject({ pieces, form, dress, closed, moving, onLo
   useEffect(() => () => stage.body.dispose(), [stage])
   return (
     <div className="h-[20rem]" role="img" aria-label="The card part-open, drawn in space">
-      <Canvas frameloop="demand" dpr={moving ? fineness.moving : fineness.still} gl={{ antialias: false }} camera={{ fov: 28, near: 1, far: 6000 }} flat
-        onCreated={({ gl }) => gl.domElement.addEventListener('webglcontextlost', onLost)}>
+      <Canvas
+        frameloop="demand"
+        dpr={moving ? fineness.moving : fineness.still}
+        gl={{ antialias: false }}
+        camera={{ fov: 28, near: 1, far: 6000 }}
+        flat
+        onCreated={({ gl }) => gl.domElement.addEventListener('webglcontextlost', onLost)}
+      >
         <ambientLight intensity={1.9} />
         <directionalLight position={[-0.6, -0.5, 1.4]} intensity={1.5} />
         <directionalLight position={[0.8, -0.2, -1]} intensity={0.7} />
@@ -73,8 +79,20 @@ function Paper({ stage }: { stage: Stage }) {
   return (
     <>
       {[FrontSide, BackSide].map((side) => (
-        <mesh key={side} geometry={side === FrontSide ? stage.body.fronts : stage.body.backs} frustumCulled={false} onPointerMove={point} onPointerOut={() => pick(null)}>
-          <meshLambertMaterial side={side} vertexColors polygonOffset polygonOffsetFactor={0.4} polygonOffsetUnits={1} />
+        <mesh
+          key={side}
+          geometry={side === FrontSide ? stage.body.fronts : stage.body.backs}
+          frustumCulled={false}
+          onPointerMove={point}
+          onPointerOut={() => pick(null)}
+        >
+          <meshLambertMaterial
+            side={side}
+            vertexColors
+            polygonOffset
+            polygonOffsetFactor={0.4}
+            polygonOffsetUnits={1}
+          />
         </mesh>
       ))}
       <lineSegments geometry={stage.body.edges} frustumCulled={false} raycast={() => null}>

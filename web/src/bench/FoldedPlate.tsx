@@ -63,7 +63,14 @@ export function FoldedPlate({ pieces, form, dress, showing }: Props) {
       {inSpace ? (
         <Boundary instead={() => flat}>
           <Suspense fallback={<div className="h-[20rem]" />}>
-            <FoldedObject pieces={pieces} form={form} dress={dress} closed={closed / 100} moving={moving} onLost={lost} />
+            <FoldedObject
+              pieces={pieces}
+              form={form}
+              dress={dress}
+              closed={closed / 100}
+              moving={moving}
+              onLost={lost}
+            />
           </Suspense>
         </Boundary>
       ) : (
@@ -94,7 +101,15 @@ export function FoldedPlate({ pieces, form, dress, showing }: Props) {
   )
 }
 
-const Slider = memo(function Slider({ from, closed, slide }: { from: string; closed: number; slide: (to: number) => void }) {
+const Slider = memo(function Slider({
+  from,
+  closed,
+  slide,
+}: {
+  from: string
+  closed: number
+  slide: (to: number) => void
+}) {
   return (
     <label className="flex flex-1 items-center gap-2 text-base italic">
       {from}

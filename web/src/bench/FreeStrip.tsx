@@ -18,7 +18,8 @@ const TOOLS: { tool: Exclude<Tool, null>; label: string }[] = [
 export function FreeStrip({ card, inHand }: Props) {
   'use memo'
   const say = useSay()
-  const attempt = (step: Promise<unknown>) => void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  const attempt = (step: Promise<unknown>) =>
+    void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   if (!card.free) {
     return (
       <p className="px-4 text-base">
@@ -36,7 +37,11 @@ export function FreeStrip({ card, inHand }: Props) {
       <Typed card={card} inHand={inHand} />
       <AddPiece card={card} inHand={inHand} />
       <Glue card={card} inHand={inHand} />
-      <button type="button" className="word" onClick={() => attempt(inHand.draw({ what: card.form.lies ? 'STAND' : 'LIE' }))}>
+      <button
+        type="button"
+        className="word"
+        onClick={() => attempt(inHand.draw({ what: card.form.lies ? 'STAND' : 'LIE' }))}
+      >
         {card.form.lies ? 'show it standing' : 'show it lying'}
       </button>
     </div>
@@ -49,7 +54,13 @@ function Tools() {
     <>
       <span>Draw a</span>
       {TOOLS.map((one) => (
-        <button key={one.tool} type="button" className="word" aria-pressed={tool === one.tool} onClick={() => take(tool === one.tool ? null : one.tool)}>
+        <button
+          key={one.tool}
+          type="button"
+          className="word"
+          aria-pressed={tool === one.tool}
+          onClick={() => take(tool === one.tool ? null : one.tool)}
+        >
           {one.label}
         </button>
       ))}
@@ -64,7 +75,12 @@ function Typed({ card, inHand }: Props) {
   const [what, setWhat] = useState('VALLEY')
   const [number, setNumber] = useState(0)
   const draw = () =>
-    inHand.draw({ ...ends, what: what === 'SLIT' ? 'SLIT' : 'SCORE', piece: number, fold: what === 'SLIT' ? undefined : (what as 'VALLEY') })
+    inHand.draw({
+      ...ends,
+      what: what === 'SLIT' ? 'SLIT' : 'SCORE',
+      piece: number,
+      fold: what === 'SLIT' ? undefined : (what as 'VALLEY'),
+    })
   return (
     <Slip label="by figures…" title="A line by its figures" action="Draw it" onDo={draw}>
       <Field label="What">
@@ -92,7 +108,12 @@ function AddPiece({ card, inHand }: Props) {
   const [piece, setPiece] = useState({ name: '', width: '', height: '', panel: '' })
   const on = piece.panel || (picked?.kind === 'panel' ? names[picked.index] : names[0])
   return (
-    <Slip label="another piece…" title="Another piece" action="Glue it on" onDo={() => inHand.draw({ what: 'PIECE', ...piece, panel: on })}>
+    <Slip
+      label="another piece…"
+      title="Another piece"
+      action="Glue it on"
+      onDo={() => inHand.draw({ what: 'PIECE', ...piece, panel: on })}
+    >
       <Text label="Name" value={piece.name} onType={(name) => setPiece({ ...piece, name })} />
       <Text label="Width" value={piece.width} onType={(width) => setPiece({ ...piece, width })} />
       <Text label="Height" value={piece.height} onType={(height) => setPiece({ ...piece, height })} />
@@ -103,16 +124,45 @@ function AddPiece({ card, inHand }: Props) {
 
 function Glue({ card, inHand }: Props) {
   const names = panelNames(card)
-  const [join, setJoin] = useState({ glued: '', panel: '', acrossFrom: '', upFrom: '', byItsFace: false, toTheBack: false })
+  const [join, setJoin] = useState({
+    glued: '',
+    panel: '',
+    acrossFrom: '',
+    upFrom: '',
+    byItsFace: false,
+    toTheBack: false,
+  })
   const glued = join.glued || names[names.length - 1]
   const panel = join.panel || names[0]
   return (
-    <Slip label="glue…" title="Glue two panels" action="Glue them" onDo={() => inHand.draw({ what: 'GLUE', ...join, glued, panel })}>
-      <PanelField label="Glue panel" names={names} value={glued} onChoose={(name) => setJoin({ ...join, glued: name })} />
-      <Check label="by its decorated side" checked={join.byItsFace} onCheck={(byItsFace) => setJoin({ ...join, byItsFace })} />
+    <Slip
+      label="glue…"
+      title="Glue two panels"
+      action="Glue them"
+      onDo={() => inHand.draw({ what: 'GLUE', ...join, glued, panel })}
+    >
+      <PanelField
+        label="Glue panel"
+        names={names}
+        value={glued}
+        onChoose={(name) => setJoin({ ...join, glued: name })}
+      />
+      <Check
+        label="by its decorated side"
+        checked={join.byItsFace}
+        onCheck={(byItsFace) => setJoin({ ...join, byItsFace })}
+      />
       <PanelField label="On panel" names={names} value={panel} onChoose={(name) => setJoin({ ...join, panel: name })} />
-      <Check label="to the back of that" checked={join.toTheBack} onCheck={(toTheBack) => setJoin({ ...join, toTheBack })} />
-      <Text label="Its corner lies, across" value={join.acrossFrom} onType={(acrossFrom) => setJoin({ ...join, acrossFrom })} />
+      <Check
+        label="to the back of that"
+        checked={join.toTheBack}
+        onCheck={(toTheBack) => setJoin({ ...join, toTheBack })}
+      />
+      <Text
+        label="Its corner lies, across"
+        value={join.acrossFrom}
+        onType={(acrossFrom) => setJoin({ ...join, acrossFrom })}
+      />
       <Text label="and up" value={join.upFrom} onType={(upFrom) => setJoin({ ...join, upFrom })} />
     </Slip>
   )
@@ -135,7 +185,12 @@ function Field({ label, children }: { label: string; children: React.ReactNode }
 function Text({ label, value, onType }: { label: string; value: string; onType: (text: string) => void }) {
   return (
     <Field label={label}>
-      <input className="figure min-h-11 w-36 border-b-2 border-ink bg-paper px-2 text-lg" value={value} maxLength={120} onChange={(event) => onType(event.target.value)} />
+      <input
+        className="figure min-h-11 w-36 border-b-2 border-ink bg-paper px-2 text-lg"
+        value={value}
+        maxLength={120}
+        onChange={(event) => onType(event.target.value)}
+      />
     </Field>
   )
 }
@@ -143,15 +198,34 @@ function Text({ label, value, onType }: { label: string; value: string; onType: 
 function Check({ label, checked, onCheck }: { label: string; checked: boolean; onCheck: (checked: boolean) => void }) {
   return (
     <Field label={label}>
-      <input type="checkbox" className="size-6 accent-ink" checked={checked} onChange={(event) => onCheck(event.target.checked)} />
+      <input
+        type="checkbox"
+        className="size-6 accent-ink"
+        checked={checked}
+        onChange={(event) => onCheck(event.target.checked)}
+      />
     </Field>
   )
 }
 
-function PanelField({ label, names, value, onChoose }: { label: string; names: string[]; value: string; onChoose: (name: string) => void }) {
+function PanelField({
+  label,
+  names,
+  value,
+  onChoose,
+}: {
+  label: string
+  names: string[]
+  value: string
+  onChoose: (name: string) => void
+}) {
   return (
     <Field label={label}>
-      <select className="slip" value={value} onChange={(event: FormEvent<HTMLSelectElement>) => onChoose(event.currentTarget.value)}>
+      <select
+        className="slip"
+        value={value}
+        onChange={(event: FormEvent<HTMLSelectElement>) => onChoose(event.currentTarget.value)}
+      >
         {names.map((name) => (
           <option key={name}>{name}</option>
         ))}

@@ -13,10 +13,20 @@ export function HandStrip({ card, told }: { card: Card; told: Told }) {
   const hand = useHandOf()
   const hint = card.free ? 'drag or draw a line' : 'drag a score'
   return (
-    <div className="relative flex flex-wrap items-center px-4 pt-2 text-base xl:gap-x-2" role="group" aria-label="How lines move">
+    <div
+      className="relative flex flex-wrap items-center px-4 pt-2 text-base xl:gap-x-2"
+      role="group"
+      aria-label="How lines move"
+    >
       <span>Lines stop at</span>
       {SNAPS.map(({ id, label }) => (
-        <button key={id} type="button" className="word" aria-pressed={told.snap === id} onClick={() => hand.setSnap(id)}>
+        <button
+          key={id}
+          type="button"
+          className="word"
+          aria-pressed={told.snap === id}
+          onClick={() => hand.setSnap(id)}
+        >
           {label}
         </button>
       ))}
@@ -28,7 +38,10 @@ export function HandStrip({ card, told }: { card: Card; told: Told }) {
         follow
       </button>
       {/* while a line is held nothing here can be pressed: what moves is told in its place, so that the sheet stays where it is */}
-      <output className={`min-h-11 content-center ${told.preview ? 'absolute inset-0 bg-chalk px-4 text-end leading-tight' : 'ms-auto'}`} aria-label="What moved">
+      <output
+        className={`min-h-11 content-center ${told.preview ? 'absolute inset-0 bg-chalk px-4 text-end leading-tight' : 'ms-auto'}`}
+        aria-label="What moved"
+      >
         {told.words ? <strong className="text-lg">{told.words}</strong> : <span className="plate-note">{hint}</span>}
       </output>
       {told.preview && (

@@ -47,7 +47,12 @@ const LayerMesh = memo(function LayerMesh({ layer, paper }: { layer: Layer; pape
   const plain = !paper ? '#fffdf8' : layer.otherSide ? paper.back : paper.colour
   return (
     <mesh geometry={geometry} position={[0, 0, layer.face ? height : -height]} raycast={() => null}>
-      <meshLambertMaterial key={texture ? 'printed' : 'plain'} map={texture} color={texture ? '#ffffff' : plain} side={layer.face ? FrontSide : BackSide} />
+      <meshLambertMaterial
+        key={texture ? 'printed' : 'plain'}
+        map={texture}
+        color={texture ? '#ffffff' : plain}
+        side={layer.face ? FrontSide : BackSide}
+      />
     </mesh>
   )
 })

@@ -17,12 +17,18 @@ export function Scores({ piece, kind, card, inHand }: Props & { kind: 'score' | 
   const say = useSay()
   const engine = kind === 'score' ? 'SCORE' : 'LEVEL'
   const draw = (what: 'FLIP' | 'ERASE', index: number) =>
-    void inHand.draw({ what, piece: piece.number, kind: engine, index }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
+    void inHand
+      .draw({ what, piece: piece.number, kind: engine, index })
+      .catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (kind === 'score' ? piece.scores : piece.turned).map((score, index) => {
     const what = { kind, piece: piece.number, index }
     const handle = { kind: engine, piece: piece.number, index, end: 'WHOLE' } as const
     return (
-      <span key={index} className={`inline-flex items-center gap-1 ${isPicked(picked, what) ? 'text-picked' : ''}`} {...picking(pick, what)}>
+      <span
+        key={index}
+        className={`inline-flex items-center gap-1 ${isPicked(picked, what) ? 'text-picked' : ''}`}
+        {...picking(pick, what)}
+      >
         {card.free || kind === 'score' ? (
           <FigureField
             label={`${piece.name}, ${kind === 'score' ? 'score' : 'level score'} ${index + 1}, from the fence`}
@@ -36,10 +42,20 @@ export function Scores({ piece, kind, card, inHand }: Props & { kind: 'score' | 
         )}
         {card.free ? (
           <>
-            <button type="button" className="word text-base italic" aria-label={`Flip score ${index + 1}, now ${FOLD_WORDS[score.fold]}`} onClick={() => draw('FLIP', index)}>
+            <button
+              type="button"
+              className="word text-base italic"
+              aria-label={`Flip score ${index + 1}, now ${FOLD_WORDS[score.fold]}`}
+              onClick={() => draw('FLIP', index)}
+            >
               {FOLD_WORDS[score.fold]}
             </button>
-            <button type="button" className="word text-base" aria-label={`Take score ${index + 1} away`} onClick={() => draw('ERASE', index)}>
+            <button
+              type="button"
+              className="word text-base"
+              aria-label={`Take score ${index + 1} away`}
+              onClick={() => draw('ERASE', index)}
+            >
               ×
             </button>
           </>
@@ -65,7 +81,11 @@ export function Marks({ piece, card, inHand }: Props) {
           { end: 'TO', across: mark.toX, up: mark.toY },
         ] as const
         return (
-          <li key={index} className={`flex flex-wrap items-center gap-x-2 ${isPicked(picked, what) ? 'text-picked' : ''}`} {...picking(pick, what)}>
+          <li
+            key={index}
+            className={`flex flex-wrap items-center gap-x-2 ${isPicked(picked, what) ? 'text-picked' : ''}`}
+            {...picking(pick, what)}
+          >
             <span className="w-20 text-base italic">{mark.fold ? FOLD_WORDS[mark.fold] : 'slit'}</span>
             {ends.map(({ end, across, up }, i) => {
               const handle = { kind: 'MARK', piece: piece.number, index, end } as const
@@ -96,7 +116,9 @@ export function Marks({ piece, card, inHand }: Props) {
                 className="word text-base"
                 aria-label={`Take line ${index + 1} away`}
                 onClick={() =>
-                  void inHand.draw({ what: 'ERASE', piece: piece.number, kind: 'MARK', index }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
+                  void inHand
+                    .draw({ what: 'ERASE', piece: piece.number, kind: 'MARK', index })
+                    .catch((cause: Error) => say({ text: cause.message, wrong: true }))
                 }
               >
                 ×

@@ -22,7 +22,10 @@ type Props = { card: Card; inHand: CardInHand }
 export function RecipeCard({ card, inHand }: Props) {
   'use memo'
   return (
-    <section aria-label="Figures" className="plate grid flex-1 gap-x-8 gap-y-4 bg-chalk px-6 py-4 xl:grid-cols-[minmax(0,1fr)_minmax(15rem,17.5rem)]">
+    <section
+      aria-label="Figures"
+      className="plate grid flex-1 gap-x-8 gap-y-4 bg-chalk px-6 py-4 xl:grid-cols-[minmax(0,1fr)_minmax(15rem,17.5rem)]"
+    >
       <dl className="min-w-0 text-[1.35rem]">
         {!card.free &&
           card.measures.map(({ id, label }) => (
@@ -49,7 +52,11 @@ export function RecipeCard({ card, inHand }: Props) {
         </Row>
       </dl>
       <div className="flex min-w-0 flex-col gap-3">
-        <Findings findings={card.findings} offRuler={card.measures.some(({ figure }) => figure.driftMm !== undefined)} inHand={inHand} />
+        <Findings
+          findings={card.findings}
+          offRuler={card.measures.some(({ figure }) => figure.driftMm !== undefined)}
+          inHand={inHand}
+        />
         <WhatShows id={card.id} revision={card.revision} />
         <Notes key={card.notes} card={card} inHand={inHand} />
       </div>
@@ -97,7 +104,11 @@ function MeasureField({ id, card, inHand }: Props & { id: string }) {
 }
 
 /** One row of its own and not of a grid, so that a figure that changes does not have every row laid out anew. */
-function Row({ name, children, ...pointing }: { name: string; children: ReactNode } & Partial<ReturnType<typeof picking>>) {
+function Row({
+  name,
+  children,
+  ...pointing
+}: { name: string; children: ReactNode } & Partial<ReturnType<typeof picking>>) {
   'use memo'
   return (
     <InSight className="mb-0.5 flex items-baseline gap-x-5">
@@ -118,11 +129,16 @@ function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][numb
     inHand.change({ field: 'sheet', text }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
     <>
-      <Row name={card.pieces.length > 1 ? piece.name : 'Cut'} {...picking(pick, { kind: 'piece', piece: piece.number })}>
+      <Row
+        name={card.pieces.length > 1 ? piece.name : 'Cut'}
+        {...picking(pick, { kind: 'piece', piece: piece.number })}
+      >
         {piece.copies.length > 1 && <span className="figure">{piece.copies.length} of</span>}
         <SizeText size={piece.cut} />
         <span className="inline-flex items-center gap-2 text-base">
-          <span className="whitespace-nowrap">{piece.yield && piece.yield.count > 0 ? `${piece.yield.count} from` : 'from'}</span>
+          <span className="whitespace-nowrap">
+            {piece.yield && piece.yield.count > 0 ? `${piece.yield.count} from` : 'from'}
+          </span>
           <Choice label="Sheet" value={card.sheet ?? ''} onChoose={(id) => void choose(id)} quiet>
             <option value="">any sheet</option>
             {stock.data?.sheets.map((sheet) => (
@@ -136,7 +152,11 @@ function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][numb
           <button
             type="button"
             className="word underline"
-            onClick={() => void inHand.draw({ what: 'TAKE_AWAY', piece: piece.number }).catch((cause: Error) => say({ text: cause.message, wrong: true }))}
+            onClick={() =>
+              void inHand
+                .draw({ what: 'TAKE_AWAY', piece: piece.number })
+                .catch((cause: Error) => say({ text: cause.message, wrong: true }))
+            }
           >
             take it away
           </button>
@@ -151,13 +171,21 @@ function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][numb
         <Row name="Glue">
           <ul className="text-base">
             {piece.glue.map(({ words, join }, index) => (
-              <li key={index} className={isPicked(picked, { kind: 'glue', piece: piece.number, index }) ? 'text-picked' : ''} {...picking(pick, { kind: 'glue', piece: piece.number, index })}>
+              <li
+                key={index}
+                className={isPicked(picked, { kind: 'glue', piece: piece.number, index }) ? 'text-picked' : ''}
+                {...picking(pick, { kind: 'glue', piece: piece.number, index })}
+              >
                 {words}
                 {card.free && join >= 0 && (
                   <button
                     type="button"
                     className="word ms-2 underline"
-                    onClick={() => void inHand.draw({ what: 'UNGLUE', index: join }).catch((cause: Error) => say({ text: cause.message, wrong: true }))}
+                    onClick={() =>
+                      void inHand
+                        .draw({ what: 'UNGLUE', index: join })
+                        .catch((cause: Error) => say({ text: cause.message, wrong: true }))
+                    }
                   >
                     take apart
                   </button>
@@ -196,8 +224,14 @@ function PieceRows({ piece, card, inHand }: Props & { piece: Card['pieces'][numb
           <Many count={piece.panels.length} what="panels">
             {() =>
               piece.panels.map((panel) => (
-                <span key={panel.index} className="inline-flex items-center" {...picking(pick, { kind: 'panel', index: panel.index })}>
-                  <span className={`text-base italic ${lit.panels.has(panel.index) ? 'text-picked' : ''}`}>{panel.name}</span>
+                <span
+                  key={panel.index}
+                  className="inline-flex items-center"
+                  {...picking(pick, { kind: 'panel', index: panel.index })}
+                >
+                  <span className={`text-base italic ${lit.panels.has(panel.index) ? 'text-picked' : ''}`}>
+                    {panel.name}
+                  </span>
                   <MeasureField id={`panel:${panel.name}`} card={card} inHand={inHand} />
                 </span>
               ))

@@ -68,8 +68,8 @@ function ReruleSheet({ card, ruler, inHand, onClose }: Props & { ruler: string; 
             </tbody>
           </table>
           <p className="my-3 text-lg">
-            It closes as before, to <SizeText size={reruling.data.closed} className="text-xl" />. No figure moves by more than{' '}
-            <span className="figure">{reruling.data.largestDrift}</span>.
+            It closes as before, to <SizeText size={reruling.data.closed} className="text-xl" />. No figure moves by
+            more than <span className="figure">{reruling.data.largestDrift}</span>.
           </p>
         </>
       )}
@@ -79,7 +79,11 @@ function ReruleSheet({ card, ruler, inHand, onClose }: Props & { ruler: string; 
             Bring every figure to its mark
           </button>
         )}
-        <button type="button" className="slip bg-paper" onClick={() => attempt(inHand.change({ field: 'ruler', text: ruler }))}>
+        <button
+          type="button"
+          className="slip bg-paper"
+          onClick={() => attempt(inHand.change({ field: 'ruler', text: ruler }))}
+        >
           Keep every length, read it there
         </button>
       </p>

@@ -15,9 +15,14 @@ export function SaveState({ card }: { card: string }) {
   }
   const again = () => void saveAgain(card).catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
-    <div role="alert" data-saving="not saved" className="order-last flex w-full flex-wrap items-center gap-x-4 border-l-4 border-wrong bg-wrong-wash px-3 py-1">
+    <div
+      role="alert"
+      data-saving="not saved"
+      className="order-last flex w-full flex-wrap items-center gap-x-4 border-l-4 border-wrong bg-wrong-wash px-3 py-1"
+    >
       <p>
-        <strong>Not saved{mine.length > 1 ? `: your last ${mine.length} steps` : ': your last step'}.</strong> {mine[mine.length - 1].why}
+        <strong>Not saved{mine.length > 1 ? `: your last ${mine.length} steps` : ': your last step'}.</strong>{' '}
+        {mine[mine.length - 1].why}
       </p>
       <button type="button" className="word underline" disabled={underWay > 0} onClick={again}>
         Try again

@@ -22,15 +22,29 @@ export function SheetDrawing({ piece, card, frame, numbers }: Props) {
   return (
     <>
       {piece.panels.map((panel) => (
-        <PanelShape key={panel.index} index={panel.index} points={points(panel.corners)} fill={card.base.colour} isLit={lit.panels.has(panel.index)} />
+        <PanelShape
+          key={panel.index}
+          index={panel.index}
+          points={points(panel.corners)}
+          fill={card.base.colour}
+          isLit={lit.panels.has(panel.index)}
+        />
       ))}
       <g transform={`matrix(${frame.scale} 0 0 ${-frame.scale} ${x(0)} ${y(0)})`} className="pointer-events-none">
         <LayersOnSheet piece={piece} layers={card.layers} papers={card.papers} face />
       </g>
       {piece.panels
-        .filter((panel) => lit.panels.has(panel.index) && card.layers.some((layer) => layer.face && layer.panel === panel.index))
+        .filter(
+          (panel) =>
+            lit.panels.has(panel.index) && card.layers.some((layer) => layer.face && layer.panel === panel.index),
+        )
         .map((panel) => (
-          <polygon key={panel.index} points={points(panel.corners)} className="pointer-events-none fill-picked-wash/50 stroke-picked" strokeWidth={4} />
+          <polygon
+            key={panel.index}
+            points={points(panel.corners)}
+            className="pointer-events-none fill-picked-wash/50 stroke-picked"
+            strokeWidth={4}
+          />
         ))}
       <polygon points={points(piece.outline)} className="pointer-events-none fill-none stroke-ink" strokeWidth={1.6} />
       <defs>
@@ -43,7 +57,9 @@ export function SheetDrawing({ piece, card, frame, numbers }: Props) {
           key={index}
           points={points(glue.corners)}
           fill={`url(#${hatch})`}
-          className={isPicked(picked, { kind: 'glue', piece: piece.number, index }) ? 'stroke-picked' : 'stroke-kraft-line'}
+          className={
+            isPicked(picked, { kind: 'glue', piece: piece.number, index }) ? 'stroke-picked' : 'stroke-kraft-line'
+          }
           strokeWidth={isPicked(picked, { kind: 'glue', piece: piece.number, index }) ? 3 : 1}
           strokeDasharray={glue.face ? undefined : '3 4'}
           {...picking(pick, { kind: 'glue', piece: piece.number, index })}
@@ -98,14 +114,28 @@ export function SheetDrawing({ piece, card, frame, numbers }: Props) {
         return (
           <g key={index} className="pointer-events-none">
             {/* where it comes down through a number of the board's scale, that gives way */}
-            {Math.abs(number - at) < NUMBER && <rect x={number - NUMBER} y={foot + 25} width={2 * NUMBER} height={17} className="fill-chalk" />}
-            <line x1={at} x2={at} y1={foot + 5} y2={labelTop(index)} className={isLit ? 'stroke-picked' : 'stroke-ink'} strokeWidth={isLit ? 2.5 : 1} />
+            {Math.abs(number - at) < NUMBER && (
+              <rect x={number - NUMBER} y={foot + 25} width={2 * NUMBER} height={17} className="fill-chalk" />
+            )}
+            <line
+              x1={at}
+              x2={at}
+              y1={foot + 5}
+              y2={labelTop(index)}
+              className={isLit ? 'stroke-picked' : 'stroke-ink'}
+              strokeWidth={isLit ? 2.5 : 1}
+            />
           </g>
         )
       })}
       <g className="pointer-events-none stroke-ink" strokeWidth={1}>
         {wide.map((panel) => (
-          <DimensionLine key={panel.index} from={x(panel.leftMm)} to={x(panel.leftMm + panel.width.mm)} at={frame.top - 9} />
+          <DimensionLine
+            key={panel.index}
+            from={x(panel.leftMm)}
+            to={x(panel.leftMm + panel.width.mm)}
+            at={frame.top - 9}
+          />
         ))}
         <line x1={right + 5} x2={right + 18} y1={frame.top} y2={frame.top} />
         <line x1={right + 5} x2={right + 18} y1={foot} y2={foot} />
@@ -120,7 +150,14 @@ type ShapeProps = { index: number; points: string; fill: string; isLit: boolean 
 const PanelShape = memo(function PanelShape({ index, points, fill, isLit }: ShapeProps) {
   'use memo'
   const { pick } = usePicked()
-  return <polygon points={points} className={isLit ? 'fill-picked-wash' : ''} fill={fill} {...picking(pick, { kind: 'panel', index })} />
+  return (
+    <polygon
+      points={points}
+      className={isLit ? 'fill-picked-wash' : ''}
+      fill={fill}
+      {...picking(pick, { kind: 'panel', index })}
+    />
+  )
 })
 
 /** A dimension line with a slanted tick at each end, as draughtsmen end them. */

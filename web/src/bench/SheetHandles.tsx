@@ -13,13 +13,32 @@ export function SheetHandles({ piece, card, frame, toSheet }: Props) {
   const { tool } = useDrawingTool()
   if (tool) return null
   const number = piece.number
-  const whole = (kind: 'SCORE' | 'LEVEL' | 'MARK' | 'EDGE', index: number) => ({ kind, piece: number, index, end: 'WHOLE' as const })
+  const whole = (kind: 'SCORE' | 'LEVEL' | 'MARK' | 'EDGE', index: number) => ({
+    kind,
+    piece: number,
+    index,
+    end: 'WHOLE' as const,
+  })
   const bottom = Math.min(...piece.outline.map((corner) => corner.y))
   return (
     <g>
       {/* the edges of what follows a structure are its measures; they too are dragged */}
-      <DragLine handle={whole('EDGE', 0)} what={{ kind: 'piece', piece: number }} from={{ x: right + 8, y: frame.top }} to={{ x: right + 8, y: foot }} cursor="ew-resize" toSheet={toSheet} />
-      <DragLine handle={whole('EDGE', 1)} what={{ kind: 'piece', piece: number }} from={{ x: frame.left, y: frame.top - 10 }} to={{ x: right, y: frame.top - 10 }} cursor="ns-resize" toSheet={toSheet} />
+      <DragLine
+        handle={whole('EDGE', 0)}
+        what={{ kind: 'piece', piece: number }}
+        from={{ x: right + 8, y: frame.top }}
+        to={{ x: right + 8, y: foot }}
+        cursor="ew-resize"
+        toSheet={toSheet}
+      />
+      <DragLine
+        handle={whole('EDGE', 1)}
+        what={{ kind: 'piece', piece: number }}
+        from={{ x: frame.left, y: frame.top - 10 }}
+        to={{ x: right, y: frame.top - 10 }}
+        cursor="ns-resize"
+        toSheet={toSheet}
+      />
       {piece.turned.map((score, index) => (
         <DragLine
           key={`level-${index}`}
@@ -37,7 +56,10 @@ export function SheetHandles({ piece, card, frame, toSheet }: Props) {
           handle={whole('SCORE', index)}
           what={{ kind: 'score', piece: number, index }}
           from={{ x: frame.left + score.fromLeft.mm * frame.scale, y: y(score.stopMm) }}
-          to={{ x: frame.left + score.fromLeft.mm * frame.scale, y: score.startMm - bottom < 0.01 ? foot + 40 : y(score.startMm) }}
+          to={{
+            x: frame.left + score.fromLeft.mm * frame.scale,
+            y: score.startMm - bottom < 0.01 ? foot + 40 : y(score.startMm),
+          }}
           cursor="ew-resize"
           toSheet={toSheet}
         />

@@ -27,7 +27,9 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
     onMove: (divisions: number) => inHand.change({ field: id, divisions }),
   })
   const draw = (what: 'FLIP' | 'ERASE', index: number) => () =>
-    void inHand.draw({ what, piece: number, kind: 'SCORE', index }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
+    void inHand
+      .draw({ what, piece: number, kind: 'SCORE', index })
+      .catch((cause: Error) => say({ text: cause.message, wrong: true }))
   const dressed = new Set(card.layers.filter(({ face }) => face).map(({ panel }) => panel))
   const first = frame.left + (piece.scores[0]?.fromLeft ?? piece.cut.width).mm * frame.scale
   return (
@@ -54,16 +56,22 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
           </div>
         ))}
       {/* on paper that is printed a name would only hide it: it is told when the panel is pointed at */}
-      {named(piece).filter(({ index }) => !dressed.has(index) || lit.panels.has(index)).map((panel) => (
-        <p
-          key={panel.index}
-          aria-hidden
-          className={`pointer-events-none absolute -translate-x-1/2 -translate-y-1/2 text-center text-base leading-tight text-ink-soft italic ${dressed.has(panel.index) ? 'bg-chalk px-1.5' : ''}`}
-          style={{ left: x(panel.inside.x), top: y(panel.inside.y), maxWidth: Math.max(44, panel.width.mm * frame.scale - 6) }}
-        >
-          {panel.name}
-        </p>
-      ))}
+      {named(piece)
+        .filter(({ index }) => !dressed.has(index) || lit.panels.has(index))
+        .map((panel) => (
+          <p
+            key={panel.index}
+            aria-hidden
+            className={`pointer-events-none absolute -translate-x-1/2 -translate-y-1/2 text-center text-base leading-tight text-ink-soft italic ${dressed.has(panel.index) ? 'bg-chalk px-1.5' : ''}`}
+            style={{
+              left: x(panel.inside.x),
+              top: y(panel.inside.y),
+              maxWidth: Math.max(44, panel.width.mm * frame.scale - 6),
+            }}
+          >
+            {panel.name}
+          </p>
+        ))}
       {piece.scores.map((score, index) => {
         const what = { kind: 'score', piece: number, index } as const
         const isLit = isPicked(picked, what)
@@ -90,16 +98,26 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
           </div>
         )
       })}
-      <p hidden={first < FENCE_NOTE} className="absolute text-base text-ink-soft italic" style={{ left: 10, top: foot + 62 }}>
+      <p
+        hidden={first < FENCE_NOTE}
+        className="absolute text-base text-ink-soft italic"
+        style={{ left: 10, top: foot + 62 }}
+      >
         from
         <br />
         the fence
       </p>
-      <p className="absolute -translate-x-1/2 bg-chalk px-1 text-center" style={{ left: right, top: labelTop(piece.scores.length) + 8 }}>
+      <p
+        className="absolute -translate-x-1/2 bg-chalk px-1 text-center"
+        style={{ left: right, top: labelTop(piece.scores.length) + 8 }}
+      >
         <FigureText figure={piece.cut.width} unit className="text-[1.5rem]" />
         <span className="block text-base leading-tight italic">edge</span>
       </p>
-      <div className="absolute -translate-y-1/2 bg-chalk text-[1.35rem]" style={{ left: frame.heightAt, top: (frame.top + foot) / 2 }}>
+      <div
+        className="absolute -translate-y-1/2 bg-chalk text-[1.35rem]"
+        style={{ left: frame.heightAt, top: (frame.top + foot) / 2 }}
+      >
         {piece.heightMeasure && measure(piece.heightMeasure) ? (
           <FigureField label={`${piece.name}, height`} figure={piece.cut.height} {...edit(piece.heightMeasure)} />
         ) : card.free ? (

@@ -29,19 +29,27 @@ export function SheetOnBoard({ piece, card, kept, inHand }: Props) {
   useLayoutEffect(() => {
     drawn.current = frame
   })
-  const toSheet = useCallback((event: { clientX: number; clientY: number }) => drawn.current.toSheet(event, drawing.current!.getBoundingClientRect()), [])
+  const toSheet = useCallback(
+    (event: { clientX: number; clientY: number }) =>
+      drawn.current.toSheet(event, drawing.current!.getBoundingClientRect()),
+    [],
+  )
   return (
-    <section ref={element} aria-label={`${piece.name}, open, decorated side up`} className="self-contained relative overflow-x-clip bg-chalk">
+    <section
+      ref={element}
+      aria-label={`${piece.name}, open, decorated side up`}
+      className="self-contained relative overflow-x-clip bg-chalk"
+    >
       {ruler && (
-          <BoardGrooves
-            ruler={ruler}
-            left={frame.left}
-            right={frameWidth}
-            scale={frame.scale}
-            top={ABOVE - 14}
-            foot={frame.foot + 54}
-          />
-        )}
+        <BoardGrooves
+          ruler={ruler}
+          left={frame.left}
+          right={frameWidth}
+          scale={frame.scale}
+          top={ABOVE - 14}
+          foot={frame.foot + 54}
+        />
+      )}
       <svg
         ref={drawing}
         width={frameWidth}
@@ -50,7 +58,14 @@ export function SheetOnBoard({ piece, card, kept, inHand }: Props) {
         role="img"
         aria-label={`${piece.name} drawn to scale`}
       >
-        <line x1={frame.left} x2={frame.left} y1={ABOVE - 26} y2={frame.foot + 58} className="stroke-ink" strokeWidth={3} />
+        <line
+          x1={frame.left}
+          x2={frame.left}
+          y1={ABOVE - 26}
+          y2={frame.foot + 58}
+          className="stroke-ink"
+          strokeWidth={3}
+        />
         <SheetDrawing piece={piece} card={card} frame={frame} numbers={ruler ? numbersEvery(ruler, frame.scale) : 0} />
         <SheetHandles piece={piece} card={card} frame={frame} toSheet={toSheet} />
         <DrawLayer piece={piece} frame={frame} toSheet={toSheet} inHand={inHand} />

@@ -54,11 +54,20 @@ function Kept({ card, inHand, onBack }: Props & { onBack: () => void }) {
           </button>
           {keep.isError && <p role="alert">{keep.error.message}</p>}
         </form>
-        {list.data?.length === 0 && <p className="plate-note mt-4">None kept yet. Undo goes back step by step; a version is a place to go back to by name.</p>}
+        {list.data?.length === 0 && (
+          <p className="plate-note mt-4">
+            None kept yet. Undo goes back step by step; a version is a place to go back to by name.
+          </p>
+        )}
         <ul className="mt-4" aria-label="Kept versions">
           {list.data?.map((version) => (
             <li key={version.id} className="border-t border-chalk-dim">
-              <button type="button" className="min-h-12 w-full py-1 text-start aria-pressed:font-semibold" aria-pressed={chosen === version.id} onClick={() => setChosen(version.id)}>
+              <button
+                type="button"
+                className="min-h-12 w-full py-1 text-start aria-pressed:font-semibold"
+                aria-pressed={chosen === version.id}
+                onClick={() => setChosen(version.id)}
+              >
                 <span className="block text-lg">{version.name}</span>
                 <span className="block text-base text-ink-soft">{new Date(version.madeAt).toLocaleString()}</span>
               </button>

@@ -35,8 +35,16 @@ export function WrittenOut({ card, open, onClose }: { card: Card; open: boolean;
         </button>
       </p>
       {recipe.isError && <p role="alert">{recipe.error.message}</p>}
-      <textarea readOnly aria-label="The recipe" className="figure-run mt-3 min-h-80 w-full border-b-2 border-dotted border-ink-soft bg-paper p-3 text-xl leading-normal" value={recipe.data ?? ''} />
-      <p className="plate-note">A length between two marks of that ruler is written exactly, in millimetres. Paste it under “A recipe” and it is the same card.</p>
+      <textarea
+        readOnly
+        aria-label="The recipe"
+        className="figure-run mt-3 min-h-80 w-full border-b-2 border-dotted border-ink-soft bg-paper p-3 text-xl leading-normal"
+        value={recipe.data ?? ''}
+      />
+      <p className="plate-note">
+        A length between two marks of that ruler is written exactly, in millimetres. Paste it under “A recipe” and it is
+        the same card.
+      </p>
     </Sheet>
   )
 }

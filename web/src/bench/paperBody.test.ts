@@ -28,7 +28,9 @@ const flat = [new Matrix4(), new Matrix4(), new Matrix4()]
 
 /** The panel that is met where one looks straight down on the sheet. */
 function under(body: PaperBody, x: number, y: number) {
-  const hits = new Raycaster(new Vector3(x, y, 500), new Vector3(0, 0, -1)).intersectObject(new Mesh(body.fronts, new MeshBasicMaterial()))
+  const hits = new Raycaster(new Vector3(x, y, 500), new Vector3(0, 0, -1)).intersectObject(
+    new Mesh(body.fronts, new MeshBasicMaterial()),
+  )
   return body.panelAt(hits[0]?.faceIndex)
 }
 
@@ -43,7 +45,10 @@ test('a body tells which panel is met', () => {
 test('a panel that is turned up is met elsewhere, and its normal turns with it', () => {
   const body = new PaperBody()
   body.cut([square(0, 0), square(1, 40)])
-  const up = new Matrix4().makeTranslation(40, 0, 0).multiply(new Matrix4().makeRotationY(-Math.PI / 2)).multiply(new Matrix4().makeTranslation(-40, 0, 0))
+  const up = new Matrix4()
+    .makeTranslation(40, 0, 0)
+    .multiply(new Matrix4().makeRotationY(-Math.PI / 2))
+    .multiply(new Matrix4().makeTranslation(-40, 0, 0))
   body.lay([new Matrix4(), up])
   expect(under(body, 20, 30)).toBe(0)
   expect(under(body, 60, 30)).toBeUndefined()
@@ -71,7 +76,14 @@ test('picked panels are lit on both sides', () => {
   body.cut([square(0, 0), square(1, 40)])
   body.lay(flat)
   body.colour('#ff0000', '#00ff00', new Set([1]), '#0000ff')
-  const colour = (side: 'fronts' | 'backs', i: number) => ['getX', 'getY', 'getZ'].map((of) => body[side].getAttribute('color')[of as 'getX'](i))
-  expect([colour('fronts', 0), colour('backs', 0)]).toEqual([[1, 0, 0], [0, 1, 0]])
-  expect([colour('fronts', 4), colour('backs', 4)]).toEqual([[0, 0, 1], [0, 0, 1]])
+  const colour = (side: 'fronts' | 'backs', i: number) =>
+    ['getX', 'getY', 'getZ'].map((of) => body[side].getAttribute('color')[of as 'getX'](i))
+  expect([colour('fronts', 0), colour('backs', 0)]).toEqual([
+    [1, 0, 0],
+    [0, 1, 0],
+  ])
+  expect([colour('fronts', 4), colour('backs', 4)]).toEqual([
+    [0, 0, 1],
+    [0, 0, 1],
+  ])
 })

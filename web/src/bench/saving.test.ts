@@ -9,7 +9,9 @@ const away = () => Promise.reject(new Problem('Vantbreeze does not answer.', 0))
 it('does steps on one card one after another, also behind one that failed', async () => {
   const order: string[] = []
   let letGo = () => {}
-  const first = inTurn('a', 'leg', () => new Promise<void>((done) => (letGo = done)).then(() => void order.push('first')))
+  const first = inTurn('a', 'leg', () =>
+    new Promise<void>((done) => (letGo = done)).then(() => void order.push('first')),
+  )
   const second = inTurn('a', 'leg', async () => {
     order.push('second')
     throw new Error('refused')
@@ -38,7 +40,9 @@ it('keeps a step that was not answered until it is done again', async () => {
 })
 
 it('does not keep what was refused: it is said where it was asked', async () => {
-  await expect(inTurn('a', 'leg', () => Promise.reject(new Problem('Leg can’t be over 148 mm', 422)))).rejects.toThrow('148')
+  await expect(inTurn('a', 'leg', () => Promise.reject(new Problem('Leg can’t be over 148 mm', 422)))).rejects.toThrow(
+    '148',
+  )
   expect(wouldLose()).toBe(false)
 })
 
@@ -47,7 +51,9 @@ it('lets a later step about the same thing take the place of one that was not sa
   await expect(inTurn('a', 'name', away)).rejects.toThrow()
   await inTurn('a', 'leg', () => Promise.resolve())
   let again = 0
-  await expect(saveAgain('a').catch((cause: Error) => (again++, Promise.reject(cause)))).rejects.toThrow('does not answer')
+  await expect(saveAgain('a').catch((cause: Error) => (again++, Promise.reject(cause)))).rejects.toThrow(
+    'does not answer',
+  )
   expect(again).toBe(1)
   await inTurn('a', 'name', () => Promise.resolve())
   expect(wouldLose()).toBe(false)

@@ -35,7 +35,8 @@ export function inTurn<T>(card: string, key: string, step: () => Promise<T>): Pr
     (cause: unknown) => {
       const unsaved = but(card, key)
       // what was refused is said where it was asked for; there is nothing of it to save
-      if (cause instanceof Problem && cause.passes) unsaved.push({ card, key, why: cause.message, again: () => inTurn(card, key, step) })
+      if (cause instanceof Problem && cause.passes)
+        unsaved.push({ card, key, why: cause.message, again: () => inTurn(card, key, step) })
       tell({ underWay: saving.underWay - 1, unsaved })
     },
   )

@@ -16,7 +16,13 @@ function strip(widths: number[], height = 100): Piece {
   return {
     cut: { width: figure(whole), height: figure(height) },
     outline: corners(0, whole),
-    panels: widths.map((width, index) => ({ index, name: `Panel ${index + 1}`, leftMm: places[index], width: figure(width), corners: corners(places[index], places[index] + width) })),
+    panels: widths.map((width, index) => ({
+      index,
+      name: `Panel ${index + 1}`,
+      leftMm: places[index],
+      width: figure(width),
+      corners: corners(places[index], places[index] + width),
+    })),
     scores: places.slice(1).map((place) => ({ fromLeft: figure(place) })),
   } as unknown as Piece
 }

@@ -48,7 +48,10 @@ export function frameOf(piece: Piece, kept: Card, frameWidth: number): Frame {
   // all pieces of a card to one scale
   const widest = Math.max(...kept.pieces.map((one) => one.cut.width.mm))
   const highest = Math.max(...kept.pieces.map((one) => one.cut.height.mm))
-  const scale = Math.max(0.05, Math.min((frameWidth - 2 * SIDE + 56) / widest, (kept.pieces.length > 1 ? LOWER : TALLEST) / highest))
+  const scale = Math.max(
+    0.05,
+    Math.min((frameWidth - 2 * SIDE + 56) / widest, (kept.pieces.length > 1 ? LOWER : TALLEST) / highest),
+  )
   const left = Math.max(48, (frameWidth - widest * scale - SIDE) / 2)
   const start = Math.min(...piece.outline.map((corner) => corner.x))
   const bottom = Math.min(...piece.outline.map((corner) => corner.y))
@@ -89,7 +92,9 @@ function placed(places: number[]) {
   const end = places[places.length - 1]
   return places.map((place, i) => {
     const isEnd = i === places.length - 1
-    const row = last.findIndex((before, candidate) => place - before >= CROWDED && (isEnd || candidate === 1 || end - place >= CROWDED))
+    const row = last.findIndex(
+      (before, candidate) => place - before >= CROWDED && (isEnd || candidate === 1 || end - place >= CROWDED),
+    )
     const chosen = row < 0 && isEnd ? 1 : row
     if (chosen >= 0) last[chosen] = place
     return chosen
@@ -98,7 +103,15 @@ function placed(places: number[]) {
 
 /** Whether labels in these rows still have room where they are now. */
 function stillClear(rows: number[], places: number[]) {
-  return rows.length === places.length && [0, 1].every((row) => apart(places.filter((_, i) => rows[i] === row), CROWDED * PATIENCE))
+  return (
+    rows.length === places.length &&
+    [0, 1].every((row) =>
+      apart(
+        places.filter((_, i) => rows[i] === row),
+        CROWDED * PATIENCE,
+      ),
+    )
+  )
 }
 
 const apart = (places: number[], least: number) => places.every((place, i) => i === 0 || place - places[i - 1] >= least)
@@ -106,7 +119,13 @@ const apart = (places: number[], least: number) => places.every((place, i) => i 
 function roomy(piece: Piece, before: Piece, scale: number) {
   const room = roomFor(middles(before, scale))
   const now = middles(piece, scale).filter(({ index }) => room.has(index))
-  return now.length === room.size && apart(now.map(({ at }) => at), CROWDED_WIDTHS * PATIENCE_WIDTHS) ? room : roomFor(middles(piece, scale))
+  return now.length === room.size &&
+    apart(
+      now.map(({ at }) => at),
+      CROWDED_WIDTHS * PATIENCE_WIDTHS,
+    )
+    ? room
+    : roomFor(middles(piece, scale))
 }
 
 /** Where each width is shown, from left to right. */

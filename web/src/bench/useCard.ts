@@ -72,14 +72,16 @@ export function useCard(id: string) {
       }
     })
 
-  const onwards = (key: string, ask: Ask) => attempt(key, ask, (left, { before }) => ({ before: [...before, left.document], after: [] }))
+  const onwards = (key: string, ask: Ask) =>
+    attempt(key, ask, (left, { before }) => ({ before: [...before, left.document], after: [] }))
 
   const replace =
     (document: string): Ask =>
     (card) =>
       answered(api.PUT('/api/cards/{id}/document', { ...at(card), body: { revision: card.revision, document } }))
 
-  const to = (document: string | undefined, card: Card) => (document === undefined ? Promise.resolve(card) : replace(document)(card))
+  const to = (document: string | undefined, card: Card) =>
+    document === undefined ? Promise.resolve(card) : replace(document)(card)
 
   /** A change that says something about itself. */
   const saying = async (key: string, ask: (card: Card) => Promise<Moved>) => {
@@ -100,28 +102,54 @@ export function useCard(id: string) {
       setConflict(id, null)
     },
     change: (change: Change) =>
-      onwards(change.field, (card) => answered(api.POST('/api/cards/{id}/changes', { ...at(card), body: { revision: card.revision, ...change } }))),
+      onwards(change.field, (card) =>
+        answered(api.POST('/api/cards/{id}/changes', { ...at(card), body: { revision: card.revision, ...change } })),
+      ),
     resize: (body: Resize) =>
-      onwards('size', (card) => answered(api.POST('/api/cards/{id}/resized', { ...at(card), body: { revision: card.revision, ...body } }))),
-    roundToRuler: () => onwards('rounded', (card) => answered(api.POST('/api/cards/{id}/rounded', { ...at(card), body: { revision: card.revision } }))),
+      onwards('size', (card) =>
+        answered(api.POST('/api/cards/{id}/resized', { ...at(card), body: { revision: card.revision, ...body } })),
+      ),
+    roundToRuler: () =>
+      onwards('rounded', (card) =>
+        answered(api.POST('/api/cards/{id}/rounded', { ...at(card), body: { revision: card.revision } })),
+      ),
     rerule: (ruler: string) =>
-      onwards('ruler', (card) => answered(api.POST('/api/cards/{id}/reruled', { ...at(card), body: { revision: card.revision, ruler } }))),
+      onwards('ruler', (card) =>
+        answered(api.POST('/api/cards/{id}/reruled', { ...at(card), body: { revision: card.revision, ruler } })),
+      ),
     draw: (stroke: Omit<Stroke, 'revision' | 'piece'> & { piece?: number }) =>
       onwards('drawing', (card) =>
-        answered(api.POST('/api/cards/{id}/drawing', { ...at(card), body: { piece: 0, ...stroke, revision: card.revision } })),
+        answered(
+          api.POST('/api/cards/{id}/drawing', { ...at(card), body: { piece: 0, ...stroke, revision: card.revision } }),
+        ),
       ),
     /** Lays layers, or takes them off. */
     dress: (wish: Pick<Wish, 'what'> & Partial<Wish>) =>
       onwards('layers', (card) =>
-        answered(api.POST('/api/cards/{id}/layers', { ...at(card), body: { faces: [], layers: [], embellishments: [], ...wish, revision: card.revision } })),
+        answered(
+          api.POST('/api/cards/{id}/layers', {
+            ...at(card),
+            body: { faces: [], layers: [], embellishments: [], ...wish, revision: card.revision },
+          }),
+        ),
       ),
     lock: (measure: string, locked: boolean) =>
-      onwards(`lock ${measure}`, (card) => answered(api.POST('/api/cards/{id}/locks', { ...at(card), body: { revision: card.revision, measure, locked } }))),
+      onwards(`lock ${measure}`, (card) =>
+        answered(
+          api.POST('/api/cards/{id}/locks', { ...at(card), body: { revision: card.revision, measure, locked } }),
+        ),
+      ),
     solve: (measure: string) =>
-      saying('solved', (card) => answered(api.POST('/api/cards/{id}/solved', { ...at(card), body: { revision: card.revision, measure } }))),
+      saying('solved', (card) =>
+        answered(api.POST('/api/cards/{id}/solved', { ...at(card), body: { revision: card.revision, measure } })),
+      ),
     /** Moves a line and keeps it so. */
     move: (moving: Omit<Moving, 'revision' | 'keep'>) =>
-      saying('hand', (card) => answered(api.POST('/api/cards/{id}/hand', { ...at(card), body: { ...moving, revision: card.revision, keep: true } }))),
+      saying('hand', (card) =>
+        answered(
+          api.POST('/api/cards/{id}/hand', { ...at(card), body: { ...moving, revision: card.revision, keep: true } }),
+        ),
+      ),
     takeVersion: (version: string) =>
       onwards('version', (card) =>
         answered(

@@ -70,7 +70,16 @@ export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Tol
       asking = true
       try {
         const { snap, pushes, place } = asked
-        const moved = await line.current!.ask({ ...asked.handle, snap, pushes, acrossMm: place.x, upMm: place.y, revision: card.revision, closed: showing.current, keep: false })
+        const moved = await line.current!.ask({
+          ...asked.handle,
+          snap,
+          pushes,
+          acrossMm: place.x,
+          upMm: place.y,
+          revision: card.revision,
+          closed: showing.current,
+          keep: false,
+        })
         if (held && !dropped) {
           // at once, so that it is in the very next frame
           flushSync(() => {
@@ -93,7 +102,15 @@ export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Tol
       dropped = true
       held = null
       try {
-        setWords(await now.current.inHand.move({ ...last.handle, snap: last.snap, pushes: last.pushes, acrossMm: last.place.x, upMm: last.place.y }))
+        setWords(
+          await now.current.inHand.move({
+            ...last.handle,
+            snap: last.snap,
+            pushes: last.pushes,
+            acrossMm: last.place.x,
+            upMm: last.place.y,
+          }),
+        )
       } catch (cause) {
         now.current.say({ text: (cause as Error).message, wrong: true })
       } finally {

@@ -14,7 +14,13 @@ export function BareSheet() {
     go(`/card/${card.id}`)
   }
   return (
-    <Slip label="A bare sheet" title="A bare sheet to draw on" action="Lay it on the bench" onDo={begin} className="slip">
+    <Slip
+      label="A bare sheet"
+      title="A bare sheet to draw on"
+      action="Lay it on the bench"
+      onDo={begin}
+      className="slip"
+    >
       {(['width', 'height'] as const).map((side) => (
         <label key={side} className="flex items-center justify-between py-1 text-base">
           {side === 'width' ? 'Sheet width' : 'Sheet height'}

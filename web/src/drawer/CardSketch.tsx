@@ -11,7 +11,21 @@ export function useTile(card: CardRow) {
 }
 
 /** A card as it looks part-open; a bare outline while that is on its way. */
-export function CardSketch({ drawn, className = 'max-h-36 max-w-full' }: { drawn: Sketch['drawn']; className?: string }) {
+export function CardSketch({
+  drawn,
+  className = 'max-h-36 max-w-full',
+}: {
+  drawn: Sketch['drawn']
+  className?: string
+}) {
   if (!drawn) return <span className="block h-36" />
-  return <PaperSketch stands={!drawn.lies} panels={drawn.panels} matrices={drawn.partOpen} dress={drawn} className={className} />
+  return (
+    <PaperSketch
+      stands={!drawn.lies}
+      panels={drawn.panels}
+      matrices={drawn.partOpen}
+      dress={drawn}
+      className={className}
+    />
+  )
 }

@@ -26,7 +26,11 @@ export function CardTile({ card }: { card: CardRow }) {
       )}
       <div className="flex items-start justify-between gap-2 border-t border-ink pt-2">
         <div className="min-w-0">
-          {naming ? <NameField card={card} onDone={() => setNaming(false)} /> : <p className="text-lg leading-snug">{card.name}</p>}
+          {naming ? (
+            <NameField card={card} onDone={() => setNaming(false)} />
+          ) : (
+            <p className="text-lg leading-snug">{card.name}</p>
+          )}
           <CardFacts facts={facts} />
         </div>
         <CardMenu card={card} opens={!facts?.problem} onRename={() => setNaming(true)} />
@@ -58,7 +62,12 @@ function Unopenable({ card, why }: { card: CardRow; why: string }) {
       <p>
         <strong>Can’t be opened here.</strong> {why}
       </p>
-      <a className="word self-start underline" href={`/api/cards/${card.id}/plan.json`} download aria-label={`Save the document of ${card.name}`}>
+      <a
+        className="word self-start underline"
+        href={`/api/cards/${card.id}/plan.json`}
+        download
+        aria-label={`Save the document of ${card.name}`}
+      >
         Save its document
       </a>
     </div>
@@ -83,7 +92,10 @@ function CardMenu({ card, opens, onRename }: { card: CardRow; opens: boolean; on
   const item = 'min-h-11 px-4 py-2 text-lg outline-none data-highlighted:bg-picked-wash'
   return (
     <DropdownMenu.Root>
-      <DropdownMenu.Trigger className="min-h-11 min-w-11 text-2xl leading-none hover:bg-chalk" aria-label={`More for ${card.name}`}>
+      <DropdownMenu.Trigger
+        className="min-h-11 min-w-11 text-2xl leading-none hover:bg-chalk"
+        aria-label={`More for ${card.name}`}
+      >
         ⋯
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>

@@ -14,7 +14,14 @@ export function ChosenStructure({ structures, picked, onPick }: Props) {
   return (
     <div className="mt-3 grid grid-cols-[10rem_1fr] items-center gap-x-5">
       <div className="flex h-28 items-end border-b-[5px] border-kraft-line px-2">
-        {model && <PaperSketch stands={!model.lies} panels={model.panels} matrices={model.partOpen} className="max-h-24 w-full" />}
+        {model && (
+          <PaperSketch
+            stands={!model.lies}
+            panels={model.panels}
+            matrices={model.partOpen}
+            className="max-h-24 w-full"
+          />
+        )}
       </div>
       <div>
         <div className="flex flex-wrap items-center gap-2 [&_select]:bg-paper">

@@ -52,7 +52,9 @@ export function DrawerPage() {
             <CardTile key={card.id} card={card} />
           ))}
         </ul>
-        {cards.data && cards.data.length > shown && <More key={shown} left={cards.data.length - shown} onMore={() => setShown(shown + AT_ONCE)} />}
+        {cards.data && cards.data.length > shown && (
+          <More key={shown} left={cards.data.length - shown} onMore={() => setShown(shown + AT_ONCE)} />
+        )}
       </section>
     </main>
   )

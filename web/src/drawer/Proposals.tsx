@@ -5,8 +5,11 @@ type Props = { proposals: Proposal[]; onTake: (proposal: Proposal) => void; busy
 
 /** The cards that come of what the maker has, each drawn in its envelope, all to one scale. */
 export function Proposals({ proposals, onTake, busy }: Props) {
-  if (proposals.length === 0) return <p className="mt-4">No card of a useful size comes out of that. Try a larger sheet.</p>
-  const longest = Math.max(...proposals.map(({ finished, fit }) => Math.max(extent(finished), fit ? extent(fit.inside) : 0)))
+  if (proposals.length === 0)
+    return <p className="mt-4">No card of a useful size comes out of that. Try a larger sheet.</p>
+  const longest = Math.max(
+    ...proposals.map(({ finished, fit }) => Math.max(extent(finished), fit ? extent(fit.inside) : 0)),
+  )
   return (
     <ul className="mt-5 divide-y divide-kraft-line border-y border-kraft-line" aria-label="Cards that fit">
       {proposals.map((proposal) => (
@@ -45,7 +48,8 @@ function reason({ fit, pieces, cards, waste, yield: { count, sheet }, bound, onG
   const each = pieces > 1 ? 'card' : ''
   const several = cards === 1 ? `one ${each} from ${sheet}` : `${cards} ${each}${each && 's'} from one ${sheet}`
   const left = cards > 0 ? `, ${Math.round(waste * 100)} % left over` : ''
-  const from = cards > 0 ? several : count === 0 ? `too long for ${sheet}` : `its ${pieces} pieces want more than one ${sheet}`
+  const from =
+    cards > 0 ? several : count === 0 ? `too long for ${sheet}` : `its ${pieces} pieces want more than one ${sheet}`
   const into = fit ? `for ${fit.envelope}${fit.turned ? ', upright' : ''}` : 'no envelope listed takes it'
   const grooves = onGrooves && bound !== 'GROOVES' ? 'scores on the grooves' : ''
   return [from.replace(/ {2,}/g, ' ') + left, into, BOUNDS[bound], grooves].filter(Boolean).join('; ')

@@ -35,7 +35,15 @@ function Start({ stock }: { stock: Stock }) {
   const question = useDeferredValue(
     from === 'SIZE' && (width.trim() === '' || height.trim() === '')
       ? null
-      : { from, structure: structure.id, ruler: habits.ruler, sheet: habits.sheet, envelope: habits.envelope, width, height },
+      : {
+          from,
+          structure: structure.id,
+          ruler: habits.ruler,
+          sheet: habits.sheet,
+          envelope: habits.envelope,
+          width,
+          height,
+        },
   )
   const starts = useStarts(question)
   const problem = starts.error as Problem | null
@@ -92,8 +100,18 @@ function Start({ stock }: { stock: Stock }) {
         )}
         {from === 'SIZE' && (
           <>
-            <SizeField label="Width" value={width} onType={setWidth} problem={problem?.field === 'width' ? problem : null} />
-            <SizeField label="Height" value={height} onType={setHeight} problem={problem?.field === 'height' ? problem : null} />
+            <SizeField
+              label="Width"
+              value={width}
+              onType={setWidth}
+              problem={problem?.field === 'width' ? problem : null}
+            />
+            <SizeField
+              label="Height"
+              value={height}
+              onType={setHeight}
+              problem={problem?.field === 'height' ? problem : null}
+            />
           </>
         )}
         <Choice label="Cut from" value={habits.sheet} onChoose={(sheet) => choose({ sheet })}>
@@ -112,8 +130,12 @@ function Start({ stock }: { stock: Stock }) {
         </Choice>
       </div>
       {problem && !['width', 'height'].includes(problem.field ?? '') && <p role="alert">{problem.message}</p>}
-      {starts.data && <Proposals proposals={starts.data} onTake={(proposal) => void take(proposal)} busy={begin.isPending} />}
-      {question === null && <p className="plate-note mt-4">Type the closed card’s width and height, like 5 1/2 or 14 cm.</p>}
+      {starts.data && (
+        <Proposals proposals={starts.data} onTake={(proposal) => void take(proposal)} busy={begin.isPending} />
+      )}
+      {question === null && (
+        <p className="plate-note mt-4">Type the closed card’s width and height, like 5 1/2 or 14 cm.</p>
+      )}
     </section>
   )
 }

@@ -10,7 +10,12 @@ export function Choice({ label, value, onChoose, children, quiet = false }: Prop
       <label htmlFor={id} className={quiet ? 'sr-only' : 'text-base text-ink-soft'}>
         {label}
       </label>
-      <select id={id} className="slip font-figures text-lg" value={value} onChange={(event) => onChoose(event.target.value)}>
+      <select
+        id={id}
+        className="slip font-figures text-lg"
+        value={value}
+        onChange={(event) => onChoose(event.target.value)}
+      >
         {children}
       </select>
     </span>

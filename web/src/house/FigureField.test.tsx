@@ -6,7 +6,15 @@ import { type Figure, Problem } from '../api/client'
 import { FigureField } from './FigureField'
 
 const figure: Figure = {
-  mm: 139.7, sign: '', whole: '5', numerator: 1, denominator: 2, unit: 'in', driftMm: 0, text: '5 1/2 in', words: '5½ in',
+  mm: 139.7,
+  sign: '',
+  whole: '5',
+  numerator: 1,
+  denominator: 2,
+  unit: 'in',
+  driftMm: 0,
+  text: '5 1/2 in',
+  words: '5½ in',
 }
 
 afterEach(cleanup)

@@ -23,7 +23,17 @@ type Props = {
  * A figure that is edited where it stands: press it, type over it, Enter. Arrow up and down move it by a mark.
  * What can't be taken stays as typed, with the reason beside it; Escape goes back.
  */
-export function FigureField({ label, figure, onWrite, onMove, onAttend, held = false, bare = false, keys = {}, className = '' }: Props) {
+export function FigureField({
+  label,
+  figure,
+  onWrite,
+  onMove,
+  onAttend,
+  held = false,
+  bare = false,
+  keys = {},
+  className = '',
+}: Props) {
   'use memo'
   const [typed, setTyped] = useState<string | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
@@ -39,7 +49,8 @@ export function FigureField({ label, figure, onWrite, onMove, onAttend, held = f
     }
   }, [typed])
 
-  const tell = (cause: unknown) => setProblem(cause instanceof Problem ? cause.message : 'That did not work. Try again.')
+  const tell = (cause: unknown) =>
+    setProblem(cause instanceof Problem ? cause.message : 'That did not work. Try again.')
 
   const write = async () => {
     if (typed === null) return
@@ -62,7 +73,14 @@ export function FigureField({ label, figure, onWrite, onMove, onAttend, held = f
     onMove(divisions).catch(tell)
   }
 
-  const steps: Record<string, number> = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1, PageUp: 8, PageDown: -8 }
+  const steps: Record<string, number> = {
+    ArrowUp: 1,
+    ArrowRight: 1,
+    ArrowDown: -1,
+    ArrowLeft: -1,
+    PageUp: 8,
+    PageDown: -8,
+  }
 
   const faceKeys = (event: KeyboardEvent) => {
     if (event.key in steps) {
@@ -89,7 +107,11 @@ export function FigureField({ label, figure, onWrite, onMove, onAttend, held = f
   }
 
   return (
-    <span className={`relative inline-block ${className}`} onFocus={() => onAttend?.(true)} onBlur={() => onAttend?.(false)}>
+    <span
+      className={`relative inline-block ${className}`}
+      onFocus={() => onAttend?.(true)}
+      onBlur={() => onAttend?.(false)}
+    >
       {typed === null ? (
         <button
           ref={face}

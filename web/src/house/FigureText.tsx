@@ -2,7 +2,15 @@ import { memo } from 'react'
 import { type Figure, spoken } from '../api/client'
 
 /** A measure set as on a ruler: whole figure, stacked fraction, unit. "≈" when only the nearest mark is shown. */
-export const FigureText = memo(function FigureText({ figure, unit = false, className = '' }: { figure: Figure; unit?: boolean; className?: string }) {
+export const FigureText = memo(function FigureText({
+  figure,
+  unit = false,
+  className = '',
+}: {
+  figure: Figure
+  unit?: boolean
+  className?: string
+}) {
   const { sign, whole, numerator, driftMm, text } = figure
   return (
     <span className={`figure ${className}`} title={driftMm ? `exactly ${text}` : undefined}>

@@ -7,7 +7,12 @@ import { NoSuchCard } from './NoSuchCard'
 afterEach(cleanup)
 
 it('offers the document of a card that is here and can’t be opened', () => {
-  render(<NoSuchCard id="kite" error={new Problem('It is damaged.', 422, undefined, 'urn:vantbreeze:problem:cannot-open')} />)
+  render(
+    <NoSuchCard
+      id="kite"
+      error={new Problem('It is damaged.', 422, undefined, 'urn:vantbreeze:problem:cannot-open')}
+    />,
+  )
   expect(screen.getByText('It is damaged.')).toBeTruthy()
   expect(screen.getByText('Save its document').getAttribute('href')).toBe('/api/cards/kite/plan.json')
   expect(screen.getByText('Safe keeping')).toBeTruthy()

@@ -2,7 +2,15 @@ import type { ReactNode } from 'react'
 import { Link } from 'wouter'
 
 /** Where an address leads nowhere: says so and shows the way back, and what else can be done. */
-export function NoSuchPlace({ title = 'Not on this table', text, children }: { title?: string; text: string; children?: ReactNode }) {
+export function NoSuchPlace({
+  title = 'Not on this table',
+  text,
+  children,
+}: {
+  title?: string
+  text: string
+  children?: ReactNode
+}) {
   return (
     <main className="mx-auto grid min-h-dvh max-w-xl content-center gap-6 p-8">
       <h1 className="text-3xl">{title}</h1>

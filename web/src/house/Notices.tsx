@@ -22,7 +22,9 @@ export function Notices({ children }: { children: ReactNode }) {
       {children}
       <div role="status" aria-live="polite" className="fixed inset-x-0 bottom-4 z-20 flex justify-center px-4">
         {notice && (
-          <p className={`flex items-center gap-4 bg-ink px-5 py-2 text-chalk ${notice.wrong ? 'border-l-8 border-wrong' : ''}`}>
+          <p
+            className={`flex items-center gap-4 bg-ink px-5 py-2 text-chalk ${notice.wrong ? 'border-l-8 border-wrong' : ''}`}
+          >
             {notice.text}
             {notice.action && (
               <button

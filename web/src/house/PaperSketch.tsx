@@ -4,7 +4,15 @@ import { backOf } from '../papers/motifs'
 
 type Box = { left: number; top: number; width: number; height: number }
 type Dress = { layers: Layer[]; papers: Paper[]; base: Paper }
-type Props = { panels: Point[][]; matrices: number[][]; stands?: boolean; layers?: number[]; within?: Box; dress?: Dress; className?: string }
+type Props = {
+  panels: Point[][]
+  matrices: number[][]
+  stands?: boolean
+  layers?: number[]
+  within?: Box
+  dress?: Dress
+  className?: string
+}
 
 type Space = [number, number, number]
 
@@ -72,7 +80,11 @@ export function PaperSketch({ panels, matrices, stands = false, layers, within, 
   const { left, top, width, height } = within ?? extent(panels, matrices, stands)
   const pad = width * 0.03
   return (
-    <svg viewBox={`${left - pad} ${top - pad} ${width + 2 * pad} ${height + 2 * pad}`} className={className} aria-hidden>
+    <svg
+      viewBox={`${left - pad} ${top - pad} ${width + 2 * pad} ${height + 2 * pad}`}
+      className={className}
+      aria-hidden
+    >
       {drawn.map(({ panel, points, face }) => (
         <g key={panel}>
           <polygon

@@ -9,7 +9,8 @@ export function Place({ children }: { children: React.ReactNode }) {
         <main className="mx-auto grid min-h-dvh max-w-xl content-center gap-6 p-8">
           <h1 className="text-3xl">This place can’t be shown</h1>
           <p role="alert" className="text-lg">
-            Something in it broke, or a part of Vantbreeze did not arrive. Your cards are safe: every change that was answered is on the disk.
+            Something in it broke, or a part of Vantbreeze did not arrive. Your cards are safe: every change that was
+            answered is on the disk.
           </p>
           <p className="flex flex-wrap gap-3">
             <button type="button" className="slip" onClick={again}>

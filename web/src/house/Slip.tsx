@@ -1,7 +1,14 @@
 import { Popover } from 'radix-ui'
 import { type FormEvent, type ReactNode, useState } from 'react'
 
-type Props = { label: string; title: string; action: string; onDo: () => Promise<unknown>; children: ReactNode; className?: string }
+type Props = {
+  label: string
+  title: string
+  action: string
+  onDo: () => Promise<unknown>
+  children: ReactNode
+  className?: string
+}
 
 /** A slip of paper that opens where it is asked for, with a few things to fill in. What is refused stays, with the reason. */
 export function Slip({ label, title, action, onDo, children, className = 'word' }: Props) {
@@ -21,7 +28,12 @@ export function Slip({ label, title, action, onDo, children, className = 'word' 
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger className={className}>{label}</Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content align="start" sideOffset={4} className="z-20 w-96 max-w-[95vw] border-b-2 border-ink bg-chalk px-5 py-4" aria-label={title}>
+        <Popover.Content
+          align="start"
+          sideOffset={4}
+          className="z-20 w-96 max-w-[95vw] border-b-2 border-ink bg-chalk px-5 py-4"
+          aria-label={title}
+        >
           <form onSubmit={(event) => void done(event)}>
             <h2 className="mb-2 text-xl">{title}</h2>
             {children}

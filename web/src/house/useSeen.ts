@@ -6,7 +6,10 @@ export function useSeen<E extends Element>() {
   const [seen, setSeen] = useState(false)
   useEffect(() => {
     if (seen) return
-    const observer = new IntersectionObserver((entries) => setSeen((was) => was || entries.some((one) => one.isIntersecting)), { rootMargin: '400px' })
+    const observer = new IntersectionObserver(
+      (entries) => setSeen((was) => was || entries.some((one) => one.isIntersecting)),
+      { rootMargin: '400px' },
+    )
     observer.observe(element.current!)
     return () => observer.disconnect()
   }, [seen])

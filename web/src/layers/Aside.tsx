@@ -13,7 +13,12 @@ export function Aside({ layers, ticked, onPutBack, onThrow }: Props) {
           <li key={i} className="mt-2 text-lg">
             {kept.length === 1 ? 'One layer' : `${kept.length} layers`} of <em>{name}</em>
             <span className="flex flex-wrap">
-              <button type="button" className="word text-base underline" disabled={ticked.length === 0} onClick={() => onPutBack(i)}>
+              <button
+                type="button"
+                className="word text-base underline"
+                disabled={ticked.length === 0}
+                onClick={() => onPutBack(i)}
+              >
                 {ticked.length === 0 ? 'tick a panel to put them on' : 'put them on what is ticked'}
               </button>
               <button type="button" className="word text-base underline" onClick={() => onThrow(i)}>

@@ -12,7 +12,10 @@ export function CutList({ card, layers }: { card: Card; layers: Layers }) {
       <div className="flex flex-wrap items-center gap-x-4">
         <h2 className="text-xl">To cut: {count === 1 ? 'one piece' : `${count} pieces`}</h2>
         <span className="ms-auto flex gap-2">
-          <a className="slip inline-flex items-center bg-paper" href={`/api/cards/${card.id}/layers.pdf?page=${card.ruler.startsWith('mm') ? 'a4' : 'letter'}`}>
+          <a
+            className="slip inline-flex items-center bg-paper"
+            href={`/api/cards/${card.id}/layers.pdf?page=${card.ruler.startsWith('mm') ? 'a4' : 'letter'}`}
+          >
             List and map as PDF
           </a>
           <a className="slip inline-flex items-center bg-paper" href={`/api/cards/${card.id}/layers.csv`}>
@@ -29,14 +32,18 @@ export function CutList({ card, layers }: { card: Card; layers: Layers }) {
               {paper?.name ?? 'Paper that is not in the cupboard'}
             </h3>
             <ol>
-              {layers.cuts.filter((cut) => cut.paper === id).map((cut) => (
-                <OneCut key={cut.number} cut={cut} />
-              ))}
+              {layers.cuts
+                .filter((cut) => cut.paper === id)
+                .map((cut) => (
+                  <OneCut key={cut.number} cut={cut} />
+                ))}
             </ol>
           </div>
         )
       })}
-      <p className="plate-note mt-3 text-base">Width by height as each stands. Cut away from your hand, along a metal rule; cap the blade when you put it down.</p>
+      <p className="plate-note mt-3 text-base">
+        Width by height as each stands. Cut away from your hand, along a metal rule; cap the blade when you put it down.
+      </p>
     </section>
   )
 }

@@ -4,14 +4,22 @@ import { Slip } from '../house/Slip'
 import { SizeText } from '../house/SizeText'
 import { TextField } from '../tools/Form'
 
-type Props = { set: Layers['dressed'][number]['embellishments']; onSet: (next: Wish['embellishments']) => Promise<unknown> }
+type Props = {
+  set: Layers['dressed'][number]['embellishments']
+  onSet: (next: Wish['embellishments']) => Promise<unknown>
+}
 
 const NONE = { name: '', width: '', height: '', standsUp: '' }
 
 /** What is set on the uppermost layer: a bow, a button, a die cut. */
 export function Embellishments({ set, onSet }: Props) {
   const [one, setOne] = useState(NONE)
-  const kept = set.map(({ name, size, height }) => ({ name, width: size.width.text, height: size.height.text, standsUp: height.text }))
+  const kept = set.map(({ name, size, height }) => ({
+    name,
+    width: size.width.text,
+    height: size.height.text,
+    standsUp: height.text,
+  }))
   return (
     <>
       <Slip
@@ -24,7 +32,13 @@ export function Embellishments({ set, onSet }: Props) {
           setOne(NONE)
         }}
       >
-        <TextField wide label="What it is" hint="paper bow" value={one.name} onType={(name) => setOne({ ...one, name })} />
+        <TextField
+          wide
+          label="What it is"
+          hint="paper bow"
+          value={one.name}
+          onType={(name) => setOne({ ...one, name })}
+        />
         <span className="mt-2 flex gap-4">
           <TextField label="Width" value={one.width} onType={(width) => setOne({ ...one, width })} />
           <TextField label="Height" value={one.height} onType={(height) => setOne({ ...one, height })} />
@@ -35,7 +49,12 @@ export function Embellishments({ set, onSet }: Props) {
       {set.map(({ name, size, height }, i) => (
         <span key={i} className="inline-flex items-center gap-2 text-lg">
           {name}, <SizeText size={size} />, {spoken(height)} high
-          <button type="button" className="word" aria-label={`Take ${name} off`} onClick={() => void onSet(kept.filter((_, other) => other !== i))}>
+          <button
+            type="button"
+            className="word"
+            aria-label={`Take ${name} off`}
+            onClick={() => void onSet(kept.filter((_, other) => other !== i))}
+          >
             ×
           </button>
         </span>

@@ -16,7 +16,6 @@ import { CutList } from './CutList'
 import { Sides } from './Sides'
 import { Stack } from './Stack'
 
-
 /** Mats and layers: every panel that shows, ticked on the picture and dressed; what to cut for it. */
 export function LayersPage({ id }: { id: string }) {
   const inHand = useCard(id)
@@ -34,7 +33,8 @@ export function LayersPage({ id }: { id: string }) {
 /** A card and its layers as of the same change; while those of the next one are fetched, the ones before. */
 function useTogether(card: Card | undefined, layers: Layers | undefined) {
   const [shown, setShown] = useState<{ card: Card; layers: Layers } | null>(null)
-  if (card && layers && card.revision === layers.revision && (shown?.card !== card || shown.layers !== layers)) setShown({ card, layers })
+  if (card && layers && card.revision === layers.revision && (shown?.card !== card || shown.layers !== layers))
+    setShown({ card, layers })
   return shown
 }
 
@@ -45,12 +45,18 @@ function Room({ card, layers, inHand }: Props) {
   // by their place among all faces, in the order in which they were ticked
   const [allTicked, setTicked] = useState<number[]>([])
   const ticked = allTicked.filter((face) => face < layers.faces.length)
-  const attempt = (step: Promise<unknown>) => void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
-  const refs = (faces: number[]) => faces.map((face) => ({ panel: layers.faces[face].panel, face: layers.faces[face].face }))
-  const wish = (what: Wish['what'], faces: number[], rest: Partial<Wish> = {}) => inHand.dress({ what, faces: refs(faces), ...rest })
-  const toggle = (face: number) => setTicked(ticked.includes(face) ? ticked.filter((one) => one !== face) : [...ticked, face])
+  const attempt = (step: Promise<unknown>) =>
+    void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  const refs = (faces: number[]) =>
+    faces.map((face) => ({ panel: layers.faces[face].panel, face: layers.faces[face].face }))
+  const wish = (what: Wish['what'], faces: number[], rest: Partial<Wish> = {}) =>
+    inHand.dress({ what, faces: refs(faces), ...rest })
+  const toggle = (face: number) =>
+    setTicked(ticked.includes(face) ? ticked.filter((one) => one !== face) : [...ticked, face])
   const about = card.findings.filter(({ about }) => about === 'layers' || about === 'writing')
-  const showing = layers.faces.map((_, face) => face).filter((face) => layers.faces[face].free && layers.faces[face].poses.length > 0)
+  const showing = layers.faces
+    .map((_, face) => face)
+    .filter((face) => layers.faces[face].free && layers.faces[face].poses.length > 0)
   return (
     <Pickable pieces={card.pieces}>
       <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
@@ -64,10 +70,19 @@ function Room({ card, layers, inHand }: Props) {
           <button type="button" className="slip" disabled={!inHand.canRedo} onClick={() => attempt(inHand.redo())}>
             Redo
           </button>
-          <button type="button" className="slip border-picked font-semibold" onClick={() => attempt(wish('SUGGEST', []))}>
+          <button
+            type="button"
+            className="slip border-picked font-semibold"
+            onClick={() => attempt(wish('SUGGEST', []))}
+          >
             Dress all that shows
           </button>
-          <button type="button" className="slip" disabled={card.layers.length === 0} onClick={() => attempt(wish('CLEAR', []))}>
+          <button
+            type="button"
+            className="slip"
+            disabled={card.layers.length === 0}
+            onClick={() => attempt(wish('CLEAR', []))}
+          >
             Take all off
           </button>
         </header>
@@ -94,10 +109,19 @@ function Room({ card, layers, inHand }: Props) {
               {about.length > 0 ? (
                 <Findings findings={about} offRuler={false} inHand={inHand} />
               ) : (
-                <p className="text-lg">{card.layers.length > 0 ? 'Every layer lies where it can, and there is somewhere to write.' : 'Nothing is laid yet.'}</p>
+                <p className="text-lg">
+                  {card.layers.length > 0
+                    ? 'Every layer lies where it can, and there is somewhere to write.'
+                    : 'Nothing is laid yet.'}
+                </p>
               )}
             </section>
-            <Aside layers={layers} ticked={ticked} onPutBack={(aside) => attempt(wish('PUT_BACK', ticked, { aside }))} onThrow={(aside) => attempt(wish('THROW_AWAY', [], { aside }))} />
+            <Aside
+              layers={layers}
+              ticked={ticked}
+              onPutBack={(aside) => attempt(wish('PUT_BACK', ticked, { aside }))}
+              onThrow={(aside) => attempt(wish('THROW_AWAY', [], { aside }))}
+            />
           </div>
         </main>
         <ConflictSheet inHand={inHand} />

@@ -38,7 +38,12 @@ export function OneLayer({ number, layer, borders, fixed, onChange, onPick, onAw
       {fixed ? (
         <span className="text-lg">{paper?.name}</span>
       ) : (
-        <Choice label={`Paper of layer ${number}`} value={layer.paper} onChoose={(id) => onPick({ ...typed(layer), paper: id })} quiet>
+        <Choice
+          label={`Paper of layer ${number}`}
+          value={layer.paper}
+          onChoose={(id) => onPick({ ...typed(layer), paper: id })}
+          quiet
+        >
           {!paper && <option value={layer.paper}>not in the cupboard</option>}
           {papers.map(({ id, name }) => (
             <option key={id} value={id}>
@@ -53,7 +58,11 @@ export function OneLayer({ number, layer, borders, fixed, onChange, onPick, onAw
       ) : layer.width && layer.height ? (
         <span className="inline-flex items-center gap-1 text-xl">
           <FigureText figure={layer.width} /> × <FigureText figure={layer.height} unit />
-          <button type="button" className="word text-base underline" onClick={() => onPick({ ...typed(layer), width: undefined, height: undefined })}>
+          <button
+            type="button"
+            className="word text-base underline"
+            onClick={() => onPick({ ...typed(layer), width: undefined, height: undefined })}
+          >
             a border instead
           </button>
         </span>
@@ -84,7 +93,12 @@ export function OneLayer({ number, layer, borders, fixed, onChange, onPick, onAw
       )}
       {!fixed && (
         <span className="ms-auto inline-flex flex-wrap items-center">
-          <Choice label={`Foam under layer ${number}`} value={layer.pad?.text ?? ''} onChoose={(pad) => onPick({ ...typed(layer), pad })} quiet>
+          <Choice
+            label={`Foam under layer ${number}`}
+            value={layer.pad?.text ?? ''}
+            onChoose={(pad) => onPick({ ...typed(layer), pad })}
+            quiet
+          >
             <option value="">flat</option>
             {[...new Set([...FOAM, ...(layer.pad ? [layer.pad.text] : [])])].map((thick) => (
               <option key={thick} value={thick}>
@@ -105,7 +119,12 @@ export function OneLayer({ number, layer, borders, fixed, onChange, onPick, onAw
             </span>
           </Slip>
           {paper?.pattern === 'DOUBLE_SIDED' && (
-            <button type="button" className="word text-base" aria-pressed={layer.otherSide} onClick={() => onPick({ ...typed(layer), otherSide: !layer.otherSide })}>
+            <button
+              type="button"
+              className="word text-base"
+              aria-pressed={layer.otherSide}
+              onClick={() => onPick({ ...typed(layer), otherSide: !layer.otherSide })}
+            >
               other side out
             </button>
           )}

@@ -40,7 +40,16 @@ export function Sides({ card, layers, ticked, onTick }: Props) {
       <div className="flex flex-wrap gap-x-6 gap-y-3">
         {copies.flatMap((piece) =>
           [true, false].map((face) => (
-            <OneSide key={`${piece.copies[0]}-${face}`} piece={piece} face={face} scale={scale} card={card} layers={layers} ticked={ticked} onTick={onTick} />
+            <OneSide
+              key={`${piece.copies[0]}-${face}`}
+              piece={piece}
+              face={face}
+              scale={scale}
+              card={card}
+              layers={layers}
+              ticked={ticked}
+              onTick={onTick}
+            />
           )),
         )}
       </div>
@@ -66,7 +75,14 @@ function OneSide({ piece, face, scale, card, layers, ticked, onTick }: SideProps
       <figcaption className="text-base italic">
         {piece.name}, {face ? 'decorated side' : 'turned over'}
       </figcaption>
-      <svg width={width + 12} height={height + 12} viewBox={`0 0 ${width + 12} ${height + 12}`} className="block h-auto max-w-full" role="group" aria-label={`${piece.name}, ${face ? 'decorated side' : 'turned over'}`}>
+      <svg
+        width={width + 12}
+        height={height + 12}
+        viewBox={`0 0 ${width + 12} ${height + 12}`}
+        className="block h-auto max-w-full"
+        role="group"
+        aria-label={`${piece.name}, ${face ? 'decorated side' : 'turned over'}`}
+      >
         <defs>
           <pattern id={hatch} width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <line y2={7} className="stroke-kraft-line" strokeWidth={1.4} />
@@ -88,7 +104,9 @@ function OneSide({ piece, face, scale, card, layers, ticked, onTick }: SideProps
             points={points(corners)}
             middle={{ x: x(inside.x), y: y(inside.y) }}
             name={name}
-            numbers={card.layers.filter((layer) => layer.panel === index && layer.face === face).map(({ number }) => number)}
+            numbers={card.layers
+              .filter((layer) => layer.panel === index && layer.face === face)
+              .map(({ number }) => number)}
             isTicked={ticked.includes(faceOf(index, face))}
             onTick={() => onTick(faceOf(index, face))}
           />
@@ -101,7 +119,15 @@ function OneSide({ piece, face, scale, card, layers, ticked, onTick }: SideProps
 /** Where a face stands in the list of all: the decorated side of each panel first. */
 const faceOf = (panel: number, face: boolean) => 2 * panel + (face ? 0 : 1)
 
-type TickProps = { face: Layers['faces'][number]; points: string; middle: Point; name: string; numbers: number[]; isTicked: boolean; onTick: () => void }
+type TickProps = {
+  face: Layers['faces'][number]
+  points: string
+  middle: Point
+  name: string
+  numbers: number[]
+  isTicked: boolean
+  onTick: () => void
+}
 
 function Tick({ face, points, middle, name, numbers, isTicked, onTick }: TickProps) {
   const written = [...new Set(numbers)].join(' · ')
@@ -122,9 +148,22 @@ function Tick({ face, points, middle, name, numbers, isTicked, onTick }: TickPro
       }}
     >
       <title>{`${face.name}: ${words}`}</title>
-      <polygon points={points} className={isTicked ? 'fill-picked/15 stroke-picked' : 'fill-transparent stroke-transparent hover:stroke-picked'} strokeWidth={isTicked ? 4 : 2} />
+      <polygon
+        points={points}
+        className={
+          isTicked ? 'fill-picked/15 stroke-picked' : 'fill-transparent stroke-transparent hover:stroke-picked'
+        }
+        strokeWidth={isTicked ? 4 : 2}
+      />
       {written ? (
-        <text x={middle.x} y={middle.y + 6} textAnchor="middle" className="fill-ink stroke-chalk font-figures text-[18px] font-semibold [paint-order:stroke]" strokeWidth={6} strokeLinejoin="round">
+        <text
+          x={middle.x}
+          y={middle.y + 6}
+          textAnchor="middle"
+          className="fill-ink stroke-chalk font-figures text-[18px] font-semibold [paint-order:stroke]"
+          strokeWidth={6}
+          strokeLinejoin="round"
+        >
           {written}
         </text>
       ) : (
@@ -140,7 +179,14 @@ function Tick({ face, points, middle, name, numbers, isTicked, onTick }: TickPro
           { stroke: 'stroke-chalk', wide: 11 },
           { stroke: 'stroke-picked', wide: 5 },
         ].map(({ stroke, wide }) => (
-          <path key={stroke} d={`M${middle.x - 13} ${middle.y - 14}l8 8l16 -18`} className={`fill-none ${stroke}`} strokeWidth={wide} strokeLinecap="round" strokeLinejoin="round" />
+          <path
+            key={stroke}
+            d={`M${middle.x - 13} ${middle.y - 14}l8 8l16 -18`}
+            className={`fill-none ${stroke}`}
+            strokeWidth={wide}
+            strokeLinecap="round"
+            strokeLinejoin="round"
+          />
         ))}
     </g>
   )

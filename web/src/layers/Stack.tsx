@@ -27,7 +27,8 @@ export function Stack({ layers, ticked, onLay, onRun, onOff, onTickAll, onUntick
   const shown = dressed.length > 0 ? layers.dressed[layers.faces[dressed[0]].dressed] : null
   const stack = shown?.layers ?? last ?? layers.usual
   const embellishments = shown ? typedStack(shown).embellishments : []
-  const change = (layer: Wish['layers'][number], at: number) => onLay({ layers: stack.map((one, i) => (i === at ? layer : typed(one))), embellishments }, dressed)
+  const change = (layer: Wish['layers'][number], at: number) =>
+    onLay({ layers: stack.map((one, i) => (i === at ? layer : typed(one))), embellishments }, dressed)
   const tell = (step: Promise<unknown>) => void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   const put = (next: Wish['layers']) => tell(onLay({ layers: next, embellishments }, dressed))
   const lay = () => {
@@ -70,16 +71,28 @@ export function Stack({ layers, ticked, onLay, onRun, onOff, onTickAll, onUntick
           <div className="mt-2 flex flex-wrap items-center gap-2">
             {dressed.length < ticked.length && (
               <button type="button" className="slip bg-paper font-semibold" onClick={lay}>
-                {dressed.length > 0 ? 'Lay it on the others too' : ticked.length === 1 ? 'Lay this on it' : 'Lay this on each'}
+                {dressed.length > 0
+                  ? 'Lay it on the others too'
+                  : ticked.length === 1
+                    ? 'Lay this on it'
+                    : 'Lay this on each'}
               </button>
             )}
             {shown && (
-              <button type="button" className="slip bg-paper" onClick={() => put([...stack.map(typed), typed(stack[stack.length - 1] ?? layers.usual[0])])}>
+              <button
+                type="button"
+                className="slip bg-paper"
+                onClick={() => put([...stack.map(typed), typed(stack[stack.length - 1] ?? layers.usual[0])])}
+              >
                 One more layer
               </button>
             )}
             {ticked.length > 1 && (
-              <button type="button" className="slip bg-paper" onClick={() => onRun({ layers: stack.map(typed), embellishments: [] })}>
+              <button
+                type="button"
+                className="slip bg-paper"
+                onClick={() => onRun({ layers: stack.map(typed), embellishments: [] })}
+              >
                 One paper across them
               </button>
             )}
@@ -104,5 +117,7 @@ export function Stack({ layers, ticked, onLay, onRun, onOff, onTickAll, onUntick
 function words(ticked: number[], layers: Layers) {
   if (ticked.length === 0) return 'No panel ticked'
   if (ticked.length === 1) return layers.faces[ticked[0]].name
-  return ticked.length === 2 ? `${layers.faces[ticked[0]].name} and ${layers.faces[ticked[1]].name}` : `${ticked.length} panels ticked`
+  return ticked.length === 2
+    ? `${layers.faces[ticked[0]].name} and ${layers.faces[ticked[1]].name}`
+    : `${ticked.length} panels ticked`
 }

@@ -20,7 +20,14 @@ export const LayerShape = memo(function LayerShape({ layer, paper, className = '
   const d = outline(layer)
   return (
     <>
-      <path d={d} fill={fill} fillRule="evenodd" className={className} strokeWidth={0.8} vectorEffect="non-scaling-stroke" />
+      <path
+        d={d}
+        fill={fill}
+        fillRule="evenodd"
+        className={className}
+        strokeWidth={0.8}
+        vectorEffect="non-scaling-stroke"
+      />
       {printed && (
         <>
           <Print id={id} paper={paper} layer={layer} />
@@ -46,7 +53,13 @@ function Print({ id, paper, layer }: { id: string; paper: Paper; layer: Layer })
             ))}
           </g>
         ) : (
-          <image href={paper.image} width={size} height={size} preserveAspectRatio="xMidYMid slice" transform={`translate(0 ${size}) scale(1 -1)`} />
+          <image
+            href={paper.image}
+            width={size}
+            height={size}
+            preserveAspectRatio="xMidYMid slice"
+            transform={`translate(0 ${size}) scale(1 -1)`}
+          />
         )}
       </pattern>
     </defs>

@@ -7,6 +7,10 @@ type Props = { piece: Piece; layers: Card['layers']; papers: Card['papers']; fac
 /** All layers on one side of a piece, in millimetres on its sheet. */
 export const LayersOnSheet = memo(function LayersOnSheet({ piece, layers, papers, face }: Props) {
   const first = piece.copies[0]
-  const here = layers.filter((layer) => layer.face === face && layer.panel >= first && layer.panel < first + piece.panels.length)
-  return here.map((layer, i) => <LayerShape key={i} layer={layer} paper={papers.find(({ id }) => id === layer.paper)} />)
+  const here = layers.filter(
+    (layer) => layer.face === face && layer.panel >= first && layer.panel < first + piece.panels.length,
+  )
+  return here.map((layer, i) => (
+    <LayerShape key={i} layer={layer} paper={papers.find(({ id }) => id === layer.paper)} />
+  ))
 })

@@ -1,10 +1,15 @@
 import type { Paper } from '../api/client'
 
 /** A print: shapes on a tile 100 wide and high, its lower left corner at nil and up upwards, that repeats so many millimetres. */
-export type Motif = { repeatMm: number; shapes: { d: string; fill?: string; stroke?: string; width?: number; opacity?: number }[] }
+export type Motif = {
+  repeatMm: number
+  shapes: { d: string; fill?: string; stroke?: string; width?: number; opacity?: number }[]
+}
 
-const disc = (x: number, y: number, r: number) => `M${x - r} ${y}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0z`
-const kite = (x: number, y: number, s: number) => `M${x} ${y + s}L${x + 0.62 * s} ${y + 0.25 * s}L${x} ${y - s}L${x - 0.62 * s} ${y + 0.25 * s}z`
+const disc = (x: number, y: number, r: number) =>
+  `M${x - r} ${y}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0z`
+const kite = (x: number, y: number, s: number) =>
+  `M${x} ${y + s}L${x + 0.62 * s} ${y + 0.25 * s}L${x} ${y - s}L${x - 0.62 * s} ${y + 0.25 * s}z`
 const tail = (x: number, y: number, s: number) => `M${x} ${y - s}q${0.5 * s} ${-0.35 * s} 0 ${-0.7 * s}t0 ${-0.7 * s}`
 
 /** What is printed on a paper; none for a plain one and for a picture of the maker's own. */
@@ -20,7 +25,13 @@ export function motifOf({ print, ink }: Pick<Paper, 'print' | 'ink'>): Motif | n
         ],
       }
     case 'DOTS':
-      return { repeatMm: 7, shapes: [{ d: disc(25, 25, 13), fill: ink }, { d: disc(75, 75, 13), fill: ink }] }
+      return {
+        repeatMm: 7,
+        shapes: [
+          { d: disc(25, 25, 13), fill: ink },
+          { d: disc(75, 75, 13), fill: ink },
+        ],
+      }
     case 'CHECKS':
       return {
         repeatMm: 9,

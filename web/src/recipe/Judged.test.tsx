@@ -32,7 +32,16 @@ it('only asks where the card closes anyhow', () => {
 })
 
 it('quotes what was not understood and says what was filled in', () => {
-  render(<Judged read={reading({ notUnderstood: [{ start: 8, end: 13, words: 'I don’t know this word.' }], taken: ['Folded v m v.'] })} text={text} onMend={() => {}} />)
+  render(
+    <Judged
+      read={reading({
+        notUnderstood: [{ start: 8, end: 13, words: 'I don’t know this word.' }],
+        taken: ['Folded v m v.'],
+      })}
+      text={text}
+      onMend={() => {}}
+    />,
+  )
   expect(screen.getByText('“score”')).toBeTruthy()
   expect(screen.getByText('Folded v m v.')).toBeTruthy()
 })

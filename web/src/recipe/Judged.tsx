@@ -7,13 +7,16 @@ type Props = { read: Reading; text: string; onMend: (text: string) => void }
 export function Judged({ read, text, onMend }: Props) {
   return (
     <section aria-label="What comes of it" aria-live="polite" className="flex flex-col gap-3 text-lg">
-      <p className={`text-2xl ${read.closes ? '' : 'border-l-4 border-wrong bg-wrong-wash px-3 py-2'}`}>{read.verdict}</p>
+      <p className={`text-2xl ${read.closes ? '' : 'border-l-4 border-wrong bg-wrong-wash px-3 py-2'}`}>
+        {read.verdict}
+      </p>
       {read.mends.length > 0 && (
         <ul className="flex flex-col gap-2" aria-label="Figures that may be misread">
           {read.mends.map((mend) => (
             <li key={`${mend.start}${mend.now}`}>
               <button type="button" className="slip bg-paper text-xl" onClick={() => onMend(mend.text)}>
-                {read.closes ? 'Should' : 'It closes with'} {read.closes && <span className="figure-run">{mend.was} be </span>}
+                {read.closes ? 'Should' : 'It closes with'}{' '}
+                {read.closes && <span className="figure-run">{mend.was} be </span>}
                 <strong className="figure-run text-2xl">{mend.now}</strong>
                 {read.closes ? '?' : <span className="figure-run"> for {mend.was}</span>}
               </button>
@@ -32,7 +35,8 @@ export function Judged({ read, text, onMend }: Props) {
           <ul className="max-h-60 overflow-auto" tabIndex={0} aria-label="Not understood">
             {read.notUnderstood.map((passage, i) => (
               <li key={i}>
-                <span className="figure-run font-semibold break-all">“{text.slice(passage.start, passage.end)}”</span> {passage.words}
+                <span className="figure-run font-semibold break-all">“{text.slice(passage.start, passage.end)}”</span>{' '}
+                {passage.words}
               </li>
             ))}
           </ul>

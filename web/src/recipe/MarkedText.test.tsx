@@ -17,7 +17,11 @@ it('marks what was not understood where it stands, and nothing else', () => {
 
 it('cuts no word twice where passages overlap or are empty', () => {
   const { container } = render(
-    <MarkedText text={TEXT} onWrite={() => {}} passages={[at('scroe'), { ...at('scroe'), start: at('scroe').start + 2 }, { start: 3, end: 3, words: '' }]} />,
+    <MarkedText
+      text={TEXT}
+      onWrite={() => {}}
+      passages={[at('scroe'), { ...at('scroe'), start: at('scroe').start + 2 }, { start: 3, end: 3, words: '' }]}
+    />,
   )
   expect(container.querySelectorAll('mark')).toHaveLength(1)
   expect(container.querySelector('[aria-hidden]')!.textContent).toBe(`${TEXT}\n`)

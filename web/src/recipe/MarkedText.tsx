@@ -10,7 +10,11 @@ export function MarkedText({ text, onWrite, passages }: Props) {
   const under = useRef<HTMLDivElement>(null)
   return (
     <div className="relative">
-      <div ref={under} aria-hidden className={`${LOOK} pointer-events-none absolute inset-0 overflow-hidden border-b-2 border-transparent bg-paper text-transparent`}>
+      <div
+        ref={under}
+        aria-hidden
+        className={`${LOOK} pointer-events-none absolute inset-0 overflow-hidden border-b-2 border-transparent bg-paper text-transparent`}
+      >
         {marked(text, passages)}
       </div>
       <textarea
@@ -37,7 +41,10 @@ function marked(text: string, passages: Passage[]) {
     if (start < at || end <= start) continue
     parts.push(text.slice(at, start))
     parts.push(
-      <mark key={start} className="bg-wrong-wash text-transparent underline decoration-wrong decoration-wavy decoration-2 underline-offset-4">
+      <mark
+        key={start}
+        className="bg-wrong-wash text-transparent underline decoration-wrong decoration-wavy decoration-2 underline-offset-4"
+      >
         {text.slice(start, end)}
       </mark>,
     )

@@ -11,7 +11,6 @@ import { Judged } from './Judged'
 import { MarkedText } from './MarkedText'
 import { WayBack } from '../house/WayBack'
 
-
 const KEPT = 'vantbreeze.recipe'
 const EXAMPLE = '11 x 4 1/4, score on the long side at 2 3/4 and 5 1/2, fold m v'
 const PAUSE_MS = 250
@@ -51,16 +50,26 @@ export function RecipePage() {
             </option>
           ))}
         </Choice>
-        <button type="button" className="slip border-picked font-semibold" disabled={!read?.card || fromRecipe.isPending} onClick={() => void make()}>
+        <button
+          type="button"
+          className="slip border-picked font-semibold"
+          disabled={!read?.card || fromRecipe.isPending}
+          onClick={() => void make()}
+        >
           Take it to the bench
         </button>
       </header>
       <main className="grid flex-1 gap-5 lg:grid-cols-[minmax(0,1fr)_minmax(24rem,34rem)]">
         <div className="flex min-w-0 flex-col gap-4 bg-chalk px-6 py-4">
-          <MarkedText text={text} onWrite={write} passages={settled === text ? [...(read?.notUnderstood ?? []), ...(read?.findings ?? [])] : []} />
+          <MarkedText
+            text={text}
+            onWrite={write}
+            passages={settled === text ? [...(read?.notUnderstood ?? []), ...(read?.findings ?? [])] : []}
+          />
           {text === '' && (
             <p className="text-lg">
-              Type or paste one, in inches or centimetres, with “from both ends”, “every 1 in”, “in half”, mats and slits.{' '}
+              Type or paste one, in inches or centimetres, with “from both ends”, “every 1 in”, “in half”, mats and
+              slits.{' '}
               <button type="button" className="word underline" onClick={() => write(EXAMPLE)}>
                 Show me one
               </button>

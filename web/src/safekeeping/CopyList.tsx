@@ -15,7 +15,8 @@ export const said = (moment: string) => `${DAY.format(new Date(moment))}, ${TIME
 
 /** The copies, the newest first. */
 export function CopyList({ copies, onChoose }: { copies: Copy[]; onChoose: (name: string) => void }) {
-  if (copies.length === 0) return <p className="text-lg">None yet. The first one is made a few seconds after Vantbreeze is started.</p>
+  if (copies.length === 0)
+    return <p className="text-lg">None yet. The first one is made a few seconds after Vantbreeze is started.</p>
   return (
     <ul>
       {copies.map((copy) => (
@@ -24,13 +25,23 @@ export function CopyList({ copies, onChoose }: { copies: Copy[]; onChoose: (name
             {said(copy.made)}
             <span className="ms-3 text-base text-ink-soft italic">{WHY[copy.why]}</span>
           </p>
-          <a className="word inline-flex items-center underline" href={`/api/copies/${copy.name}`} download aria-label={`Save the copy of ${said(copy.made)}`}>
+          <a
+            className="word inline-flex items-center underline"
+            href={`/api/copies/${copy.name}`}
+            download
+            aria-label={`Save the copy of ${said(copy.made)}`}
+          >
             Save
           </a>
           {copy.why === 'BEFORE_MIGRATION' ? (
             <span className="px-2 text-base">put back with ./vantbreeze restore</span>
           ) : (
-            <button type="button" className="word underline" aria-label={`Put back the copy of ${said(copy.made)}`} onClick={() => onChoose(copy.name)}>
+            <button
+              type="button"
+              className="word underline"
+              aria-label={`Put back the copy of ${said(copy.made)}`}
+              onClick={() => onChoose(copy.name)}
+            >
               Put back…
             </button>
           )}

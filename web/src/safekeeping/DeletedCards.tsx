@@ -41,9 +41,16 @@ function Deleted({ card }: { card: CardRow }) {
   return (
     <li ref={element} className="flex flex-col">
       {facts?.problem ? (
-        <p className="h-40 overflow-auto border-l-4 border-wrong bg-wrong-wash px-3 py-2">Can’t be opened here. {facts.problem}</p>
+        <p className="h-40 overflow-auto border-l-4 border-wrong bg-wrong-wash px-3 py-2">
+          Can’t be opened here. {facts.problem}
+        </p>
       ) : (
-        <button type="button" className="grid h-40 place-items-center px-4 py-2 hover:bg-paper" aria-label={`Look at ${card.name}`} onClick={() => setNear(true)}>
+        <button
+          type="button"
+          className="grid h-40 place-items-center px-4 py-2 hover:bg-paper"
+          aria-label={`Look at ${card.name}`}
+          onClick={() => setNear(true)}
+        >
           <CardSketch drawn={drawn} />
         </button>
       )}
@@ -52,7 +59,12 @@ function Deleted({ card }: { card: CardRow }) {
         <CardFacts facts={facts} />
         <p className="flex items-center justify-between gap-3 text-base">
           {card.goneAt && <span>until {DAY.format(new Date(card.goneAt))}</span>}
-          <button type="button" className="word font-semibold underline" aria-label={`Bring back ${card.name}`} onClick={() => void bringBack()}>
+          <button
+            type="button"
+            className="word font-semibold underline"
+            aria-label={`Bring back ${card.name}`}
+            onClick={() => void bringBack()}
+          >
             Bring back
           </button>
         </p>

@@ -11,7 +11,12 @@ export function PutBack({ name, onUndo, onClose }: Props) {
   const restore = useRestore()
   const done = restore.data
   return (
-    <Sheet open title={done ? 'It is put back' : 'What putting it back would do'} back="Back to safe keeping" onClose={onClose}>
+    <Sheet
+      open
+      title={done ? 'It is put back' : 'What putting it back would do'}
+      back="Back to safe keeping"
+      onClose={onClose}
+    >
       {planned.isError && <p role="alert">{planned.error.message}</p>}
       {!done && planned.data && <Told restore={planned.data} then={false} />}
       {done && <Told restore={done.done} then />}
@@ -22,7 +27,12 @@ export function PutBack({ name, onUndo, onClose }: Props) {
       )}
       <p className="mt-4 flex flex-wrap gap-3">
         {!done && planned.data && !planned.data.nothing && (
-          <button type="button" className="slip border-picked bg-paper text-lg font-semibold" disabled={restore.isPending} onClick={() => restore.mutate(name)}>
+          <button
+            type="button"
+            className="slip border-picked bg-paper text-lg font-semibold"
+            disabled={restore.isPending}
+            onClick={() => restore.mutate(name)}
+          >
             {restore.isPending ? 'Putting it back…' : 'Put it back'}
           </button>
         )}
@@ -42,10 +52,23 @@ export function PutBack({ name, onUndo, onClose }: Props) {
 const cards = (count: number) => (count === 1 ? '1 card' : `${count} cards`)
 
 function Told({ restore, then }: { restore: Restore; then: boolean }) {
-  if (restore.nothing) return <p className="text-lg">Everything is as it was in this copy, of {said(restore.made)}. There is nothing to put back.</p>
+  if (restore.nothing)
+    return (
+      <p className="text-lg">
+        Everything is as it was in this copy, of {said(restore.made)}. There is nothing to put back.
+      </p>
+    )
   const lines = [
-    { names: restore.back, one: then ? 'came back to the drawer' : 'comes back to the drawer', many: then ? 'came back to the drawer' : 'come back to the drawer' },
-    { names: restore.changed, one: then ? 'became what it was then' : 'becomes what it was then', many: then ? 'became what they were then' : 'become what they were then' },
+    {
+      names: restore.back,
+      one: then ? 'came back to the drawer' : 'comes back to the drawer',
+      many: then ? 'came back to the drawer' : 'come back to the drawer',
+    },
+    {
+      names: restore.changed,
+      one: then ? 'became what it was then' : 'becomes what it was then',
+      many: then ? 'became what they were then' : 'become what they were then',
+    },
     {
       names: restore.aside,
       one: `was not there then and ${then ? 'lies' : 'goes'} among the deleted cards, for 30 days`,
@@ -62,17 +85,27 @@ function Told({ restore, then }: { restore: Restore; then: boolean }) {
           .filter(({ names }) => names.length > 0)
           .map(({ names, one, many }) => (
             <li key={many}>
-              <strong className="font-semibold">{cards(names.length)}</strong> {names.length === 1 ? one : many}: <span className="italic">{listed(names)}</span>
+              <strong className="font-semibold">{cards(names.length)}</strong> {names.length === 1 ? one : many}:{' '}
+              <span className="italic">{listed(names)}</span>
             </li>
           ))}
         {restore.same > 0 && (
           <li>
-            <strong className="font-semibold">{cards(restore.same)}</strong> {restore.same === 1 ? 'stays as it is' : 'stay as they are'}.
+            <strong className="font-semibold">{cards(restore.same)}</strong>{' '}
+            {restore.same === 1 ? 'stays as it is' : 'stay as they are'}.
           </li>
         )}
         {restore.stock && <li>Tools and stock {then ? 'became' : 'become'} what they were then.</li>}
-        {restore.versions > 0 && <li>Named versions that {then ? 'came' : 'come'} back: {restore.versions}.</li>}
-        {restore.pictures > 0 && <li>Pictures of papers that {then ? 'came' : 'come'} back: {restore.pictures}.</li>}
+        {restore.versions > 0 && (
+          <li>
+            Named versions that {then ? 'came' : 'come'} back: {restore.versions}.
+          </li>
+        )}
+        {restore.pictures > 0 && (
+          <li>
+            Pictures of papers that {then ? 'came' : 'come'} back: {restore.pictures}.
+          </li>
+        )}
       </ul>
     </>
   )
@@ -80,4 +113,5 @@ function Told({ restore, then }: { restore: Restore; then: boolean }) {
 
 const SHOWN = 8
 
-const listed = (names: string[]) => names.slice(0, SHOWN).join(', ') + (names.length > SHOWN ? ` and ${names.length - SHOWN} more` : '')
+const listed = (names: string[]) =>
+  names.slice(0, SHOWN).join(', ') + (names.length > SHOWN ? ` and ${names.length - SHOWN} more` : '')

@@ -24,8 +24,14 @@ export function SafeKeepingPage() {
             <h2 id="backup-title" className="text-2xl">
               Back up
             </h2>
-            <p className="mb-3 text-lg">All cards with their versions, tools, stock and pictures, in one file. Keep it on another disk.</p>
-            <a className="slip inline-flex items-center border-picked text-lg font-semibold" href="/api/backup" download>
+            <p className="mb-3 text-lg">
+              All cards with their versions, tools, stock and pictures, in one file. Keep it on another disk.
+            </p>
+            <a
+              className="slip inline-flex items-center border-picked text-lg font-semibold"
+              href="/api/backup"
+              download
+            >
               Save everything in a file
             </a>
           </div>
@@ -39,7 +45,9 @@ export function SafeKeepingPage() {
           <h2 id="copies-title" className="text-2xl">
             Copies
           </h2>
-          <p className="plate-note mb-2">One is made by itself on each day of use, and before anything is put back. The last ten days are kept.</p>
+          <p className="plate-note mb-2">
+            One is made by itself on each day of use, and before anything is put back. The last ten days are kept.
+          </p>
           {copies.isError && <p role="alert">{copies.error.message}</p>}
           {copies.data && <CopyList copies={copies.data} onChoose={setChosen} />}
         </section>
@@ -109,7 +117,10 @@ function Lock() {
   return (
     <section className="bg-chalk px-6 py-5">
       <h2 className="text-2xl">This window</h2>
-      <p className="mb-3 text-lg">Others on the network can open Vantbreeze with the passcode. When you leave this machine to somebody else, lock it.</p>
+      <p className="mb-3 text-lg">
+        Others on the network can open Vantbreeze with the passcode. When you leave this machine to somebody else, lock
+        it.
+      </p>
       <button type="button" className="slip bg-paper text-lg" onClick={() => void leave()}>
         Lock
       </button>

@@ -48,12 +48,20 @@ export function FilterBar({ filters, onChange }: Props) {
         <option value="some">4 to 8</option>
         <option value="many">more</option>
       </Choice>
-      <Choice label="On the table" value={filters.stance} onChoose={(stance) => set({ stance: stance as Filters['stance'] })}>
+      <Choice
+        label="On the table"
+        value={filters.stance}
+        onChoose={(stance) => set({ stance: stance as Filters['stance'] })}
+      >
         <option value="">either</option>
         <option value="stands">stands</option>
         <option value="lies">lies</option>
       </Choice>
-      <Choice label="How hard" value={filters.effort} onChoose={(effort) => set({ effort: effort as Filters['effort'] })}>
+      <Choice
+        label="How hard"
+        value={filters.effort}
+        onChoose={(effort) => set({ effort: effort as Filters['effort'] })}
+      >
         <option value="">any</option>
         <option value="EASY">easy</option>
         <option value="SOME_PRACTICE">some practice</option>

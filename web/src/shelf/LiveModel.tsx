@@ -8,7 +8,15 @@ import { extent, PaperSketch } from '../house/PaperSketch'
 const ONE_WAY = 1700
 
 /** A structure as a small folded model: at rest as it shows best; while pointed at, it opens and closes. */
-export function LiveModel({ structure, playing, className }: { structure: OnShelf; playing: boolean; className?: string }) {
+export function LiveModel({
+  structure,
+  playing,
+  className,
+}: {
+  structure: OnShelf
+  playing: boolean
+  className?: string
+}) {
   const form = useShelfForm(structure.id, playing)
   const [at, setAt] = useState<number | null>(null)
   const frames = form.data?.frames

@@ -24,7 +24,8 @@ export function ShelfPage() {
   )
   const fitting = useFitting(asked)
   const best = new Map(asked && fitting.data ? fitting.data.map((one) => [one.structure, one]) : [])
-  const fits = asked && fitting.data ? new Set(fitting.data.filter((one) => one.proposal).map((one) => one.structure)) : null
+  const fits =
+    asked && fitting.data ? new Set(fitting.data.filter((one) => one.proposal).map((one) => one.structure)) : null
   const wanted = shelf.data?.structures.filter((structure) => isWanted(structure, filters, fits)) ?? []
   const picked = shelf.data?.structures.find(({ id }) => id === pickedId)
 
@@ -60,7 +61,11 @@ export function ShelfPage() {
             >
               {/* each model stands on the plank */}
               <span className="flex h-32 items-end justify-center border-b-[5px] border-kraft-line px-3 group-data-[state=on]:border-ink">
-                <LiveModel structure={structure} playing={pointed === structure.id} className="max-h-28 w-full overflow-visible" />
+                <LiveModel
+                  structure={structure}
+                  playing={pointed === structure.id}
+                  className="max-h-28 w-full overflow-visible"
+                />
               </span>
               <span className="px-1 pt-1 text-base leading-tight group-hover:underline group-data-[state=on]:font-semibold">
                 {structure.name}
@@ -97,7 +102,12 @@ function Described({ structure, fitting, filters }: DescribedProps) {
   return (
     <section aria-label="Picked" className="sticky top-5 flex flex-col gap-3 bg-chalk px-6 py-5">
       <div onPointerEnter={() => setPointed(true)} onPointerLeave={() => setPointed(false)}>
-        <LiveModel key={structure.id} structure={structure} playing={pointed} className="h-44 w-full overflow-visible" />
+        <LiveModel
+          key={structure.id}
+          structure={structure}
+          playing={pointed}
+          className="h-44 w-full overflow-visible"
+        />
       </div>
       <h2 className="text-2xl">{structure.name}</h2>
       <p className="text-lg leading-snug">{structure.does}</p>

@@ -29,7 +29,9 @@ describe('what is wanted from the shelf', () => {
 
   it('has the pieces, folds, stance and effort asked for', () => {
     expect(isWanted(GATE, { ...NO_FILTERS, pieces: 'one' }, null)).toBe(false)
-    expect(isWanted(GATE, { ...NO_FILTERS, pieces: 'more', folds: 'some', stance: 'stands', effort: 'EASY' }, null)).toBe(true)
+    expect(
+      isWanted(GATE, { ...NO_FILTERS, pieces: 'more', folds: 'some', stance: 'stands', effort: 'EASY' }, null),
+    ).toBe(true)
     expect(isWanted(GATE, { ...NO_FILTERS, folds: 'many' }, null)).toBe(false)
     expect(isWanted(GATE, { ...NO_FILTERS, stance: 'lies' }, null)).toBe(false)
   })

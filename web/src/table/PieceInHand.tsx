@@ -11,8 +11,18 @@ export function PieceInHand({ step: { piece, lit } }: { step: Step }) {
   const y = (mm: number) => top - mm
   const meant = [...(piece.scores[lit.score ?? -1]?.hinges ?? []), ...(piece.turned[lit.level ?? -1]?.hinges ?? [])]
   return (
-    <svg viewBox={`${-pad} ${-pad} ${width.mm + 2 * pad} ${height.mm + 2 * pad}`} className="max-h-[34vh] w-full flex-1" role="img" aria-label={`${piece.name} with this line drawn bold`}>
-      <polygon points={piece.outline.map((corner) => `${x(corner.x)},${y(corner.y)}`).join(' ')} className="fill-paper stroke-ink" strokeWidth={2} vectorEffect="non-scaling-stroke" />
+    <svg
+      viewBox={`${-pad} ${-pad} ${width.mm + 2 * pad} ${height.mm + 2 * pad}`}
+      className="max-h-[34vh] w-full flex-1"
+      role="img"
+      aria-label={`${piece.name} with this line drawn bold`}
+    >
+      <polygon
+        points={piece.outline.map((corner) => `${x(corner.x)},${y(corner.y)}`).join(' ')}
+        className="fill-paper stroke-ink"
+        strokeWidth={2}
+        vectorEffect="non-scaling-stroke"
+      />
       {piece.hinges.map((hinge) => (
         <line
           key={hinge.index}

@@ -40,10 +40,20 @@ function Walk({ card }: { card: Card }) {
         <PieceInHand step={step} />
       </main>
       <nav aria-label="Steps" className="grid grid-cols-[1fr_2fr] gap-4 px-6 py-4">
-        <button type="button" className="min-h-24 border-b-4 border-ink bg-paper text-3xl disabled:text-ink-soft" disabled={at === 0} onClick={() => go(-1)}>
+        <button
+          type="button"
+          className="min-h-24 border-b-4 border-ink bg-paper text-3xl disabled:text-ink-soft"
+          disabled={at === 0}
+          onClick={() => go(-1)}
+        >
           Back
         </button>
-        <button type="button" className="min-h-24 border-b-4 border-ink bg-ink text-3xl text-chalk disabled:bg-ink-soft" disabled={at === steps.length - 1} onClick={() => go(1)}>
+        <button
+          type="button"
+          className="min-h-24 border-b-4 border-ink bg-ink text-3xl text-chalk disabled:bg-ink-soft"
+          disabled={at === steps.length - 1}
+          onClick={() => go(1)}
+        >
           {at === steps.length - 1 ? 'That was the last' : 'Next'}
         </button>
       </nav>
@@ -68,7 +78,15 @@ function Figures({ step }: { step: Step }) {
 /** Space, Enter and arrows; a button that is focused keeps its own. */
 function useKeys(go: (by: number) => void) {
   useEffect(() => {
-    const ways: Record<string, number> = { ' ': 1, ArrowRight: 1, ArrowDown: 1, PageDown: 1, ArrowLeft: -1, ArrowUp: -1, PageUp: -1 }
+    const ways: Record<string, number> = {
+      ' ': 1,
+      ArrowRight: 1,
+      ArrowDown: 1,
+      PageDown: 1,
+      ArrowLeft: -1,
+      ArrowUp: -1,
+      PageUp: -1,
+    }
     const press = (event: KeyboardEvent) => {
       const way = ways[event.key]
       const onButton = event.key === ' ' && event.target instanceof HTMLElement && event.target.matches('button, a')

@@ -2,7 +2,13 @@ import type { Card, Figure, Piece } from '../api/client'
 import { FOLD_WORDS } from '../bench/notation'
 
 /** One thing to do at the table: what, its figures as large as they will go, and where on the piece. */
-export type Step = { piece: Piece; what: string; figures: { figure: Figure; word?: string }[]; note?: string; lit: { score?: number; level?: number; mark?: number } }
+export type Step = {
+  piece: Piece
+  what: string
+  figures: { figure: Figure; word?: string }[]
+  note?: string
+  lit: { score?: number; level?: number; mark?: number }
+}
 
 /** The way through a card piece by piece, score by score. */
 export function stepsOf(card: Card): Step[] {
@@ -10,7 +16,12 @@ export function stepsOf(card: Card): Step[] {
     const size = { figures: [{ figure: piece.cut.width }, { figure: piece.cut.height, word: '×' }], lit: {} }
     const cut = piece.copies.length > 1 ? `Cut ${piece.copies.length}` : 'Cut'
     return [
-      { piece, what: cut, ...size, note: piece.yield && piece.yield.count > 0 ? `${piece.yield.count} come from ${piece.yield.sheet}` : undefined },
+      {
+        piece,
+        what: cut,
+        ...size,
+        note: piece.yield && piece.yield.count > 0 ? `${piece.yield.count} come from ${piece.yield.sheet}` : undefined,
+      },
       ...piece.scores.map((score, index) => ({
         piece,
         what: `Score, ${FOLD_WORDS[score.fold]}`,
@@ -28,7 +39,12 @@ export function stepsOf(card: Card): Step[] {
       ...piece.marks.map((mark, index) => ({
         piece,
         what: mark.fold ? `Score aslant, ${FOLD_WORDS[mark.fold]}` : 'Slit',
-        figures: [{ figure: mark.fromX }, { figure: mark.fromY, word: '↑' }, { figure: mark.toX, word: '→' }, { figure: mark.toY, word: '↑' }],
+        figures: [
+          { figure: mark.fromX },
+          { figure: mark.fromY, word: '↑' },
+          { figure: mark.toX, word: '→' },
+          { figure: mark.toY, word: '↑' },
+        ],
         note: 'across and up, to across and up',
         lit: { mark: index },
       })),

@@ -1,7 +1,12 @@
 import { type FormEvent, type ReactNode, useState } from 'react'
 import { Problem } from '../api/client'
 
-type FormProps = { label: string; action: string; onDo: () => Promise<unknown>; children: (problemOf: (field: string) => boolean) => ReactNode }
+type FormProps = {
+  label: string
+  action: string
+  onDo: () => Promise<unknown>
+  children: (problemOf: (field: string) => boolean) => ReactNode
+}
 
 /** A few fields and one thing to do with them. What is refused stays as typed, with the reason. */
 export function Form({ label, action, onDo, children }: FormProps) {
@@ -16,7 +21,11 @@ export function Form({ label, action, onDo, children }: FormProps) {
     }
   }
   return (
-    <form aria-label={label} className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-2" onSubmit={(event) => void done(event)}>
+    <form
+      aria-label={label}
+      className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-2"
+      onSubmit={(event) => void done(event)}
+    >
       {children((field) => problem?.field === field)}
       <button type="submit" className="slip bg-paper font-semibold">
         {action}
@@ -30,7 +39,14 @@ export function Form({ label, action, onDo, children }: FormProps) {
   )
 }
 
-type FieldProps = { label: string; value: string; onType: (text: string) => void; wrong?: boolean; wide?: boolean; hint?: string }
+type FieldProps = {
+  label: string
+  value: string
+  onType: (text: string) => void
+  wrong?: boolean
+  wide?: boolean
+  hint?: string
+}
 
 export function TextField({ label, value, onType, wrong = false, wide = false, hint }: FieldProps) {
   return (

@@ -9,7 +9,8 @@ type Thing = { id: string; name: string; away: boolean; size?: Size; words?: str
 /** What is kept, each put away when it is no longer wanted: cards that use it go on. */
 export function Kept({ things, put }: { things: Thing[] | OwnStock['envelopes']; put: Put }) {
   const say = useSay()
-  const attempt = (step: Promise<unknown>) => void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  const attempt = (step: Promise<unknown>) =>
+    void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
     <ul>
       {(things as Thing[]).map(({ id, name, away, size, words, paper }) => (
@@ -20,7 +21,12 @@ export function Kept({ things, put }: { things: Thing[] | OwnStock['envelopes'];
             {size && <SizeText size={size} className="text-xl" />}
             {words && <span className="basis-full text-base">{words}</span>}
           </span>
-          <button type="button" className="word ms-auto shrink-0 underline" aria-label={`${away ? 'Offer' : 'Put away'} ${name}`} onClick={() => attempt(away ? put.offered(id) : put.away(id))}>
+          <button
+            type="button"
+            className="word ms-auto shrink-0 underline"
+            aria-label={`${away ? 'Offer' : 'Put away'} ${name}`}
+            onClick={() => attempt(away ? put.offered(id) : put.away(id))}
+          >
             {away ? 'offer it again' : 'put away'}
           </button>
         </li>

@@ -49,21 +49,46 @@ export function NewPaper({ put }: { put: Put }) {
     <Form label="One more cardstock" action="Keep it" onDo={keep}>
       {(wrong) => (
         <>
-          <TextField wide label="Name of the card" value={card.name} wrong={wrong('name')} onType={(name) => setCard({ ...card, name })} />
-          <TextField label="g/m²" value={card.grammage} wrong={wrong('grammage')} onType={(grammage) => setCard({ ...card, grammage })} />
-          <TextField label="Thickness" hint="by bulk" value={card.caliper} wrong={wrong('caliper')} onType={(caliper) => setCard({ ...card, caliper })} />
+          <TextField
+            wide
+            label="Name of the card"
+            value={card.name}
+            wrong={wrong('name')}
+            onType={(name) => setCard({ ...card, name })}
+          />
+          <TextField
+            label="g/m²"
+            value={card.grammage}
+            wrong={wrong('grammage')}
+            onType={(grammage) => setCard({ ...card, grammage })}
+          />
+          <TextField
+            label="Thickness"
+            hint="by bulk"
+            value={card.caliper}
+            wrong={wrong('caliper')}
+            onType={(caliper) => setCard({ ...card, caliper })}
+          />
           <Choice label="Grain" value={card.grain} onChoose={(grain) => setCard({ ...card, grain: grain as Grain })}>
             <option value="UNKNOWN">unknown</option>
             <option value="LONG">long</option>
             <option value="SHORT">short</option>
           </Choice>
-          <Choice label="Pattern" value={card.pattern} onChoose={(pattern) => setCard({ ...card, pattern: pattern as Pattern })}>
+          <Choice
+            label="Pattern"
+            value={card.pattern}
+            onChoose={(pattern) => setCard({ ...card, pattern: pattern as Pattern })}
+          >
             <option value="PLAIN">plain</option>
             <option value="DIRECTIONAL">directional</option>
             <option value="DOUBLE_SIDED">double-sided</option>
           </Choice>
           <Colour label="Colour" value={card.colour} onChoose={(colour) => setCard({ ...card, colour })} />
-          <Choice label="Printed with" value={card.print} onChoose={(print) => setCard({ ...card, print: print as Paper['print'] })}>
+          <Choice
+            label="Printed with"
+            value={card.print}
+            onChoose={(print) => setCard({ ...card, print: print as Paper['print'] })}
+          >
             {PRINTS.map(({ id, label }) => (
               <option key={id} value={id}>
                 {label}
@@ -71,8 +96,16 @@ export function NewPaper({ put }: { put: Put }) {
             ))}
           </Choice>
           {isPrinted && <Colour label="Ink" value={card.ink} onChoose={(ink) => setCard({ ...card, ink })} />}
-          {card.print === 'IMAGE' && <Picture isKept={card.image !== undefined} onKept={(image) => setCard({ ...card, image })} />}
-          {card.pattern === 'DOUBLE_SIDED' && <Colour label="Other side" value={card.back || card.colour} onChoose={(back) => setCard({ ...card, back })} />}
+          {card.print === 'IMAGE' && (
+            <Picture isKept={card.image !== undefined} onKept={(image) => setCard({ ...card, image })} />
+          )}
+          {card.pattern === 'DOUBLE_SIDED' && (
+            <Colour
+              label="Other side"
+              value={card.back || card.colour}
+              onChoose={(back) => setCard({ ...card, back })}
+            />
+          )}
           <Swatch paper={shown} />
         </>
       )}
@@ -84,7 +117,12 @@ function Colour({ label, value, onChoose }: { label: string; value: string; onCh
   return (
     <label className="flex flex-col text-base text-ink-soft">
       {label}
-      <input type="color" className="min-h-11 w-16 bg-paper" value={value} onChange={(event) => onChoose(event.target.value)} />
+      <input
+        type="color"
+        className="min-h-11 w-16 bg-paper"
+        value={value}
+        onChange={(event) => onChoose(event.target.value)}
+      />
     </label>
   )
 }
@@ -109,7 +147,12 @@ function Picture({ isKept, onKept }: { isKept: boolean; onKept: (id: string) => 
     <span className="flex flex-col text-base text-ink-soft">
       <label className="flex flex-col">
         PNG or JPEG, up to 10 MB
-        <input type="file" accept="image/png,image/jpeg" className="min-h-11 py-2" onChange={(event) => void read(event.target.files?.[0])} />
+        <input
+          type="file"
+          accept="image/png,image/jpeg"
+          className="min-h-11 py-2"
+          onChange={(event) => void read(event.target.files?.[0])}
+        />
       </label>
       <span role="status">{reading ? 'Reading the picture…' : isKept ? 'The picture is kept.' : ''}</span>
       {told && (

@@ -16,9 +16,25 @@ export function NewThing({ kind, put }: { kind: 'envelopes' | 'sheets'; put: Put
     <Form label={kind === 'envelopes' ? 'One more envelope' : 'One more sheet'} action="Keep it" onDo={keep}>
       {(wrong) => (
         <>
-          <TextField wide label="Name" value={thing.name} wrong={wrong('name')} onType={(name) => setThing({ ...thing, name })} />
-          <TextField label="Width" value={thing.width} wrong={wrong('width')} onType={(width) => setThing({ ...thing, width })} />
-          <TextField label="Height" value={thing.height} wrong={wrong('height')} onType={(height) => setThing({ ...thing, height })} />
+          <TextField
+            wide
+            label="Name"
+            value={thing.name}
+            wrong={wrong('name')}
+            onType={(name) => setThing({ ...thing, name })}
+          />
+          <TextField
+            label="Width"
+            value={thing.width}
+            wrong={wrong('width')}
+            onType={(width) => setThing({ ...thing, width })}
+          />
+          <TextField
+            label="Height"
+            value={thing.height}
+            wrong={wrong('height')}
+            onType={(height) => setThing({ ...thing, height })}
+          />
         </>
       )}
     </Form>

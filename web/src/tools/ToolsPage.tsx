@@ -17,10 +17,20 @@ export function ToolsPage() {
       {own.isError && <p role="alert">{own.error.message}</p>}
       {own.data && (
         <main className="grid gap-5 lg:grid-cols-2">
-          <BoardAndTrimmer key={JSON.stringify([own.data.inches, own.data.metric, own.data.bed])} own={own.data} put={put} />
-          <Part title="Cardstocks and papers" note="Thickness by the usual bulk when it is not measured. The published weights are always there.">
+          <BoardAndTrimmer
+            key={JSON.stringify([own.data.inches, own.data.metric, own.data.bed])}
+            own={own.data}
+            put={put}
+          />
+          <Part
+            title="Cardstocks and papers"
+            note="Thickness by the usual bulk when it is not measured. The published weights are always there."
+          >
             <Kept
-              things={own.data.cardstocks.map((card) => ({ ...card, words: `${card.grammage} g/m², ${card.caliper}, ${GRAIN[card.grain]}, ${PATTERN[card.pattern]}` }))}
+              things={own.data.cardstocks.map((card) => ({
+                ...card,
+                words: `${card.grammage} g/m², ${card.caliper}, ${GRAIN[card.grain]}, ${PATTERN[card.pattern]}`,
+              }))}
               put={put}
             />
             <NewPaper put={put} />

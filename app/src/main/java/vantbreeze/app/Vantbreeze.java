@@ -10,7 +10,9 @@ import vantbreeze.app.safekeeping.Command;
 @SpringBootApplication
 public class Vantbreeze {
 
-    /** Starts the house or, with {@code backup}, {@code restore} or {@code passcode} as the first word, does that alone. */
+    /**
+     * Starts the house or, with {@code backup}, {@code restore} or {@code passcode} as the first word, does that alone.
+     */
     public static void main(String[] arguments) {
         if (arguments.length > 0 && !arguments[0].startsWith("-")) {
             System.exit(Command.run(arguments[0], Arrays.asList(arguments).subList(1, arguments.length)));

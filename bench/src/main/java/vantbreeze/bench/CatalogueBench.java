@@ -16,18 +16,32 @@ final class CatalogueBench {
     private static final double MEDIAN_LIMIT = 5;
     private static final double FIT_LIMIT = 1_000;
 
-    private CatalogueBench() { }
+    private CatalogueBench() {}
 
     static List<Row> run() {
         Workshop workshop = Workshop.standard();
         List<Row> rows = new ArrayList<>();
         for (Structure structure : workshop.catalogue().all()) {
-            Plan plan = new Plan("Kite day", structure.id(), structure.proportioned(Size.ofMillimetres(152, 108), Ruler.MM_1), Ruler.MM_1, "c5", "a4", "");
-            rows.add(measured(structure.name() + ", plan with findings", MEDIAN_LIMIT, WARM, MEASURED, () -> workshop.work(plan)));
+            Plan plan = new Plan(
+                    "Kite day",
+                    structure.id(),
+                    structure.proportioned(Size.ofMillimetres(152, 108), Ruler.MM_1),
+                    Ruler.MM_1,
+                    "c5",
+                    "a4",
+                    "");
+            rows.add(measured(
+                    structure.name() + ", plan with findings",
+                    MEDIAN_LIMIT,
+                    WARM,
+                    MEASURED,
+                    () -> workshop.work(plan)));
         }
         Structure slowest = workshop.structure("threaded-concertina");
-        rows.add(measured("ranked sizes for C5 from A3, %s".formatted(slowest.name()), FIT_LIMIT, 5, 21,
-                () -> workshop.proposals(slowest, Ruler.MM_1, workshop.sheet("a3")).forEnvelope(workshop.envelope("c5"))));
+        rows.add(measured(
+                "ranked sizes for C5 from A3, %s".formatted(slowest.name()), FIT_LIMIT, 5, 21, () -> workshop.proposals(
+                                slowest, Ruler.MM_1, workshop.sheet("a3"))
+                        .forEnvelope(workshop.envelope("c5"))));
         return rows;
     }
 

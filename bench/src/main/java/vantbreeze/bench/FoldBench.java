@@ -27,23 +27,36 @@ final class FoldBench {
     private static final int RUNS = 31;
     private static final int FRAMES = 60;
 
-    private FoldBench() { }
+    private FoldBench() {}
 
     /** Cost of one order of a concertina against its panels. */
-    record Cost(int panels, double milliseconds) { }
+    record Cost(int panels, double milliseconds) {}
 
     static List<Row> run() throws Exception {
         List<Row> rows = new ArrayList<>();
         Panels strip = unassigned(8);
         FoldGraph graph = FoldGraph.of(strip);
-        Row ours = Row.median("all 1392 orders of an 8-panel strip", times(() -> LayerOrders.of(graph).all(10_000)), Double.NaN);
+        Row ours = Row.median(
+                "all 1392 orders of an 8-panel strip",
+                times(() -> LayerOrders.of(graph).all(10_000)),
+                Double.NaN);
         double theirs = rabbitEar(strip);
-        rows.add(new Row(ours.what() + ", a tenth of rabbit-ear's %.0f ms allowed".formatted(theirs), ours.median(), ours.high(), theirs / 10));
+        rows.add(new Row(
+                ours.what() + ", a tenth of rabbit-ear's %.0f ms allowed".formatted(theirs),
+                ours.median(),
+                ours.high(),
+                theirs / 10));
         FoldGraph large = FoldGraph.of(Panels.of(largest(60)));
-        rows.add(Row.median("one order of a card of %d panels".formatted(large.panels().size()), times(() -> LayerOrders.of(large).first()), 20));
+        rows.add(Row.median(
+                "one order of a card of %d panels".formatted(large.panels().size()),
+                times(() -> LayerOrders.of(large).first()),
+                20));
         for (Cards.Case card : Cards.all()) {
-            rows.add(Row.median("%d frames of the %s".formatted(FRAMES, card.name()),
-                    times(() -> Motion.between(card.graph(), card.flat(), card.display(), FRAMES).frames()), 100));
+            rows.add(Row.median(
+                    "%d frames of the %s".formatted(FRAMES, card.name()),
+                    times(() -> Motion.between(card.graph(), card.flat(), card.display(), FRAMES)
+                            .frames()),
+                    100));
         }
         return rows;
     }
@@ -52,7 +65,10 @@ final class FoldBench {
         List<Cost> costs = new ArrayList<>();
         for (int panels : new int[] {4, 8, 16, 24, 40, 60, 80, 100, 120, 140, 160, 180, 200}) {
             FoldGraph graph = Cards.concertina(panels);
-            costs.add(new Cost(panels, Row.median("", times(() -> LayerOrders.of(graph).first()), 0).median()));
+            costs.add(new Cost(
+                    panels,
+                    Row.median("", times(() -> LayerOrders.of(graph).first()), 0)
+                            .median()));
         }
         return costs;
     }
@@ -94,8 +110,10 @@ final class FoldBench {
 
     private static double rabbitEar(Panels panels) throws IOException, InterruptedException {
         ArrayNode patterns = JsonNodeFactory.instance.arrayNode().add(FoldPattern.of(panels));
-        Process node = new ProcessBuilder("node", "orders.mjs", "--time").directory(new File("core/src/test/reference"))
-                .redirectError(ProcessBuilder.Redirect.INHERIT).start();
+        Process node = new ProcessBuilder("node", "orders.mjs", "--time")
+                .directory(new File("core/src/test/reference"))
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
         try (var in = node.getOutputStream()) {
             in.write(new ObjectMapper().writeValueAsBytes(patterns));
         }

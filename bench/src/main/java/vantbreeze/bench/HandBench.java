@@ -19,17 +19,21 @@ final class HandBench {
     private static final int MOVES = 120;
     private static final String BARE = "Never-ending card for measuring";
     /**
-     * Takes hold of a line and moves it to and fro; each time is from the pointer's move to the frame that shows its answer
-     * in every view. Between two moves the last frame is left to end, as it is between two moves of a hand. At the end the
-     * line is put back, so that no run begins where the one before it came up against a limit and there is nothing to draw.
+     * Takes hold of a line and moves it to and fro; each time is from the pointer's move to the frame that shows its
+     * answer in every view. Between two moves the last frame is left to end, as it is between two moves of a hand. At
+     * the end the line is put back, so that no run begins where the one before it came up against a limit and there is
+     * nothing to draw.
      */
-    private static final String DRAG = """
+    private static final String DRAG =
+            """
             async (moves) => {
-              const line = document.querySelector('[data-handle="SCORE-0-1"]') ?? document.querySelector('[data-handle^=SCORE], [data-handle^=LEVEL]');
+              const line = document.querySelector('[data-handle="SCORE-0-1"]')
+                ?? document.querySelector('[data-handle^=SCORE], [data-handle^=LEVEL]');
               const box = line.getBoundingClientRect();
               const [x, y] = [box.left + box.width / 2, box.top + Math.min(60, box.height / 2)];
               const point = (type, dx, dy) => line.dispatchEvent(new PointerEvent(type,
-                { bubbles: true, clientX: x + dx, clientY: y + dy, pointerId: 1, button: 0, buttons: 1, isPrimary: true }));
+                { bubbles: true, clientX: x + dx, clientY: y + dy,
+                  pointerId: 1, button: 0, buttons: 1, isPrimary: true }));
               line.setPointerCapture = () => {};
               const said = document.querySelector('output[aria-label="What moved"]');
               const drawn = () => new Promise((done) => requestAnimationFrame(() => {
@@ -59,9 +63,11 @@ final class HandBench {
               return times;
             }""";
     /** Plays the motion and notes how long each frame takes while it runs. */
-    private static final String PLAY = """
+    private static final String PLAY =
+            """
             async () => {
-              const play = [...document.querySelectorAll('button')].find((b) => /^(Open|Close) it$/.test(b.textContent));
+              const play = [...document.querySelectorAll('button')]
+                .find((b) => /^(Open|Close) it$/.test(b.textContent));
               const times = [];
               play.click();
               let last = performance.now();
@@ -75,21 +81,35 @@ final class HandBench {
               return times;
             }""";
 
-    private HandBench() { }
+    private HandBench() {}
 
     static List<Row> run(String address, Browser browser) throws IOException, InterruptedException {
         begin(address);
-        return List.of(drag(address, browser, BARE, "drag to all views redrawn, never-ending card"),
-                drag(address, browser, "How the kite got its tail", "the same card dressed with 40 printed layers (no limit set)", Double.POSITIVE_INFINITY),
+        return List.of(
+                drag(address, browser, BARE, "drag to all views redrawn, never-ending card"),
+                drag(
+                        address,
+                        browser,
+                        "How the kite got its tail",
+                        "the same card dressed with 40 printed layers (no limit set)",
+                        Double.POSITIVE_INFINITY),
                 drag(address, browser, "Kite tail, forty folds", "drag to all views redrawn, concertina of 40 panels"),
-                play(address, browser), scripts(address));
+                play(address, browser),
+                scripts(address));
     }
 
     /** A never-ending card as it is begun, without layers. */
     private static void begin(String address) throws IOException, InterruptedException {
-        String card = "{\"name\":\"%s\",\"structure\":\"never-ending\",\"ruler\":\"mm\",\"width\":\"120\",\"height\":\"120\"}".formatted(BARE);
-        HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(address + "/api/cards")).header("Content-Type", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofString(card)).build(), HttpResponse.BodyHandlers.discarding());
+        String card =
+                "{\"name\":\"%s\",\"structure\":\"never-ending\",\"ruler\":\"mm\",\"width\":\"120\",\"height\":\"120\"}"
+                        .formatted(BARE);
+        HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(address + "/api/cards"))
+                                .header("Content-Type", "application/json")
+                                .POST(HttpRequest.BodyPublishers.ofString(card))
+                                .build(),
+                        HttpResponse.BodyHandlers.discarding());
     }
 
     private static Row drag(String address, Browser browser, String card, String what) {
@@ -100,7 +120,12 @@ final class HandBench {
         try (Page page = onTheBench(address, browser, card)) {
             page.evaluate(DRAG, MOVES);
             List<?> times = (List<?>) page.evaluate(DRAG, MOVES);
-            return Row.median(what, times.stream().mapToDouble(time -> ((Number) time).doubleValue()).toArray(), most);
+            return Row.median(
+                    what,
+                    times.stream()
+                            .mapToDouble(time -> ((Number) time).doubleValue())
+                            .toArray(),
+                    most);
         }
     }
 
@@ -108,8 +133,13 @@ final class HandBench {
         try (Page page = onTheBench(address, browser, "How the kite got its tail")) {
             page.evaluate(PLAY);
             List<?> times = (List<?>) page.evaluate(PLAY);
-            return Row.median("one frame of the card in motion, never-ending card (30 a second are 33 ms)",
-                    times.stream().skip(5).mapToDouble(time -> ((Number) time).doubleValue()).toArray(), 1000 / 30.0);
+            return Row.median(
+                    "one frame of the card in motion, never-ending card (30 a second are 33 ms)",
+                    times.stream()
+                            .skip(5)
+                            .mapToDouble(time -> ((Number) time).doubleValue())
+                            .toArray(),
+                    1000 / 30.0);
         }
     }
 
@@ -125,11 +155,18 @@ final class HandBench {
     /** The scripts that the first page names, without those of the card in space, gzipped. */
     private static Row scripts(String address) throws IOException, InterruptedException {
         HttpClient client = HttpClient.newHttpClient();
-        String page = client.send(HttpRequest.newBuilder(URI.create(address)).build(), HttpResponse.BodyHandlers.ofString()).body();
-        Matcher scripts = Pattern.compile("(?:src|href)=\"(/assets/[^\"]+\\.js)\"").matcher(page);
+        String page = client.send(
+                        HttpRequest.newBuilder(URI.create(address)).build(), HttpResponse.BodyHandlers.ofString())
+                .body();
+        Matcher scripts =
+                Pattern.compile("(?:src|href)=\"(/assets/[^\"]+\\.js)\"").matcher(page);
         double kilobytes = 0;
         while (scripts.find()) {
-            byte[] script = client.send(HttpRequest.newBuilder(URI.create(address + scripts.group(1))).build(), HttpResponse.BodyHandlers.ofByteArray()).body();
+            byte[] script = client.send(
+                            HttpRequest.newBuilder(URI.create(address + scripts.group(1)))
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
             ByteArrayOutputStream zipped = new ByteArrayOutputStream();
             try (GZIPOutputStream gzip = new GZIPOutputStream(zipped)) {
                 gzip.write(script);

@@ -27,8 +27,12 @@ final class HouseBench {
     private static final int EDITS = 60;
     private static final int STARTS = 3;
     private static final int VISITS = 5;
-    /** Presses a key on the leg's figure and waits until that figure has changed and the frame that shows it has been made. */
-    private static final String EDIT = """
+    /**
+     * Presses a key on the leg's figure and waits until that figure has changed and the frame that shows it has been
+     * made.
+     */
+    private static final String EDIT =
+            """
             async (key) => {
               const region = document.querySelector('section[aria-label="Figures"]');
               const leg = [...region.querySelectorAll('button')].find((b) => b.ariaLabel?.startsWith('Leg:'));
@@ -47,7 +51,7 @@ final class HouseBench {
               return performance.now() - begun;
             }""";
 
-    private HouseBench() { }
+    private HouseBench() {}
 
     static List<Row> run(Path layout) throws IOException, InterruptedException {
         double[] starts = new double[STARTS];
@@ -62,10 +66,18 @@ final class HouseBench {
             }
             Path cards = Files.createTempDirectory("vantbreeze-bench");
             long begun = System.nanoTime();
-            Process house = new ProcessBuilder("java", "-XX:+UseSerialGC",
-                    "-XX:SharedArchiveFile=" + layout.resolve("classes.jsa"), "-jar",
-                    layout.resolve("house/vantbreeze.jar").toString(), "--server.port=" + port, "--vantbreeze.data=" + cards,
-                    "--vantbreeze.demo=true").redirectErrorStream(true).redirectOutput(cards.resolve("log").toFile()).start();
+            Process house = new ProcessBuilder(
+                            "java",
+                            "-XX:+UseSerialGC",
+                            "-XX:SharedArchiveFile=" + layout.resolve("classes.jsa"),
+                            "-jar",
+                            layout.resolve("house/vantbreeze.jar").toString(),
+                            "--server.port=" + port,
+                            "--vantbreeze.data=" + cards,
+                            "--vantbreeze.demo=true")
+                    .redirectErrorStream(true)
+                    .redirectOutput(cards.resolve("log").toFile())
+                    .start();
             try {
                 String address = "http://127.0.0.1:" + port;
                 awaitPage(address, house);
@@ -86,28 +98,40 @@ final class HouseBench {
     }
 
     private static List<Row> hand(String address) throws IOException, InterruptedException {
-        try (Playwright playwright = playwright(); Browser browser = chromium(playwright)) {
+        try (Playwright playwright = playwright();
+                Browser browser = chromium(playwright)) {
             return HandBench.run(address, browser);
         }
     }
 
     private static Playwright playwright() {
-        return Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        return Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
     }
 
     private static Browser chromium(Playwright playwright) {
-        return playwright.chromium().launch(new BrowserType.LaunchOptions()
-                .setExecutablePath(Path.of("/usr/bin/chromium"))
-                .setArgs(List.of("--no-sandbox", "--use-angle=swiftshader", "--enable-unsafe-swiftshader",
-                        "--disable-background-networking", "--disable-gpu-compositing")));
+        return playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--use-angle=swiftshader",
+                                "--enable-unsafe-swiftshader",
+                                "--disable-background-networking",
+                                "--disable-gpu-compositing")));
     }
 
-    /** From the address to every model drawn and one pointed at that moves, in a browser that has not seen it before. */
+    /**
+     * From the address to every model drawn and one pointed at that moves, in a browser that has not seen it before.
+     */
     private static Row shelf(String address) {
         double[] times = new double[VISITS];
-        try (Playwright playwright = playwright(); Browser browser = chromium(playwright)) {
+        try (Playwright playwright = playwright();
+                Browser browser = chromium(playwright)) {
             for (int i = 0; i < VISITS; i++) {
-                Page page = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)).newPage();
+                Page page = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))
+                        .newPage();
                 long begun = System.nanoTime();
                 page.navigate(address + "/shelf");
                 page.locator("[role=radio]").nth(27).waitFor();
@@ -122,7 +146,8 @@ final class HouseBench {
     }
 
     private static Row edit(String address) {
-        try (Playwright playwright = playwright(); Browser browser = chromium(playwright)) {
+        try (Playwright playwright = playwright();
+                Browser browser = chromium(playwright)) {
             Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
             page.navigate(address);
             page.getByLabel("Open Thank-you for the helpers").click();
@@ -144,7 +169,8 @@ final class HouseBench {
         HttpClient client = HttpClient.newHttpClient();
         while (house.isAlive()) {
             try {
-                var answer = client.send(HttpRequest.newBuilder(URI.create(address)).build(), HttpResponse.BodyHandlers.ofString());
+                var answer = client.send(
+                        HttpRequest.newBuilder(URI.create(address)).build(), HttpResponse.BodyHandlers.ofString());
                 if (answer.statusCode() == 200) {
                     return;
                 }

@@ -16,10 +16,11 @@ final class LayerBench {
 
     /** More sizes than what shows of a card is remembered for. */
     private static final int SIZES = 40;
+
     private static final int ROUNDS = 4;
     private static final double LIMIT = 10;
 
-    private LayerBench() { }
+    private LayerBench() {}
 
     static List<Row> run() {
         Workshop workshop = Workshop.standard();
@@ -27,7 +28,14 @@ final class LayerBench {
         for (Structure structure : workshop.catalogue().all()) {
             List<WorkedPlan> bare = new ArrayList<>();
             for (int i = 0; i < SIZES; i++) {
-                bare.add(workshop.work(new Plan("Kite day", structure.id(), structure.proportioned(Size.ofMillimetres(132 + 4 * i, 100 + 4 * i), Ruler.MM_1), Ruler.MM_1, null, null, "")));
+                bare.add(workshop.work(new Plan(
+                        "Kite day",
+                        structure.id(),
+                        structure.proportioned(Size.ofMillimetres(132 + 4 * i, 100 + 4 * i), Ruler.MM_1),
+                        Ruler.MM_1,
+                        null,
+                        null,
+                        "")));
             }
             double[] taken = new double[SIZES * (ROUNDS - 1)];
             for (int i = 0; i < SIZES * ROUNDS; i++) {

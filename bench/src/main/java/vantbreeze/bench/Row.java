@@ -23,7 +23,13 @@ record Row(String what, double median, double high, double most, String unit) {
     }
 
     String markdown() {
-        return String.format(Locale.ROOT, "| %s | %s | %s | %s | %s |", what, shown(median), shown(high), Double.isInfinite(most) ? "" : shown(most),
+        return String.format(
+                Locale.ROOT,
+                "| %s | %s | %s | %s | %s |",
+                what,
+                shown(median),
+                shown(high),
+                Double.isInfinite(most) ? "" : shown(most),
                 Double.isInfinite(most) ? "" : median <= most ? "yes" : "**no**");
     }
 

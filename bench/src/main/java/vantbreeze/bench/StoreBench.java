@@ -11,7 +11,10 @@ import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The store of a running house: an edit until it is answered, which is when it is on disk, and the list of two thousand cards. */
+/**
+ * The store of a running house: an edit until it is answered, which is when it is on disk, and the list of two thousand
+ * cards.
+ */
 final class StoreBench {
 
     private static final int EDITS = 200;
@@ -44,9 +47,13 @@ final class StoreBench {
     }
 
     private String begin(int number) throws IOException, InterruptedException {
-        String card = send("/api/cards", "{\"name\":\"Kite %d\",\"structure\":\"z-fold\",\"ruler\":\"mm\",\"width\":\"%d\",\"height\":\"92\",\"envelope\":\"c6\"}"
-                .formatted(number, 100 + number % 40));
-        return UUID.fromString(card.replaceAll("^.*?\"id\":\"([^\"]*)\".*$", "$1")).toString();
+        String card = send(
+                "/api/cards",
+                ("{\"name\":\"Kite %d\",\"structure\":\"z-fold\",\"ruler\":\"mm\",\"width\":\"%d\","
+                                + "\"height\":\"92\",\"envelope\":\"c6\"}")
+                        .formatted(number, 100 + number % 40));
+        return UUID.fromString(card.replaceAll("^.*?\"id\":\"([^\"]*)\".*$", "$1"))
+                .toString();
     }
 
     private Row edits() throws IOException, InterruptedException {
@@ -55,7 +62,9 @@ final class StoreBench {
         double[] times = new double[EDITS];
         for (int i = -EDITS; i < EDITS; i++) {
             long begun = System.nanoTime();
-            Matcher answer = REVISION.matcher(send("/api/cards/%s/changes".formatted(id), "{\"revision\":%d,\"field\":\"leg\",\"divisions\":%d}".formatted(revision, i % 2 == 0 ? 1 : -1)));
+            Matcher answer = REVISION.matcher(send(
+                    "/api/cards/%s/changes".formatted(id),
+                    "{\"revision\":%d,\"field\":\"leg\",\"divisions\":%d}".formatted(revision, i % 2 == 0 ? 1 : -1)));
             if (i >= 0) {
                 times[i] = (System.nanoTime() - begun) / 1e6;
             }
@@ -86,6 +95,9 @@ final class StoreBench {
     }
 
     private long facts() throws IOException, InterruptedException {
-        return Pattern.compile("\"facts\":").matcher(send("/api/cards", null)).results().count();
+        return Pattern.compile("\"facts\":")
+                .matcher(send("/api/cards", null))
+                .results()
+                .count();
     }
 }

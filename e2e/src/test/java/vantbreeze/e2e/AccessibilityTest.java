@@ -13,16 +13,21 @@ import org.junit.jupiter.api.Test;
 class AccessibilityTest extends Browsing {
 
     private void nothingSerious() {
-        var results = new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa")).analyze();
+        var results = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                .analyze();
         assertThat(results.getPasses()).isNotEmpty();
         assertThat(results.getViolations().stream()
-                .filter(found -> List.of("serious", "critical").contains(found.getImpact()))
-                .map(found -> found.getId() + ": " + found.getNodes().get(0).getHtml())).isEmpty();
+                        .filter(found -> List.of("serious", "critical").contains(found.getImpact()))
+                        .map(found ->
+                                found.getId() + ": " + found.getNodes().get(0).getHtml()))
+                .isEmpty();
     }
 
     @Test
     void theDrawer() {
-        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cards that fit")).waitFor();
+        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cards that fit"))
+                .waitFor();
         nothingSerious();
     }
 
@@ -31,8 +36,14 @@ class AccessibilityTest extends Browsing {
         page.navigate(house.at("/safe-keeping"));
         page.getByText("the first use of that day").waitFor();
         nothingSerious();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Put back the copy of")).first().click();
-        page.getByRole(AriaRole.DIALOG).getByText("The copy is of").or(page.getByText("Everything is as it was")).first().waitFor();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Put back the copy of"))
+                .first()
+                .click();
+        page.getByRole(AriaRole.DIALOG)
+                .getByText("The copy is of")
+                .or(page.getByText("Everything is as it was"))
+                .first()
+                .waitFor();
         nothingSerious();
     }
 
@@ -123,7 +134,10 @@ class AccessibilityTest extends Browsing {
     @Test
     void theLayersWithPanelsTicked() {
         take("Gate for the mayor");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Layers").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Layers").setExact(true))
+                .click();
         page.getByRole(AriaRole.CHECKBOX).first().click();
         page.getByText("One more layer").waitFor();
         nothingSerious();
@@ -148,11 +162,14 @@ class AccessibilityTest extends Browsing {
             boolean found = false;
             for (int i = 0; i < 40 && !found; i++) {
                 page.keyboard().press("Tab");
-                String name = (String) page.evaluate("(() => { const e = document.activeElement; return e.ariaLabel || e.labels?.[0]?.textContent || e.textContent })()");
+                String name = (String) page.evaluate("(() => { const e = document.activeElement; return e.ariaLabel || "
+                        + "e.labels?.[0]?.textContent || e.textContent })()");
                 found = name != null && name.startsWith(wanted);
             }
             assertThat(found).as("%s reached by Tab", wanted).isTrue();
         }
-        assertThat(kept().get("revision").getAsInt()).as("going round changes nothing").isZero();
+        assertThat(kept().get("revision").getAsInt())
+                .as("going round changes nothing")
+                .isZero();
     }
 }

@@ -16,13 +16,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 class BadInputTest extends Browsing {
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-            "5 1/ | The fraction has no lower figure. Finish it, like 5 1/2.",
-            "-3 | A measure can't be less than nothing. Write it without the minus sign.",
-            "abc | This is not a measure I can read. Write it like 5 1/2, 5.5 in, 140 mm or 14 cm.",
-            "9999 in | That is longer than 5 m. Check the figure and its unit (in).",
-            "'' | Nothing is written here. Type a measure, like 5 1/2 in or 140 mm.",
-            "149 | Leg can't be over 148 mm: the leg would be wider than the finished card and stick out."})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "5 1/ | The fraction has no lower figure. Finish it, like 5 1/2.",
+                "-3 | A measure can't be less than nothing. Write it without the minus sign.",
+                "abc | This is not a measure I can read. Write it like 5 1/2, 5.5 in, 140 mm or 14 cm.",
+                "9999 in | That is longer than 5 m. Check the figure and its unit (in).",
+                "'' | Nothing is written here. Type a measure, like 5 1/2 in or 140 mm.",
+                "149 | Leg can't be over 148 mm: the leg would be wider than the finished card and stick out."
+            })
     void aFieldSaysWhatIsWrongAndKeepsWhatWasThere(String typed, String words) {
         take("Kite festival invitation");
         figure("Leg").click();
@@ -30,33 +33,41 @@ class BadInputTest extends Browsing {
         page.keyboard().press("Enter");
         assertThat(page.getByRole(AriaRole.ALERT)).hasText(words);
         assertThat(field("Leg")).hasValue(typed);
-        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Figures"))).containsText("148 mm");
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Figures")))
+                .containsText("148 mm");
         page.keyboard().press("Escape");
         assertThat(figure("Leg")).hasAccessibleName("Leg: 74 mm. Press to change.");
         assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '~', value = {
-            "dear diary | This file is not a Vantbreeze plan.",
-            "{\"format\":\"vantbreeze-plan\",\"version\":99} | This plan is from a newer Vantbreeze"})
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "dear diary | This file is not a Vantbreeze plan.",
+                "{\"format\":\"vantbreeze-plan\",\"version\":99} | This plan is from a newer Vantbreeze"
+            })
     void aFileThatIsNoPlanIsRefusedInWords(String content, String words) {
-        page.getByLabel("Plan file").setInputFiles(
-                new FilePayload("diary.json", "application/json", content.getBytes(StandardCharsets.UTF_8)));
+        page.getByLabel("Plan file")
+                .setInputFiles(
+                        new FilePayload("diary.json", "application/json", content.getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByRole(AriaRole.STATUS)).containsText(words);
         assertThat(tile("Kite festival invitation")).isVisible();
     }
 
     @Test
     void aFinishedSizeThatCannotBeReadIsSaidBesideItsField() {
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("A finished size")).click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("A finished size"))
+                .click();
         page.getByLabel("Width", new Page.GetByLabelOptions().setExact(true)).fill("5 1/");
         page.getByLabel("Height", new Page.GetByLabelOptions().setExact(true)).fill("100");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("no lower figure");
         page.getByLabel("Width", new Page.GetByLabelOptions().setExact(true)).fill("5 1/2 in");
         assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cards that fit"))
-                .getByRole(AriaRole.BUTTON)).hasCount(1);
+                        .getByRole(AriaRole.BUTTON))
+                .hasCount(1);
     }
 
     @Test
@@ -93,7 +104,12 @@ class BadInputTest extends Browsing {
     void aRecipeOfAnythingGetsWordsAndStaysAsItWasWritten() {
         page.navigate(house.at("/recipe"));
         Locator outcome = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What comes of it"));
-        for (String anything : new String[] {"\u0001\u0002 \u200e ½½½ 0 x 0", "Бумажный змей, 12 ровно", "Dear aunt,\nthe kite came back from the tree. Yours, the nephew", "9 ".repeat(5_000)}) {
+        for (String anything : new String[] {
+            "\u0001\u0002 \u200e ½½½ 0 x 0",
+            "Бумажный змей, 12 ровно",
+            "Dear aunt,\nthe kite came back from the tree. Yours, the nephew",
+            "9 ".repeat(5_000)
+        }) {
             page.getByLabel("Recipe").fill(anything);
             assertThat(outcome).containsText("Not understood");
             assertThat(page.getByLabel("Recipe")).hasValue(anything);

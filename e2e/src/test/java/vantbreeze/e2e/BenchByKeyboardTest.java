@@ -24,7 +24,9 @@ class BenchByKeyboardTest extends Browsing {
     void viewsAreLitAndMoved() {
         open("Kite festival invitation");
         tabTo("Card base, score 1");
-        assertThat(page.locator("section[aria-label^='Card base, open'] line.stroke-picked").first()).isAttached();
+        assertThat(page.locator("section[aria-label^='Card base, open'] line.stroke-picked")
+                        .first())
+                .isAttached();
         tabTo("How far it is closed");
         page.keyboard().press("End");
         assertThat(page.getByLabel("How far it is closed")).hasValue("100");
@@ -63,7 +65,9 @@ class BenchByKeyboardTest extends Browsing {
         figures().waitFor();
         tabTo("by figures…");
         page.keyboard().press("Enter");
-        for (String figure : new String[] {"From, across", "100 mm", "From, up", "0 mm", "To, across", "100 mm", "To, up", "90 mm"}) {
+        for (String figure :
+                new String[] {"From, across", "100 mm", "From, up", "0 mm", "To, across", "100 mm", "To, up", "90 mm"
+                }) {
             if (figure.contains(",")) {
                 tabTo(figure);
             } else {
@@ -109,7 +113,8 @@ class BenchByKeyboardTest extends Browsing {
     void stockIsKept() {
         tabTo("Tools and stock");
         page.keyboard().press("Enter");
-        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Tools and stock")).waitFor();
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Tools and stock"))
+                .waitFor();
         tabTo("Name of the card");
         page.keyboard().type("Chalk white");
         page.keyboard().press("Tab");
@@ -123,7 +128,8 @@ class BenchByKeyboardTest extends Browsing {
         open("Kite festival invitation");
         tabTo("At the table");
         page.keyboard().press("Enter");
-        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Cut")).waitFor();
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Cut"))
+                .waitFor();
         page.keyboard().press("Space");
         assertThat(page.getByText("Card base, 2 of 3")).isVisible();
         page.keyboard().press("ArrowRight");

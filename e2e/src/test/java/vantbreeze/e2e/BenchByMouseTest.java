@@ -37,15 +37,22 @@ class BenchByMouseTest extends Browsing {
         page.locator("canvas").waitFor();
         // a panel on the sheet: lit there, in the closed card and in the stack's end
         page.locator("section[aria-label^='Card base, open'] polygon").nth(2).hover();
-        assertThat(page.locator("section[aria-label='Closed, in its envelope'] polygon.fill-picked-wash")).hasCount(1);
-        assertThat(page.locator("section[aria-label='Closed, seen from its end'] rect.fill-picked").first()).isVisible();
+        assertThat(page.locator("section[aria-label='Closed, in its envelope'] polygon.fill-picked-wash"))
+                .hasCount(1);
+        assertThat(page.locator("section[aria-label='Closed, seen from its end'] rect.fill-picked")
+                        .first())
+                .isVisible();
         // a score in the figures: lit on the sheet
         button("Card base, score 2, from the fence").hover();
-        assertThat(page.locator("section[aria-label^='Card base, open'] line.stroke-picked").first()).isAttached();
+        assertThat(page.locator("section[aria-label^='Card base, open'] line.stroke-picked")
+                        .first())
+                .isAttached();
         // glue: both panels that it holds
         figures().getByText("Left wing, decorated side").hover();
-        assertThat(page.locator("section[aria-label^='Card base, open'] polygon.fill-picked-wash")).hasCount(1);
-        assertThat(page.locator("section[aria-label^='Band, open'] polygon.fill-picked-wash")).hasCount(1);
+        assertThat(page.locator("section[aria-label^='Card base, open'] polygon.fill-picked-wash"))
+                .hasCount(1);
+        assertThat(page.locator("section[aria-label^='Band, open'] polygon.fill-picked-wash"))
+                .hasCount(1);
         button("envelope on top").click();
         assertThat(button("envelope on top")).hasAttribute("aria-pressed", "true");
         button("where it is thickest").click();
@@ -128,8 +135,10 @@ class BenchByMouseTest extends Browsing {
         assertThat(figure("Finished height")).hasAccessibleName("Finished height: 5⅞ in. Press to change.");
         button("Versions").click();
         button("first thought").click();
-        Locator beside = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("first thought beside the card as it is now"));
-        assertThat(beside.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Finished height"))).containsText("5⅞ in");
+        Locator beside = page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName("first thought beside the card as it is now"));
+        assertThat(beside.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Finished height")))
+                .containsText("5⅞ in");
         button("Go back to").click();
         assertThat(figure("Finished height")).hasAccessibleName("Finished height: 6 in. Press to change.");
         button("Undo").click();
@@ -168,20 +177,23 @@ class BenchByMouseTest extends Browsing {
 
     @Test
     void aRecipeIsPastedMendedAndTakenToTheBench() {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("A recipe")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("A recipe"))
+                .click();
         page.getByLabel("Figures without a unit are in").selectOption("eighths");
         page.getByLabel("Recipe").fill("12 x 4, scroe it, score at 3, 6, 8, fold v m v");
         Locator outcome = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What comes of it"));
         assertThat(outcome).containsText("It does not close: a panel pokes out by 1 in.");
         assertThat(outcome).containsText("“scroe”");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("It closes with 9")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("It closes with 9"))
+                .click();
         assertThat(page.getByLabel("Recipe")).hasValue("12 x 4, scroe it, score at 3, 6, 9, fold v m v");
         assertThat(outcome).containsText("It closes, to 3 in × 4 in.");
         button("Take it to the bench").click();
         assertThat(handle("SCORE", 0, 2)).isAttached();
         button("Print, write, save").click();
         button("Written out as a recipe").click();
-        assertThat(page.getByLabel("The recipe")).hasValue(Pattern.compile(".*Score at 3 in, 6 in, 9 in\\. Fold v, m, v\\..*", Pattern.DOTALL));
+        assertThat(page.getByLabel("The recipe"))
+                .hasValue(Pattern.compile(".*Score at 3 in, 6 in, 9 in\\. Fold v, m, v\\..*", Pattern.DOTALL));
     }
 
     @Test
@@ -205,7 +217,8 @@ class BenchByMouseTest extends Browsing {
 
     @Test
     void toolsAndStockAreKeptOnceAndUsedByEveryPlan() {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Tools and stock")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Tools and stock"))
+                .click();
         Locator envelope = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("One more envelope"));
         envelope.getByLabel("Name").fill("Window envelope");
         envelope.getByLabel("Width").fill("ten");
@@ -222,7 +235,8 @@ class BenchByMouseTest extends Browsing {
         assertThat(page.getByText("Every card is worked out with these tools")).isVisible();
         page.navigate(house.at("/"));
         take("Kite festival invitation");
-        page.getByLabel("Envelope", new Page.GetByLabelOptions().setExact(true)).selectOption(new SelectOption().setLabel("Window envelope (168 × 120 mm)"));
+        page.getByLabel("Envelope", new Page.GetByLabelOptions().setExact(true))
+                .selectOption(new SelectOption().setLabel("Window envelope (168 × 120 mm)"));
         assertThat(page.getByText("goes in").first()).isVisible();
         button("grooves").click();
         drag(handle("SCORE", 0, 0), -37, 0, false);
@@ -240,10 +254,13 @@ class BenchByMouseTest extends Browsing {
     @Test
     void atTheTableOneWalksScoreByScore() {
         take("Kite theatre for the bandstand");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("At the table")).click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Cut"))).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("At the table"))
+                .click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Cut")))
+                .isVisible();
         button("Next").click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Score, mountain"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Score, mountain")))
+                .isVisible();
         assertThat(page.getByText("Card base, 2 of")).isVisible();
         button("Back").click();
         assertThat(button("Back")).isDisabled();

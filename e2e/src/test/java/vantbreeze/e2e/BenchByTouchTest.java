@@ -19,7 +19,10 @@ class BenchByTouchTest extends Browsing {
     }
 
     private void open(String card) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + card).setExact(true)).tap();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Open " + card).setExact(true))
+                .tap();
         figures().waitFor();
     }
 
@@ -27,7 +30,9 @@ class BenchByTouchTest extends Browsing {
     void viewsAreLitAndMoved() {
         open("Kite festival invitation");
         button("Card base, score 1").first().tap();
-        assertThat(page.locator("section[aria-label^='Card base, open'] line.stroke-picked").first()).isAttached();
+        assertThat(page.locator("section[aria-label^='Card base, open'] line.stroke-picked")
+                        .first())
+                .isAttached();
         page.keyboard().press("Escape");
         button("Open it").tap();
         assertThat(button("Close it")).isVisible();
@@ -51,7 +56,11 @@ class BenchByTouchTest extends Browsing {
         open("Kite tail, forty folds");
         button("slit").tap();
         BoundingBox sheet = page.locator("[data-drawing='0']").boundingBox();
-        swipe(sheet.x + 12 + (sheet.width - 24) / 40, sheet.y + sheet.height / 2, sheet.x + 12 + (sheet.width - 24) / 20, sheet.y + sheet.height / 2);
+        swipe(
+                sheet.x + 12 + (sheet.width - 24) / 40,
+                sheet.y + sheet.height / 2,
+                sheet.x + 12 + (sheet.width - 24) / 20,
+                sheet.y + sheet.height / 2);
         button("slit").tap();
         assertThat(figures().getByText("Marks")).isVisible();
         button("Undo").tap();
@@ -60,10 +69,14 @@ class BenchByTouchTest extends Browsing {
 
     @Test
     void aRecipeIsMendedByTapping() {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("A recipe")).tap();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("A recipe"))
+                .tap();
         page.getByLabel("Figures without a unit are in").selectOption("mm");
         page.getByLabel("Recipe").fill("240 x 120, score at 60, 120, 18, fold v m v");
-        button("It closes with").or(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Should 18 be 180"))).first().tap();
+        button("It closes with")
+                .or(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Should 18 be 180")))
+                .first()
+                .tap();
         assertThat(page.getByLabel("Recipe")).hasValue("240 x 120, score at 60, 120, 180, fold v m v");
         button("Take it to the bench").tap();
         assertThat(handle("SCORE", 0, 2)).isAttached();
@@ -83,7 +96,8 @@ class BenchByTouchTest extends Browsing {
 
     @Test
     void stockIsPutAwayAndOfferedAgain() {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Tools and stock")).tap();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Tools and stock"))
+                .tap();
         button("Put away Poster offcuts").tap();
         button("Offer Poster offcuts").tap();
         assertThat(button("Put away Poster offcuts")).isVisible();
@@ -92,10 +106,12 @@ class BenchByTouchTest extends Browsing {
     @Test
     void theTableIsWalkedByTapping() {
         open("Kite festival invitation");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("At the table")).tap();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("At the table"))
+                .tap();
         button("Next").tap();
         button("Next").tap();
         assertThat(page.getByText("Card base, 3 of 3")).isVisible();
-        org.assertj.core.api.Assertions.assertThat(button("That was the last").boundingBox().height).isGreaterThanOrEqualTo(90);
+        org.assertj.core.api.Assertions.assertThat(button("That was the last").boundingBox().height)
+                .isGreaterThanOrEqualTo(90);
     }
 }

@@ -12,7 +12,8 @@ import org.junit.jupiter.api.Test;
 /** A browser without WebGL, and parts that do not arrive or break: the rest goes on. */
 class BrokenPartsTest extends Browsing {
 
-    static final String NO_WEBGL = """
+    static final String NO_WEBGL =
+            """
             HTMLCanvasElement.prototype.getContext = ((own) => function (kind, ...rest) {
               return /webgl/.test(kind) ? null : own.call(this, kind, ...rest)
             })(HTMLCanvasElement.prototype.getContext)""";
@@ -60,17 +61,25 @@ class BrokenPartsTest extends Browsing {
         take("Prize card, longest tail");
         page.locator("canvas").waitFor();
         page.waitForTimeout(500);
-        page.evaluate("document.querySelector('canvas').getContext('webgl2').getExtension('WEBGL_lose_context').loseContext()");
+        page.evaluate("document.querySelector('canvas').getContext('webgl2')"
+                + ".getExtension('WEBGL_lose_context').loseContext()");
         assertThat(drawnFlat()).isVisible();
     }
 
     /** An answer of another shape than the place expects stands for any fault of ours in it. */
     @Test
     void aPlaceThatBreaksSaysSoAndTheOthersWork() {
-        page.route("**/api/copies", route -> route.fulfill(new Route.FulfillOptions().setContentType("application/json").setBody("{\"not\":\"a list\"}")));
+        page.route(
+                "**/api/copies",
+                route -> route.fulfill(new Route.FulfillOptions()
+                        .setContentType("application/json")
+                        .setBody("{\"not\":\"a list\"}")));
         page.navigate(house.at("/safe-keeping"));
         assertThat(page.getByText("This place can’t be shown")).isVisible();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Drawer").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Drawer").setExact(true))
+                .click();
         assertThat(tile("Gate for the mayor")).isVisible();
         page.unroute("**/api/copies");
         page.navigate(house.at("/safe-keeping"));

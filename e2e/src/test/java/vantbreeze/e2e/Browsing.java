@@ -30,8 +30,15 @@ import org.junit.jupiter.api.TestInstance;
 abstract class Browsing {
 
     /** WebGL in software; pages are put together without it, which takes a fraction of the time. */
-    static final List<String> CHROMIUM = List.of("--no-sandbox", "--use-angle=swiftshader", "--enable-unsafe-swiftshader", "--disable-gpu-compositing",
-            "--disable-background-networking", "--disable-component-update", "--disable-sync", "--no-first-run");
+    static final List<String> CHROMIUM = List.of(
+            "--no-sandbox",
+            "--use-angle=swiftshader",
+            "--enable-unsafe-swiftshader",
+            "--disable-gpu-compositing",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--no-first-run");
 
     private Playwright playwright;
     private Browser browser;
@@ -48,13 +55,18 @@ abstract class Browsing {
         cards = Files.createTempDirectory("vantbreeze-e2e");
         house = RunningHouse.start(cards, true);
         playwright = Playwright.create();
-        browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
-                .setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(CHROMIUM));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(CHROMIUM));
     }
 
     @BeforeEach
     void newPage() {
-        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setLocale("en-GB")
+        context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setLocale("en-GB")
                 .setAcceptDownloads(true));
         page = context.newPage();
         watch();
@@ -98,7 +110,8 @@ abstract class Browsing {
     }
 
     Locator field(String label) {
-        return page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
+        return page.getByRole(
+                AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
     }
 
     /** The card that is open, as the store has it once all is said to be saved. */
@@ -106,7 +119,9 @@ abstract class Browsing {
         PlaywrightAssertions.assertThat(page.locator("[data-saving=saved]")).isVisible();
         String id = page.url().replaceAll(".*/card/([^/]*).*", "$1");
         try {
-            return JsonParser.parseString(new String(house.fetch("/api/cards/" + id).body(), StandardCharsets.UTF_8)).getAsJsonObject();
+            return JsonParser.parseString(
+                            new String(house.fetch("/api/cards/" + id).body(), StandardCharsets.UTF_8))
+                    .getAsJsonObject();
         } catch (IOException | InterruptedException broken) {
             throw new IllegalStateException(broken);
         }
@@ -116,7 +131,10 @@ abstract class Browsing {
     String keptMeasure(String label) {
         for (JsonElement measure : kept().getAsJsonArray("measures")) {
             if (measure.getAsJsonObject().get("label").getAsString().equals(label)) {
-                return measure.getAsJsonObject().getAsJsonObject("figure").get("text").getAsString();
+                return measure.getAsJsonObject()
+                        .getAsJsonObject("figure")
+                        .get("text")
+                        .getAsString();
             }
         }
         throw new AssertionError("no measure " + label);
@@ -124,12 +142,20 @@ abstract class Browsing {
 
     Locator tile(String card) {
         return page.getByRole(AriaRole.LISTITEM)
-                .filter(new Locator.FilterOptions().setHas(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + card).setExact(true))));
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.getByRole(
+                                AriaRole.LINK,
+                                new Page.GetByRoleOptions()
+                                        .setName("Open " + card)
+                                        .setExact(true))));
     }
 
     /** Opens a card of the demo. */
     void take(String card) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + card).setExact(true)).click();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Open " + card).setExact(true))
+                .click();
         figures().waitFor();
     }
 
@@ -139,15 +165,16 @@ abstract class Browsing {
 
     /** Where a line of a sheet is taken hold of: the first kind, like SCORE, its piece and its place. */
     Locator handle(String kind, int piece, int index) {
-        return page.locator("[data-handle='%s-%d-%d']".formatted(kind, piece, index)).first();
+        return page.locator("[data-handle='%s-%d-%d']".formatted(kind, piece, index))
+                .first();
     }
 
     /** Presses Tab until what is focused is called so. */
     void tabTo(String name) {
         for (int i = 0; i < 150; i++) {
             page.keyboard().press("Tab");
-            String focused = (String) page.evaluate(
-                    "(() => { const e = document.activeElement; return (e.ariaLabel || e.labels?.[0]?.textContent || e.textContent || '').trim() })()");
+            String focused = (String) page.evaluate("(() => { const e = document.activeElement; return (e.ariaLabel || "
+                    + "e.labels?.[0]?.textContent || e.textContent || '').trim() })()");
             if (focused.startsWith(name)) {
                 return;
             }
@@ -158,7 +185,10 @@ abstract class Browsing {
     /** A tablet that is touched and has no mouse, in place of the laptop. */
     void onATablet() {
         context.close();
-        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1024, 768).setLocale("en-GB").setHasTouch(true));
+        context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(1024, 768)
+                .setLocale("en-GB")
+                .setHasTouch(true));
         page = context.newPage();
         watch();
         page.navigate(house.at("/"));

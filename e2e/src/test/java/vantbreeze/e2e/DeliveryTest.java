@@ -22,9 +22,14 @@ class DeliveryTest {
     @TempDir
     private Path folder;
 
-    private static HttpResponse<byte[]> inShort(RunningHouse house, String path) throws IOException, InterruptedException {
-        return HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(house.at(path))).header("Accept-Encoding", "gzip").build(),
-                HttpResponse.BodyHandlers.ofByteArray());
+    private static HttpResponse<byte[]> inShort(RunningHouse house, String path)
+            throws IOException, InterruptedException {
+        return HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(house.at(path)))
+                                .header("Accept-Encoding", "gzip")
+                                .build(),
+                        HttpResponse.BodyHandlers.ofByteArray());
     }
 
     /** RFC 8246 (immutable), RFC 9110, 8.4 (content codings). */
@@ -32,18 +37,23 @@ class DeliveryTest {
     void filesNamedByTheirContentAreKeptForGoodAndTextIsCompressed() throws IOException, InterruptedException {
         try (RunningHouse house = RunningHouse.start(folder, false)) {
             HttpResponse<byte[]> page = house.fetch("/");
-            assertThat(page.headers().firstValue("Cache-Control")).hasValueSatisfying(words -> assertThat(words).doesNotContain("immutable"));
-            Matcher script = Pattern.compile("src=\"(/assets/[^\"]+\\.js)\"").matcher(new String(page.body(), StandardCharsets.UTF_8));
+            assertThat(page.headers().firstValue("Cache-Control"))
+                    .hasValueSatisfying(words -> assertThat(words).doesNotContain("immutable"));
+            Matcher script = Pattern.compile("src=\"(/assets/[^\"]+\\.js)\"")
+                    .matcher(new String(page.body(), StandardCharsets.UTF_8));
             assertThat(script.find()).isTrue();
             HttpResponse<byte[]> plain = house.fetch(script.group(1));
-            assertThat(plain.headers().firstValue("Cache-Control")).hasValueSatisfying(words -> assertThat(words).contains("immutable").contains("max-age=31536000"));
+            assertThat(plain.headers().firstValue("Cache-Control"))
+                    .hasValueSatisfying(
+                            words -> assertThat(words).contains("immutable").contains("max-age=31536000"));
             assertThat(plain.headers().firstValue("Content-Encoding")).isEmpty();
             HttpResponse<byte[]> squeezed = inShort(house, script.group(1));
             assertThat(squeezed.headers().firstValue("Content-Encoding")).hasValue("gzip");
             try (GZIPInputStream text = new GZIPInputStream(new ByteArrayInputStream(squeezed.body()))) {
                 assertThat(text.readAllBytes()).isEqualTo(plain.body());
             }
-            assertThat(inShort(house, "/api/stock").headers().firstValue("Content-Encoding")).hasValue("gzip");
+            assertThat(inShort(house, "/api/stock").headers().firstValue("Content-Encoding"))
+                    .hasValue("gzip");
         }
     }
 }

@@ -12,7 +12,8 @@ class DrawerTest extends Browsing {
 
     private void choose(String card, String item) {
         button("More for " + card).click();
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item)).click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item))
+                .click();
     }
 
     @Test
@@ -45,13 +46,16 @@ class DrawerTest extends Browsing {
     void aPlanIsDownloadedAndOpenedAgain() {
         take("Thank-you for the helpers");
         button("Print, write, save").click();
-        Download download = page.waitForDownload(() -> page.getByText("The plan as a file").click());
+        Download download =
+                page.waitForDownload(() -> page.getByText("The plan as a file").click());
         Assertions.assertThat(download.suggestedFilename()).isEqualTo("Thank-you for the helpers.vantbreeze.json");
         page.keyboard().press("Escape");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Drawer")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Drawer"))
+                .click();
         page.getByLabel("Plan file").setInputFiles(download.path());
         assertThat(figure("Leg")).hasAccessibleName("Leg: 56 mm. Press to change.");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Drawer")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Drawer"))
+                .click();
         assertThat(tile("Thank-you for the helpers")).hasCount(2);
     }
 }

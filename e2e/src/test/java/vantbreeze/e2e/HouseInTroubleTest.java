@@ -38,7 +38,11 @@ class HouseInTroubleTest {
 
     private void browse(House house, BiConsumer<Browser, Page> story) {
         try (Playwright playwright = Playwright.create();
-                Browser browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(Browsing.CHROMIUM))) {
+                Browser browser = playwright
+                        .chromium()
+                        .launch(new BrowserType.LaunchOptions()
+                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setArgs(Browsing.CHROMIUM))) {
             Page page = browser.newPage();
             page.setDefaultTimeout(15_000);
             page.navigate(house.at("/"));
@@ -48,7 +52,11 @@ class HouseInTroubleTest {
 
     /** The command line's words, run with the cards in the folder; what it said, and its status on the last line. */
     private String command(String... words) throws IOException, InterruptedException {
-        List<String> line = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-jar", JAR.toString()));
+        List<String> line = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-jar",
+                JAR.toString()));
         line.addAll(Arrays.asList(words));
         ProcessBuilder builder = new ProcessBuilder(line).redirectErrorStream(true);
         builder.environment().put("VANTBREEZE_DATA", folder.toString());
@@ -72,7 +80,9 @@ class HouseInTroubleTest {
         try (House first = start().in(folder)) {
             House second = start().begin(folder);
             assertThat(second.ended()).isEqualTo(1);
-            assertThat(second.said().strip()).isEqualTo("Another Vantbreeze has the cards in %s open already. Use its window, or stop it first.".formatted(folder));
+            assertThat(second.said().strip())
+                    .isEqualTo("Another Vantbreeze has the cards in %s open already. Use its window, or stop it first."
+                            .formatted(folder));
             assertThat(first.get("/api/cards").statusCode()).isEqualTo(200);
         }
     }
@@ -81,8 +91,12 @@ class HouseInTroubleTest {
     void ofADamagedFileWhatCanBeReadIsShownAndACopyIsPutBack() throws Exception {
         try (House house = start().with("--vantbreeze.demo=true").in(folder)) {
             awaitDemo(house);
-            assertThat(command("backup", folder.resolve("saved.zip").toString())).contains("Everything is in").endsWith("0");
-            assertThat(command("restore", folder.resolve("saved.zip").toString(), "--yes")).contains("is running on these cards").endsWith("1");
+            assertThat(command("backup", folder.resolve("saved.zip").toString()))
+                    .contains("Everything is in")
+                    .endsWith("0");
+            assertThat(command("restore", folder.resolve("saved.zip").toString(), "--yes"))
+                    .contains("is running on these cards")
+                    .endsWith("1");
         }
         Path file = folder.resolve("cards.mv.db");
         byte[] damaged = Files.readAllBytes(file);
@@ -91,19 +105,26 @@ class HouseInTroubleTest {
         try (House house = start().in(folder)) {
             assertThat(house.said()).contains("is damaged");
             browse(house, (browser, page) -> {
-                assertThat(page.getByText("is damaged. What can be read of it is shown, and nothing is changed.")).isVisible();
+                assertThat(page.getByText("is damaged. What can be read of it is shown, and nothing is changed."))
+                        .isVisible();
                 page.getByLabel("Open Gate for the mayor").click();
                 page.getByLabel("Name of the card").fill("Gate, renamed");
                 page.getByLabel("Name of the card").press("Enter");
-                assertThat(page.getByText("Nothing can be saved here now").first()).isVisible();
+                assertThat(page.getByText("Nothing can be saved here now").first())
+                        .isVisible();
                 assertThat(page.getByLabel("Name of the card")).hasValue("Gate, renamed");
             });
             assertThat(Files.readAllBytes(file)).isEqualTo(damaged);
         }
         String restored = command("restore", folder.resolve("saved.zip").toString(), "--yes");
-        assertThat(restored).contains("The damaged file is kept as").contains("It is put back").endsWith("0");
+        assertThat(restored)
+                .contains("The damaged file is kept as")
+                .contains("It is put back")
+                .endsWith("0");
         try (House house = start().in(folder)) {
-            assertThat(house.get("/api/cards").body()).contains("Gate for the mayor").doesNotContain("problem");
+            assertThat(house.get("/api/cards").body())
+                    .contains("Gate for the mayor")
+                    .doesNotContain("problem");
         }
     }
 
@@ -115,10 +136,16 @@ class HouseInTroubleTest {
 
     @Test
     void commandsThatCannotBeDoneAreToldSo() throws Exception {
-        assertThat(command("backup", folder.resolve("none.zip").toString())).contains("There are no cards").endsWith("1");
+        assertThat(command("backup", folder.resolve("none.zip").toString()))
+                .contains("There are no cards")
+                .endsWith("1");
         Files.writeString(folder.resolve("diary.zip"), "dear diary");
-        assertThat(command("restore", folder.resolve("diary.zip").toString(), "--yes")).contains("no backup").endsWith("1");
-        assertThat(command("restore", folder.resolve("missing.zip").toString(), "--yes")).contains("There is no file").endsWith("1");
+        assertThat(command("restore", folder.resolve("diary.zip").toString(), "--yes"))
+                .contains("no backup")
+                .endsWith("1");
+        assertThat(command("restore", folder.resolve("missing.zip").toString(), "--yes"))
+                .contains("There is no file")
+                .endsWith("1");
         assertThat(command("dance")).endsWith("2");
     }
 
@@ -131,13 +158,22 @@ class HouseInTroubleTest {
             card = house.get("/api/cards").body();
             assertThat(card).contains("Kite over the mill");
             String id = card.replaceAll(".*\"id\":\"([^\"]*)\".*", "$1");
-            assertThat(house.send("POST", "/api/cards/%s/changes".formatted(id), "{\"revision\":4,\"field\":\"name\",\"text\":\"Kite over the weir\"}").statusCode()).isEqualTo(200);
+            assertThat(house.send(
+                                    "POST",
+                                    "/api/cards/%s/changes".formatted(id),
+                                    "{\"revision\":4,\"field\":\"name\",\"text\":\"Kite over the weir\"}")
+                            .statusCode())
+                    .isEqualTo(200);
         }
         Path copy;
         try (var copies = Files.list(folder.resolve("copies"))) {
-            copy = copies.filter(one -> one.getFileName().toString().startsWith("before-schema-2")).findFirst().orElseThrow();
+            copy = copies.filter(one -> one.getFileName().toString().startsWith("before-schema-2"))
+                    .findFirst()
+                    .orElseThrow();
         }
-        assertThat(command("restore", copy.toString(), "--yes")).contains("changes 1 to what they were then").contains("It is put back");
+        assertThat(command("restore", copy.toString(), "--yes"))
+                .contains("changes 1 to what they were then")
+                .contains("It is put back");
         try (House house = start().in(folder)) {
             assertThat(house.get("/api/cards").body()).contains("Kite over the mill");
         }
@@ -146,15 +182,20 @@ class HouseInTroubleTest {
     @Test
     void openToTheNetworkItAsksForThePasscodeThatItSaid() throws Exception {
         String own = InetAddress.getLoopbackAddress().getHostAddress();
-        try (House house = start().with("--server.address=0.0.0.0", "--vantbreeze.passcode.always=false").begin(folder)) {
+        try (House house = start().with("--server.address=0.0.0.0", "--vantbreeze.passcode.always=false")
+                .begin(folder)) {
             String said = "";
             for (int i = 0; i < 300 && !said.contains("passcode is"); i++) {
                 Thread.sleep(100);
                 said = house.said();
             }
-            Matcher passcode = Pattern.compile("The passcode is (\\S+)\\. It is said this once").matcher(said);
+            Matcher passcode = Pattern.compile("The passcode is (\\S+)\\. It is said this once")
+                    .matcher(said);
             assertThat(passcode.find()).as(said).isTrue();
-            assertThat(said).contains("Everyone on this network").contains("not encrypted").contains(own);
+            assertThat(said)
+                    .contains("Everyone on this network")
+                    .contains("not encrypted")
+                    .contains(own);
             assertThat(house.get("/api/cards").statusCode()).isEqualTo(401);
             browse(house, (browser, page) -> {
                 page.getByLabel("Passcode").fill("paper and glue");
@@ -165,10 +206,15 @@ class HouseInTroubleTest {
                 assertThat(page.getByText("In the drawer")).isVisible();
                 assertThat(page.evaluate("document.cookie")).isEqualTo("");
                 page.navigate(house.at("/safe-keeping"));
-                page.getByText("Lock", new Page.GetByTextOptions().setExact(true)).click();
+                page.getByText("Lock", new Page.GetByTextOptions().setExact(true))
+                        .click();
                 assertThat(page.getByLabel("Passcode")).isVisible();
             });
-            assertThat(Map.of("passcode", Files.readString(folder.resolve("passcode")))).extractingByKey("passcode").asString().startsWith("$2").doesNotContain(passcode.group(1));
+            assertThat(Map.of("passcode", Files.readString(folder.resolve("passcode"))))
+                    .extractingByKey("passcode")
+                    .asString()
+                    .startsWith("$2")
+                    .doesNotContain(passcode.group(1));
         }
     }
 }

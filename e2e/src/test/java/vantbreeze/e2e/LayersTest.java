@@ -22,7 +22,10 @@ class LayersTest extends Browsing {
 
     private void layersOf(String card) {
         take(card);
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Layers").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Layers").setExact(true))
+                .click();
         panels().waitFor();
     }
 
@@ -31,7 +34,10 @@ class LayersTest extends Browsing {
     }
 
     private Locator face(String name) {
-        return panels().getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name + ", (seen|glued|nothing|never)")));
+        return panels().getByRole(
+                        AriaRole.CHECKBOX,
+                        new Locator.GetByRoleOptions()
+                                .setName(Pattern.compile("^" + name + ", (seen|glued|nothing|never)")));
     }
 
     private Locator toCut() {
@@ -64,7 +70,8 @@ class LayersTest extends Browsing {
         assertThat(face("Leg")).isChecked();
         assertThat(paper(1)).hasValue("own-sun");
         paper(1).selectOption(new SelectOption().setLabel("Poppy red paper"));
-        assertThat(toCut().getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setName("Poppy red paper"))).isVisible();
+        assertThat(toCut().getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setName("Poppy red paper")))
+                .isVisible();
         button("Border 5 mm for layer 1").click();
         assertThat(button("Border of layer 1")).hasAccessibleName("Border of layer 1: 5 mm. Press to change.");
         button("Border of layer 1").focus();
@@ -73,7 +80,8 @@ class LayersTest extends Browsing {
         button("Border of layer 1").click();
         field("Border of layer 1").fill("60");
         page.keyboard().press("Enter");
-        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What to know"))).containsText("eats all of Leg");
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What to know")))
+                .containsText("eats all of Leg");
         button("Undo").click();
         button("Take off").click();
         assertThat(paper(1)).hasCount(0);
@@ -98,7 +106,8 @@ class LayersTest extends Browsing {
         field("Width").fill("20 in");
         field("Height").fill("2 in");
         button("Cut it so").click();
-        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What to know"))).containsText("reaches over");
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What to know")))
+                .containsText("reaches over");
         button("Undo").click();
     }
 
@@ -114,7 +123,8 @@ class LayersTest extends Browsing {
         face("Right flap, other side").click();
         face("Back").click();
         button("One paper across them").click();
-        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What to know"))).containsText("side by side in no pose");
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What to know")))
+                .containsText("side by side in no pose");
         button("Undo").click();
         assertThat(toCut()).containsText("first, then part it");
     }
@@ -148,9 +158,11 @@ class LayersTest extends Browsing {
     @Test
     void theListLeavesTheHouse() throws IOException {
         layersOf("Programme of the two days");
-        Download table = page.waitForDownload(() -> page.getByText("As a table (CSV)").click());
+        Download table =
+                page.waitForDownload(() -> page.getByText("As a table (CSV)").click());
         Assertions.assertThat(table.suggestedFilename()).isEqualTo("Programme of the two days, layers.csv");
-        Download pages = page.waitForDownload(() -> page.getByText("List and map as PDF").click());
+        Download pages =
+                page.waitForDownload(() -> page.getByText("List and map as PDF").click());
         Assertions.assertThat(pages.suggestedFilename()).endsWith("layers.pdf");
     }
 
@@ -158,8 +170,12 @@ class LayersTest extends Browsing {
     void layersAreSeenOnTheBenchInTheClosedCardAndInTheDrawer() {
         assertThat(tile("Kite festival invitation").locator("pattern").first()).isAttached();
         take("Kite festival invitation");
-        assertThat(page.locator("section[aria-label^='Card base, open'] pattern[patternTransform]").first()).isAttached();
-        assertThat(page.locator("section[aria-label='Closed, in its envelope'] pattern[patternTransform]").first()).isAttached();
+        assertThat(page.locator("section[aria-label^='Card base, open'] pattern[patternTransform]")
+                        .first())
+                .isAttached();
+        assertThat(page.locator("section[aria-label='Closed, in its envelope'] pattern[patternTransform]")
+                        .first())
+                .isAttached();
     }
 
     @Test
@@ -167,7 +183,10 @@ class LayersTest extends Browsing {
         take("Programme of the two days");
         page.getByLabel("Panels").selectOption("4");
         assertThat(figures()).containsText("is not there any more");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Layers").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Layers").setExact(true))
+                .click();
         Locator aside = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Kept aside"));
         assertThat(aside).isVisible();
         int kept = aside.getByRole(AriaRole.LISTITEM).count();
@@ -183,7 +202,9 @@ class LayersTest extends Browsing {
     void aPictureOfOnesOwnBecomesAPaper() throws IOException {
         page.navigate(house.at("/tools"));
         page.getByLabel("Printed with").selectOption("IMAGE");
-        page.locator("input[type=file]").setInputFiles(new FilePayload("notes.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
+        page.locator("input[type=file]")
+                .setInputFiles(
+                        new FilePayload("notes.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("no PNG or JPEG picture");
         ByteArrayOutputStream drawn = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(300, 200, BufferedImage.TYPE_INT_RGB), "png", drawn);
@@ -191,7 +212,9 @@ class LayersTest extends Browsing {
         assertThat(page.getByText("The picture is kept.")).isVisible();
         field("Name of the card").fill("Scanned cloud paper");
         field("g/m²").fill("120");
-        page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("One more cardstock")).getByText("Keep it").click();
+        page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("One more cardstock"))
+                .getByText("Keep it")
+                .click();
         assertThat(page.getByText("Scanned cloud paper")).isVisible();
     }
 }

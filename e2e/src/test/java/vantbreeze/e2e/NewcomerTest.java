@@ -13,10 +13,17 @@ class NewcomerTest extends Browsing {
     @Test
     void aStructureIsFoundFittedMovedSeenToFailMendedAndWrittenOut() {
         double begun = ((Number) page.evaluate("Date.now()")).doubleValue();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Look on the shelf")).click();
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Gatefold").setExact(true)).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Look on the shelf"))
+                .click();
+        page.getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions().setName("Gatefold").setExact(true))
+                .click();
         button("Begin this card").click();
-        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cards that fit")).getByRole(AriaRole.BUTTON).first().click();
+        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cards that fit"))
+                .getByRole(AriaRole.BUTTON)
+                .first()
+                .click();
         figures().waitFor();
         button("Loosen it").click();
         assertThat(page.getByText("It closes, fits and measures well.")).isVisible();

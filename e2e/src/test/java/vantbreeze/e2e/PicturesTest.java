@@ -40,7 +40,10 @@ class PicturesTest extends Browsing {
     @Test
     void theLayers() throws Exception {
         take("Kite festival invitation");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Layers").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Layers").setExact(true))
+                .click();
         page.locator("canvas").waitFor();
         page.getByRole(AriaRole.CHECKBOX).first().click();
         page.getByText("One more layer").waitFor();
@@ -50,9 +53,13 @@ class PicturesTest extends Browsing {
     @Test
     void theListToCut() throws Exception {
         take("Gate for the mayor");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Layers").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Layers").setExact(true))
+                .click();
         page.locator("canvas").waitFor();
-        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("To cut")).evaluate("list => list.scrollIntoView()");
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("To cut"))
+                .evaluate("list => list.scrollIntoView()");
         picture("layers-list");
     }
 
@@ -125,7 +132,9 @@ class PicturesTest extends Browsing {
     void aRecipeThatDoesNotClose() throws Exception {
         page.navigate(house.at("/recipe"));
         page.getByLabel("Figures without a unit are in").selectOption("mm");
-        page.getByLabel("Recipe").fill("Kite train: 36 x 11 cm, score on the long side at 6, 12, 18, 24 and 29, concertina fold.\nMats 5.5 x 10.5, windsock 4 x 9 cm");
+        page.getByLabel("Recipe")
+                .fill("Kite train: 36 x 11 cm, score on the long side at 6, 12, 18, 24 and 29, "
+                        + "concertina fold.\nMats 5.5 x 10.5, windsock 4 x 9 cm");
         page.getByText("It does not close").waitFor();
         picture("recipe");
     }
@@ -171,7 +180,9 @@ class PicturesTest extends Browsing {
         page.addInitScript(BrokenPartsTest.NO_WEBGL);
         page.navigate(house.at("/"));
         take("Kite theatre for the bandstand");
-        page.locator("[aria-label='The card part-open, drawn flat'] polygon").first().waitFor();
+        page.locator("[aria-label='The card part-open, drawn flat'] polygon")
+                .first()
+                .waitFor();
         picture("bench-flat");
     }
 
@@ -188,12 +199,18 @@ class PicturesTest extends Browsing {
     @Test
     void everyStructureDisplayedHalfWayAndClosed() throws Exception {
         page.setViewportSize(1720, 1500);
-        String script = new String(getClass().getResourceAsStream("/contact-sheet.js").readAllBytes(), StandardCharsets.UTF_8);
-        page.evaluate(script + """
+        String script =
+                new String(getClass().getResourceAsStream("/contact-sheet.js").readAllBytes(), StandardCharsets.UTF_8);
+        page.evaluate(
+                script
+                        + """
                 ; const style = document.createElement('style')
-                style.textContent = 'body{background:#cbb48f;font:16px Literata Variable,serif;padding:16px}h1{font-size:24px;margin:0 0 12px}'
-                  + 'main{display:grid;grid-template-columns:repeat(4,1fr);gap:14px 22px}figure{margin:0}figure div{display:flex;height:150px;'
-                  + 'align-items:end;border-bottom:5px solid #8a7350}figure svg{width:33%;height:140px;stroke:#1e2a33;stroke-width:1;stroke-linejoin:round}'
+                style.textContent = 'body{background:#cbb48f;font:16px Literata Variable,serif;padding:16px}'
+                  + 'h1{font-size:24px;margin:0 0 12px}'
+                  + 'main{display:grid;grid-template-columns:repeat(4,1fr);gap:14px 22px}'
+                  + 'figure{margin:0}figure div{display:flex;height:150px;'
+                  + 'align-items:end;border-bottom:5px solid #8a7350}'
+                  + 'figure svg{width:33%;height:140px;stroke:#1e2a33;stroke-width:1;stroke-linejoin:round}'
                   + 'polygon{vector-effect:non-scaling-stroke}figcaption{padding-top:3px}'
                 document.head.append(style)
                 contactSheet('/')""");

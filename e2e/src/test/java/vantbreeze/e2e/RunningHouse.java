@@ -31,11 +31,18 @@ final class RunningHouse implements AutoCloseable {
         int port = freePort();
         String jar = System.getProperty("vantbreeze.jar");
         List<String> command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-jar", jar,
-                "--server.port=" + port, "--vantbreeze.data=" + cards, "--vantbreeze.demo=" + demo));
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-jar",
+                jar,
+                "--server.port=" + port,
+                "--vantbreeze.data=" + cards,
+                "--vantbreeze.demo=" + demo));
         try {
-            Process process = new ProcessBuilder(command).redirectErrorStream(true)
-                    .redirectOutput(cards.resolve("house.log").toFile()).start();
+            Process process = new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(cards.resolve("house.log").toFile())
+                    .start();
             RunningHouse house = new RunningHouse(process, "http://127.0.0.1:" + port);
             house.awaitAnswer();
             return house;
@@ -49,8 +56,8 @@ final class RunningHouse implements AutoCloseable {
     }
 
     HttpResponse<byte[]> fetch(String path) throws IOException, InterruptedException {
-        return HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(at(path))).build(),
-                HttpResponse.BodyHandlers.ofByteArray());
+        return HttpClient.newHttpClient()
+                .send(HttpRequest.newBuilder(URI.create(at(path))).build(), HttpResponse.BodyHandlers.ofByteArray());
     }
 
     @Override

@@ -22,7 +22,8 @@ class SafeKeepingTest extends Browsing {
     @Test
     void everythingIsSavedAndPutBackAndThatIsUndone() throws Exception {
         page.navigate(house.at("/safe-keeping"));
-        Download saved = page.waitForDownload(() -> page.getByText("Save everything in a file").click());
+        Download saved = page.waitForDownload(
+                () -> page.getByText("Save everything in a file").click());
         assertThat(saved.suggestedFilename()).matches("vantbreeze-\\d{4}-\\d\\d-\\d\\d\\.zip");
         Path file = cards.resolve("saved.zip");
         saved.saveAs(file);
@@ -48,22 +49,30 @@ class SafeKeepingTest extends Browsing {
         button("Undo that…").click();
         assertThat(dialog()).containsText("1 card becomes what it was then: Gate, spoiled");
         button("Leave everything as it is").click();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Drawer").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Drawer").setExact(true))
+                .click();
         assertThat(tile("Gate for the mayor")).isVisible();
     }
 
     @Test
     void whatIsNoBackupIsToldInWords() {
         page.navigate(house.at("/safe-keeping"));
-        page.getByLabel("Backup file").setInputFiles(new FilePayload("diary.zip", "application/zip", "dear diary".getBytes(StandardCharsets.UTF_8)));
+        page.getByLabel("Backup file")
+                .setInputFiles(
+                        new FilePayload("diary.zip", "application/zip", "dear diary".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("diary.zip: That file is no backup")).isVisible();
         assertThat(dialog()).hasCount(0);
     }
 
     @Test
     void aDeletedCardIsLookedAtAndBroughtBackByKeyboard() {
-        tile("How the kite got its tail").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("More for")).click();
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Delete")).click();
+        tile("How the kite got its tail")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("More for"))
+                .click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Delete"))
+                .click();
         assertThat(tile("How the kite got its tail")).hasCount(0);
         page.navigate(house.at("/safe-keeping"));
         tabTo("Look at How the kite got its tail");
@@ -72,7 +81,8 @@ class SafeKeepingTest extends Browsing {
         page.keyboard().press("Escape");
         tabTo("Bring back How the kite got its tail");
         page.keyboard().press("Enter");
-        assertThat(page.getByText("“How the kite got its tail” is back in the drawer.")).isVisible();
+        assertThat(page.getByText("“How the kite got its tail” is back in the drawer."))
+                .isVisible();
         page.navigate(house.at("/"));
         assertThat(tile("How the kite got its tail")).isVisible();
     }
@@ -83,6 +93,7 @@ class SafeKeepingTest extends Browsing {
         page.navigate(house.at("/safe-keeping"));
         assertThat(page.getByText("Save everything in a file")).isVisible();
         page.getByText("the first use of that day").waitFor();
-        assertThat(page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth")).isEqualTo(0);
+        assertThat(page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth"))
+                .isEqualTo(0);
     }
 }

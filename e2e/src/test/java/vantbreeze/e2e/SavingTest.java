@@ -55,11 +55,16 @@ class SavingTest extends Browsing {
     void whatIsLeftOutIsAsItWas() {
         take("Prize card, longest tail");
         String before = keptMeasure("Leg");
-        page.route("**/changes", route -> route.fulfill(new Route.FulfillOptions().setStatus(507).setContentType("application/problem+json")
-                .setBody("{\"detail\":\"The disk is full, so this was not saved.\"}")));
+        page.route(
+                "**/changes",
+                route -> route.fulfill(new Route.FulfillOptions()
+                        .setStatus(507)
+                        .setContentType("application/problem+json")
+                        .setBody("{\"detail\":\"The disk is full, so this was not saved.\"}")));
         figure("Leg").focus();
         page.keyboard().press("ArrowUp");
-        assertThat(page.getByText("The disk is full, so this was not saved.").first()).isVisible();
+        assertThat(page.getByText("The disk is full, so this was not saved.").first())
+                .isVisible();
         button("Leave it out").click();
         assertThat(page.locator("[data-saving=saved]")).isVisible();
         assertThat(keptMeasure("Leg")).isEqualTo(before);

@@ -18,7 +18,8 @@ class ShelfTest extends Browsing {
     }
 
     private Locator model(String name) {
-        return page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private void filter(String label, String value) {
@@ -52,7 +53,8 @@ class ShelfTest extends Browsing {
         filter("From sheet", "a4");
         model("Z-fold").click();
         assertThat(page.getByText(Pattern.compile("Largest"))).isVisible();
-        assertThat(page.getByText(Pattern.compile("\\d+ of 28 structures|28 structures"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("\\d+ of 28 structures|28 structures")))
+                .isVisible();
     }
 
     @Test
@@ -73,7 +75,8 @@ class ShelfTest extends Browsing {
         page.keyboard().press("ArrowRight");
         assertThat(model("Side fold")).isFocused();
         page.keyboard().press("Enter");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Side fold"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Side fold")))
+                .isVisible();
         button("Begin this card").focus();
         page.keyboard().press("Enter");
         assertThat(page.getByLabel("Structure")).hasValue("side-fold");

@@ -13,14 +13,18 @@ import vantbreeze.trials.LoadTrial;
 import vantbreeze.trials.ParserTrial;
 import vantbreeze.trials.Tally;
 
-/** A small sample of each trial of docs/reliability.md; the kills are in {@link HouseInTroubleTest}. Times are told there, not here. */
+/**
+ * A small sample of each trial of docs/reliability.md; the kills are in {@link HouseInTroubleTest}. Times are told
+ * there, not here.
+ */
 class TrialsTest {
 
     @TempDir
     private Path folder;
 
     private static House.Start start() {
-        return new House.Start(Path.of(System.getProperty("vantbreeze.jar")), null, List.of("-XX:TieredStopAtLevel=1", "-Xmx512m"));
+        return new House.Start(
+                Path.of(System.getProperty("vantbreeze.jar")), null, List.of("-XX:TieredStopAtLevel=1", "-Xmx512m"));
     }
 
     @Test

@@ -13,9 +13,11 @@ class TwoWindowsTest extends Browsing {
         take(card);
         Page other = context.newPage();
         other.navigate(page.url());
-        other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Leg:")).focus();
+        other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Leg:"))
+                .focus();
         other.keyboard().press("ArrowUp");
-        assertThat(other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))).isEnabled();
+        assertThat(other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")))
+                .isEnabled();
         other.close();
         figure("Finished height").focus();
         page.keyboard().press("ArrowDown");

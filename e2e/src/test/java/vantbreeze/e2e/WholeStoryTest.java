@@ -19,11 +19,18 @@ class WholeStoryTest extends Browsing {
         page.getByLabel("Cut from").selectOption("letter");
         page.getByLabel("Measured in").selectOption("eighths");
         page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cards that fit"))
-                .getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("5½ in")).first().waitFor();
-        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cards that fit")).getByRole(AriaRole.BUTTON).first().click();
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("5½ in"))
+                .first()
+                .waitFor();
+        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cards that fit"))
+                .getByRole(AriaRole.BUTTON)
+                .first()
+                .click();
 
         assertThat(figure("Finished width")).hasAccessibleName("Finished width: 5½ in. Press to change.");
-        assertThat(page.getByText("It closes, fits and measures well. Ready to cut.")).isVisible();
+        assertThat(page.getByText("It closes, fits and measures well. Ready to cut."))
+                .isVisible();
 
         figure("Leg").focus();
         page.keyboard().press("Enter");
@@ -35,8 +42,10 @@ class WholeStoryTest extends Browsing {
         assertThat(keptMeasure("Leg")).isEqualTo("2 3/8 in");
         // every view answered: the sheet's own figure, the running distance, the cut
         assertThat(button("Second leg, width: 2⅜ in")).isVisible();
-        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Figures"))).containsText("4¾ in");
-        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Figures"))).containsText("10¼");
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Figures")))
+                .containsText("4¾ in");
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Figures")))
+                .containsText("10¼");
 
         page.reload();
         assertThat(figure("Leg")).hasAccessibleName("Leg: 2⅜ in. Press to change.");
@@ -82,7 +91,8 @@ class WholeStoryTest extends Browsing {
         take("Workshop for twelve, practice card");
         assertThat(page.getByText("The strip is 15 mm too long for A4.")).isVisible();
         button("Make the finished width 148 mm").click();
-        assertThat(page.getByText("It closes, fits and measures well. Ready to cut.")).isVisible();
+        assertThat(page.getByText("It closes, fits and measures well. Ready to cut."))
+                .isVisible();
         button("Undo").click();
         assertThat(page.getByText("The strip is 15 mm too long for A4.")).isVisible();
     }
@@ -94,7 +104,9 @@ class WholeStoryTest extends Browsing {
         assertThat(page.getByText("No figure moves by more than")).isVisible();
         button("Keep every length, read it there").click();
         assertThat(figure("Finished width")).hasAccessibleName("Finished width: about 5⅝ in. Press to change.");
-        assertThat(page.getByText("Finished width is not on a mark of this ruler: the nearest, 5⅝ in, is 1.13 mm less.")).isVisible();
+        assertThat(page.getByText(
+                        "Finished width is not on a mark of this ruler: the nearest, 5⅝ in, is 1.13 mm less."))
+                .isVisible();
         button("Round every measure to this ruler").click();
         assertThat(figure("Finished width")).hasAccessibleName("Finished width: 5⅝ in. Press to change.");
         button("Undo").click();
@@ -104,14 +116,25 @@ class WholeStoryTest extends Browsing {
 
     @Test
     void aStageIsPickedByLookingFittedAndKeptClosing() {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Look on the shelf")).click();
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Stage").setExact(true)).click();
-        assertThat(page.getByText("It stands like a small theatre and shears flat.")).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Look on the shelf"))
+                .click();
+        page.getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions().setName("Stage").setExact(true))
+                .click();
+        assertThat(page.getByText("It stands like a small theatre and shears flat."))
+                .isVisible();
         button("Begin this card").click();
         assertThat(page.getByText("card from A4").first()).isVisible();
-        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cards that fit")).getByRole(AriaRole.BUTTON).first().click();
-        assertThat(page.getByText("It closes, fits and measures well. Ready to cut.")).isVisible();
-        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Band, open, decorated side up"))).isVisible();
+        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cards that fit"))
+                .getByRole(AriaRole.BUTTON)
+                .first()
+                .click();
+        assertThat(page.getByText("It closes, fits and measures well. Ready to cut."))
+                .isVisible();
+        assertThat(page.getByRole(
+                        AriaRole.REGION, new Page.GetByRoleOptions().setName("Band, open, decorated side up")))
+                .isVisible();
         figure("Wall").click();
         field("Wall").fill("9 mm");
         page.keyboard().press("Enter");
@@ -119,7 +142,8 @@ class WholeStoryTest extends Browsing {
         page.keyboard().press("Escape");
         figure("Wing").focus();
         page.keyboard().press("ArrowDown");
-        assertThat(page.getByText("It closes, fits and measures well. Ready to cut.")).isVisible();
+        assertThat(page.getByText("It closes, fits and measures well. Ready to cut."))
+                .isVisible();
         button("Close it").click();
         assertThat(button("Open it")).isVisible();
     }
@@ -127,7 +151,8 @@ class WholeStoryTest extends Browsing {
     @Test
     void touchingAPanelInOneViewLightsItInTheOthers() {
         take("Kite festival invitation");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Back, width")).focus();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Back, width"))
+                .focus();
         assertThat(page.locator("svg polygon.fill-picked-wash")).hasCount(2);
     }
 }

@@ -8,8 +8,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A disk that fills up while cards are edited, and a folder that can't be written: a small file system in memory of its own is
- * mounted for each, which only the machine's administrator may. Nothing that was answered may be lost, all that is kept is shown.
+ * A disk that fills up while cards are edited, and a folder that can't be written: a small file system in memory of its
+ * own is mounted for each, which only the machine's administrator may. Nothing that was answered may be lost, all that
+ * is kept is shown.
  */
 public final class DiskTrial {
 
@@ -48,15 +49,22 @@ public final class DiskTrial {
             HttpResponse<String> refused = null;
             fill(filler, Files.getFileStore(mount).getUsableSpace() - 400_000);
             for (int i = 0; i < 3_000 && refused == null; i++) {
-                HttpResponse<String> answer = house.send("POST", "/api/cards/%s/changes".formatted(id),
-                        "{\"revision\":%d,\"field\":\"notes\",\"text\":\"%s\"}".formatted(i, ("note " + i + " ").repeat(300)));
+                HttpResponse<String> answer = house.send(
+                        "POST",
+                        "/api/cards/%s/changes".formatted(id),
+                        "{\"revision\":%d,\"field\":\"notes\",\"text\":\"%s\"}"
+                                .formatted(i, ("note " + i + " ").repeat(300)));
                 if (answer.statusCode() == 200) {
                     answered = i;
                 } else {
                     refused = answer;
                 }
             }
-            seen.add(refused == null ? "NOT refused: the disk was not filled" : "full disk: after %d edits answered %d, %s".formatted(answered + 1, refused.statusCode(), detail(refused)));
+            seen.add(
+                    refused == null
+                            ? "NOT refused: the disk was not filled"
+                            : "full disk: after %d edits answered %d, %s"
+                                    .formatted(answered + 1, refused.statusCode(), detail(refused)));
             Files.delete(filler);
             HttpResponse<String> after = null;
             for (int i = 0; i < 50 && (after == null || after.statusCode() != 200); i++) {
@@ -64,15 +72,22 @@ public final class DiskTrial {
                 after = house.get("/api/cards/" + id);
             }
             int revision = House.json(after).path("revision").asInt(-1);
-            seen.add("with room again: the card is shown with %d of %d answered edits".formatted(revision, answered + 1));
+            seen.add("with room again: the card is shown with %d of %d answered edits"
+                    .formatted(revision, answered + 1));
             if (revision < answered + 1) {
                 seen.add("NOT kept: %d answered edits".formatted(answered + 1 - revision));
             }
-            HttpResponse<String> again = house.send("POST", "/api/cards/%s/changes".formatted(id), "{\"revision\":%d,\"field\":\"notes\",\"text\":\"again\"}".formatted(revision));
-            seen.add((again.statusCode() == 200 ? "" : "NOT ") + "edited again without a new start: %d".formatted(again.statusCode()));
+            HttpResponse<String> again = house.send(
+                    "POST",
+                    "/api/cards/%s/changes".formatted(id),
+                    "{\"revision\":%d,\"field\":\"notes\",\"text\":\"again\"}".formatted(revision));
+            seen.add((again.statusCode() == 200 ? "" : "NOT ")
+                    + "edited again without a new start: %d".formatted(again.statusCode()));
         }
-        try (House house = start.with("--vantbreeze.least-free-bytes=1000000000").in(mount)) {
-            HttpResponse<String> refused = house.send("POST", "/api/cards/bare", "{\"ruler\":\"mm\",\"width\":\"90\",\"height\":\"90\"}");
+        try (House house =
+                start.with("--vantbreeze.least-free-bytes=1000000000").in(mount)) {
+            HttpResponse<String> refused =
+                    house.send("POST", "/api/cards/bare", "{\"ruler\":\"mm\",\"width\":\"90\",\"height\":\"90\"}");
             seen.add("less room than is wanted: %d, %s".formatted(refused.statusCode(), detail(refused)));
         }
     }
@@ -81,8 +96,12 @@ public final class DiskTrial {
         run("mount", "-o", "remount,ro", mount.toString());
         try (House house = start.in(mount)) {
             HttpResponse<String> list = house.get("/api/cards");
-            seen.add("read-only folder: %d cards listed; %s".formatted(House.json(list).size(), House.json(house.get("/api/house")).path("words").asText()));
-            HttpResponse<String> refused = house.send("POST", "/api/cards/bare", "{\"ruler\":\"mm\",\"width\":\"90\",\"height\":\"90\"}");
+            seen.add("read-only folder: %d cards listed; %s"
+                    .formatted(
+                            House.json(list).size(),
+                            House.json(house.get("/api/house")).path("words").asText()));
+            HttpResponse<String> refused =
+                    house.send("POST", "/api/cards/bare", "{\"ruler\":\"mm\",\"width\":\"90\",\"height\":\"90\"}");
             seen.add("there an edit is answered %d, %s".formatted(refused.statusCode(), detail(refused)));
             if (House.json(list).isEmpty() || refused.statusCode() != 503) {
                 seen.add("NOT as it is meant");
@@ -106,6 +125,10 @@ public final class DiskTrial {
     }
 
     private static int run(String... command) throws IOException, InterruptedException {
-        return new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD).start().waitFor();
+        return new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start()
+                .waitFor();
     }
 }

@@ -26,7 +26,8 @@ public final class House implements AutoCloseable {
     private final Process process;
     private final int port;
     private final Path log;
-    private final HttpClient client = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
+    private final HttpClient client =
+            HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
 
     private House(Process process, int port, Path log) {
         this.process = process;
@@ -68,7 +69,8 @@ public final class House implements AutoCloseable {
             try (ServerSocket socket = new ServerSocket(0)) {
                 port = socket.getLocalPort();
             }
-            List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:+UseSerialGC"));
+            List<String> command = new ArrayList<>(List.of(
+                    Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:+UseSerialGC"));
             if (archive != null && Files.exists(archive)) {
                 command.addAll(List.of("-XX:SharedArchiveFile=" + archive, "-Xshare:auto"));
             }
@@ -77,7 +79,13 @@ public final class House implements AutoCloseable {
             options.stream().filter(option -> option.startsWith("--")).forEach(command::add);
             Path log = Files.createTempFile("vantbreeze-trial", ".log");
             log.toFile().deleteOnExit();
-            return new House(new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(log.toFile()).start(), port, log);
+            return new House(
+                    new ProcessBuilder(command)
+                            .redirectErrorStream(true)
+                            .redirectOutput(log.toFile())
+                            .start(),
+                    port,
+                    log);
         }
     }
 
@@ -120,19 +128,29 @@ public final class House implements AutoCloseable {
 
     /** Asks for something. */
     public HttpResponse<String> get(String path) throws IOException, InterruptedException {
-        return client.send(HttpRequest.newBuilder(URI.create(at(path))).timeout(PATIENCE).build(), HttpResponse.BodyHandlers.ofString());
+        return client.send(
+                HttpRequest.newBuilder(URI.create(at(path))).timeout(PATIENCE).build(),
+                HttpResponse.BodyHandlers.ofString());
     }
 
     /** Sends JSON. */
     public HttpResponse<String> send(String method, String path, String body) throws IOException, InterruptedException {
-        return client.send(HttpRequest.newBuilder(URI.create(at(path))).timeout(PATIENCE).header("Content-Type", "application/json")
-                .method(method, HttpRequest.BodyPublishers.ofString(body)).build(), HttpResponse.BodyHandlers.ofString());
+        return client.send(
+                HttpRequest.newBuilder(URI.create(at(path)))
+                        .timeout(PATIENCE)
+                        .header("Content-Type", "application/json")
+                        .method(method, HttpRequest.BodyPublishers.ofString(body))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
     }
 
     /** Begins a Z-fold; its id. */
     String begin(String name) throws IOException, InterruptedException {
-        HttpResponse<String> answer = send("POST", "/api/cards", JSON.writeValueAsString(
-                Map.of("name", name, "structure", "z-fold", "ruler", "mm", "width", "126", "height", "92")));
+        HttpResponse<String> answer = send(
+                "POST",
+                "/api/cards",
+                JSON.writeValueAsString(
+                        Map.of("name", name, "structure", "z-fold", "ruler", "mm", "width", "126", "height", "92")));
         if (answer.statusCode() != 201) {
             throw new IOException("no card: " + answer.body());
         }

@@ -17,8 +17,9 @@ import java.util.concurrent.CountDownLatch;
 import vantbreeze.exchange.document.PlanDocument;
 
 /**
- * The house is killed (SIGKILL) at a random moment while two windows edit, each a card of its own and both one card together.
- * Then the database is opened without it: every edit that was answered 200 must be there, and every card be readable.
+ * The house is killed (SIGKILL) at a random moment while two windows edit, each a card of its own and both one card
+ * together. Then the database is opened without it: every edit that was answered 200 must be there, and every card be
+ * readable.
  */
 public final class KillTrial {
 
@@ -29,11 +30,12 @@ public final class KillTrial {
     private final Random random;
     /** The last edit answered of each card. */
     private final Map<String, Edit> answered = new HashMap<>();
+
     private int edits;
     private int lost;
     private int unreadable;
 
-    private record Edit(int revision, String name) { }
+    private record Edit(int revision, String name) {}
 
     /**
      * What came of it.
@@ -43,7 +45,7 @@ public final class KillTrial {
      * @param lost how many of those were not there afterwards
      * @param unreadable how many cards could not be read afterwards
      */
-    public record Outcome(int kills, int edits, int lost, int unreadable) { }
+    public record Outcome(int kills, int edits, int lost, int unreadable) {}
 
     /** A trial with the cards in {@code folder}; the moments follow from {@code seed}. */
     public KillTrial(House.Start start, Path folder, long seed) {
@@ -57,7 +59,9 @@ public final class KillTrial {
         for (int kill = 0; kill < kills; kill++) {
             round(kill);
             if (kill % 25 == 24) {
-                System.out.printf("%d kills, %d edits answered, %d lost, %d cards unreadable%n", kill + 1, edits, lost, unreadable);
+                System.out.printf(
+                        "%d kills, %d edits answered, %d lost, %d cards unreadable%n",
+                        kill + 1, edits, lost, unreadable);
             }
         }
         return new Outcome(kills, edits, lost, unreadable);
@@ -92,32 +96,42 @@ public final class KillTrial {
 
     /** Renames its cards in turn until nobody answers any more. */
     private Thread window(House house, String name, List<String> cards, CountDownLatch begun) {
-        return new Thread(() -> {
-            try {
-                Map<String, Integer> revisions = new HashMap<>();
-                for (int i = 0; ; i++) {
-                    String card = cards.get(i % cards.size());
-                    if (!revisions.containsKey(card)) {
-                        revisions.put(card, House.json(house.get("/api/cards/" + card)).path("revision").asInt());
+        return new Thread(
+                () -> {
+                    try {
+                        Map<String, Integer> revisions = new HashMap<>();
+                        for (int i = 0; ; i++) {
+                            String card = cards.get(i % cards.size());
+                            if (!revisions.containsKey(card)) {
+                                revisions.put(
+                                        card,
+                                        House.json(house.get("/api/cards/" + card))
+                                                .path("revision")
+                                                .asInt());
+                            }
+                            String edit = "%s, edit %d".formatted(name, i);
+                            HttpResponse<String> answer = house.send(
+                                    "POST",
+                                    "/api/cards/%s/changes".formatted(card),
+                                    House.JSON.writeValueAsString(
+                                            Map.of("revision", revisions.get(card), "field", "name", "text", edit)));
+                            if (answer.statusCode() == 200) {
+                                int revision =
+                                        House.json(answer).path("revision").asInt();
+                                revisions.put(card, revision);
+                                answered(card, new Edit(revision, edit));
+                            } else {
+                                revisions.remove(card);
+                            }
+                            begun.countDown();
+                        }
+                    } catch (IOException killed) {
+                        begun.countDown();
+                    } catch (InterruptedException stopped) {
+                        Thread.currentThread().interrupt();
                     }
-                    String edit = "%s, edit %d".formatted(name, i);
-                    HttpResponse<String> answer = house.send("POST", "/api/cards/%s/changes".formatted(card),
-                            House.JSON.writeValueAsString(Map.of("revision", revisions.get(card), "field", "name", "text", edit)));
-                    if (answer.statusCode() == 200) {
-                        int revision = House.json(answer).path("revision").asInt();
-                        revisions.put(card, revision);
-                        answered(card, new Edit(revision, edit));
-                    } else {
-                        revisions.remove(card);
-                    }
-                    begun.countDown();
-                }
-            } catch (IOException killed) {
-                begun.countDown();
-            } catch (InterruptedException stopped) {
-                Thread.currentThread().interrupt();
-            }
-        }, name);
+                },
+                name);
     }
 
     private synchronized void answered(String card, Edit edit) {
@@ -125,12 +139,16 @@ public final class KillTrial {
         answered.merge(card, edit, (one, other) -> one.revision > other.revision ? one : other);
     }
 
-    /** An edit is there when its revision holds its name, or a later edit, sent but not answered before the kill, came after it. */
+    /**
+     * An edit is there when its revision holds its name, or a later edit, sent but not answered before the kill, came
+     * after it.
+     */
     private void check() throws SQLException {
         String url = "jdbc:h2:file:%s;IFEXISTS=TRUE".formatted(folder.resolve("cards"));
         Map<String, Edit> kept = new HashMap<>();
         try (Connection connection = DriverManager.getConnection(url, "vantbreeze", "");
-                ResultSet row = connection.createStatement().executeQuery("select id, revision, name, document from card")) {
+                ResultSet row =
+                        connection.createStatement().executeQuery("select id, revision, name, document from card")) {
             while (row.next()) {
                 kept.put(row.getString("id"), new Edit(row.getInt("revision"), row.getString("name")));
                 try {
@@ -144,7 +162,9 @@ public final class KillTrial {
         }
         answered.forEach((card, edit) -> {
             Edit there = kept.get(card);
-            if (there == null || there.revision < edit.revision || there.revision == edit.revision && !there.name.equals(edit.name)) {
+            if (there == null
+                    || there.revision < edit.revision
+                    || there.revision == edit.revision && !there.name.equals(edit.name)) {
                 lost++;
             }
         });

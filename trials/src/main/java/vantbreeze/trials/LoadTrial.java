@@ -11,8 +11,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A day at the table in ten minutes: one window that edits, drags, undoes, dresses, prints, lists and reads recipes without a
- * pause, in a house of 512 MB. What it holds in memory and its file are looked at along the way: neither may grow.
+ * A day at the table in ten minutes: one window that edits, drags, undoes, dresses, prints, lists and reads recipes
+ * without a pause, in a house of 512 MB. What it holds in memory and its file are looked at along the way: neither may
+ * grow.
  */
 public final class LoadTrial {
 
@@ -30,11 +31,14 @@ public final class LoadTrial {
         this.folder = folder;
     }
 
-    /** What is held at a moment: megabytes of memory in use after tidying, of the process in all, and of the database's file. */
-    public record Look(int seconds, double heap, double resident, double file) { }
+    /**
+     * What is held at a moment: megabytes of memory in use after tidying, of the process in all, and of the database's
+     * file.
+     */
+    public record Look(int seconds, double heap, double resident, double file) {}
 
     /** What came of it: requests, the median and slowest edit in ms, and what was held along the way. */
-    public record Outcome(int seconds, int requests, double medianEdit, double slowestEdit, List<Look> looks) { }
+    public record Outcome(int seconds, int requests, double medianEdit, double slowestEdit, List<Look> looks) {}
 
     /** Goes on for so many seconds. */
     public Outcome run(int seconds) throws IOException, InterruptedException {
@@ -52,7 +56,8 @@ public final class LoadTrial {
                     System.out.println(looks.get(looks.size() - 1));
                 }
             }
-            double[] sorted = edits.stream().mapToDouble(Double::doubleValue).sorted().toArray();
+            double[] sorted =
+                    edits.stream().mapToDouble(Double::doubleValue).sorted().toArray();
             return new Outcome(seconds, asked, sorted[sorted.length / 2], sorted[sorted.length - 1], looks);
         }
     }
@@ -67,22 +72,40 @@ public final class LoadTrial {
         String before = card.path("document").asText();
         for (int i = 0; i < 6; i++) {
             long begun = System.nanoTime();
-            HttpResponse<String> answer = ok(house.send("POST", "/api/cards/%s/changes".formatted(id),
+            HttpResponse<String> answer = ok(house.send(
+                    "POST",
+                    "/api/cards/%s/changes".formatted(id),
                     "{\"revision\":%d,\"field\":\"leg\",\"divisions\":%d}".formatted(revision, i % 2 == 0 ? 1 : -1)));
             edits.add((System.nanoTime() - begun) / 1e6);
             revision = House.json(answer).path("revision").asInt();
         }
         for (int i = 0; i < 10; i++) {
-            ok(house.send("POST", "/api/cards/%s/hand".formatted(id), ("{\"revision\":%d,\"kind\":\"SCORE\",\"piece\":0,\"index\":0,\"end\":\"WHOLE\",\"acrossMm\":%s,"
-                    + "\"upMm\":0,\"snap\":\"MARKS\",\"pushes\":false,\"keep\":false,\"closed\":0.5}").formatted(revision, 60 + i / 3.0)));
+            ok(house.send(
+                    "POST",
+                    "/api/cards/%s/hand".formatted(id),
+                    ("{\"revision\":%d,\"kind\":\"SCORE\",\"piece\":0,\"index\":0,\"end\":\"WHOLE\",\"acrossMm\":%s,"
+                                    + "\"upMm\":0,\"snap\":\"MARKS\",\"pushes\":false,\"keep\":false,\"closed\":0.5}")
+                            .formatted(revision, 60 + i / 3.0)));
         }
-        revision = House.json(ok(house.send("POST", "/api/cards/%s/layers".formatted(id), ("{\"revision\":%d,\"what\":\"%s\",\"faces\":[],\"layers\":[],\"embellishments\":[]}")
-                .formatted(revision, round % 2 == 0 ? "SUGGEST" : "CLEAR")))).path("revision").asInt();
-        ok(house.send("PUT", "/api/cards/%s/document".formatted(id), House.JSON.writeValueAsString(Map.of("revision", revision, "document", before))));
+        revision = House.json(ok(house.send(
+                        "POST",
+                        "/api/cards/%s/layers".formatted(id),
+                        ("{\"revision\":%d,\"what\":\"%s\",\"faces\":[],\"layers\":[],\"embellishments\":[]}")
+                                .formatted(revision, round % 2 == 0 ? "SUGGEST" : "CLEAR"))))
+                .path("revision")
+                .asInt();
+        ok(house.send(
+                "PUT",
+                "/api/cards/%s/document".formatted(id),
+                House.JSON.writeValueAsString(Map.of("revision", revision, "document", before))));
         ok(house.get("/api/cards"));
         ok(house.get("/api/cards/%s/sketch".formatted(id)));
         ok(house.get("/api/cards/%s/plan.pdf?page=a4".formatted(id)));
-        ok(house.send("POST", "/api/recipes/read", "{\"text\":\"%d x 4 1/4 in, score at 2 3/4 and 5 1/2, fold m v\",\"ruler\":\"eighths\"}".formatted(8 + round % 5)));
+        ok(house.send(
+                "POST",
+                "/api/recipes/read",
+                "{\"text\":\"%d x 4 1/4 in, score at 2 3/4 and 5 1/2, fold m v\",\"ruler\":\"eighths\"}"
+                        .formatted(8 + round % 5)));
         if (round % 10 == 0) {
             ok(house.get("/api/shelf/fitting?ruler=mm&sheet=a4&envelope=c6"));
             ok(house.send("POST", "/api/cards/%s/copy".formatted(id), ""));
@@ -105,10 +128,15 @@ public final class LoadTrial {
     private Look look(House house, int seconds) throws IOException, InterruptedException {
         String jcmd = Path.of(System.getProperty("java.home"), "bin", "jcmd").toString();
         said(jcmd, Long.toString(house.pid()), "GC.run");
-        double heap = Arrays.stream(said(jcmd, Long.toString(house.pid()), "GC.heap_info").split("\n")).filter(line -> line.contains("generation"))
-                .mapToDouble(line -> Double.parseDouble(line.replaceAll(".*used (\\d+)K.*", "$1")) / 1024).sum();
-        double resident = Files.readAllLines(Path.of("/proc/%d/status".formatted(house.pid()))).stream().filter(line -> line.startsWith("VmRSS"))
-                .mapToDouble(line -> Double.parseDouble(line.replaceAll("\\D", "")) / 1024).sum();
+        double heap = Arrays.stream(
+                        said(jcmd, Long.toString(house.pid()), "GC.heap_info").split("\n"))
+                .filter(line -> line.contains("generation"))
+                .mapToDouble(line -> Double.parseDouble(line.replaceAll(".*used (\\d+)K.*", "$1")) / 1024)
+                .sum();
+        double resident = Files.readAllLines(Path.of("/proc/%d/status".formatted(house.pid()))).stream()
+                .filter(line -> line.startsWith("VmRSS"))
+                .mapToDouble(line -> Double.parseDouble(line.replaceAll("\\D", "")) / 1024)
+                .sum();
         return new Look(seconds, heap, resident, Files.size(folder.resolve("cards.mv.db")) / 1024.0 / 1024.0);
     }
 

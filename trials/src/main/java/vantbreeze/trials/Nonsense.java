@@ -15,19 +15,107 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.sessions.JqwikSession;
 
 /**
- * Inputs that nobody means: strings of any characters and of those that our readers look for, documents with something changed
- * in them, and bodies made from a schema, right in most places and wrong in one or two. Strings come from jqwik; which input
- * comes when follows from the seed alone.
+ * Inputs that nobody means: strings of any characters and of those that our readers look for, documents with something
+ * changed in them, and bodies made from a schema, right in most places and wrong in one or two. Strings come from
+ * jqwik; which input comes when follows from the seed alone.
  */
 final class Nonsense {
 
     private static final int STRINGS = 4_000;
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
-    private static final List<String> MEASURES = List.of("5 1/2", "5½", "140 mm", "14 cm", "0", "-1", "1/0", "999999", "1e9", "0.0000001", "5 1/", "in", "3,5cm", "5-1/2\"",
-            "٣", "∞", "NaN", "1/64", "4999 mm", "5001 mm", "1 2 3", "½½", "1/99999999999", "00000000000000000000001");
-    private static final List<String> WORDS = List.of("score", "at", "every", "fold", "m", "v", "cut", "x", "by", "and", "in", "mm", "cm", "from", "the", "left", "strip", "mat", "glue",
-            "to", "panel", "concertina", ",", ".", "\n", ":", "(", ")", "slit", "name:", "notes:", "2 pieces", "wide", "high", "mountain", "valley", "8½", "11 x 4 1/4", "70", "1,500", "-", "/");
-    private static final List<String> PATHS = List.of("M", "L", "C", "A", "Z", "z", "m", "l", "Q", "T", "H", "V", "S", "0", "40", "-3.5", "1e308", "1e-308", " ", ",", "60", ".", "-", "1 1 0 0 1");
+    private static final List<String> MEASURES = List.of(
+            "5 1/2",
+            "5½",
+            "140 mm",
+            "14 cm",
+            "0",
+            "-1",
+            "1/0",
+            "999999",
+            "1e9",
+            "0.0000001",
+            "5 1/",
+            "in",
+            "3,5cm",
+            "5-1/2\"",
+            "٣",
+            "∞",
+            "NaN",
+            "1/64",
+            "4999 mm",
+            "5001 mm",
+            "1 2 3",
+            "½½",
+            "1/99999999999",
+            "00000000000000000000001");
+    private static final List<String> WORDS = List.of(
+            "score",
+            "at",
+            "every",
+            "fold",
+            "m",
+            "v",
+            "cut",
+            "x",
+            "by",
+            "and",
+            "in",
+            "mm",
+            "cm",
+            "from",
+            "the",
+            "left",
+            "strip",
+            "mat",
+            "glue",
+            "to",
+            "panel",
+            "concertina",
+            ",",
+            ".",
+            "\n",
+            ":",
+            "(",
+            ")",
+            "slit",
+            "name:",
+            "notes:",
+            "2 pieces",
+            "wide",
+            "high",
+            "mountain",
+            "valley",
+            "8½",
+            "11 x 4 1/4",
+            "70",
+            "1,500",
+            "-",
+            "/");
+    private static final List<String> PATHS = List.of(
+            "M",
+            "L",
+            "C",
+            "A",
+            "Z",
+            "z",
+            "m",
+            "l",
+            "Q",
+            "T",
+            "H",
+            "V",
+            "S",
+            "0",
+            "40",
+            "-3.5",
+            "1e308",
+            "1e-308",
+            " ",
+            ",",
+            "60",
+            ".",
+            "-",
+            "1 1 0 0 1");
 
     private final Random random;
     private final List<String> strings = new ArrayList<>();
@@ -35,11 +123,29 @@ final class Nonsense {
     Nonsense(long seed) {
         random = new Random(seed);
         Arbitrary<String> any = Arbitraries.oneOf(
-                Arbitraries.strings().ofMaxLength(60), Arbitraries.strings().ascii().ofMaxLength(200),
+                Arbitraries.strings().ofMaxLength(60),
+                Arbitraries.strings().ascii().ofMaxLength(200),
                 Arbitraries.strings().withChars("0123456789 /.,-½¼⅛\"'inmc").ofMaxLength(24),
-                Arbitraries.strings().withCharRange('\u0590', '\u06ff').ofMaxLength(30), Arbitraries.strings().withCharRange('\u0000', '\u001f').ofMaxLength(10));
-        JqwikSession.run(() -> any.generator(1_000).stream(random).limit(STRINGS).forEach(sample -> strings.add(sample.value())));
-        strings.addAll(List.of("", " ", "null", "\u0000", "\ud800", "a".repeat(5_000), "‮", "{}", "[]", "true", "../../etc/passwd", "' or 1=1 --", "%s%n", "${jndi:x}", "<b>"));
+                Arbitraries.strings().withCharRange('\u0590', '\u06ff').ofMaxLength(30),
+                Arbitraries.strings().withCharRange('\u0000', '\u001f').ofMaxLength(10));
+        JqwikSession.run(() ->
+                any.generator(1_000).stream(random).limit(STRINGS).forEach(sample -> strings.add(sample.value())));
+        strings.addAll(List.of(
+                "",
+                " ",
+                "null",
+                "\u0000",
+                "\ud800",
+                "a".repeat(5_000),
+                "‮",
+                "{}",
+                "[]",
+                "true",
+                "../../etc/passwd",
+                "' or 1=1 --",
+                "%s%n",
+                "${jndi:x}",
+                "<b>"));
     }
 
     private <T> T one(List<T> all) {
@@ -73,7 +179,8 @@ final class Nonsense {
     private String mixed(List<String> parts, int most) {
         StringBuilder mixed = new StringBuilder();
         for (int i = random.nextInt(most); i > 0; i--) {
-            mixed.append(chance(0.03) ? text() : chance(0.3) ? Integer.toString(random.nextInt(300)) : one(parts)).append(' ');
+            mixed.append(chance(0.03) ? text() : chance(0.3) ? Integer.toString(random.nextInt(300)) : one(parts))
+                    .append(' ');
         }
         return mixed.toString();
     }
@@ -118,7 +225,8 @@ final class Nonsense {
         if (present.isTextual() && chance(0.6)) {
             String text = present.asText();
             // a figure in it becomes another
-            return NODES.textNode(chance(0.5) ? text.replaceFirst("\\d+", Integer.toString(random.nextInt(400))) : measure());
+            return NODES.textNode(
+                    chance(0.5) ? text.replaceFirst("\\d+", Integer.toString(random.nextInt(400))) : measure());
         }
         if (present.isNumber() && chance(0.6)) {
             return NODES.numberNode(present.asDouble() + random.nextInt(9) - 4);
@@ -132,7 +240,11 @@ final class Nonsense {
             case 1 -> NODES.booleanNode(random.nextBoolean());
             case 2 -> NODES.numberNode(random.nextInt(20) - 5);
             case 3 -> NODES.numberNode((double) one(List.of(Double.MAX_VALUE, -1e300, 1e-300, 0.1, -0.0, 1e10)));
-            case 4 -> NODES.numberNode((BigDecimal) one(List.of(new BigDecimal("1e400"), new BigDecimal("123456789012345678901234567890"), BigDecimal.valueOf(Long.MIN_VALUE))));
+            case 4 ->
+                NODES.numberNode((BigDecimal) one(List.of(
+                        new BigDecimal("1e400"),
+                        new BigDecimal("123456789012345678901234567890"),
+                        BigDecimal.valueOf(Long.MIN_VALUE))));
             case 5 -> NODES.textNode(text());
             case 6 -> NODES.textNode(measure());
             case 7 -> NODES.arrayNode().add(anything(deep - 1)).add(anything(deep - 1));
@@ -149,7 +261,11 @@ final class Nonsense {
             return body(schemas.path(schema.path("$ref").asText().replaceAll(".*/", "")), schemas, known, name);
         }
         if (schema.has("enum")) {
-            return chance(0.95) ? schema.path("enum").get(random.nextInt(schema.path("enum").size())).deepCopy() : NODES.textNode(text());
+            return chance(0.95)
+                    ? schema.path("enum")
+                            .get(random.nextInt(schema.path("enum").size()))
+                            .deepCopy()
+                    : NODES.textNode(text());
         }
         return switch (schema.path("type").asText()) {
             case "object" -> object(schema, schemas, known);
@@ -161,7 +277,9 @@ final class Nonsense {
                 yield array;
             }
             case "integer" -> NODES.numberNode(chance(0.9) ? random.nextInt(5) : random.nextInt());
-            case "number" -> NODES.numberNode((double) (chance(0.9) ? random.nextDouble() * 300 : one(List.of(Double.MAX_VALUE, -1e300, -5.0))));
+            case "number" ->
+                NODES.numberNode((double)
+                        (chance(0.9) ? random.nextDouble() * 300 : one(List.of(Double.MAX_VALUE, -1e300, -5.0))));
             case "boolean" -> NODES.booleanNode(random.nextBoolean());
             default -> NODES.textNode(value(name, known));
         };
@@ -171,7 +289,9 @@ final class Nonsense {
         ObjectNode object = NODES.objectNode();
         List<String> required = new ArrayList<>();
         schema.path("required").forEach(one -> required.add(one.asText()));
-        for (Iterator<Map.Entry<String, JsonNode>> fields = schema.path("properties").fields(); fields.hasNext();) {
+        for (Iterator<Map.Entry<String, JsonNode>> fields =
+                        schema.path("properties").fields();
+                fields.hasNext(); ) {
             Map.Entry<String, JsonNode> field = fields.next();
             if (chance(required.contains(field.getKey()) ? 0.98 : 0.5)) {
                 object.set(field.getKey(), body(field.getValue(), schemas, known, field.getKey()));

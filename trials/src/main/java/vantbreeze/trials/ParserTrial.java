@@ -22,7 +22,10 @@ import vantbreeze.exchange.document.PlanFile;
 import vantbreeze.exchange.document.StockDocument;
 import vantbreeze.exchange.document.UnreadablePlan;
 
-/** Every reader of ours is given inputs that nobody means. It reads them or refuses them in words, soon; anything else is a fault. */
+/**
+ * Every reader of ours is given inputs that nobody means. It reads them or refuses them in words, soon; anything else
+ * is a fault.
+ */
 public final class ParserTrial {
 
     private final Nonsense nonsense;
@@ -36,11 +39,19 @@ public final class ParserTrial {
         this.nonsense = new Nonsense(seed);
         this.tally = tally;
         for (Structure structure : workshop.catalogue().all()) {
-            Plan plan = new Plan(structure.name(), structure.id(), structure.proportioned(Size.ofMillimetres(126, 92), Ruler.MM_1), Ruler.MM_1, "c6", "a4", "");
+            Plan plan = new Plan(
+                    structure.name(),
+                    structure.id(),
+                    structure.proportioned(Size.ofMillimetres(126, 92), Ruler.MM_1),
+                    Ruler.MM_1,
+                    "c6",
+                    "a4",
+                    "");
             plans.add(House.JSON.readTree(PlanDocument.write(plan)));
             plans.add(House.JSON.readTree(PlanDocument.write(new Drafting(workshop, plan).loosened())));
         }
-        plans.add(House.JSON.readTree(PlanDocument.write(Drafting.bare("Bare", new Size(Length.ofMillimetres(180), Length.ofMillimetres(90)), Ruler.MM_1))));
+        plans.add(House.JSON.readTree(PlanDocument.write(
+                Drafting.bare("Bare", new Size(Length.ofMillimetres(180), Length.ofMillimetres(90)), Ruler.MM_1))));
         stock = House.JSON.readTree(StockDocument.write(OwnStock.usual()));
     }
 
@@ -50,7 +61,8 @@ public final class ParserTrial {
             int kind = nonsense.below(100);
             if (kind < 40) {
                 String text = nonsense.measure();
-                read("measure", text, () -> MeasureReader.of(nonsense.chance(0.5) ? Ruler.MM_1 : Ruler.EIGHTHS).read(text));
+                read("measure", text, () -> MeasureReader.of(nonsense.chance(0.5) ? Ruler.MM_1 : Ruler.EIGHTHS)
+                        .read(text));
             } else if (kind < 60) {
                 String path = nonsense.path();
                 read("outline", path, () -> OwnOutline.read(path));
@@ -59,7 +71,8 @@ public final class ParserTrial {
                 read("stock document", text, () -> StockDocument.read(text));
             } else if (kind < 75) {
                 String text = nonsense.words();
-                read("recipe", text, () -> Recipes.on(nonsense.chance(0.5) ? Ruler.MM_1 : Ruler.EIGHTHS).read(text));
+                read("recipe", text, () -> Recipes.on(nonsense.chance(0.5) ? Ruler.MM_1 : Ruler.EIGHTHS)
+                        .read(text));
             } else {
                 String text = nonsense.changed(plans.get(nonsense.below(plans.size())));
                 if (kind < 95) {
@@ -80,8 +93,11 @@ public final class ParserTrial {
         } catch (UnreadableMeasure | UnreadablePlan | Refusal refused) {
             outcome = "refused in words";
         } catch (IllegalArgumentException words) {
-            // outlines are refused so, in words; whatever reads documents or works plans out is to say which field it is
-            outcome = what.equals("outline") && words.getClass() == IllegalArgumentException.class ? "refused in words" : fault(words);
+            // outlines are refused so, in words; whatever reads documents or works plans out is to say which field it
+            // is
+            outcome = what.equals("outline") && words.getClass() == IllegalArgumentException.class
+                    ? "refused in words"
+                    : fault(words);
             broken = !outcome.equals("refused in words");
         } catch (RuntimeException | StackOverflowError fault) {
             outcome = fault(fault);
@@ -91,8 +107,12 @@ public final class ParserTrial {
     }
 
     private static String fault(Throwable fault) {
-        StackTraceElement at = fault.getStackTrace().length == 0 ? null : java.util.Arrays.stream(fault.getStackTrace())
-                .filter(element -> element.getClassName().startsWith("vantbreeze")).findFirst().orElse(fault.getStackTrace()[0]);
+        StackTraceElement at = fault.getStackTrace().length == 0
+                ? null
+                : java.util.Arrays.stream(fault.getStackTrace())
+                        .filter(element -> element.getClassName().startsWith("vantbreeze"))
+                        .findFirst()
+                        .orElse(fault.getStackTrace()[0]);
         return "%s (%s) at %s".formatted(fault.getClass().getSimpleName(), fault.getMessage(), at);
     }
 }

@@ -14,26 +14,39 @@ final class ReliabilityReport {
     List<String> disk = List.of();
 
     String text() {
-        StringBuilder text = new StringBuilder("""
+        StringBuilder text = new StringBuilder(
+                """
                 # Reliability
 
                 Made by `./vantbreeze trials` on %s, %d cores, Java %s. `./vantbreeze test` runs a small sample of each.
 
-                """.formatted(LocalDate.now(), Runtime.getRuntime().availableProcessors(), System.getProperty("java.version")));
-        text.append("""
+                """
+                        .formatted(
+                                LocalDate.now(),
+                                Runtime.getRuntime().availableProcessors(),
+                                System.getProperty("java.version")));
+        text.append(
+                """
                 ## Killed in the middle of work
 
-                The house is killed (SIGKILL) at a random moment while two windows rename cards without a pause, each one of its own and both one
-                together. Then the database is opened by itself: of each card the last edit that was answered must be there, and its document readable.
+                The house is killed (SIGKILL) at a random moment while two windows rename cards without a pause, each
+                one of its own and both one together. Then the database is opened by itself: of each card the last edit
+                that was answered must be there, and its document readable.
 
                 """);
-        text.append(kills == null ? "Not run this time.\n" : "%,d kills, %,d edits answered: %d lost, %d cards unreadable.%n".formatted(kills.kills(), kills.edits(), kills.lost(), kills.unreadable()));
-        text.append("""
+        text.append(
+                kills == null
+                        ? "Not run this time.\n"
+                        : "%,d kills, %,d edits answered: %d lost, %d cards unreadable.%n"
+                                .formatted(kills.kills(), kills.edits(), kills.lost(), kills.unreadable()));
+        text.append(
+                """
 
                 ## Inputs that nobody means
 
-                Strings from jqwik, documents with something changed in them, bodies made from the OpenAPI schema; seeded, so that a run can be
-                had again. Readers either read an input or refuse it in words; endpoints never answer 500; nothing takes over 2 s.
+                Strings from jqwik, documents with something changed in them, bodies made from the OpenAPI schema;
+                seeded, so that a run can be had again. Readers either read an input or refuse it in words; endpoints
+                never answer 500; nothing takes over 2 s.
 
                 | asked | inputs | broken | over 2 s | slowest |
                 | --- | ---: | ---: | ---: | ---: |
@@ -44,9 +57,17 @@ final class ReliabilityReport {
         if (load == null) {
             text.append("Not run this time.\n");
         } else {
-            text.append("%,d requests in %d s with -Xmx512m; an edit takes %.1f ms (median), %.0f ms at most.%n%n".formatted(load.requests(), load.seconds(), load.medianEdit(), load.slowestEdit()));
+            text.append("%,d requests in %d s with -Xmx512m; an edit takes %.1f ms (median), %.0f ms at most.%n%n"
+                    .formatted(load.requests(), load.seconds(), load.medianEdit(), load.slowestEdit()));
             text.append("| after | in use | resident | database file |\n| ---: | ---: | ---: | ---: |\n");
-            load.looks().forEach(look -> text.append(String.format(Locale.ROOT, "| %d s | %.0f MB | %.0f MB | %.1f MB |%n", look.seconds(), look.heap(), look.resident(), look.file())));
+            load.looks()
+                    .forEach(look -> text.append(String.format(
+                            Locale.ROOT,
+                            "| %d s | %.0f MB | %.0f MB | %.1f MB |%n",
+                            look.seconds(),
+                            look.heap(),
+                            look.resident(),
+                            look.file())));
         }
         text.append("\n## Disks that take nothing\n\n");
         disk.forEach(line -> text.append("- ").append(line).append('\n'));
@@ -55,7 +76,14 @@ final class ReliabilityReport {
 
     private static void row(StringBuilder text, String what, Tally tally) {
         if (tally != null) {
-            text.append(String.format(Locale.ROOT, "| %s | %,d | %d | %d | %.0f ms |%n", what, tally.count(), tally.brokenCount(), tally.slowCount(), tally.slowest()));
+            text.append(String.format(
+                    Locale.ROOT,
+                    "| %s | %,d | %d | %d | %.0f ms |%n",
+                    what,
+                    tally.count(),
+                    tally.brokenCount(),
+                    tally.slowCount(),
+                    tally.slowest()));
         }
     }
 }

@@ -10,6 +10,7 @@ public final class Tally {
 
     /** Longest that any input may take, ms. */
     static final double LONGEST_MS = 2_000;
+
     private static final int SHOWN = 20;
     private static final int TOLD_EVERY = 25_000;
 
@@ -24,7 +25,8 @@ public final class Tally {
     synchronized void note(String outcome, String input, double ms, boolean isBroken) {
         count++;
         if (count % TOLD_EVERY == 0) {
-            System.out.printf("%,d inputs, %d broken, %d over 2 s, slowest %.0f ms%n", count, brokenCount, slowCount, slowest);
+            System.out.printf(
+                    "%,d inputs, %d broken, %d over 2 s, slowest %.0f ms%n", count, brokenCount, slowCount, slowest);
         }
         outcomes.merge(outcome, 1, Integer::sum);
         slowest = Math.max(slowest, ms);

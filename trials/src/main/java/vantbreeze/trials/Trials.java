@@ -5,8 +5,8 @@ import java.nio.file.Path;
 import java.util.Map;
 
 /**
- * Runs the trials and writes what came of them. The first word is the folder the house is laid out in, the second the docs
- * folder; then how many kills, how many inputs, and for how many seconds a day's load.
+ * Runs the trials and writes what came of them. The first word is the folder the house is laid out in, the second the
+ * docs folder; then how many kills, how many inputs, and for how many seconds a day's load.
  */
 public final class Trials {
 
@@ -14,10 +14,11 @@ public final class Trials {
     /** One input in so many is asked of the running house, the others of the readers by themselves. */
     private static final int ENDPOINT_SHARE = 10;
 
-    private Trials() { }
+    private Trials() {}
 
     public static void main(String[] arguments) throws Exception {
-        House.Start start = House.Start.ofLayout(Path.of(arguments[0]).toAbsolutePath()).with("-Xmx512m");
+        House.Start start =
+                House.Start.ofLayout(Path.of(arguments[0]).toAbsolutePath()).with("-Xmx512m");
         int kills = number(arguments, 2, 1_000);
         int inputs = number(arguments, 3, 1_000_000);
         int seconds = number(arguments, 4, 600);
@@ -31,7 +32,9 @@ public final class Trials {
         }
         report.disk = new DiskTrial(start).run();
         if (kills > 0) {
-            report.kills = new KillTrial(start.with("-XX:TieredStopAtLevel=1"), Files.createTempDirectory("vantbreeze-kills"), SEED).run(kills);
+            report.kills = new KillTrial(
+                            start.with("-XX:TieredStopAtLevel=1"), Files.createTempDirectory("vantbreeze-kills"), SEED)
+                    .run(kills);
         }
         String text = report.text();
         System.out.println(text);
@@ -59,7 +62,9 @@ public final class Trials {
     }
 
     private static void told(String what, Tally tally) {
-        System.out.printf("%s: %d inputs, %d broken, %d over 2 s, slowest %.0f ms%n", what, tally.count(), tally.brokenCount(), tally.slowCount(), tally.slowest());
+        System.out.printf(
+                "%s: %d inputs, %d broken, %d over 2 s, slowest %.0f ms%n",
+                what, tally.count(), tally.brokenCount(), tally.slowCount(), tally.slowest());
         for (Map.Entry<String, Integer> outcome : tally.outcomes().entrySet()) {
             System.out.printf("  %7d %s%n", outcome.getValue(), outcome.getKey());
         }

@@ -30,9 +30,14 @@ public class ApiDescription {
 
     /** Writes the description to the file named first, starting the service on a free port to ask it. */
     public static void main(String[] arguments) throws IOException, InterruptedException {
-        try (var context = (ServletWebServerApplicationContext) new SpringApplicationBuilder(Vantbreeze.class).run(
-                "--server.port=0", "--server.address=127.0.0.1", "--spring.datasource.url=jdbc:h2:mem:description", "--vantbreeze.demo=false")) {
-            URI address = URI.create("http://127.0.0.1:%d/v3/api-docs".formatted(context.getWebServer().getPort()));
+        try (var context = (ServletWebServerApplicationContext) new SpringApplicationBuilder(Vantbreeze.class)
+                .run(
+                        "--server.port=0",
+                        "--server.address=127.0.0.1",
+                        "--spring.datasource.url=jdbc:h2:mem:description",
+                        "--vantbreeze.demo=false")) {
+            URI address = URI.create("http://127.0.0.1:%d/v3/api-docs"
+                    .formatted(context.getWebServer().getPort()));
             HttpResponse<String> answer = HttpClient.newHttpClient()
                     .send(HttpRequest.newBuilder(address).build(), HttpResponse.BodyHandlers.ofString());
             if (answer.statusCode() != 200) {
@@ -59,13 +64,41 @@ public class ApiDescription {
         return Arrays.stream(type.getRecordComponents())
                 .filter(component -> !component.getAccessor().isAnnotationPresent(Nullable.class))
                 .map(RecordComponent::getName)
-                .filter(schema.getProperties()::containsKey).toList();
+                .filter(schema.getProperties()::containsKey)
+                .toList();
     }
 
     private static Map<String, Class<?>> records() {
-        return Stream.of(CardView.class, CardRowView.class, SketchView.class, HouseController.class, FigureView.class, FitView.class, FormView.class, PieceView.class, PointView.class,
-                        ProposalView.class, ShelfView.class, ShowingView.class, SizeView.class, StockView.class, CardController.class, HandController.class, Moving.class, OwnStockController.class,
-                        RecipeController.class, ReruledView.class, LayerView.class, LayersView.class, PaperView.class, PictureController.class, Wish.class, Stroke.class, VersionController.class, Passage.class, OneNumber.class)
+        return Stream.of(
+                        CardView.class,
+                        CardRowView.class,
+                        SketchView.class,
+                        HouseController.class,
+                        FigureView.class,
+                        FitView.class,
+                        FormView.class,
+                        PieceView.class,
+                        PointView.class,
+                        ProposalView.class,
+                        ShelfView.class,
+                        ShowingView.class,
+                        SizeView.class,
+                        StockView.class,
+                        CardController.class,
+                        HandController.class,
+                        Moving.class,
+                        OwnStockController.class,
+                        RecipeController.class,
+                        ReruledView.class,
+                        LayerView.class,
+                        LayersView.class,
+                        PaperView.class,
+                        PictureController.class,
+                        Wish.class,
+                        Stroke.class,
+                        VersionController.class,
+                        Passage.class,
+                        OneNumber.class)
                 .flatMap(type -> Stream.concat(Stream.of(type), Arrays.stream(type.getDeclaredClasses())))
                 .filter(Class::isRecord)
                 .collect(Collectors.toMap(Class::getSimpleName, type -> type));

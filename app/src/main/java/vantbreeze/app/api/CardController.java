@@ -46,37 +46,50 @@ import vantbreeze.exchange.print.TrueSizePlan;
 class CardController {
 
     /** A card to begin: measures as the maker wrote them. */
-    public record NewCard(@Nullable @MaybeText String name, @Text String structure, @Text String ruler, @Text String width,
-                          @Text String height, @Nullable @MaybeText String envelope, @Nullable @MaybeText String sheet) { }
+    public record NewCard(
+            @Nullable @MaybeText String name,
+            @Text String structure,
+            @Text String ruler,
+            @Text String width,
+            @Text String height,
+            @Nullable @MaybeText String envelope,
+            @Nullable @MaybeText String sheet) {}
 
     /**
-     * A change of one field: {@code name}, {@code notes}, {@code ruler}, {@code envelope}, {@code sheet}, {@code cardstock}, a
-     * choice or a measure.
+     * A change of one field: {@code name}, {@code notes}, {@code ruler}, {@code envelope}, {@code sheet},
+     * {@code cardstock}, a choice or a measure.
      *
      * @param text what the maker wrote
      * @param divisions instead of a text: how many marks of the ruler to move a measure by
      */
-    public record Change(int revision, @Text String field, @Nullable @MaybeText String text, @Nullable Integer divisions) { }
+    public record Change(
+            int revision, @Text String field, @Nullable @MaybeText String text, @Nullable Integer divisions) {}
 
     /** A plan document, as text, to put in place of the present one. */
-    public record Replacement(int revision, @NotNull String document) { }
+    public record Replacement(int revision, @NotNull String document) {}
 
     /** A plan document, as text, to make a card of. */
-    public record Opened(@NotNull String document) { }
+    public record Opened(@NotNull String document) {}
 
     /**
-     * A card to be made in another size: for the envelope it has, turned by a quarter, or of a size as the maker wrote it.
+     * A card to be made in another size: for the envelope it has, turned by a quarter, or of a size as the maker wrote
+     * it.
      *
      * @param width with {@code height}, unless {@code how} says enough
      */
-    public record Resize(int revision, @NotNull How how, @Nullable @MaybeText String width, @Nullable @MaybeText String height) {
+    public record Resize(
+            int revision, @NotNull How how, @Nullable @MaybeText String width, @Nullable @MaybeText String height) {
 
         /** What the new size comes from. */
-        public enum How { ENVELOPE, TURNED, SIZE }
+        public enum How {
+            ENVELOPE,
+            TURNED,
+            SIZE
+        }
     }
 
     /** What the maker was looking at. */
-    public record Seen(int revision) { }
+    public record Seen(int revision) {}
 
     /** As far as one stroke of a key may move a measure. */
     private static final int MOST_DIVISIONS = 1_000;
@@ -119,19 +132,29 @@ class CardController {
         Structure structure = stock.workshop().structure(asked.structure());
         Size finished = written.size(asked.width(), asked.height());
         String name = asked.name() == null || asked.name().isBlank() ? "New " + structure.name() : asked.name();
-        return CardView.of(drawer.add(new Plan(name, structure.id(), structure.proportioned(finished, written.ruler()), written.ruler(),
-                emptyAsNull(asked.envelope()), emptyAsNull(asked.sheet()), "")));
+        return CardView.of(drawer.add(new Plan(
+                name,
+                structure.id(),
+                structure.proportioned(finished, written.ruler()),
+                written.ruler(),
+                emptyAsNull(asked.envelope()),
+                emptyAsNull(asked.sheet()),
+                "")));
     }
 
     /** A bare sheet to draw a free card on. */
-    public record NewSheet(@Nullable @MaybeText String name, @Text String ruler, @Text String width, @Text String height) { }
+    public record NewSheet(
+            @Nullable @MaybeText String name, @Text String ruler, @Text String width, @Text String height) {}
 
     @PostMapping("/bare")
     @ResponseStatus(HttpStatus.CREATED)
     CardView bare(@Valid @RequestBody NewSheet asked) {
         Written written = Written.on(asked.ruler());
         Size size = written.size(asked.width(), asked.height());
-        return CardView.of(drawer.add(Drafting.bare(asked.name() == null || asked.name().isBlank() ? "New free card" : asked.name(), size, written.ruler())));
+        return CardView.of(drawer.add(Drafting.bare(
+                asked.name() == null || asked.name().isBlank() ? "New free card" : asked.name(),
+                size,
+                written.ruler())));
     }
 
     @PostMapping("/opened")
@@ -142,12 +165,16 @@ class CardController {
         return CardView.of(drawer.add(plan, PlanDocument.rewritten(brought.document(), plan)));
     }
 
-    /** A plan from another house may name an envelope, sheet or cardstock of that house's own: it is opened without, and its notes say so. */
+    /**
+     * A plan from another house may name an envelope, sheet or cardstock of that house's own: it is opened without, and
+     * its notes say so.
+     */
     private Plan withWhatIsHere(Plan plan) {
         Workshop here = stock.workshop();
         Plan known = plan;
         List<String> missing = new ArrayList<>();
-        if (plan.envelopeId() != null && here.envelopes().find(plan.envelopeId()).isEmpty()) {
+        if (plan.envelopeId() != null
+                && here.envelopes().find(plan.envelopeId()).isEmpty()) {
             known = known.into((String) null);
             missing.add("its envelope");
         }
@@ -155,11 +182,17 @@ class CardController {
             known = known.from(null);
             missing.add("its sheet");
         }
-        if (plan.cardstockId() != null && here.cardstocks().find(plan.cardstockId()).isEmpty()) {
+        if (plan.cardstockId() != null
+                && here.cardstocks().find(plan.cardstockId()).isEmpty()) {
             known = known.of((String) null);
             missing.add("its cardstock");
         }
-        return missing.isEmpty() ? plan : known.noting((plan.notes() + "\nOpened without %s, which is not kept here.".formatted(String.join(" and ", missing))).strip());
+        return missing.isEmpty()
+                ? plan
+                : known.noting((plan.notes()
+                                + "\nOpened without %s, which is not kept here."
+                                        .formatted(String.join(" and ", missing)))
+                        .strip());
     }
 
     @GetMapping("/{id}")
@@ -185,8 +218,8 @@ class CardController {
 
     @PostMapping("/{id}/rounded")
     CardView round(@PathVariable UUID id, @Valid @RequestBody Seen seen) {
-        return CardView.of(drawer.change(id, seen.revision(),
-                plan -> new Drafting(stock.workshop(), plan).onMarks(plan.ruler())));
+        return CardView.of(
+                drawer.change(id, seen.revision(), plan -> new Drafting(stock.workshop(), plan).onMarks(plan.ruler())));
     }
 
     @PostMapping("/{id}/resized")
@@ -231,7 +264,12 @@ class CardController {
     @GetMapping(value = "/{id}/plan.json", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<byte[]> download(@PathVariable UUID id) {
         CardDocument card = drawer.document(id);
-        return Download.of(card.name(), ".vantbreeze.json", MediaType.APPLICATION_JSON, "attachment", file(card).getBytes(StandardCharsets.UTF_8));
+        return Download.of(
+                card.name(),
+                ".vantbreeze.json",
+                MediaType.APPLICATION_JSON,
+                "attachment",
+                file(card).getBytes(StandardCharsets.UTF_8));
     }
 
     /** With what it names of the maker's own; a document that can't be read leaves as it is. */
@@ -246,9 +284,14 @@ class CardController {
     @GetMapping(value = "/{id}/plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> print(@PathVariable UUID id, @RequestParam String page) {
         Card card = drawer.card(id);
-        PrintPage printed = PrintPage.find(page).orElseThrow(() ->
-                new Refusal("page", "Plans are printed on A4 or Letter. Choose one of them."));
-        return Download.of(card.plan().name(), ".pdf", MediaType.APPLICATION_PDF, "inline", TrueSizePlan.of(card.worked(), printed));
+        PrintPage printed = PrintPage.find(page)
+                .orElseThrow(() -> new Refusal("page", "Plans are printed on A4 or Letter. Choose one of them."));
+        return Download.of(
+                card.plan().name(),
+                ".pdf",
+                MediaType.APPLICATION_PDF,
+                "inline",
+                TrueSizePlan.of(card.worked(), printed));
     }
 
     private Plan changed(Plan plan, Change change) {
@@ -269,8 +312,10 @@ class CardController {
             return widened(plan, change);
         }
         Structure structure = stock.workshop().structure(plan);
-        boolean isChoice = structure.choices().stream().anyMatch(choice -> choice.id().equals(change.field()));
-        return isChoice ? plan.choosing(structure, change.field(), change.text() == null ? "" : change.text())
+        boolean isChoice =
+                structure.choices().stream().anyMatch(choice -> choice.id().equals(change.field()));
+        return isChoice
+                ? plan.choosing(structure, change.field(), change.text() == null ? "" : change.text())
                 : plan.changing(structure, change.field(), measure(plan, change));
     }
 
@@ -281,7 +326,8 @@ class CardController {
         if (present == null) {
             throw new Refusal(change.field(), "There is no panel \"%s\" here any more.".formatted(panel));
         }
-        Length width = change.divisions() == null ? new Written(plan.ruler()).measure(change.field(), change.text())
+        Length width = change.divisions() == null
+                ? new Written(plan.ruler()).measure(change.field(), change.text())
                 : plan.ruler().moved(present, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, change.divisions())));
         return new Hand(stock.workshop(), plan).widened(panel, width).plan();
     }
@@ -292,7 +338,8 @@ class CardController {
         }
         Length present = plan.measures().byId().get(change.field());
         if (present == null) {
-            throw new Refusal(change.field(), "There is no measure \"%s\" to move. Reload the page.".formatted(change.field()));
+            throw new Refusal(
+                    change.field(), "There is no measure \"%s\" to move. Reload the page.".formatted(change.field()));
         }
         return plan.ruler().moved(present, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, change.divisions())));
     }

@@ -29,17 +29,37 @@ import vantbreeze.core.structure.Parameter;
  * @param base what the card itself is made of
  * @param document the plan document, to go back to by undo
  */
-public record CardView(UUID id, int revision, Instant changedAt, String name, String structure, String structureName,
-                       String ruler, @Nullable String envelope, @Nullable String sheet, @Nullable String cardstock, String notes,
-                       List<MeasureView> measures, List<ChoiceView> choices, List<PieceView> pieces, FormView form, SizeView footprint,
-                       HeftView heft, @Nullable FitView fit, List<FindingView> findings, boolean free,
-                       List<LayerView> layers, List<PaperView> papers, PaperView base, String document) {
+public record CardView(
+        UUID id,
+        int revision,
+        Instant changedAt,
+        String name,
+        String structure,
+        String structureName,
+        String ruler,
+        @Nullable String envelope,
+        @Nullable String sheet,
+        @Nullable String cardstock,
+        String notes,
+        List<MeasureView> measures,
+        List<ChoiceView> choices,
+        List<PieceView> pieces,
+        FormView form,
+        SizeView footprint,
+        HeftView heft,
+        @Nullable FitView fit,
+        List<FindingView> findings,
+        boolean free,
+        List<LayerView> layers,
+        List<PaperView> papers,
+        PaperView base,
+        String document) {
 
     /** Before the name of a panel: the measure of a free card that is its width. */
     static final String PANEL = "panel:";
 
     /** A measure the maker may change. */
-    public record MeasureView(String id, String label, String meaning, FigureView figure, boolean locked) { }
+    public record MeasureView(String id, String label, String meaning, FigureView figure, boolean locked) {}
 
     /**
      * Something the maker may choose.
@@ -47,10 +67,16 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
      * @param value id of what is chosen, or an SVG path
      * @param takesPath whether an SVG path of one's own does as well
      */
-    public record ChoiceView(String id, String label, String meaning, String value, List<AlternativeView> alternatives, boolean takesPath) { }
+    public record ChoiceView(
+            String id,
+            String label,
+            String meaning,
+            String value,
+            List<AlternativeView> alternatives,
+            boolean takesPath) {}
 
     /** One thing that can be chosen. */
-    public record AlternativeView(String id, String label) { }
+    public record AlternativeView(String id, String label) {}
 
     /**
      * How thick the closed card is at its thickest, and what it weighs, as written.
@@ -58,37 +84,62 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
      * @param layers the stack from its end, cut where it is thickest, from the left edge of the closed card
      * @param thickest where on the closed card it is that thick
      */
-    public record HeftView(String thickness, String weight, double thicknessMm, List<StretchView> layers, List<List<PointView>> thickest) {
+    public record HeftView(
+            String thickness,
+            String weight,
+            double thicknessMm,
+            List<StretchView> layers,
+            List<List<PointView>> thickest) {
         static HeftView of(WorkedPlan worked) {
             Heft heft = worked.heft();
             double left = worked.form().closed().left();
-            return new HeftView("%.1f mm".formatted(heft.thickness()), "%.0f g".formatted(heft.weight().grams()), heft.thickness(),
-                    heft.bulk() == null ? List.of() : heft.endView().layers().stream()
-                            .map(layer -> new StretchView(layer.panel(), layer.from() - left, layer.to() - left, layer.bottom(), layer.top())).toList(),
-                    heft.bulk() == null ? List.of() : thickest(heft, left, worked.form().closed().bottom()));
+            return new HeftView(
+                    "%.1f mm".formatted(heft.thickness()),
+                    "%.0f g".formatted(heft.weight().grams()),
+                    heft.thickness(),
+                    heft.bulk() == null
+                            ? List.of()
+                            : heft.endView().layers().stream()
+                                    .map(layer -> new StretchView(
+                                            layer.panel(),
+                                            layer.from() - left,
+                                            layer.to() - left,
+                                            layer.bottom(),
+                                            layer.top()))
+                                    .toList(),
+                    heft.bulk() == null
+                            ? List.of()
+                            : thickest(heft, left, worked.form().closed().bottom()));
         }
 
         private static List<List<PointView>> thickest(Heft heft, double left, double bottom) {
             double most = heft.thickness() - 1e-6;
-            return heft.bulk().cells().stream().filter(cell -> cell.thickness() > most).map(cell -> Arrays.stream(cell.shape().getExteriorRing().getCoordinates())
-                    .map(corner -> new PointView(corner.x - left, corner.y - bottom)).toList()).toList();
+            return heft.bulk().cells().stream()
+                    .filter(cell -> cell.thickness() > most)
+                    .map(cell -> Arrays.stream(cell.shape().getExteriorRing().getCoordinates())
+                            .map(corner -> new PointView(corner.x - left, corner.y - bottom))
+                            .toList())
+                    .toList();
         }
     }
 
     /** A stretch of a panel in the stack, millimetres. */
-    public record StretchView(int panel, double from, double to, double bottom, double top) { }
+    public record StretchView(int panel, double from, double to, double bottom, double top) {}
 
     /** Something the maker should know. */
-    public record FindingView(Finding.Severity severity, String about, String text, @Nullable MendView mend) { }
+    public record FindingView(Finding.Severity severity, String about, String text, @Nullable MendView mend) {}
 
     /** A change of one measure, or of something chosen, that puts a finding right. */
-    public record MendView(String measure, String text, String label) { }
+    public record MendView(String measure, String text, String label) {}
 
     static CardView of(Card card) {
         return of(card, FormView.of(card.worked()), LayerView.of(card.worked()), card.document());
     }
 
-    /** A card while a line is dragged: without its document and its layers' numbers, and of its motion only the step that is looked at. */
+    /**
+     * A card while a line is dragged: without its document and its layers' numbers, and of its motion only the step
+     * that is looked at.
+     */
     static CardView glimpsed(Card card, double closed) {
         return of(card, FormView.glimpsed(card.worked(), closed), LayerView.unnumbered(card.worked()), "");
     }
@@ -96,45 +147,87 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
     private static CardView of(Card card, FormView form, List<LayerView> layers, String document) {
         WorkedPlan worked = card.worked();
         Ruler ruler = card.plan().ruler();
-        return new CardView(card.id(), card.revision(), card.changedAt(), card.plan().name(), worked.structure().id(),
-                worked.structure().name(), ruler.id(), card.plan().envelopeId(), card.plan().sheetId(), card.plan().cardstockId(), card.plan().notes(),
+        return new CardView(
+                card.id(),
+                card.revision(),
+                card.changedAt(),
+                card.plan().name(),
+                worked.structure().id(),
+                worked.structure().name(),
+                ruler.id(),
+                card.plan().envelopeId(),
+                card.plan().sheetId(),
+                card.plan().cardstockId(),
+                card.plan().notes(),
                 measures(card),
-                worked.structure().choices().stream().map(choice -> choice(choice, card)).toList(),
+                worked.structure().choices().stream()
+                        .map(choice -> choice(choice, card))
+                        .toList(),
                 PieceView.of(worked, ruler),
                 form,
-                SizeView.of(worked.footprint(), ruler), HeftView.of(worked), worked.fit() == null ? null : FitView.of(worked.fit(), ruler),
-                worked.findings().stream().map(finding -> finding(finding, ruler)).toList(),
-                card.plan().isFree(), layers, PaperView.of(worked), PaperView.base(worked), document);
+                SizeView.of(worked.footprint(), ruler),
+                HeftView.of(worked),
+                worked.fit() == null ? null : FitView.of(worked.fit(), ruler),
+                worked.findings().stream()
+                        .map(finding -> finding(finding, ruler))
+                        .toList(),
+                card.plan().isFree(),
+                layers,
+                PaperView.of(worked),
+                PaperView.base(worked),
+                document);
     }
 
     private static List<MeasureView> measures(Card card) {
         Plan plan = card.plan();
         if (plan.isFree()) {
-            return widths(plan).entrySet().stream().map(width -> new MeasureView(PANEL + width.getKey(), width.getKey(), "how wide it is",
-                    FigureView.of(width.getValue(), plan.ruler()), plan.locked().contains(width.getKey()))).toList();
+            return widths(plan).entrySet().stream()
+                    .map(width -> new MeasureView(
+                            PANEL + width.getKey(),
+                            width.getKey(),
+                            "how wide it is",
+                            FigureView.of(width.getValue(), plan.ruler()),
+                            plan.locked().contains(width.getKey())))
+                    .toList();
         }
-        return card.worked().structure().asked(plan.measures()).stream().map(parameter -> measure(parameter, card)).toList();
+        return card.worked().structure().asked(plan.measures()).stream()
+                .map(parameter -> measure(parameter, card))
+                .toList();
     }
 
     /** How wide each panel of a free card is, by its name. */
     static Map<String, Length> widths(Plan plan) {
         Map<String, Length> widths = new LinkedHashMap<>();
         if (plan.isFree()) {
-            plan.free().assembly().pieces().forEach(piece -> Panels.of(piece).all().forEach(panel -> widths.put(panel.name(), panel.width())));
+            plan.free().assembly().pieces().forEach(piece -> Panels.of(piece)
+                    .all()
+                    .forEach(panel -> widths.put(panel.name(), panel.width())));
         }
         return widths;
     }
 
     private static MeasureView measure(Parameter parameter, Card card) {
-        return new MeasureView(parameter.id(), parameter.label(), parameter.meaning(),
-                FigureView.of(card.plan().measures().get(parameter.id()), card.plan().ruler()), card.plan().locked().contains(parameter.id()));
+        return new MeasureView(
+                parameter.id(),
+                parameter.label(),
+                parameter.meaning(),
+                FigureView.of(
+                        card.plan().measures().get(parameter.id()), card.plan().ruler()),
+                card.plan().locked().contains(parameter.id()));
     }
 
     /** Numbers in their order, other things with the usual one first. */
     private static ChoiceView choice(Choice choice, Card card) {
-        return new ChoiceView(choice.id(), choice.label(), choice.meaning(), card.plan().measures().chosen(choice),
-                choice.alternatives().stream().sorted(CardView::byNumber)
-                        .map(alternative -> new AlternativeView(alternative.id(), alternative.label())).toList(), choice.takesPath());
+        return new ChoiceView(
+                choice.id(),
+                choice.label(),
+                choice.meaning(),
+                card.plan().measures().chosen(choice),
+                choice.alternatives().stream()
+                        .sorted(CardView::byNumber)
+                        .map(alternative -> new AlternativeView(alternative.id(), alternative.label()))
+                        .toList(),
+                choice.takesPath());
     }
 
     private static int byNumber(Choice.Alternative one, Choice.Alternative other) {
@@ -144,7 +237,17 @@ public record CardView(UUID id, int revision, Instant changedAt, String name, St
 
     private static FindingView finding(Finding finding, Ruler ruler) {
         Finding.Mend mend = finding.mend();
-        return new FindingView(finding.severity(), finding.about(), finding.text(), mend == null ? null
-                : new MendView(mend.parameter(), mend.chosen() == null ? Figure.of(mend.length(), ruler).text() : mend.chosen(), mend.label()));
+        return new FindingView(
+                finding.severity(),
+                finding.about(),
+                finding.text(),
+                mend == null
+                        ? null
+                        : new MendView(
+                                mend.parameter(),
+                                mend.chosen() == null
+                                        ? Figure.of(mend.length(), ruler).text()
+                                        : mend.chosen(),
+                                mend.label()));
     }
 }

@@ -9,7 +9,7 @@ import org.springframework.http.ResponseEntity;
 /** A file that leaves the house, named after its card. */
 final class Download {
 
-    private Download() { }
+    private Download() {}
 
     /**
      * The answer with the file.
@@ -20,9 +20,14 @@ final class Download {
      */
     static ResponseEntity<byte[]> of(String called, String ending, MediaType type, String how, byte[] content) {
         String name = called.replaceAll("[^\\p{L}\\p{N} ._-]", "").strip();
-        return ResponseEntity.ok().contentType(type)
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.builder(how)
-                        .filename((name.isEmpty() ? "card" : name) + ending, StandardCharsets.UTF_8).build().toString())
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.builder(how)
+                                .filename((name.isEmpty() ? "card" : name) + ending, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
                 .body(content);
     }
 }

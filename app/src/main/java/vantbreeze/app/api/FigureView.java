@@ -18,15 +18,31 @@ import vantbreeze.core.length.Ruler;
  * @param text exact, as it is typed
  * @param words as it is read out, if that is another text
  */
-public record FigureView(double mm, @Nullable String sign, String whole, @Nullable Integer numerator, @Nullable Integer denominator, String unit,
-                         @Nullable Double driftMm, String text, @Nullable String words) {
+public record FigureView(
+        double mm,
+        @Nullable String sign,
+        String whole,
+        @Nullable Integer numerator,
+        @Nullable Integer denominator,
+        String unit,
+        @Nullable Double driftMm,
+        String text,
+        @Nullable String words) {
 
     static FigureView of(Length length, Ruler ruler) {
         Figure figure = Figure.of(length, ruler);
         boolean fraction = figure.numerator() > 0;
         double drift = figure.drift().millimetres();
         String words = figure.inWords();
-        return new FigureView(length.millimetres(), figure.sign().isEmpty() ? null : figure.sign(), figure.whole(), fraction ? figure.numerator() : null,
-                fraction ? figure.denominator() : null, figure.unit().sign(), drift == 0 ? null : drift, figure.text(), words.equals(figure.text()) ? null : words);
+        return new FigureView(
+                length.millimetres(),
+                figure.sign().isEmpty() ? null : figure.sign(),
+                figure.whole(),
+                fraction ? figure.numerator() : null,
+                fraction ? figure.denominator() : null,
+                figure.unit().sign(),
+                drift == 0 ? null : drift,
+                figure.text(),
+                words.equals(figure.text()) ? null : words);
     }
 }

@@ -19,11 +19,15 @@ import vantbreeze.core.plan.WorkedPlan;
  * @param stations the poses it goes through
  * @param lies whether it is displayed lying; otherwise it stands
  */
-public record FormView(List<ClosedPanelView> closed, List<List<double[]>> frames, double showing, List<StationView> stations,
-                       boolean lies) {
+public record FormView(
+        List<ClosedPanelView> closed,
+        List<List<double[]>> frames,
+        double showing,
+        List<StationView> stations,
+        boolean lies) {
 
     /** A pose that a maker has a name for; {@code at} is how far along the motion it is, from 0 to 1. */
-    public record StationView(String name, double at) { }
+    public record StationView(String name, double at) {}
 
     /**
      * A panel in the closed card, by its number.
@@ -31,13 +35,15 @@ public record FormView(List<ClosedPanelView> closed, List<List<double[]>> frames
      * @param faceUp whether its decorated side is seen
      * @param laid from its sheet to the closed card: six numbers of a plane affine map, in the order of SVG's matrix()
      */
-    public record ClosedPanelView(int panel, boolean faceUp, List<PointView> corners, double[] laid) { }
+    public record ClosedPanelView(int panel, boolean faceUp, List<PointView> corners, double[] laid) {}
 
     static FormView of(WorkedPlan worked) {
         return of(worked, worked.form().motion().frames());
     }
 
-    /** The same with the one step that is looked at, so far closed: the rest need not be sent while a line is dragged. */
+    /**
+     * The same with the one step that is looked at, so far closed: the rest need not be sent while a line is dragged.
+     */
     static FormView glimpsed(WorkedPlan worked, double closed) {
         return of(worked, List.of(worked.form().display(Math.max(0, Math.min(1, closed)))));
     }
@@ -46,13 +52,21 @@ public record FormView(List<ClosedPanelView> closed, List<List<double[]>> frames
         WorkedForm form = worked.form();
         double left = form.closed().left();
         double bottom = form.closed().bottom();
-        return new FormView(form.fromBelow().stream().map(panel -> closed(form.closed(), panel, left, bottom)).toList(),
-                frames.stream().map(FormView::frame).toList(), worked.structure().showing(), stations(form), worked.structure().lies());
+        return new FormView(
+                form.fromBelow().stream()
+                        .map(panel -> closed(form.closed(), panel, left, bottom))
+                        .toList(),
+                frames.stream().map(FormView::frame).toList(),
+                worked.structure().showing(),
+                stations(form),
+                worked.structure().lies());
     }
 
     private static List<StationView> stations(WorkedForm form) {
         int legs = form.stations().size() - 1;
-        return IntStream.rangeClosed(0, legs).mapToObj(i -> new StationView(form.stations().get(i).name(), (double) i / legs)).toList();
+        return IntStream.rangeClosed(0, legs)
+                .mapToObj(i -> new StationView(form.stations().get(i).name(), (double) i / legs))
+                .toList();
     }
 
     /** The matrices of the step that shows best what the card is. */
@@ -63,22 +77,30 @@ public record FormView(List<ClosedPanelView> closed, List<List<double[]>> frames
     /** The panels of the whole card as they lie on their sheets. */
     static List<List<PointView>> panels(WorkedPlan worked) {
         return worked.form().graph().panels().stream()
-                .map(panel -> panel.corners().stream().map(PointView::of).toList()).toList();
+                .map(panel -> panel.corners().stream().map(PointView::of).toList())
+                .toList();
     }
 
     /** The matrices of one step. */
     private static List<double[]> frame(Frame frame) {
         return frame.panels().stream()
-                .map(motion -> Arrays.stream(motion.columns()).map(FormView::toAMillionth).toArray()).toList();
+                .map(motion -> Arrays.stream(motion.columns())
+                        .map(FormView::toAMillionth)
+                        .toArray())
+                .toList();
     }
 
     private static ClosedPanelView closed(FoldedForm form, int panel, double left, double bottom) {
         PlacedPanel placed = form.placed().get(panel);
         List<PointView> corners = placed.corners().stream()
-                .map(corner -> new PointView(corner.getX() - left, corner.getY() - bottom)).toList();
+                .map(corner -> new PointView(corner.getX() - left, corner.getY() - bottom))
+                .toList();
         Rigid motion = placed.motion();
-        double[] laid = Arrays.stream(new double[] {motion.xx(), motion.yx(), motion.xy(), motion.yy(), motion.dx() - left, motion.dy() - bottom})
-                .map(FormView::toAMillionth).toArray();
+        double[] laid = Arrays.stream(new double[] {
+                    motion.xx(), motion.yx(), motion.xy(), motion.yy(), motion.dx() - left, motion.dy() - bottom
+                })
+                .map(FormView::toAMillionth)
+                .toArray();
         return new ClosedPanelView(panel, motion.showsFace(), corners, laid);
     }
 

@@ -31,16 +31,16 @@ import vantbreeze.core.recipe.RecipeWriter;
 class HandController {
 
     /** A card after a move, and what to say of it. */
-    public record MovedView(CardView card, String words) { }
+    public record MovedView(CardView card, String words) {}
 
     /** A measure to lock or unlock. */
-    public record Lock(int revision, @Text String measure, boolean locked) { }
+    public record Lock(int revision, @Text String measure, boolean locked) {}
 
     /** A measure to be found from the rest. */
-    public record Solve(int revision, @Text String measure) { }
+    public record Solve(int revision, @Text String measure) {}
 
     /** A ruler whose marks the card shall come to. */
-    public record Rerule(int revision, @Text String ruler) { }
+    public record Rerule(int revision, @Text String ruler) {}
 
     private final Drawer drawer;
     private final StockRoom stock;
@@ -56,7 +56,8 @@ class HandController {
             return glimpse(id, moving);
         }
         String[] words = {""};
-        Card card = drawer.change(id, moving.revision(), plan -> moved(plan, moving, Hand::worked, words).plan());
+        Card card = drawer.change(id, moving.revision(), plan -> moved(plan, moving, Hand::worked, words)
+                .plan());
         return new MovedView(CardView.of(card), words[0]);
     }
 
@@ -80,7 +81,8 @@ class HandController {
 
     @PostMapping("/locks")
     CardView lock(@PathVariable UUID id, @Valid @RequestBody Lock lock) {
-        return CardView.of(drawer.change(id, lock.revision(), plan -> plan.locking(bare(lock.measure()), lock.locked())));
+        return CardView.of(
+                drawer.change(id, lock.revision(), plan -> plan.locking(bare(lock.measure()), lock.locked())));
     }
 
     @PostMapping("/solved")
@@ -98,20 +100,24 @@ class HandController {
     @GetMapping("/reruling")
     ReruledView reruling(@PathVariable UUID id, @RequestParam String ruler) {
         Card card = drawer.card(id);
-        Plan after = new Drafting(stock.workshop(), card.plan()).onMarks(Written.on(ruler).ruler());
+        Plan after = new Drafting(stock.workshop(), card.plan())
+                .onMarks(Written.on(ruler).ruler());
         return ReruledView.of(card.worked(), stock.workshop().work(after));
     }
 
     @PostMapping("/reruled")
     CardView rerule(@PathVariable UUID id, @Valid @RequestBody Rerule rerule) {
-        return CardView.of(drawer.change(id, rerule.revision(), plan -> new Drafting(stock.workshop(), plan).onMarks(Written.on(rerule.ruler()).ruler())));
+        return CardView.of(drawer.change(id, rerule.revision(), plan -> new Drafting(stock.workshop(), plan)
+                .onMarks(Written.on(rerule.ruler()).ruler())));
     }
 
     /** The card written out as a recipe. */
     @GetMapping(value = "/recipe", produces = MediaType.TEXT_PLAIN_VALUE + ";charset=UTF-8")
     String recipe(@PathVariable UUID id, @RequestParam(required = false) @Nullable String ruler) {
         Card card = drawer.card(id);
-        return RecipeWriter.write(card.worked(), ruler == null ? card.plan().ruler() : Written.on(ruler).ruler());
+        return RecipeWriter.write(
+                card.worked(),
+                ruler == null ? card.plan().ruler() : Written.on(ruler).ruler());
     }
 
     private static String bare(String measure) {

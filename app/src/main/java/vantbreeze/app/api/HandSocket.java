@@ -18,17 +18,18 @@ import org.springframework.web.socket.WebSocketSession;
 import org.springframework.web.socket.handler.TextWebSocketHandler;
 
 /**
- * A standing line (RFC 6455) for what is asked at every move while a line of a card is dragged: the same as a request for it,
- * without what a request costs each time, so that the answer is there one frame sooner. One question, one answer, in turn.
+ * A standing line (RFC 6455) for what is asked at every move while a line of a card is dragged: the same as a request
+ * for it, without what a request costs each time, so that the answer is there one frame sooner. One question, one
+ * answer, in turn.
  */
 @Component
 class HandSocket extends TextWebSocketHandler {
 
     /** What would become of a card. */
-    record Question(@NotNull UUID card, @NotNull @Valid Moving moving) { }
+    record Question(@NotNull UUID card, @NotNull @Valid Moving moving) {}
 
     /** The card after the move, or why there is none. */
-    record Answer(@Nullable HandController.MovedView moved, @Nullable ProblemDetail problem) { }
+    record Answer(@Nullable HandController.MovedView moved, @Nullable ProblemDetail problem) {}
 
     private final HandController hands;
     private final Problems problems;

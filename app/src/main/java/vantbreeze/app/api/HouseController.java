@@ -39,7 +39,7 @@ class HouseController {
      * @param words what the maker should know; empty while all is well
      * @param passcode whether a passcode was asked for
      */
-    public record HouseView(HouseState.Access access, String words, boolean passcode) { }
+    public record HouseView(HouseState.Access access, String words, boolean passcode) {}
 
     /** A copy in the folder of copies. */
     public record CopyView(String name, Copy.Why why, Instant made, long bytes) {
@@ -49,16 +49,34 @@ class HouseController {
     }
 
     /** What putting a copy back would do, or did. */
-    public record RestoreView(Instant made, int cards, List<String> back, List<String> changed, List<String> aside, int same, boolean stock, int versions,
-                              int pictures, boolean nothing) {
+    public record RestoreView(
+            Instant made,
+            int cards,
+            List<String> back,
+            List<String> changed,
+            List<String> aside,
+            int same,
+            boolean stock,
+            int versions,
+            int pictures,
+            boolean nothing) {
         static RestoreView of(RestorePlan plan) {
-            return new RestoreView(plan.made(), plan.cards(), plan.back(), plan.changed(), plan.aside(), plan.same(), plan.stock(), plan.versions(), plan.pictures(),
+            return new RestoreView(
+                    plan.made(),
+                    plan.cards(),
+                    plan.back(),
+                    plan.changed(),
+                    plan.aside(),
+                    plan.same(),
+                    plan.stock(),
+                    plan.versions(),
+                    plan.pictures(),
                     plan.isNothing());
         }
     }
 
     /** What was put back, and the copy that undoes it. */
-    public record RestoredView(RestoreView done, String undo) { }
+    public record RestoredView(RestoreView done, String undo) {}
 
     private final HouseState state;
     private final Passcode passcode;
@@ -78,7 +96,10 @@ class HouseController {
     /** Everything in one file. */
     @GetMapping("/backup")
     ResponseEntity<StreamingResponseBody> backup() {
-        return ResponseEntity.ok().contentType(ZIP).header(HttpHeaders.CONTENT_DISPOSITION, attached(copies.todaysName())).body(copies::write);
+        return ResponseEntity.ok()
+                .contentType(ZIP)
+                .header(HttpHeaders.CONTENT_DISPOSITION, attached(copies.todaysName()))
+                .body(copies::write);
     }
 
     @GetMapping("/copies")
@@ -88,7 +109,10 @@ class HouseController {
 
     @GetMapping("/copies/{name}")
     ResponseEntity<Resource> copy(@PathVariable String name) {
-        return ResponseEntity.ok().contentType(ZIP).header(HttpHeaders.CONTENT_DISPOSITION, attached(name)).body(new FileSystemResource(file(name)));
+        return ResponseEntity.ok()
+                .contentType(ZIP)
+                .header(HttpHeaders.CONTENT_DISPOSITION, attached(name))
+                .body(new FileSystemResource(file(name)));
     }
 
     /** What putting a copy back would do; nothing is changed. */
@@ -112,10 +136,14 @@ class HouseController {
     }
 
     private Path file(String name) {
-        return copies.file(name).orElseThrow(() -> new NotHere("There is no such copy here any more. Look at the list again."));
+        return copies.file(name)
+                .orElseThrow(() -> new NotHere("There is no such copy here any more. Look at the list again."));
     }
 
     private static String attached(String name) {
-        return ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build().toString();
+        return ContentDisposition.attachment()
+                .filename(name, StandardCharsets.UTF_8)
+                .build()
+                .toString();
     }
 }

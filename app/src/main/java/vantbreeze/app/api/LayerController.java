@@ -43,21 +43,36 @@ class LayerController {
 
     @PostMapping("/layers")
     CardView dress(@PathVariable UUID id, @Valid @RequestBody Wish wish) {
-        return CardView.of(drawer.change(id, wish.revision(), plan -> plan.dressed(wish.on(stock.workshop().work(plan), stock.workshop()))));
+        return CardView.of(drawer.change(
+                id,
+                wish.revision(),
+                plan -> plan.dressed(wish.on(stock.workshop().work(plan), stock.workshop()))));
     }
 
     /** The list as comma-separated values. */
     @GetMapping("/layers.csv")
     ResponseEntity<byte[]> table(@PathVariable UUID id) {
         Card card = drawer.card(id);
-        return Download.of(card.plan().name(), ", layers.csv", CSV, "attachment", LayerTable.of(card.worked()).getBytes(StandardCharsets.UTF_8));
+        return Download.of(
+                card.plan().name(),
+                ", layers.csv",
+                CSV,
+                "attachment",
+                LayerTable.of(card.worked()).getBytes(StandardCharsets.UTF_8));
     }
 
     /** The list and the map on pages. */
     @GetMapping("/layers.pdf")
     ResponseEntity<byte[]> pages(@PathVariable UUID id, @RequestParam(defaultValue = "a4") String page) {
         Card card = drawer.card(id);
-        PrintPage size = PrintPage.find(page).orElseThrow(() -> new Refusal("page", "There is no page called \"%s\". Print on A4 or Letter.".formatted(page)));
-        return Download.of(card.plan().name(), ", layers.pdf", MediaType.APPLICATION_PDF, "attachment", LayerSheet.of(card.worked(), size));
+        PrintPage size = PrintPage.find(page)
+                .orElseThrow(() ->
+                        new Refusal("page", "There is no page called \"%s\". Print on A4 or Letter.".formatted(page)));
+        return Download.of(
+                card.plan().name(),
+                ", layers.pdf",
+                MediaType.APPLICATION_PDF,
+                "attachment",
+                LayerSheet.of(card.worked(), size));
     }
 }

@@ -25,20 +25,35 @@ import vantbreeze.core.plan.WorkedPlan;
  * @param raised how far its foam lifts it, millimetres
  * @param number on the cutting list, 0 where nobody looks at it
  */
-public record LayerView(int panel, boolean face, int level, String paper, boolean otherSide, List<PointView> corners, List<List<PointView>> holes,
-                        PointView inside, double up, double raised, int number) {
+public record LayerView(
+        int panel,
+        boolean face,
+        int level,
+        String paper,
+        boolean otherSide,
+        List<PointView> corners,
+        List<List<PointView>> holes,
+        PointView inside,
+        double up,
+        double raised,
+        int number) {
 
     static List<LayerView> of(WorkedPlan worked) {
         return of(worked, worked.cuts().numbers());
     }
 
-    /** Without their numbers, for which the whole cutting list would have to be worked out: in the drawer, and while a line is dragged. */
+    /**
+     * Without their numbers, for which the whole cutting list would have to be worked out: in the drawer, and while a
+     * line is dragged.
+     */
     static List<LayerView> unnumbered(WorkedPlan worked) {
         return of(worked, Map.of());
     }
 
     private static List<LayerView> of(WorkedPlan worked, Map<Layer, Integer> numbers) {
-        return worked.layers().all().stream().map(layer -> of(layer, numbers.getOrDefault(layer, 0))).toList();
+        return worked.layers().all().stream()
+                .map(layer -> of(layer, numbers.getOrDefault(layer, 0)))
+                .toList();
     }
 
     private static LayerView of(Layer layer, int number) {
@@ -47,12 +62,26 @@ public record LayerView(int panel, boolean face, int level, String paper, boolea
         for (int i = 0; i < shape.getNumInteriorRing(); i++) {
             holes.add(ring(shape.getInteriorRingN(i)));
         }
-        return new LayerView(layer.face().panel(), layer.face().side() == Side.FACE, layer.level(), layer.choice().paper(), layer.choice().otherSide(),
-                ring(shape.getExteriorRing()), holes, new PointView(shape.getInteriorPoint().getX(), shape.getInteriorPoint().getY()),
-                layer.up(), layer.choice().pad().millimetres(), number);
+        return new LayerView(
+                layer.face().panel(),
+                layer.face().side() == Side.FACE,
+                layer.level(),
+                layer.choice().paper(),
+                layer.choice().otherSide(),
+                ring(shape.getExteriorRing()),
+                holes,
+                new PointView(
+                        shape.getInteriorPoint().getX(),
+                        shape.getInteriorPoint().getY()),
+                layer.up(),
+                layer.choice().pad().millimetres(),
+                number);
     }
 
     private static List<PointView> ring(LineString ring) {
-        return Arrays.stream(ring.getCoordinates()).limit(ring.getNumPoints() - 1L).map(corner -> new PointView(corner.x, corner.y)).toList();
+        return Arrays.stream(ring.getCoordinates())
+                .limit(ring.getNumPoints() - 1L)
+                .map(corner -> new PointView(corner.x, corner.y))
+                .toList();
     }
 }

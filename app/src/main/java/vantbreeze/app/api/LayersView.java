@@ -30,8 +30,14 @@ import vantbreeze.core.plan.Workshop;
  * @param usual the stack that a suggestion lays
  * @param borders borders that makers use
  */
-public record LayersView(int revision, List<FaceView> faces, List<DressedView> dressed, List<CutView> cuts, List<AsideView> aside, List<ChosenLayer> usual,
-                         List<BorderView> borders) {
+public record LayersView(
+        int revision,
+        List<FaceView> faces,
+        List<DressedView> dressed,
+        List<CutView> cuts,
+        List<AsideView> aside,
+        List<ChosenLayer> usual,
+        List<BorderView> borders) {
 
     /**
      * A side of a panel.
@@ -43,10 +49,18 @@ public record LayersView(int revision, List<FaceView> faces, List<DressedView> d
      * @param why in words when it can't, or is never seen
      * @param dressed which entry of what is chosen lies on it; −1 for none
      */
-    public record FaceView(int panel, boolean face, String name, List<String> poses, boolean behind, boolean free, @Nullable String why, int dressed) { }
+    public record FaceView(
+            int panel,
+            boolean face,
+            String name,
+            List<String> poses,
+            boolean behind,
+            boolean free,
+            @Nullable String why,
+            int dressed) {}
 
     /** What lies on one face, or on several that one paper runs across; faces by their place in the list. */
-    public record DressedView(List<Integer> faces, List<ChosenLayer> layers, List<EmbellishmentView> embellishments) { }
+    public record DressedView(List<Integer> faces, List<ChosenLayer> layers, List<EmbellishmentView> embellishments) {}
 
     /**
      * A layer as chosen.
@@ -54,17 +68,31 @@ public record LayersView(int revision, List<FaceView> faces, List<DressedView> d
      * @param width its own width, with {@code height}, instead of a border
      * @param pad how thick the foam beneath it is; nothing for none
      */
-    public record ChosenLayer(String paper, FigureView border, @Nullable FigureView width, @Nullable FigureView height, @Nullable FigureView pad, boolean otherSide) {
+    public record ChosenLayer(
+            String paper,
+            FigureView border,
+            @Nullable FigureView width,
+            @Nullable FigureView height,
+            @Nullable FigureView pad,
+            boolean otherSide) {
 
         static ChosenLayer of(LayerChoice choice, Ruler ruler) {
-            return new ChosenLayer(choice.paper(), bordered(choice.border(), ruler), choice.own() == null ? null : FigureView.of(choice.own().width(), ruler),
-                    choice.own() == null ? null : FigureView.of(choice.own().height(), ruler), choice.pad().isPositive() ? FigureView.of(choice.pad(), ruler) : null, choice.otherSide());
+            return new ChosenLayer(
+                    choice.paper(),
+                    bordered(choice.border(), ruler),
+                    choice.own() == null ? null : FigureView.of(choice.own().width(), ruler),
+                    choice.own() == null ? null : FigureView.of(choice.own().height(), ruler),
+                    choice.pad().isPositive() ? FigureView.of(choice.pad(), ruler) : null,
+                    choice.otherSide());
         }
     }
 
     /** A border on the plan's ruler or, where it is on no mark of it, on one that has it: 2.5 mm is no "about 3". */
     private static FigureView bordered(Length border, Ruler ruler) {
-        return Stream.of(ruler, Ruler.MM_HALF, Ruler.THIRTY_SECONDS).filter(one -> one.marks(border)).findFirst().map(one -> FigureView.of(border, one))
+        return Stream.of(ruler, Ruler.MM_HALF, Ruler.THIRTY_SECONDS)
+                .filter(one -> one.marks(border))
+                .findFirst()
+                .map(one -> FigureView.of(border, one))
                 .orElseGet(() -> FigureView.of(border, ruler));
     }
 
@@ -72,7 +100,8 @@ public record LayersView(int revision, List<FaceView> faces, List<DressedView> d
     public record EmbellishmentView(String name, SizeView size, FigureView height) {
 
         static EmbellishmentView of(Embellishment one, Ruler ruler) {
-            return new EmbellishmentView(one.name(), SizeView.of(one.size(), ruler), FigureView.of(one.height(), ruler));
+            return new EmbellishmentView(
+                    one.name(), SizeView.of(one.size(), ruler), FigureView.of(one.height(), ruler));
         }
     }
 
@@ -83,31 +112,63 @@ public record LayersView(int revision, List<FaceView> faces, List<DressedView> d
      * @param other its size in the other school's unit
      * @param whole the size to cut first when one paper runs across several panels
      */
-    public record CutView(int number, int count, SizeView size, SizeView other, boolean rectangle, String paper, String where, String notes, List<PointView> corners,
-                          @Nullable SizeView whole) { }
+    public record CutView(
+            int number,
+            int count,
+            SizeView size,
+            SizeView other,
+            boolean rectangle,
+            String paper,
+            String where,
+            String notes,
+            List<PointView> corners,
+            @Nullable SizeView whole) {}
 
     /** What lay on a panel that is gone. */
-    public record AsideView(String name, List<ChosenLayer> layers) { }
+    public record AsideView(String name, List<ChosenLayer> layers) {}
 
     /** A border that makers use; {@code text} is how it is typed. */
-    public record BorderView(String text, FigureView figure) { }
+    public record BorderView(String text, FigureView figure) {}
 
     static LayersView of(int revision, WorkedPlan worked, Workshop workshop) {
         FoldGraph graph = worked.form().graph();
         Ruler ruler = worked.plan().ruler();
-        List<Dressed> present = worked.plan().dressing().all().stream().filter(dressed -> dressed.faces().stream().allMatch(face -> face.find(graph).isPresent())).toList();
+        List<Dressed> present = worked.plan().dressing().all().stream()
+                .filter(dressed -> dressed.faces().stream()
+                        .allMatch(face -> face.find(graph).isPresent()))
+                .toList();
         List<Face> faces = new ArrayList<>();
         for (int panel = 0; panel < graph.panels().size(); panel++) {
             faces.add(new Face(panel, Side.FACE));
             faces.add(new Face(panel, Side.BACK));
         }
-        return new LayersView(revision, faces.stream().map(face -> face(face, worked, present)).toList(),
-                present.stream().map(one -> new DressedView(one.faces().stream().map(name -> faces.indexOf(name.find(graph).orElseThrow())).toList(),
-                        layers(one.layers(), ruler), one.embellishments().stream().map(each -> EmbellishmentView.of(each, ruler)).toList())).toList(),
+        return new LayersView(
+                revision,
+                faces.stream().map(face -> face(face, worked, present)).toList(),
+                present.stream()
+                        .map(one -> new DressedView(
+                                one.faces().stream()
+                                        .map(name ->
+                                                faces.indexOf(name.find(graph).orElseThrow()))
+                                        .toList(),
+                                layers(one.layers(), ruler),
+                                one.embellishments().stream()
+                                        .map(each -> EmbellishmentView.of(each, ruler))
+                                        .toList()))
+                        .toList(),
                 worked.cuts().cuts().stream().map(cut -> cut(cut, worked)).toList(),
-                worked.layers().aside().stream().map(one -> new AsideView(String.join(", ", one.faces().stream().map(FaceName::panel).distinct().toList()),
-                        layers(one.layers(), ruler))).toList(),
-                layers(new Suggestion(workshop, worked).usualStack(), ruler), usualBorders());
+                worked.layers().aside().stream()
+                        .map(one -> new AsideView(
+                                String.join(
+                                        ", ",
+                                        one.faces().stream()
+                                                .map(FaceName::panel)
+                                                .distinct()
+                                                .toList()),
+                                layers(one.layers(), ruler)))
+                        .toList(),
+                layers(new Suggestion(workshop, worked).usualStack(), ruler),
+                usualBorders());
     }
 
     private static List<ChosenLayer> layers(List<LayerChoice> layers, Ruler ruler) {
@@ -120,12 +181,22 @@ public record LayersView(int revision, List<FaceView> faces, List<DressedView> d
         FaceName name = FaceName.of(face, graph);
         boolean free = worked.form().grounds().of(face).isFree();
         boolean seen = sights.of(face).isPresent();
-        String why = !free ? worked.form().grounds().of(face).glued() ? "glued over" : "nothing can lie here" : seen ? null : "never seen";
+        String why = !free
+                ? worked.form().grounds().of(face).glued() ? "glued over" : "nothing can lie here"
+                : seen ? null : "never seen";
         int dressed = -1;
         for (int i = 0; i < present.size(); i++) {
             dressed = present.get(i).faces().contains(name) ? i : dressed;
         }
-        return new FaceView(face.panel(), face.side() == Side.FACE, name.inWords(graph), sights.posesOf(face), sights.of(face).map(Sights.Seen::behind).orElse(false), free, why, dressed);
+        return new FaceView(
+                face.panel(),
+                face.side() == Side.FACE,
+                name.inWords(graph),
+                sights.posesOf(face),
+                sights.of(face).map(Sights.Seen::behind).orElse(false),
+                free,
+                why,
+                dressed);
     }
 
     private static CutView cut(Cut cut, WorkedPlan worked) {
@@ -133,14 +204,31 @@ public record LayersView(int revision, List<FaceView> faces, List<DressedView> d
         Ruler other = ruler.isInches() ? Ruler.MM_HALF : Ruler.SIXTEENTHS;
         CutWords words = new CutWords(worked);
         var ring = cut.shape().polygon().getExteriorRing().getCoordinates();
-        return new CutView(cut.number(), cut.count(), SizeView.of(cut.size(), ruler), SizeView.of(cut.size(), other), cut.shape().isRectangle(), cut.paperId(), words.where(cut), words.notes(cut),
-                Stream.of(ring).limit(ring.length - 1L).map(corner -> new PointView(corner.x, corner.y)).toList(),
+        return new CutView(
+                cut.number(),
+                cut.count(),
+                SizeView.of(cut.size(), ruler),
+                SizeView.of(cut.size(), other),
+                cut.shape().isRectangle(),
+                cut.paperId(),
+                words.where(cut),
+                words.notes(cut),
+                Stream.of(ring)
+                        .limit(ring.length - 1L)
+                        .map(corner -> new PointView(corner.x, corner.y))
+                        .toList(),
                 cut.whole() == null ? null : SizeView.of(cut.whole(), ruler));
     }
 
     /** Common practice, no source: ⅛ and 1/16 in, 2.5 and 5 mm, and none. */
     private static List<BorderView> usualBorders() {
-        return Stream.of(Length.ofInches(0, 1, 8), Length.ofInches(0, 1, 16), Length.ofMicrometres(2500), Length.ofMillimetres(5))
-                .map(border -> bordered(border, Ruler.SIXTEENTHS)).map(figure -> new BorderView(figure.text(), figure)).toList();
+        return Stream.of(
+                        Length.ofInches(0, 1, 8),
+                        Length.ofInches(0, 1, 16),
+                        Length.ofMicrometres(2500),
+                        Length.ofMillimetres(5))
+                .map(border -> bordered(border, Ruler.SIXTEENTHS))
+                .map(figure -> new BorderView(figure.text(), figure))
+                .toList();
     }
 }

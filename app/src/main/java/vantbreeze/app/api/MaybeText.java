@@ -12,7 +12,13 @@ import java.lang.annotation.Target;
 @Size(max = 20_000)
 @Constraint(validatedBy = {})
 @Retention(RetentionPolicy.RUNTIME)
-@Target({ElementType.FIELD, ElementType.METHOD, ElementType.PARAMETER, ElementType.TYPE_USE, ElementType.RECORD_COMPONENT})
+@Target({
+    ElementType.FIELD,
+    ElementType.METHOD,
+    ElementType.PARAMETER,
+    ElementType.TYPE_USE,
+    ElementType.RECORD_COMPONENT
+})
 @interface MaybeText {
 
     /** What is said when it is not so. */

@@ -19,13 +19,27 @@ import vantbreeze.core.plan.Workshop;
  * @param revision the one the maker is looking at
  * @param acrossMm with {@code upMm}: where on its sheet it is held
  * @param divisions instead: how many marks to move it by
- * @param text instead: how far from the fence, as the maker wrote it; of a slit or slanted score how far across its end is
+ * @param text instead: how far from the fence, as the maker wrote it; of a slit or slanted score how far across its end
+ *     is
  * @param upText of a slit or slanted score: how far up that end is
  * @param keep whether to keep what comes of it; otherwise it is only shown
  * @param closed how far closed the card in space is shown, 0 to 1
  */
-public record Moving(int revision, @NotNull Handle.Kind kind, int piece, int index, @NotNull Handle.End end, @Nullable Double acrossMm, @Nullable Double upMm,
-                     @Nullable Integer divisions, @Nullable @MaybeText String text, @Nullable @MaybeText String upText, @NotNull Snap snap, boolean pushes, boolean keep, @Nullable Double closed) {
+public record Moving(
+        int revision,
+        @NotNull Handle.Kind kind,
+        int piece,
+        int index,
+        @NotNull Handle.End end,
+        @Nullable Double acrossMm,
+        @Nullable Double upMm,
+        @Nullable Integer divisions,
+        @Nullable @MaybeText String text,
+        @Nullable @MaybeText String upText,
+        @NotNull Snap snap,
+        boolean pushes,
+        boolean keep,
+        @Nullable Double closed) {
 
     private static final int MOST_DIVISIONS = 1_000;
     private static final double FARTHEST = 10_000;
@@ -36,7 +50,8 @@ public record Moving(int revision, @NotNull Handle.Kind kind, int piece, int ind
 
     Move on(Plan plan, Workshop workshop) {
         if (divisions != null) {
-            return new Move(handle(), null, null, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, divisions)), snap, pushes);
+            return new Move(
+                    handle(), null, null, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, divisions)), snap, pushes);
         }
         if (text != null) {
             return typed(plan, workshop);
@@ -65,7 +80,9 @@ public record Moving(int revision, @NotNull Handle.Kind kind, int piece, int ind
     }
 
     private Piece piece(Plan plan, Workshop workshop) {
-        var pieces = workshop.structure(plan).assemble(plan.completed(workshop.structure(plan)).measures()).pieces();
+        var pieces = workshop.structure(plan)
+                .assemble(plan.completed(workshop.structure(plan)).measures())
+                .pieces();
         if (piece < 0 || piece >= pieces.size()) {
             throw new Refusal("hand", "That piece is not there any more.");
         }

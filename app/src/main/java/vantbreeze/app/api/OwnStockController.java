@@ -38,27 +38,42 @@ import vantbreeze.core.tool.Tools;
 class OwnStockController {
 
     /** A scoring board: the distance of its grooves and its length. */
-    public record BoardView(String name, FigureView groove, FigureView length) { }
+    public record BoardView(String name, FigureView groove, FigureView length) {}
 
     /** An envelope or a sheet, by id. */
-    public record ThingView(String id, String name, SizeView size, boolean away) { }
+    public record ThingView(String id, String name, SizeView size, boolean away) {}
 
     /** A cardstock. */
-    public record CardstockOfOwn(String id, String name, int grammage, String caliper, Cardstock.Grain grain, Cardstock.Pattern pattern, String colour,
-                                   PaperView paper, boolean away) { }
+    public record CardstockOfOwn(
+            String id,
+            String name,
+            int grammage,
+            String caliper,
+            Cardstock.Grain grain,
+            Cardstock.Pattern pattern,
+            String colour,
+            PaperView paper,
+            boolean away) {}
 
     /** All that the maker has of their own. */
-    public record OwnStockView(BoardView inches, BoardView metric, FigureView bed, boolean stopsInside, List<ThingView> envelopes, List<ThingView> sheets,
-                               List<CardstockOfOwn> cardstocks) { }
+    public record OwnStockView(
+            BoardView inches,
+            BoardView metric,
+            FigureView bed,
+            boolean stopsInside,
+            List<ThingView> envelopes,
+            List<ThingView> sheets,
+            List<CardstockOfOwn> cardstocks) {}
 
     /** A board as typed. */
-    public record NewBoard(@Text String name, @Text String groove, @Text String length) { }
+    public record NewBoard(@Text String name, @Text String groove, @Text String length) {}
 
     /** Tools as typed. */
-    public record NewTools(@NotNull @Valid NewBoard inches, @NotNull @Valid NewBoard metric, @Text String bed, boolean stopsInside) { }
+    public record NewTools(
+            @NotNull @Valid NewBoard inches, @NotNull @Valid NewBoard metric, @Text String bed, boolean stopsInside) {}
 
     /** An envelope or a sheet as typed, on a ruler. */
-    public record NewThing(@Text String name, @Text String ruler, @Text String width, @Text String height) { }
+    public record NewThing(@Text String name, @Text String ruler, @Text String width, @Text String height) {}
 
     /**
      * A cardstock as typed; without a caliper it follows from the weight and the usual bulk.
@@ -68,9 +83,17 @@ class OwnStockController {
      * @param back the colour of its other side, the same when it is not said
      * @param image id of the maker's own picture
      */
-    public record NewCardstock(@Text String name, @Text String grammage, @Nullable @MaybeText String caliper, @NotNull Cardstock.Grain grain,
-                               @NotNull Cardstock.Pattern pattern, @Text String colour, @Nullable Look.Print print,
-                               @Nullable @MaybeText String ink, @Nullable @MaybeText String back, @Nullable @MaybeText String image) { }
+    public record NewCardstock(
+            @Text String name,
+            @Text String grammage,
+            @Nullable @MaybeText String caliper,
+            @NotNull Cardstock.Grain grain,
+            @NotNull Cardstock.Pattern pattern,
+            @Text String colour,
+            @Nullable Look.Print print,
+            @Nullable @MaybeText String ink,
+            @Nullable @MaybeText String back,
+            @Nullable @MaybeText String image) {}
 
     private final StockRoom stock;
 
@@ -81,19 +104,46 @@ class OwnStockController {
     @GetMapping
     OwnStockView own() {
         OwnStock own = stock.own();
-        return new OwnStockView(board(own.tools().inches(), Ruler.SIXTEENTHS), board(own.tools().metric(), Ruler.MM_HALF), FigureView.of(own.tools().bed(), Ruler.SIXTEENTHS),
+        return new OwnStockView(
+                board(own.tools().inches(), Ruler.SIXTEENTHS),
+                board(own.tools().metric(), Ruler.MM_HALF),
+                FigureView.of(own.tools().bed(), Ruler.SIXTEENTHS),
                 own.tools().stopsInside(),
-                own.envelopes().stream().map(one -> new ThingView(one.id(), one.name(), size(one.inside()), own.away().contains(one.id()))).toList(),
-                own.sheets().stream().map(one -> new ThingView(one.id(), one.name(), size(one.size()), own.away().contains(one.id()))).toList(),
-                own.cardstocks().entrySet().stream().map(one -> new CardstockOfOwn(one.getKey(), one.getValue().name(), one.getValue().grammage(),
-                        "%.2f mm".formatted(one.getValue().caliper().millimetres()), one.getValue().grain(), one.getValue().pattern(), one.getValue().colour(),
-                        PaperView.of(one.getKey(), one.getValue()), own.away().contains(one.getKey()))).toList());
+                own.envelopes().stream()
+                        .map(one -> new ThingView(
+                                one.id(),
+                                one.name(),
+                                size(one.inside()),
+                                own.away().contains(one.id())))
+                        .toList(),
+                own.sheets().stream()
+                        .map(one -> new ThingView(
+                                one.id(),
+                                one.name(),
+                                size(one.size()),
+                                own.away().contains(one.id())))
+                        .toList(),
+                own.cardstocks().entrySet().stream()
+                        .map(one -> new CardstockOfOwn(
+                                one.getKey(),
+                                one.getValue().name(),
+                                one.getValue().grammage(),
+                                "%.2f mm".formatted(one.getValue().caliper().millimetres()),
+                                one.getValue().grain(),
+                                one.getValue().pattern(),
+                                one.getValue().colour(),
+                                PaperView.of(one.getKey(), one.getValue()),
+                                own.away().contains(one.getKey())))
+                        .toList());
     }
 
     @PutMapping("/tools")
     OwnStockView tools(@Valid @RequestBody NewTools asked) {
-        Tools tools = new Tools(board(asked.inches(), Ruler.EIGHTHS), board(asked.metric(), Ruler.MM_1),
-                positive("bed", Written.on(Ruler.EIGHTHS.id()).measure("bed", asked.bed())), asked.stopsInside());
+        Tools tools = new Tools(
+                board(asked.inches(), Ruler.EIGHTHS),
+                board(asked.metric(), Ruler.MM_1),
+                positive("bed", Written.on(Ruler.EIGHTHS.id()).measure("bed", asked.bed())),
+                asked.stopsInside());
         stock.change(own -> own.with(tools));
         return own();
     }
@@ -101,14 +151,16 @@ class OwnStockController {
     @PostMapping("/envelopes")
     OwnStockView envelope(@Valid @RequestBody NewThing asked) {
         Envelope envelope = new Envelope(StockRoom.newId(), name(asked.name()), size(asked), Envelope.Source.OWN);
-        stock.change(own -> new OwnStock(own.tools(), with(own.envelopes(), envelope), own.sheets(), own.cardstocks(), own.away()));
+        stock.change(own ->
+                new OwnStock(own.tools(), with(own.envelopes(), envelope), own.sheets(), own.cardstocks(), own.away()));
         return own();
     }
 
     @PostMapping("/sheets")
     OwnStockView sheet(@Valid @RequestBody NewThing asked) {
         Sheet sheet = new Sheet(StockRoom.newId(), name(asked.name()), size(asked));
-        stock.change(own -> new OwnStock(own.tools(), own.envelopes(), with(own.sheets(), sheet), own.cardstocks(), own.away()));
+        stock.change(own ->
+                new OwnStock(own.tools(), own.envelopes(), with(own.sheets(), sheet), own.cardstocks(), own.away()));
         return own();
     }
 
@@ -116,14 +168,19 @@ class OwnStockController {
     OwnStockView cardstock(@Valid @RequestBody NewCardstock asked) {
         int grammage = grammage(asked.grammage());
         boolean measured = asked.caliper() != null && !asked.caliper().isBlank();
-        Length caliper = measured ? positive("caliper", Written.on(Ruler.MM_1.id()).measure("caliper", asked.caliper())) : Cardstock.of("", grammage).caliper();
+        Length caliper = measured
+                ? positive("caliper", Written.on(Ruler.MM_1.id()).measure("caliper", asked.caliper()))
+                : Cardstock.of("", grammage).caliper();
         if (caliper.isLongerThan(Length.ofMillimetres(3))) {
             throw new Refusal("caliper", "Card is at most 3 mm thick. Type the thickness of one sheet, like 0.36 mm.");
         }
         Look look = look(asked);
         // kites have an upper end whatever is said
-        Cardstock.Pattern pattern = look.print().isUpright() && asked.pattern() == Cardstock.Pattern.PLAIN ? Cardstock.Pattern.DIRECTIONAL : asked.pattern();
-        Cardstock card = new Cardstock(name(asked.name()), grammage, caliper, asked.grain(), pattern, asked.colour(), look);
+        Cardstock.Pattern pattern = look.print().isUpright() && asked.pattern() == Cardstock.Pattern.PLAIN
+                ? Cardstock.Pattern.DIRECTIONAL
+                : asked.pattern();
+        Cardstock card =
+                new Cardstock(name(asked.name()), grammage, caliper, asked.grain(), pattern, asked.colour(), look);
         stock.change(own -> {
             Map<String, Cardstock> all = new LinkedHashMap<>(own.cardstocks());
             all.put(StockRoom.newId(), card);
@@ -138,7 +195,10 @@ class OwnStockController {
             throw new Refusal("picture", "Choose a picture of the paper first.");
         }
         String colour = colour(asked.colour());
-        return new Look(print, asked.ink() == null ? "#000000" : colour(asked.ink()), asked.back() == null ? colour : colour(asked.back()),
+        return new Look(
+                print,
+                asked.ink() == null ? "#000000" : colour(asked.ink()),
+                asked.back() == null ? colour : colour(asked.back()),
                 print == Look.Print.IMAGE ? asked.image() : null);
     }
 
@@ -163,8 +223,11 @@ class OwnStockController {
 
     private OwnStockView putAway(String id, boolean isAway) {
         Workshop here = stock.workshop();
-        if (here.envelopes().find(id).isEmpty() && here.sheets().find(id).isEmpty() && here.cardstocks().find(id).isEmpty()) {
-            throw new NotHere("There is nothing kept under \"%s\". Look at the list again.".formatted(id.length() > 60 ? id.substring(0, 60) + "…" : id));
+        if (here.envelopes().find(id).isEmpty()
+                && here.sheets().find(id).isEmpty()
+                && here.cardstocks().find(id).isEmpty()) {
+            throw new NotHere("There is nothing kept under \"%s\". Look at the list again."
+                    .formatted(id.length() > 60 ? id.substring(0, 60) + "…" : id));
         }
         stock.change(own -> {
             Set<String> away = new LinkedHashSet<>(own.away());
@@ -194,7 +257,9 @@ class OwnStockController {
 
     private static Size size(NewThing asked) {
         Written written = Written.on(asked.ruler());
-        return new Size(positive("width", written.measure("width", asked.width())), positive("height", written.measure("height", asked.height())));
+        return new Size(
+                positive("width", written.measure("width", asked.width())),
+                positive("height", written.measure("height", asked.height())));
     }
 
     private static Length positive(String field, Length length) {
@@ -205,7 +270,9 @@ class OwnStockController {
     }
 
     private static int grammage(String text) {
-        String plain = text == null ? "" : text.replaceAll("(?i)\\s*(g/m²|g/m2|gsm|g)?\\s*$", "").strip();
+        String plain = text == null
+                ? ""
+                : text.replaceAll("(?i)\\s*(g/m²|g/m2|gsm|g)?\\s*$", "").strip();
         if (!plain.matches("\\d{2,4}") || Integer.parseInt(plain) < 30 || Integer.parseInt(plain) > 1_000) {
             throw new Refusal("grammage", "Paper weighs between 30 and 1000 g/m². Type a whole number, like 300.");
         }

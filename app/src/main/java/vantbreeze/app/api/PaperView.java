@@ -15,23 +15,44 @@ import vantbreeze.core.plan.WorkedPlan;
  * @param id as plans name it
  * @param image address of the maker's own picture, if one is printed on it
  */
-public record PaperView(String id, String name, String colour, Look.Print print, String ink, String back, Cardstock.Pattern pattern, @Nullable String image) {
+public record PaperView(
+        String id,
+        String name,
+        String colour,
+        Look.Print print,
+        String ink,
+        String back,
+        Cardstock.Pattern pattern,
+        @Nullable String image) {
 
     static PaperView of(String id, Cardstock paper) {
         Look look = paper.look();
-        return new PaperView(id, paper.name(), paper.colour(), look.print(), look.ink(), look.back(), paper.pattern(),
+        return new PaperView(
+                id,
+                paper.name(),
+                paper.colour(),
+                look.print(),
+                look.ink(),
+                look.back(),
+                paper.pattern(),
                 look.image() == null ? null : "/api/stock/pictures/" + look.image());
     }
 
     /** What a card's layers are cut from. */
     static List<PaperView> of(WorkedPlan worked) {
         Map<String, PaperView> papers = new LinkedHashMap<>();
-        worked.layers().all().forEach(layer -> papers.computeIfAbsent(layer.choice().paper(), id -> of(id, layer.paper())));
+        worked.layers()
+                .all()
+                .forEach(layer -> papers.computeIfAbsent(layer.choice().paper(), id -> of(id, layer.paper())));
         return List.copyOf(papers.values());
     }
 
     /** What a card itself is made of. */
     static PaperView base(WorkedPlan worked) {
-        return of(worked.plan().cardstockId() == null ? Cardstocks.USUAL : worked.plan().cardstockId(), worked.heft().cardstock());
+        return of(
+                worked.plan().cardstockId() == null
+                        ? Cardstocks.USUAL
+                        : worked.plan().cardstockId(),
+                worked.heft().cardstock());
     }
 }

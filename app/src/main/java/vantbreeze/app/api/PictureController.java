@@ -20,7 +20,7 @@ import vantbreeze.app.stock.Pictures;
 class PictureController {
 
     /** A picture that was kept. */
-    public record KeptPicture(String id) { }
+    public record KeptPicture(String id) {}
 
     private final Pictures pictures;
 
@@ -37,6 +37,10 @@ class PictureController {
     @GetMapping("/{id}")
     ResponseEntity<byte[]> picture(@PathVariable UUID id) {
         byte[] content = pictures.find(id).orElseThrow(() -> new NotHere("There is no such picture here."));
-        return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable()).body(content);
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_PNG)
+                .cacheControl(
+                        CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
+                .body(content);
     }
 }

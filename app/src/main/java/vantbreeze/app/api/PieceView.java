@@ -40,9 +40,22 @@ import vantbreeze.core.structure.Structure;
  * @param glue where glue goes on it
  * @param pencil where other pieces come to lie, to be rubbed out
  */
-public record PieceView(int number, String name, SizeView cut, @Nullable String heightMeasure, List<PointView> outline, List<PanelView> panels,
-                        List<HingeView> hinges, List<ScoreView> scores, List<ScoreView> turned, List<MarkView> marks,
-                        @Nullable YieldView yield, List<List<PointView>> openings, List<Integer> copies, List<GlueView> glue, List<PencilView> pencil) {
+public record PieceView(
+        int number,
+        String name,
+        SizeView cut,
+        @Nullable String heightMeasure,
+        List<PointView> outline,
+        List<PanelView> panels,
+        List<HingeView> hinges,
+        List<ScoreView> scores,
+        List<ScoreView> turned,
+        List<MarkView> marks,
+        @Nullable YieldView yield,
+        List<List<PointView>> openings,
+        List<Integer> copies,
+        List<GlueView> glue,
+        List<PencilView> pencil) {
 
     /**
      * A panel as it lies on the open sheet.
@@ -52,11 +65,17 @@ public record PieceView(int number, String name, SizeView cut, @Nullable String 
      * @param measure id of the measure that sets its width, if one does
      * @param leftMm how far its left edge is from that of its sheet, for drawing
      */
-    public record PanelView(int index, String name, @Nullable String measure, List<PointView> corners,
-                            PointView inside, double leftMm, FigureView width) { }
+    public record PanelView(
+            int index,
+            String name,
+            @Nullable String measure,
+            List<PointView> corners,
+            PointView inside,
+            double leftMm,
+            FigureView width) {}
 
     /** A stretch of crease between two panels, which are numbered among those of the whole card. */
-    public record HingeView(int index, PointView from, PointView to, Fold fold, int left, int right) { }
+    public record HingeView(int index, PointView from, PointView to, Fold fold, int left, int right) {}
 
     /**
      * A score as read off the board.
@@ -65,7 +84,7 @@ public record PieceView(int number, String name, SizeView cut, @Nullable String 
      * @param stopMm where it stops
      * @param hinges indices of the hinges it is made of
      */
-    public record ScoreView(FigureView fromLeft, double startMm, double stopMm, Fold fold, List<Integer> hinges) { }
+    public record ScoreView(FigureView fromLeft, double startMm, double stopMm, Fold fold, List<Integer> hinges) {}
 
     /**
      * A slit or a slanted score, from one spot to another.
@@ -73,8 +92,15 @@ public record PieceView(int number, String name, SizeView cut, @Nullable String 
      * @param panel a panel that it runs along
      * @param fold which way it folds; none for a slit
      */
-    public record MarkView(int panel, PointView from, PointView to, FigureView fromX, FigureView fromY, FigureView toX, FigureView toY,
-                           @Nullable Fold fold) { }
+    public record MarkView(
+            int panel,
+            PointView from,
+            PointView to,
+            FigureView fromX,
+            FigureView fromY,
+            FigureView toX,
+            FigureView toY,
+            @Nullable Fold fold) {}
 
     /**
      * Where glue goes.
@@ -84,10 +110,10 @@ public record PieceView(int number, String name, SizeView cut, @Nullable String 
      * @param face whether on the decorated side
      * @param words what is glued to what, on which side, how wide and high
      */
-    public record GlueView(int panel, int other, int join, boolean face, List<PointView> corners, String words) { }
+    public record GlueView(int panel, int other, int join, boolean face, List<PointView> corners, String words) {}
 
     /** A pencil mark: across from the left edge, up from the foot, for which panel. */
-    public record PencilView(PointView at, FigureView across, FigureView up, String words) { }
+    public record PencilView(PointView at, FigureView across, FigureView up, String words) {}
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
@@ -103,68 +129,123 @@ public record PieceView(int number, String name, SizeView cut, @Nullable String 
     static List<PieceView> of(WorkedPlan worked, Ruler ruler) {
         List<GlueArea> glue = GlueArea.of(worked.form().graph());
         List<PencilMark> pencil = PencilMark.of(worked.form().graph());
-        return worked.alike().stream().map(copies -> of(copies, worked, glue, pencil, ruler)).toList();
+        return worked.alike().stream()
+                .map(copies -> of(copies, worked, glue, pencil, ruler))
+                .toList();
     }
 
-    private static PieceView of(List<WorkedPiece> copies, WorkedPlan plan, List<GlueArea> glue,
-                                List<PencilMark> pencil, Ruler ruler) {
+    private static PieceView of(
+            List<WorkedPiece> copies, WorkedPlan plan, List<GlueArea> glue, List<PencilMark> pencil, Ruler ruler) {
         WorkedPiece worked = copies.get(0);
         Structure structure = plan.structure();
         int end = worked.first() + worked.panels().all().size();
-        return new PieceView(plan.pieces().indexOf(worked), worked.panels().piece().name(), SizeView.of(worked.cut(), ruler), heightMeasure(worked, structure),
+        return new PieceView(
+                plan.pieces().indexOf(worked),
+                worked.panels().piece().name(),
+                SizeView.of(worked.cut(), ruler),
+                heightMeasure(worked, structure),
                 points(worked.panels().piece().outline()),
-                worked.panels().all().stream().map(panel -> panel(worked.first(), panel, plan, ruler)).toList(),
+                worked.panels().all().stream()
+                        .map(panel -> panel(worked.first(), panel, plan, ruler))
+                        .toList(),
                 hinges(worked),
-                worked.scores().stream().map(score -> score(score, worked, true, ruler)).toList(),
-                worked.turned().stream().map(score -> score(score, worked, false, ruler)).toList(),
-                DrawnMark.of(worked.panels().piece()).stream().map(mark -> mark(mark, worked, ruler)).toList(),
+                worked.scores().stream()
+                        .map(score -> score(score, worked, true, ruler))
+                        .toList(),
+                worked.turned().stream()
+                        .map(score -> score(score, worked, false, ruler))
+                        .toList(),
+                DrawnMark.of(worked.panels().piece()).stream()
+                        .map(mark -> mark(mark, worked, ruler))
+                        .toList(),
                 worked.yield() == null ? null : YieldView.of(worked.yield()),
-                worked.panels().piece().openings().stream().map(PieceView::points).toList(),
+                worked.panels().piece().openings().stream()
+                        .map(PieceView::points)
+                        .toList(),
                 copies.stream().map(WorkedPiece::first).toList(),
-                glue.stream().filter(area -> area.panel() >= worked.first() && area.panel() < end)
-                        .map(area -> glue(area, plan, ruler)).toList(),
-                pencil.stream().filter(mark -> mark.panel() >= worked.first() && mark.panel() < end)
-                        .map(mark -> new PencilView(PointView.of(mark.at()), FigureView.of(mark.at().x(), ruler), FigureView.of(mark.at().y(), ruler),
-                                plan.form().graph().name(mark.glued()))).toList());
+                glue.stream()
+                        .filter(area -> area.panel() >= worked.first() && area.panel() < end)
+                        .map(area -> glue(area, plan, ruler))
+                        .toList(),
+                pencil.stream()
+                        .filter(mark -> mark.panel() >= worked.first() && mark.panel() < end)
+                        .map(mark -> new PencilView(
+                                PointView.of(mark.at()),
+                                FigureView.of(mark.at().x(), ruler),
+                                FigureView.of(mark.at().y(), ruler),
+                                plan.form().graph().name(mark.glued())))
+                        .toList());
     }
 
     private static GlueView glue(GlueArea area, WorkedPlan plan, Ruler ruler) {
         var box = area.shape().getEnvelopeInternal();
-        String words = "%s, %s, %s × %s, to %s".formatted(plan.form().graph().panels().get(area.panel()).name(),
-                area.side() == Side.FACE ? "decorated side" : "back",
-                Figure.of(Length.nearest(box.getWidth()), ruler).inWords(), Figure.of(Length.nearest(box.getHeight()), ruler).inWords(),
-                plan.form().graph().name(area.other()));
-        List<PointView> corners = Arrays.stream(area.shape().getExteriorRing().getCoordinates()).skip(1)
-                .map(corner -> new PointView(corner.x, corner.y)).toList();
+        String words = "%s, %s, %s × %s, to %s"
+                .formatted(
+                        plan.form().graph().panels().get(area.panel()).name(),
+                        area.side() == Side.FACE ? "decorated side" : "back",
+                        Figure.of(Length.nearest(box.getWidth()), ruler).inWords(),
+                        Figure.of(Length.nearest(box.getHeight()), ruler).inWords(),
+                        plan.form().graph().name(area.other()));
+        List<PointView> corners = Arrays.stream(area.shape().getExteriorRing().getCoordinates())
+                .skip(1)
+                .map(corner -> new PointView(corner.x, corner.y))
+                .toList();
         return new GlueView(area.panel(), area.other(), join(area, plan), area.side() == Side.FACE, corners, words);
     }
 
     private static int join(GlueArea area, WorkedPlan plan) {
         var joins = plan.form().graph().joins();
-        return IntStream.range(0, joins.size()).filter(i -> joins.get(i).from() == area.panel() && joins.get(i).to() == area.other()
-                || joins.get(i).to() == area.panel() && joins.get(i).from() == area.other()).findFirst().orElse(-1);
+        return IntStream.range(0, joins.size())
+                .filter(i -> joins.get(i).from() == area.panel() && joins.get(i).to() == area.other()
+                        || joins.get(i).to() == area.panel() && joins.get(i).from() == area.other())
+                .findFirst()
+                .orElse(-1);
     }
 
     private static String heightMeasure(WorkedPiece worked, Structure structure) {
         return structure.parameters().stream()
-                .filter(parameter -> parameter.pieces().contains(worked.panels().piece().name()))
-                .map(Parameter::id).findFirst().orElse(null);
+                .filter(parameter ->
+                        parameter.pieces().contains(worked.panels().piece().name()))
+                .map(Parameter::id)
+                .findFirst()
+                .orElse(null);
     }
 
     private static PanelView panel(int first, Panel panel, WorkedPlan plan, Ruler ruler) {
-        String measure = plan.plan().isFree() ? CardView.PANEL + panel.name() : plan.structure().parameters().stream()
-                .filter(parameter -> parameter.panels().contains(panel.name())).map(Parameter::id).findFirst().orElse(null);
-        return new PanelView(first + panel.index(), panel.name(), measure, points(panel.corners()),
-                inside(panel), panel.left().millimetres(), FigureView.of(panel.width(), ruler));
+        String measure = plan.plan().isFree()
+                ? CardView.PANEL + panel.name()
+                : plan.structure().parameters().stream()
+                        .filter(parameter -> parameter.panels().contains(panel.name()))
+                        .map(Parameter::id)
+                        .findFirst()
+                        .orElse(null);
+        return new PanelView(
+                first + panel.index(),
+                panel.name(),
+                measure,
+                points(panel.corners()),
+                inside(panel),
+                panel.left().millimetres(),
+                FigureView.of(panel.width(), ruler));
     }
 
     private static MarkView mark(DrawnMark mark, WorkedPiece worked, Ruler ruler) {
-        Point middle = GEOMETRY.createPoint(new Coordinate((mark.from().x().millimetres() + mark.to().x().millimetres()) / 2,
+        Point middle = GEOMETRY.createPoint(new Coordinate(
+                (mark.from().x().millimetres() + mark.to().x().millimetres()) / 2,
                 (mark.from().y().millimetres() + mark.to().y().millimetres()) / 2));
-        int beside = worked.panels().all().stream().min(Comparator.comparingDouble(panel -> panel.shape().distance(middle))).map(Panel::index).orElse(0);
-        return new MarkView(worked.first() + beside, PointView.of(mark.from()), PointView.of(mark.to()),
-                FigureView.of(mark.from().x(), ruler), FigureView.of(mark.from().y(), ruler),
-                FigureView.of(mark.to().x(), ruler), FigureView.of(mark.to().y(), ruler), mark.fold());
+        int beside = worked.panels().all().stream()
+                .min(Comparator.comparingDouble(panel -> panel.shape().distance(middle)))
+                .map(Panel::index)
+                .orElse(0);
+        return new MarkView(
+                worked.first() + beside,
+                PointView.of(mark.from()),
+                PointView.of(mark.to()),
+                FigureView.of(mark.from().x(), ruler),
+                FigureView.of(mark.from().y(), ruler),
+                FigureView.of(mark.to().x(), ruler),
+                FigureView.of(mark.to().y(), ruler),
+                mark.fold());
     }
 
     private static PointView inside(Panel panel) {
@@ -174,20 +255,35 @@ public record PieceView(int number, String name, SizeView cut, @Nullable String 
 
     private static List<HingeView> hinges(WorkedPiece worked) {
         List<Hinge> all = worked.panels().hinges();
-        return IntStream.range(0, all.size()).filter(i -> all.get(i).fold() != Fold.BEND).mapToObj(i -> hinge(i, all.get(i), worked)).toList();
+        return IntStream.range(0, all.size())
+                .filter(i -> all.get(i).fold() != Fold.BEND)
+                .mapToObj(i -> hinge(i, all.get(i), worked))
+                .toList();
     }
 
     private static HingeView hinge(int index, Hinge hinge, WorkedPiece worked) {
-        return new HingeView(index, PointView.of(hinge.line().from()), PointView.of(hinge.line().to()), hinge.fold(),
-                worked.first() + hinge.left().index(), worked.first() + hinge.right().index());
+        return new HingeView(
+                index,
+                PointView.of(hinge.line().from()),
+                PointView.of(hinge.line().to()),
+                hinge.fold(),
+                worked.first() + hinge.left().index(),
+                worked.first() + hinge.right().index());
     }
 
     private static ScoreView score(BoardScore score, WorkedPiece worked, boolean upright, Ruler ruler) {
         List<Hinge> all = worked.panels().hinges();
         Length edge = edge(worked, upright ? Spot::x : Spot::y);
-        List<Integer> hinges = IntStream.range(0, all.size()).filter(i -> isPart(all.get(i), score, edge, upright)).boxed().toList();
-        return new ScoreView(FigureView.of(score.fromLeft(), ruler),
-                score.start().millimetres(), score.stop().millimetres(), score.fold(), hinges);
+        List<Integer> hinges = IntStream.range(0, all.size())
+                .filter(i -> isPart(all.get(i), score, edge, upright))
+                .boxed()
+                .toList();
+        return new ScoreView(
+                FigureView.of(score.fromLeft(), ruler),
+                score.start().millimetres(),
+                score.stop().millimetres(),
+                score.fold(),
+                hinges);
     }
 
     private static boolean isPart(Hinge hinge, BoardScore score, Length edge, boolean upright) {
@@ -196,12 +292,18 @@ public record PieceView(int number, String name, SizeView cut, @Nullable String 
         Length place = (upright ? line.from().x() : line.from().y()).minus(edge);
         Length from = upright ? line.foot() : line.from().x().min(line.to().x());
         Length to = upright ? line.head() : line.from().x().max(line.to().x());
-        return along && place.equals(score.fromLeft()) && hinge.fold() == score.fold()
-                && !from.isShorterThan(score.start()) && !to.isLongerThan(score.stop());
+        return along
+                && place.equals(score.fromLeft())
+                && hinge.fold() == score.fold()
+                && !from.isShorterThan(score.start())
+                && !to.isLongerThan(score.stop());
     }
 
     private static Length edge(WorkedPiece worked, Function<Spot, Length> side) {
-        return worked.panels().piece().outline().stream().map(side).reduce(Length::min).orElse(Length.ZERO);
+        return worked.panels().piece().outline().stream()
+                .map(side)
+                .reduce(Length::min)
+                .orElse(Length.ZERO);
     }
 
     private static List<PointView> points(List<Spot> spots) {

@@ -45,8 +45,11 @@ class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     /** What H2 says when the disk takes no more, and when it closed itself over that. */
-    private static final Set<Integer> NO_ROOM = Set.of(ErrorCode.IO_EXCEPTION_1, ErrorCode.IO_EXCEPTION_2,
-            ErrorCode.DATABASE_IS_CLOSED, ErrorCode.DATABASE_CALLED_AT_SHUTDOWN);
+    private static final Set<Integer> NO_ROOM = Set.of(
+            ErrorCode.IO_EXCEPTION_1,
+            ErrorCode.IO_EXCEPTION_2,
+            ErrorCode.DATABASE_IS_CLOSED,
+            ErrorCode.DATABASE_CALLED_AT_SHUTDOWN);
 
     /** What went wrong where no request was made. */
     ProblemDetail of(RuntimeException wrong) {
@@ -110,20 +113,30 @@ class Problems extends ResponseEntityExceptionHandler {
             return Kind.GONE.of("There is nothing at this address. Go back to the drawer and choose a card.");
         }
         Class<?> type = mismatch.getRequiredType();
-        String there = type != null && type.isEnum() ? " It is one of %s.".formatted(Arrays.stream(type.getEnumConstants()).map(Object::toString).collect(Collectors.joining(", ")))
+        String there = type != null && type.isEnum()
+                ? " It is one of %s."
+                        .formatted(Arrays.stream(type.getEnumConstants())
+                                .map(Object::toString)
+                                .collect(Collectors.joining(", ")))
                 : "";
-        return fields("\"%s\" is no %s.%s".formatted(shown(String.valueOf(mismatch.getValue())), mismatch.getName(), there), List.of(mismatch.getName()));
+        return fields(
+                "\"%s\" is no %s.%s".formatted(shown(String.valueOf(mismatch.getValue())), mismatch.getName(), there),
+                List.of(mismatch.getName()));
     }
 
     @ExceptionHandler
     ProblemDetail unexpected(RuntimeException unexpected) {
         for (Throwable cause = unexpected; cause != null; cause = cause.getCause()) {
             if (cause instanceof SQLException store && store.getErrorCode() == ErrorCode.DATABASE_IS_READ_ONLY) {
-                return Kind.READ_ONLY.of("Nothing can be saved here now; your cards are shown as they are kept. What Vantbreeze said when it was started tells why.");
+                return Kind.READ_ONLY.of("Nothing can be saved here now; your cards are shown as they are kept. What "
+                        + "Vantbreeze said when it was started tells why.");
             }
-            if (cause instanceof MVStoreException || cause instanceof SQLException store && NO_ROOM.contains(store.getErrorCode())) {
+            if (cause instanceof MVStoreException
+                    || cause instanceof SQLException store && NO_ROOM.contains(store.getErrorCode())) {
                 LOG.error("the store does not take it", unexpected);
-                return Kind.DISK_FULL.of("The disk did not take this, so it was not saved. What was saved before is safe. Make room on the disk, then try again.");
+                return Kind.DISK_FULL.of(
+                        "The disk did not take this, so it was not saved. What was saved before is safe. "
+                                + "Make room on the disk, then try again.");
             }
         }
         LOG.error("a request failed", unexpected);
@@ -132,48 +145,79 @@ class Problems extends ResponseEntityExceptionHandler {
 
     /** A body that is well formed but not what is asked for here. */
     ProblemDetail invalid(Set<? extends ConstraintViolation<?>> violations) {
-        List<String> fields = violations.stream().map(one -> one.getPropertyPath().toString()).sorted().toList();
+        List<String> fields = violations.stream()
+                .map(one -> one.getPropertyPath().toString())
+                .sorted()
+                .toList();
         return fields("Something is missing or too long: %s.".formatted(String.join(", ", fields)), fields);
     }
 
     @Override
-    protected @Nullable ResponseEntity<Object> handleMethodArgumentNotValid(MethodArgumentNotValidException invalid, HttpHeaders headers, HttpStatusCode status,
-            WebRequest request) {
-        List<String> fields = invalid.getBindingResult().getFieldErrors().stream().map(FieldError::getField).distinct().sorted().toList();
+    protected @Nullable ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException invalid, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<String> fields = invalid.getBindingResult().getFieldErrors().stream()
+                .map(FieldError::getField)
+                .distinct()
+                .sorted()
+                .toList();
         String words = invalid.getBindingResult().getFieldErrors().stream()
-                .map(error -> "%s %s".formatted(error.getField(), error.getRejectedValue() == null ? "is missing" : error.getDefaultMessage())).sorted()
+                .map(error -> "%s %s"
+                        .formatted(
+                                error.getField(),
+                                error.getRejectedValue() == null ? "is missing" : error.getDefaultMessage()))
+                .sorted()
                 .collect(Collectors.joining("; "));
         return answer(fields("The request can't be done as it is: %s.".formatted(words), fields));
     }
 
     @Override
-    protected @Nullable ResponseEntity<Object> handleMissingServletRequestParameter(MissingServletRequestParameterException missing, HttpHeaders headers,
-            HttpStatusCode status, WebRequest request) {
-        return answer(fields("The request can't be done as it is: %s is missing.".formatted(missing.getParameterName()), List.of(missing.getParameterName())));
+    protected @Nullable ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException missing,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        return answer(fields(
+                "The request can't be done as it is: %s is missing.".formatted(missing.getParameterName()),
+                List.of(missing.getParameterName())));
     }
 
     @Override
-    protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException unreadable, HttpHeaders headers, HttpStatusCode status,
+    protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException unreadable,
+            HttpHeaders headers,
+            HttpStatusCode status,
             WebRequest request) {
         for (Throwable cause = unreadable; cause != null; cause = cause.getCause()) {
             if (cause instanceof SizeFilter.TooLarge || cause instanceof StreamConstraintsException) {
                 return answer(Kind.TOO_LARGE.of("That is more than is taken at once here. Send less."));
             }
         }
-        if (unreadable.getCause() instanceof JsonMappingException unmapped && !unmapped.getPath().isEmpty()) {
-            String field = unmapped.getPath().stream().map(step -> step.getFieldName() == null ? "[%d]".formatted(step.getIndex()) : step.getFieldName())
+        if (unreadable.getCause() instanceof JsonMappingException unmapped
+                && !unmapped.getPath().isEmpty()) {
+            String field = unmapped.getPath().stream()
+                    .map(step -> step.getFieldName() == null ? "[%d]".formatted(step.getIndex()) : step.getFieldName())
                     .collect(Collectors.joining("."));
-            return answer(fields("The request can't be done as it is: %s is missing or is not what belongs there.".formatted(field), List.of(field)));
+            return answer(fields(
+                    "The request can't be done as it is: %s is missing or is not what belongs there.".formatted(field),
+                    List.of(field)));
         }
-        return answer(Kind.MALFORMED.of("The request is not one this house understands: its body is no JSON, or none that belongs here."));
+        return answer(Kind.MALFORMED.of(
+                "The request is not one this house understands: its body is no JSON, or none that belongs here."));
     }
 
     @Override
-    protected @Nullable ResponseEntity<Object> handleExceptionInternal(Exception exception, @Nullable Object body,
-            HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    protected @Nullable ResponseEntity<Object> handleExceptionInternal(
+            Exception exception,
+            @Nullable Object body,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
         Kind kind = Kind.of(status);
-        ProblemDetail problem = kind.of(kind == Kind.NO_SUCH_ADDRESS ? "There is nothing at this address."
-                : "The request is not one this house understands: %s.".formatted(kind.name().toLowerCase(Locale.ROOT).replace('_', ' ')));
+        ProblemDetail problem = kind.of(
+                kind == Kind.NO_SUCH_ADDRESS
+                        ? "There is nothing at this address."
+                        : "The request is not one this house understands: %s."
+                                .formatted(kind.name().toLowerCase(Locale.ROOT).replace('_', ' ')));
         problem.setStatus(status.value());
         return super.handleExceptionInternal(exception, problem, headers, status, request);
     }

@@ -2,9 +2,9 @@ package vantbreeze.app.api;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import java.time.Instant;
 import org.springframework.http.HttpStatus;
 import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -31,7 +31,7 @@ class RecipeController {
     private static final UUID NOWHERE = new UUID(0, 0);
 
     /** A recipe, and the ruler whose unit figures without one are in. */
-    public record WrittenRecipe(@NotNull String text, @Text String ruler) { }
+    public record WrittenRecipe(@NotNull String text, @Text String ruler) {}
 
     /**
      * What came of reading it.
@@ -40,8 +40,14 @@ class RecipeController {
      * @param notUnderstood places in the text
      * @param mends changes of one figure, the likeliest first
      */
-    public record ReadView(@Nullable CardView card, boolean closes, String verdict, List<Passage> notUnderstood, List<String> taken,
-                           List<Passage> findings, List<OneNumber> mends) { }
+    public record ReadView(
+            @Nullable CardView card,
+            boolean closes,
+            String verdict,
+            List<Passage> notUnderstood,
+            List<String> taken,
+            List<Passage> findings,
+            List<OneNumber> mends) {}
 
     private final Drawer drawer;
     private final StockRoom stock;
@@ -55,9 +61,17 @@ class RecipeController {
     ReadView read(@Valid @RequestBody WrittenRecipe recipe) {
         Ruler ruler = Written.on(recipe.ruler()).ruler();
         RecipeReading reading = Recipes.on(ruler).read(recipe.text());
-        CardView card = reading.card() == null ? null
+        CardView card = reading.card() == null
+                ? null
                 : CardView.of(new Card(NOWHERE, 0, stock.workshop().work(plan(reading, ruler)), Instant.EPOCH, ""));
-        return new ReadView(card, reading.closes(), reading.verdict(), reading.notUnderstood(), reading.taken(), reading.findings(), reading.mends());
+        return new ReadView(
+                card,
+                reading.closes(),
+                reading.verdict(),
+                reading.notUnderstood(),
+                reading.taken(),
+                reading.findings(),
+                reading.mends());
     }
 
     @PostMapping("/begun")
@@ -73,6 +87,10 @@ class RecipeController {
 
     private static Plan plan(RecipeReading reading, Ruler ruler) {
         String name = reading.name() == null || reading.name().isBlank() ? "Card from a recipe" : reading.name();
-        return Plan.of(name.length() > Plan.LONGEST_NAME ? name.substring(0, Plan.LONGEST_NAME) : name, reading.card(), ruler).noting(reading.notes());
+        return Plan.of(
+                        name.length() > Plan.LONGEST_NAME ? name.substring(0, Plan.LONGEST_NAME) : name,
+                        reading.card(),
+                        ruler)
+                .noting(reading.notes());
     }
 }

@@ -19,30 +19,65 @@ import vantbreeze.core.structure.Parameter;
 public record ReruledView(List<Row> rows, String largestDrift, SizeView closed) {
 
     /** One figure: what it is, as it is now and as it would be, and by how much that differs. */
-    public record Row(String label, FigureView was, FigureView now, String drift) { }
+    public record Row(String label, FigureView was, FigureView now, String drift) {}
 
     static ReruledView of(WorkedPlan before, WorkedPlan after) {
         Ruler was = before.plan().ruler();
         Ruler now = after.plan().ruler();
-        List<Row> rows = before.plan().isFree() ? scores(before, after) : before.structure().asked(before.plan().measures()).stream()
-                .map((Parameter parameter) -> row(parameter.label(), before.plan().measures().get(parameter.id()), after.plan().measures().get(parameter.id()), was, now)).toList();
-        Length largest = before.plan().isFree() ? drift(before.footprint().width(), after.footprint().width())
-                : before.structure().asked(before.plan().measures()).stream().map(parameter -> drift(before.plan().measures().get(parameter.id()), after.plan().measures().get(parameter.id())))
-                .reduce(Length.ZERO, Length::max);
+        List<Row> rows = before.plan().isFree()
+                ? scores(before, after)
+                : before.structure().asked(before.plan().measures()).stream()
+                        .map((Parameter parameter) -> row(
+                                parameter.label(),
+                                before.plan().measures().get(parameter.id()),
+                                after.plan().measures().get(parameter.id()),
+                                was,
+                                now))
+                        .toList();
+        Length largest = before.plan().isFree()
+                ? drift(before.footprint().width(), after.footprint().width())
+                : before.structure().asked(before.plan().measures()).stream()
+                        .map(parameter -> drift(
+                                before.plan().measures().get(parameter.id()),
+                                after.plan().measures().get(parameter.id())))
+                        .reduce(Length.ZERO, Length::max);
         return new ReruledView(rows, written(largest), SizeView.of(after.footprint(), now));
     }
 
     private static List<Row> scores(WorkedPlan before, WorkedPlan after) {
-        return IntStream.range(0, before.pieces().size()).boxed().flatMap(i -> {
-            WorkedPiece one = before.pieces().get(i);
-            WorkedPiece other = after.pieces().get(i);
-            String name = one.panels().piece().name();
-            return Stream.concat(
-                    Stream.of(row(name + ", width", one.cut().width(), other.cut().width(), before.plan().ruler(), after.plan().ruler()),
-                            row(name + ", height", one.cut().height(), other.cut().height(), before.plan().ruler(), after.plan().ruler())),
-                    IntStream.range(0, Math.min(one.scores().size(), other.scores().size())).mapToObj(k -> row("%s, score %d".formatted(name, k + 1),
-                            one.scores().get(k).fromLeft(), other.scores().get(k).fromLeft(), before.plan().ruler(), after.plan().ruler())));
-        }).toList();
+        return IntStream.range(0, before.pieces().size())
+                .boxed()
+                .flatMap(i -> {
+                    WorkedPiece one = before.pieces().get(i);
+                    WorkedPiece other = after.pieces().get(i);
+                    String name = one.panels().piece().name();
+                    return Stream.concat(
+                            Stream.of(
+                                    row(
+                                            name + ", width",
+                                            one.cut().width(),
+                                            other.cut().width(),
+                                            before.plan().ruler(),
+                                            after.plan().ruler()),
+                                    row(
+                                            name + ", height",
+                                            one.cut().height(),
+                                            other.cut().height(),
+                                            before.plan().ruler(),
+                                            after.plan().ruler())),
+                            IntStream.range(
+                                            0,
+                                            Math.min(
+                                                    one.scores().size(),
+                                                    other.scores().size()))
+                                    .mapToObj(k -> row(
+                                            "%s, score %d".formatted(name, k + 1),
+                                            one.scores().get(k).fromLeft(),
+                                            other.scores().get(k).fromLeft(),
+                                            before.plan().ruler(),
+                                            after.plan().ruler())));
+                })
+                .toList();
     }
 
     private static Row row(String label, Length was, Length now, Ruler from, Ruler to) {

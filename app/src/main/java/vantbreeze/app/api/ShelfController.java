@@ -45,28 +45,44 @@ class ShelfController {
     /** How its example folds. */
     @GetMapping("/{structure}/form")
     FormView form(@PathVariable String structure) {
-        return FormView.of(examples.get().get(stock.workshop().structure(structure).id()));
+        return FormView.of(
+                examples.get().get(stock.workshop().structure(structure).id()));
     }
 
     /** For each structure the best card for an envelope, or from a sheet alone. */
     @GetMapping("/fitting")
-    List<ShelfView.Fitting> fitting(@RequestParam String ruler, @RequestParam String sheet,
-                                    @RequestParam(required = false) @Nullable String envelope) {
+    List<ShelfView.Fitting> fitting(
+            @RequestParam String ruler,
+            @RequestParam String sheet,
+            @RequestParam(required = false) @Nullable String envelope) {
         Ruler used = Written.on(ruler).ruler();
-        Envelope wanted = envelope == null || envelope.isBlank() ? null : stock.workshop().envelope(envelope);
+        Envelope wanted =
+                envelope == null || envelope.isBlank() ? null : stock.workshop().envelope(envelope);
         var from = stock.workshop().sheet(sheet);
-        return stock.workshop().catalogue().all().stream().map(structure -> {
-            Proposals proposals = stock.workshop().proposals(structure, used, from);
-            List<Proposal> found = wanted == null ? proposals.forSheet() : proposals.forEnvelope(wanted);
-            return new ShelfView.Fitting(structure.id(), found.isEmpty() ? null : ProposalView.of(found.get(0), used));
-        }).toList();
+        return stock.workshop().catalogue().all().stream()
+                .map(structure -> {
+                    Proposals proposals = stock.workshop().proposals(structure, used, from);
+                    List<Proposal> found = wanted == null ? proposals.forSheet() : proposals.forEnvelope(wanted);
+                    return new ShelfView.Fitting(
+                            structure.id(), found.isEmpty() ? null : ProposalView.of(found.get(0), used));
+                })
+                .toList();
     }
 
     private Map<String, WorkedPlan> examples() {
         Map<String, WorkedPlan> worked = new LinkedHashMap<>();
         for (Structure structure : stock.workshop().catalogue().all()) {
-            worked.put(structure.id(), stock.workshop().work(new Plan(structure.name(), structure.id(),
-                    structure.proportioned(EXAMPLE, Ruler.MM_1), Ruler.MM_1, null, null, "")));
+            worked.put(
+                    structure.id(),
+                    stock.workshop()
+                            .work(new Plan(
+                                    structure.name(),
+                                    structure.id(),
+                                    structure.proportioned(EXAMPLE, Ruler.MM_1),
+                                    Ruler.MM_1,
+                                    null,
+                                    null,
+                                    "")));
         }
         return worked;
     }

@@ -20,8 +20,19 @@ public record ShelfView(List<OnShelf> structures) {
      * @param partOpen a matrix for each, as it shows best what it is
      * @param showing how far along its motion that is
      */
-    public record OnShelf(String id, String name, String does, String suits, int pieces, int folds, boolean lies, Effort effort,
-                          String effortLabel, List<List<PointView>> panels, List<double[]> partOpen, double showing) { }
+    public record OnShelf(
+            String id,
+            String name,
+            String does,
+            String suits,
+            int pieces,
+            int folds,
+            boolean lies,
+            Effort effort,
+            String effortLabel,
+            List<List<PointView>> panels,
+            List<double[]> partOpen,
+            double showing) {}
 
     /**
      * What fits, of the structures on the shelf.
@@ -29,12 +40,22 @@ public record ShelfView(List<OnShelf> structures) {
      * @param structure id
      * @param proposal the best, if any
      */
-    public record Fitting(String structure, @Nullable ProposalView proposal) { }
+    public record Fitting(String structure, @Nullable ProposalView proposal) {}
 
     static OnShelf of(WorkedPlan example) {
         var structure = example.structure();
-        return new OnShelf(structure.id(), structure.name(), structure.title().does(), structure.title().suits(),
-                example.pieces().size(), Effort.folds(example), structure.lies(), Effort.of(example), Effort.of(example).label(),
-                FormView.panels(example), FormView.showing(example), structure.showing());
+        return new OnShelf(
+                structure.id(),
+                structure.name(),
+                structure.title().does(),
+                structure.title().suits(),
+                example.pieces().size(),
+                Effort.folds(example),
+                structure.lies(),
+                Effort.of(example),
+                Effort.of(example).label(),
+                FormView.panels(example),
+                FormView.showing(example),
+                structure.showing());
     }
 }

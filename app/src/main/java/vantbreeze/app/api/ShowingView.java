@@ -12,10 +12,15 @@ public record ShowingView(String pose, List<String> front, List<String> behind) 
     static List<ShowingView> of(WorkedPlan worked) {
         FoldGraph graph = worked.form().graph();
         return Showing.of(worked).stream()
-                .map(showing -> new ShowingView(showing.pose(), names(graph, showing.front()), names(graph, showing.behind()))).toList();
+                .map(showing ->
+                        new ShowingView(showing.pose(), names(graph, showing.front()), names(graph, showing.behind())))
+                .toList();
     }
 
     private static List<String> names(FoldGraph graph, InSight seen) {
-        return seen.panels().stream().map(panel -> graph.panels().get(panel).name()).distinct().toList();
+        return seen.panels().stream()
+                .map(panel -> graph.panels().get(panel).name())
+                .distinct()
+                .toList();
     }
 }

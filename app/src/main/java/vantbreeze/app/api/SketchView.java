@@ -21,5 +21,11 @@ public record SketchView(CardRowView.FactsView facts, @Nullable DrawnView drawn)
      * @param papers what the layers are cut from
      * @param base what the card itself is made of
      */
-    public record DrawnView(List<List<PointView>> panels, List<double[]> partOpen, boolean lies, List<LayerView> layers, List<PaperView> papers, PaperView base) { }
+    public record DrawnView(
+            List<List<PointView>> panels,
+            List<double[]> partOpen,
+            boolean lies,
+            List<LayerView> layers,
+            List<PaperView> papers,
+            PaperView base) {}
 }

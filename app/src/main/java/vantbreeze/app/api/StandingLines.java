@@ -29,8 +29,8 @@ class StandingLines implements WebSocketConfigurer {
     private static final class Uncompressed extends DefaultHandshakeHandler {
 
         @Override
-        protected List<WebSocketExtension> filterRequestedExtensions(ServerHttpRequest request, List<WebSocketExtension> requested,
-                                                                     List<WebSocketExtension> supported) {
+        protected List<WebSocketExtension> filterRequestedExtensions(
+                ServerHttpRequest request, List<WebSocketExtension> requested, List<WebSocketExtension> supported) {
             return List.of();
         }
     }

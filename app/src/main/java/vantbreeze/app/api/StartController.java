@@ -20,7 +20,11 @@ import vantbreeze.core.tool.Board;
 class StartController {
 
     /** What a maker has to start from. */
-    public enum Start { ENVELOPE, SIZE, SHEET }
+    public enum Start {
+        ENVELOPE,
+        SIZE,
+        SHEET
+    }
 
     private final StockRoom stock;
 
@@ -32,35 +36,61 @@ class StartController {
     StockView stock() {
         return new StockView(
                 stock.workshop().catalogue().all().stream()
-                        .map(structure -> new StockView.StructureView(structure.id(), structure.name(), structure.title().does())).toList(),
-                List.of(Ruler.values()).stream()
-                        .map(this::ruler).toList(),
-                stock.workshop().envelopes().all().stream().filter(envelope -> !stock.own().away().contains(envelope.id())).map(StartController::envelope).toList(),
-                stock.workshop().sheets().all().stream().filter(sheet -> !stock.own().away().contains(sheet.id()))
-                        .map(s -> new StockView.SheetView(s.id(), s.name(), SizeView.of(s.size(), Ruler.EIGHTHS))).toList(),
-                stock.workshop().cardstocks().byId().entrySet().stream().filter(card -> !stock.own().away().contains(card.getKey()))
-                        .map(card -> PaperView.of(card.getKey(), card.getValue())).toList());
+                        .map(structure -> new StockView.StructureView(
+                                structure.id(),
+                                structure.name(),
+                                structure.title().does()))
+                        .toList(),
+                List.of(Ruler.values()).stream().map(this::ruler).toList(),
+                stock.workshop().envelopes().all().stream()
+                        .filter(envelope -> !stock.own().away().contains(envelope.id()))
+                        .map(StartController::envelope)
+                        .toList(),
+                stock.workshop().sheets().all().stream()
+                        .filter(sheet -> !stock.own().away().contains(sheet.id()))
+                        .map(s -> new StockView.SheetView(s.id(), s.name(), SizeView.of(s.size(), Ruler.EIGHTHS)))
+                        .toList(),
+                stock.workshop().cardstocks().byId().entrySet().stream()
+                        .filter(card -> !stock.own().away().contains(card.getKey()))
+                        .map(card -> PaperView.of(card.getKey(), card.getValue()))
+                        .toList());
     }
 
     @GetMapping("/starts")
-    List<ProposalView> starts(@RequestParam Start from, @RequestParam String structure, @RequestParam String ruler,
-                              @RequestParam String sheet, @RequestParam(required = false) @Nullable String envelope,
-                              @RequestParam(required = false) @Nullable String width,
-                              @RequestParam(required = false) @Nullable String height) {
+    List<ProposalView> starts(
+            @RequestParam Start from,
+            @RequestParam String structure,
+            @RequestParam String ruler,
+            @RequestParam String sheet,
+            @RequestParam(required = false) @Nullable String envelope,
+            @RequestParam(required = false) @Nullable String width,
+            @RequestParam(required = false) @Nullable String height) {
         Written written = Written.on(ruler);
-        Proposals proposals = stock.workshop().proposals(stock.workshop().structure(structure), written.ruler(), stock.workshop().sheet(sheet));
-        List<Proposal> found = switch (from) {
-            case ENVELOPE -> proposals.forEnvelope(stock.workshop().envelope(required(envelope)));
-            case SHEET -> proposals.forSheet();
-            case SIZE -> List.of(proposals.forSize(written.size(width, height)));
-        };
-        return found.stream().map(proposal -> ProposalView.of(proposal, written.ruler())).toList();
+        Proposals proposals = stock.workshop()
+                .proposals(
+                        stock.workshop().structure(structure),
+                        written.ruler(),
+                        stock.workshop().sheet(sheet));
+        List<Proposal> found =
+                switch (from) {
+                    case ENVELOPE -> proposals.forEnvelope(stock.workshop().envelope(required(envelope)));
+                    case SHEET -> proposals.forSheet();
+                    case SIZE -> List.of(proposals.forSize(written.size(width, height)));
+                };
+        return found.stream()
+                .map(proposal -> ProposalView.of(proposal, written.ruler()))
+                .toList();
     }
 
     private StockView.RulerView ruler(Ruler ruler) {
         Board board = stock.own().tools().board(ruler);
-        return new StockView.RulerView(ruler.id(), ruler.label(), ruler.isInches(), ruler.division().millimetres(),
-                board.groove().millimetres(), board.length().millimetres());
+        return new StockView.RulerView(
+                ruler.id(),
+                ruler.label(),
+                ruler.isInches(),
+                ruler.division().millimetres(),
+                board.groove().millimetres(),
+                board.length().millimetres());
     }
 
     private static String required(@Nullable String envelope) {
@@ -72,8 +102,14 @@ class StartController {
 
     private static StockView.EnvelopeView envelope(Envelope envelope) {
         boolean inches = envelope.source() == Envelope.Source.TRADE_INCH
-                || envelope.source() == Envelope.Source.OWN && Ruler.EIGHTHS.marks(envelope.inside().width()) && !Ruler.MM_1.marks(envelope.inside().width());
-        return new StockView.EnvelopeView(envelope.id(), envelope.name(), envelope.source().label(),
-                SizeView.of(envelope.inside(), inches ? Ruler.EIGHTHS : Ruler.MM_1), inches);
+                || envelope.source() == Envelope.Source.OWN
+                        && Ruler.EIGHTHS.marks(envelope.inside().width())
+                        && !Ruler.MM_1.marks(envelope.inside().width());
+        return new StockView.EnvelopeView(
+                envelope.id(),
+                envelope.name(),
+                envelope.source().label(),
+                SizeView.of(envelope.inside(), inches ? Ruler.EIGHTHS : Ruler.MM_1),
+                inches);
     }
 }

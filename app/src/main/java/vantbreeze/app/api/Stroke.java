@@ -26,13 +26,41 @@ import vantbreeze.core.plan.Workshop;
  * @param panel the panel that is glued on, or that a piece is laid on
  * @param glued the panel that is glued
  */
-public record Stroke(int revision, @NotNull What what, int piece, @Nullable PointView from, @Nullable PointView to, @Nullable @MaybeText String acrossFrom, @Nullable @MaybeText String upFrom,
-                     @Nullable @MaybeText String acrossTo, @Nullable @MaybeText String upTo, @Nullable Fold fold, @Nullable Handle.Kind kind, @Nullable Integer index,
-                     @Nullable @MaybeText String name, @Nullable @MaybeText String width, @Nullable @MaybeText String height, @Nullable @MaybeText String panel, @Nullable @MaybeText String glued,
-                     @Nullable Boolean byItsFace, @Nullable Boolean toTheBack) {
+public record Stroke(
+        int revision,
+        @NotNull What what,
+        int piece,
+        @Nullable PointView from,
+        @Nullable PointView to,
+        @Nullable @MaybeText String acrossFrom,
+        @Nullable @MaybeText String upFrom,
+        @Nullable @MaybeText String acrossTo,
+        @Nullable @MaybeText String upTo,
+        @Nullable Fold fold,
+        @Nullable Handle.Kind kind,
+        @Nullable Integer index,
+        @Nullable @MaybeText String name,
+        @Nullable @MaybeText String width,
+        @Nullable @MaybeText String height,
+        @Nullable @MaybeText String panel,
+        @Nullable @MaybeText String glued,
+        @Nullable Boolean byItsFace,
+        @Nullable Boolean toTheBack) {
 
     /** What can be done. */
-    public enum What { LOOSEN, SCORE, SLIT, ERASE, FLIP, PIECE, TAKE_AWAY, GLUE, UNGLUE, LIE, STAND }
+    public enum What {
+        LOOSEN,
+        SCORE,
+        SLIT,
+        ERASE,
+        FLIP,
+        PIECE,
+        TAKE_AWAY,
+        GLUE,
+        UNGLUE,
+        LIE,
+        STAND
+    }
 
     Plan on(Plan plan, Workshop workshop) {
         Drafting drafting = new Drafting(workshop, plan);
@@ -44,8 +72,13 @@ public record Stroke(int revision, @NotNull What what, int piece, @Nullable Poin
             case FLIP -> drafting.flipped(handle());
             case PIECE -> drafting.withPiece(named(), size(plan.ruler()), required(panel));
             case TAKE_AWAY -> drafting.withoutPiece(piece);
-            case GLUE -> drafting.glued(required(glued), Boolean.TRUE.equals(byItsFace) ? Side.FACE : Side.BACK, required(panel),
-                    Boolean.TRUE.equals(toTheBack) ? Side.BACK : Side.FACE, spot(acrossFrom, upFrom, plan.ruler()));
+            case GLUE ->
+                drafting.glued(
+                        required(glued),
+                        Boolean.TRUE.equals(byItsFace) ? Side.FACE : Side.BACK,
+                        required(panel),
+                        Boolean.TRUE.equals(toTheBack) ? Side.BACK : Side.FACE,
+                        spot(acrossFrom, upFrom, plan.ruler()));
             case UNGLUE -> drafting.unglued(index == null ? -1 : index);
             case LIE -> drafting.lying(true);
             case STAND -> drafting.lying(false);
@@ -68,7 +101,9 @@ public record Stroke(int revision, @NotNull What what, int piece, @Nullable Poin
     }
 
     private static Spot mark(PointView point, Ruler ruler) {
-        return new Spot(ruler.nearest(Length.nearest(point.x())).length(), ruler.nearest(Length.nearest(point.y())).length());
+        return new Spot(
+                ruler.nearest(Length.nearest(point.x())).length(),
+                ruler.nearest(Length.nearest(point.y())).length());
     }
 
     private static Spot spot(@Nullable String across, @Nullable String up, Ruler ruler) {

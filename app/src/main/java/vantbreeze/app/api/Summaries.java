@@ -25,11 +25,21 @@ class Summaries implements Summarizer {
     @Override
     public Summary of(Card card) {
         WorkedPlan worked = card.worked();
-        CardRowView.FactsView facts = new CardRowView.FactsView(null, worked.structure().name(), SizeView.of(worked.footprint(), card.plan().ruler()),
+        CardRowView.FactsView facts = new CardRowView.FactsView(
+                null,
+                worked.structure().name(),
+                SizeView.of(worked.footprint(), card.plan().ruler()),
                 worked.fit() == null ? null : worked.fit().envelope().name(),
-                worked.findings().stream().filter(finding -> finding.severity() == Finding.Severity.WRONG).count());
-        SketchView.DrawnView drawn = new SketchView.DrawnView(FormView.panels(worked), FormView.showing(worked), worked.structure().lies(),
-                LayerView.unnumbered(worked), PaperView.of(worked), PaperView.base(worked));
+                worked.findings().stream()
+                        .filter(finding -> finding.severity() == Finding.Severity.WRONG)
+                        .count());
+        SketchView.DrawnView drawn = new SketchView.DrawnView(
+                FormView.panels(worked),
+                FormView.showing(worked),
+                worked.structure().lies(),
+                LayerView.unnumbered(worked),
+                PaperView.of(worked),
+                PaperView.base(worked));
         return new Summary(write(facts), write(drawn));
     }
 
@@ -39,12 +49,19 @@ class Summaries implements Summarizer {
     }
 
     CardRowView row(CardRow row) {
-        return new CardRowView(row.id(), row.revision(), row.name(), row.changedAt(), row.deletedAt(),
-                row.deletedAt() == null ? null : row.deletedAt().plus(Drawer.KEPT_ASIDE), read(row.facts(), CardRowView.FactsView.class));
+        return new CardRowView(
+                row.id(),
+                row.revision(),
+                row.name(),
+                row.changedAt(),
+                row.deletedAt(),
+                row.deletedAt() == null ? null : row.deletedAt().plus(Drawer.KEPT_ASIDE),
+                read(row.facts(), CardRowView.FactsView.class));
     }
 
     SketchView sketch(Summary summary) {
-        return new SketchView(read(summary.facts(), CardRowView.FactsView.class), read(summary.sketch(), SketchView.DrawnView.class));
+        return new SketchView(
+                read(summary.facts(), CardRowView.FactsView.class), read(summary.sketch(), SketchView.DrawnView.class));
     }
 
     private String write(Object view) {

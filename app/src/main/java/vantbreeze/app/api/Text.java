@@ -9,12 +9,21 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
-/** A text that must be there, no longer than an outline or notes can be; what a maker writes is held to shorter limits in words. */
+/**
+ * A text that must be there, no longer than an outline or notes can be; what a maker writes is held to shorter limits
+ * in words.
+ */
 @NotNull
 @Size(max = 20_000)
 @Constraint(validatedBy = {})
 @Retention(RetentionPolicy.RUNTIME)
-@Target({ElementType.FIELD, ElementType.METHOD, ElementType.PARAMETER, ElementType.TYPE_USE, ElementType.RECORD_COMPONENT})
+@Target({
+    ElementType.FIELD,
+    ElementType.METHOD,
+    ElementType.PARAMETER,
+    ElementType.TYPE_USE,
+    ElementType.RECORD_COMPONENT
+})
 @interface Text {
 
     /** What is said when it is not so. */

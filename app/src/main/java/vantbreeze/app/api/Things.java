@@ -14,7 +14,13 @@ import java.lang.annotation.Target;
 @Size(max = 500)
 @Constraint(validatedBy = {})
 @Retention(RetentionPolicy.RUNTIME)
-@Target({ElementType.FIELD, ElementType.METHOD, ElementType.PARAMETER, ElementType.TYPE_USE, ElementType.RECORD_COMPONENT})
+@Target({
+    ElementType.FIELD,
+    ElementType.METHOD,
+    ElementType.PARAMETER,
+    ElementType.TYPE_USE,
+    ElementType.RECORD_COMPONENT
+})
 @interface Things {
 
     /** What is said when it is not so. */

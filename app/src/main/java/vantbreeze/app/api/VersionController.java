@@ -27,19 +27,19 @@ import vantbreeze.exchange.document.PlanDocument;
 class VersionController {
 
     /** A version in the list. */
-    public record VersionSummary(UUID id, String name, Instant madeAt) { }
+    public record VersionSummary(UUID id, String name, Instant madeAt) {}
 
     /** A name for the card as it is now. */
-    public record NewVersion(@Text String name) { }
+    public record NewVersion(@Text String name) {}
 
     /** What the maker was looking at. */
-    public record Back(int revision) { }
+    public record Back(int revision) {}
 
     /** A version and how the card differs from it now. */
-    public record ComparedView(String name, Instant madeAt, CardView then, List<DifferenceView> differences) { }
+    public record ComparedView(String name, Instant madeAt, CardView then, List<DifferenceView> differences) {}
 
     /** One difference, in figures. */
-    public record DifferenceView(String what, String then, String now) { }
+    public record DifferenceView(String what, String then, String now) {}
 
     private final Drawer drawer;
     private final StockRoom stock;
@@ -66,8 +66,13 @@ class VersionController {
         Card card = drawer.card(id);
         WorkedPlan then = stock.workshop().work(PlanDocument.read(kept.document()));
         List<DifferenceView> differences = Comparison.of(then, card.worked()).differences().stream()
-                .map((Difference one) -> new DifferenceView(one.what(), one.before(), one.after())).toList();
-        return new ComparedView(kept.name(), kept.madeAt(), CardView.of(new Card(id, card.revision(), then, kept.madeAt(), kept.document())), differences);
+                .map((Difference one) -> new DifferenceView(one.what(), one.before(), one.after()))
+                .toList();
+        return new ComparedView(
+                kept.name(),
+                kept.madeAt(),
+                CardView.of(new Card(id, card.revision(), then, kept.madeAt(), kept.document())),
+                differences);
     }
 
     @PostMapping("/{version}/taken")

@@ -28,9 +28,13 @@ import vantbreeze.core.plan.Workshop;
  * @param embellishments set on top, as typed
  * @param aside which of what is kept aside, from 0
  */
-public record Wish(int revision, @NotNull What what, @Things List<@NotNull FaceRef> faces,
-                   @Things List<@NotNull @Valid TypedLayer> layers,
-                   @Things List<@NotNull @Valid TypedEmbellishment> embellishments, @Nullable Integer aside) {
+public record Wish(
+        int revision,
+        @NotNull What what,
+        @Things List<@NotNull FaceRef> faces,
+        @Things List<@NotNull @Valid TypedLayer> layers,
+        @Things List<@NotNull @Valid TypedEmbellishment> embellishments,
+        @Nullable Integer aside) {
 
     private static final int MOST_DIVISIONS = 100;
 
@@ -53,20 +57,25 @@ public record Wish(int revision, @NotNull What what, @Things List<@NotNull FaceR
     }
 
     /** A side of a panel, by the panel's number. */
-    public record FaceRef(int panel, boolean face) { }
+    public record FaceRef(int panel, boolean face) {}
 
     /**
      * A layer as typed; a width and height instead of a border where both are there.
      *
      * @param divisions how many marks of the ruler to move the border by
      */
-    public record TypedLayer(@Text String paper, @Nullable @MaybeText String border, @Nullable Integer divisions,
-                             @Nullable @MaybeText String width, @Nullable @MaybeText String height,
-                             @Nullable @MaybeText String pad, @Nullable Boolean otherSide) { }
+    public record TypedLayer(
+            @Text String paper,
+            @Nullable @MaybeText String border,
+            @Nullable Integer divisions,
+            @Nullable @MaybeText String width,
+            @Nullable @MaybeText String height,
+            @Nullable @MaybeText String pad,
+            @Nullable Boolean otherSide) {}
 
     /** Something set on top, as typed. */
-    public record TypedEmbellishment(@Text String name, @Text String width, @Text String height,
-                                     @Text String standsUp) { }
+    public record TypedEmbellishment(
+            @Text String name, @Text String width, @Text String height, @Text String standsUp) {}
 
     Dressing on(WorkedPlan worked, Workshop workshop) {
         Dressing dressing = worked.plan().dressing();
@@ -82,13 +91,21 @@ public record Wish(int revision, @NotNull What what, @Things List<@NotNull FaceR
                     Dressing after = dressing;
                     for (FaceName face : names(worked.form().graph())) {
                         // what one paper runs across stays one piece
-                        List<FaceName> together = dressing.on(face).filter(Dressed::runs).map(Dressed::faces).orElse(List.of(face));
+                        List<FaceName> together = dressing.on(face)
+                                .filter(Dressed::runs)
+                                .map(Dressed::faces)
+                                .orElse(List.of(face));
                         after = after.with(new Dressed(together, stack(worked), set(worked)));
                     }
                     yield after;
                 }
                 case RUN -> run(worked, dressing);
-                case PUT_BACK -> dressing.without(kept(worked).faces()).with(new Dressed(names(worked.form().graph()), kept(worked).layers(), kept(worked).embellishments()));
+                case PUT_BACK ->
+                    dressing.without(kept(worked).faces())
+                            .with(new Dressed(
+                                    names(worked.form().graph()),
+                                    kept(worked).layers(),
+                                    kept(worked).embellishments()));
                 case THROW_AWAY -> dressing.without(kept(worked).faces());
             };
         } catch (Refusal refused) {
@@ -130,22 +147,36 @@ public record Wish(int revision, @NotNull What what, @Things List<@NotNull FaceR
 
     private List<LayerChoice> stack(WorkedPlan worked) {
         Written written = new Written(worked.plan().ruler());
-        return layers.stream().map(layer -> {
-            boolean own = isTyped(layer.width()) && isTyped(layer.height());
-            Size size = own ? new Size(written.measure("width", layer.width()), written.measure("height", layer.height())) : null;
-            Length border = isTyped(layer.border()) ? written.measure("border", layer.border()) : Suggestion.usualBorder(worked.plan().ruler());
-            if (layer.divisions() != null) {
-                border = worked.plan().ruler().moved(border, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, layer.divisions()))).max(Length.ZERO);
-            }
-            Length pad = isTyped(layer.pad()) ? written.measure("pad", layer.pad()) : Length.ZERO;
-            return new LayerChoice(layer.paper(), border, size, pad, Boolean.TRUE.equals(layer.otherSide()));
-        }).toList();
+        return layers.stream()
+                .map(layer -> {
+                    boolean own = isTyped(layer.width()) && isTyped(layer.height());
+                    Size size = own
+                            ? new Size(
+                                    written.measure("width", layer.width()), written.measure("height", layer.height()))
+                            : null;
+                    Length border = isTyped(layer.border())
+                            ? written.measure("border", layer.border())
+                            : Suggestion.usualBorder(worked.plan().ruler());
+                    if (layer.divisions() != null) {
+                        border = worked.plan()
+                                .ruler()
+                                .moved(border, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, layer.divisions())))
+                                .max(Length.ZERO);
+                    }
+                    Length pad = isTyped(layer.pad()) ? written.measure("pad", layer.pad()) : Length.ZERO;
+                    return new LayerChoice(layer.paper(), border, size, pad, Boolean.TRUE.equals(layer.otherSide()));
+                })
+                .toList();
     }
 
     private List<Embellishment> set(WorkedPlan worked) {
         Written written = new Written(worked.plan().ruler());
-        return embellishments.stream().map(one -> new Embellishment(one.name(),
-                new Size(written.measure("width", one.width()), written.measure("height", one.height())), written.measure("standsUp", one.standsUp()))).toList();
+        return embellishments.stream()
+                .map(one -> new Embellishment(
+                        one.name(),
+                        new Size(written.measure("width", one.width()), written.measure("height", one.height())),
+                        written.measure("standsUp", one.standsUp())))
+                .toList();
     }
 
     private static boolean isTyped(@Nullable String text) {

@@ -12,15 +12,18 @@ import vantbreeze.core.plan.Refusal;
 record Written(Ruler ruler) {
 
     static Written on(String rulerId) {
-        return new Written(Ruler.find(rulerId).orElseThrow(() ->
-                new Refusal("ruler", "There is no ruler called \"%s\". Choose one from the list.".formatted(rulerId))));
+        return new Written(Ruler.find(rulerId)
+                .orElseThrow(() -> new Refusal(
+                        "ruler", "There is no ruler called \"%s\". Choose one from the list.".formatted(rulerId))));
     }
 
     /** A size that is more than nothing. */
     Size size(@Nullable String width, @Nullable String height) {
         Size size = new Size(measure("width", width), measure("height", height));
         if (!size.width().isPositive() || !size.height().isPositive()) {
-            throw new Refusal(size.width().isPositive() ? "height" : "width", "It can't be nothing. Type a measure, like 5 1/2 in or 140 mm.");
+            throw new Refusal(
+                    size.width().isPositive() ? "height" : "width",
+                    "It can't be nothing. Type a measure, like 5 1/2 in or 140 mm.");
         }
         return size;
     }

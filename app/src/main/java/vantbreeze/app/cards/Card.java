@@ -12,7 +12,8 @@ import vantbreeze.core.plan.WorkedPlan;
  * @param revision goes up with each change
  * @param worked what the maker decided and all that follows
  * @param changedAt when it was last changed
- * @param document its plan document as it is kept, with what this build does not know of; empty for one that is not kept
+ * @param document its plan document as it is kept, with what this build does not know of; empty for one that is not
+ *     kept
  */
 public record Card(UUID id, int revision, WorkedPlan worked, Instant changedAt, String document) {
 

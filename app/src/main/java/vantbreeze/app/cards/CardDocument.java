@@ -6,4 +6,4 @@ package vantbreeze.app.cards;
  * @param name what the card is called
  * @param text the document, which may be of a newer version
  */
-public record CardDocument(String name, String text) { }
+public record CardDocument(String name, String text) {}

@@ -14,4 +14,5 @@ import org.springframework.lang.Nullable;
  * @param deletedAt when it was put aside; null while it is in the drawer
  * @param facts what is read of it, as JSON; null while that is being worked out
  */
-public record CardRow(UUID id, int revision, String name, Instant changedAt, @Nullable Instant deletedAt, @Nullable String facts) { }
+public record CardRow(
+        UUID id, int revision, String name, Instant changedAt, @Nullable Instant deletedAt, @Nullable String facts) {}

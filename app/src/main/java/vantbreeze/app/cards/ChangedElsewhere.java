@@ -4,6 +4,7 @@ package vantbreeze.app.cards;
 public final class ChangedElsewhere extends RuntimeException {
 
     ChangedElsewhere() {
-        super("This card was changed in another window meanwhile. Look at it as it is now, then make your change again.");
+        super("This card was changed in another window meanwhile. Look at it as it is now, then make "
+                + "your change again.");
     }
 }

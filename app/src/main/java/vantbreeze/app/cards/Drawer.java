@@ -23,8 +23,8 @@ import vantbreeze.exchange.document.PlanDocument;
 import vantbreeze.exchange.document.UnreadablePlan;
 
 /**
- * Where cards are kept. Every change is on disk when it is answered; nothing is kept that could not be worked out. Should a
- * card no longer be one that this build can work out, it stands alone: the others are not touched by it.
+ * Where cards are kept. Every change is on disk when it is answered; nothing is kept that could not be worked out.
+ * Should a card no longer be one that this build can work out, it stands alone: the others are not touched by it.
  */
 @Service
 public class Drawer {
@@ -43,7 +43,7 @@ public class Drawer {
     /** The card of which a line is dragged, as it is kept; null when it may have changed. */
     private volatile InHand inHand;
 
-    private record InHand(UUID id, int revision, Plan plan, Instant changedAt) { }
+    private record InHand(UUID id, int revision, Plan plan, Instant changedAt) {}
 
     Drawer(StoredCards stored, StoredVersions versions, CardLists lists, StockRoom stock, Clock clock) {
         this.stored = stored;
@@ -93,7 +93,8 @@ public class Drawer {
     @Transactional
     public Card add(Plan plan, String document) {
         WorkedPlan worked = stock.workshop().work(plan);
-        return card(stored.saveAndFlush(new StoredCard(UUID.randomUUID(), plan.name(), fitting(document), now())), worked);
+        return card(
+                stored.saveAndFlush(new StoredCard(UUID.randomUUID(), plan.name(), fitting(document), now())), worked);
     }
 
     /**
@@ -142,14 +143,16 @@ public class Drawer {
 
     private static String fitting(String document) {
         if (document.length() > PlanDocument.LONGEST) {
-            throw new Refusal("document", "The card has grown too large to be kept. Leave something out: layers, pieces or notes.");
+            throw new Refusal(
+                    "document",
+                    "The card has grown too large to be kept. Leave something out: layers, pieces or notes.");
         }
         return document;
     }
 
     /**
-     * A card as it would be with another plan; nothing is kept. Asked again and again while a line is dragged, so the plan
-     * is read once for each revision.
+     * A card as it would be with another plan; nothing is kept. Asked again and again while a line is dragged, so the
+     * plan is read once for each revision.
      *
      * @param revision the one the maker is looking at
      * @throws CardGone when it is not there
@@ -174,7 +177,9 @@ public class Drawer {
     @Transactional(readOnly = true)
     public List<Version> versions(UUID id) {
         present(id);
-        return versions.findByCardOrderByMadeAtDesc(id).stream().map(Drawer::version).toList();
+        return versions.findByCardOrderByMadeAtDesc(id).stream()
+                .map(Drawer::version)
+                .toList();
     }
 
     /**
@@ -187,10 +192,15 @@ public class Drawer {
         StoredCard card = present(id);
         String plain = name == null ? "" : name.strip();
         if (plain.isEmpty() || plain.length() > Plan.LONGEST_NAME) {
-            throw new Refusal("version", "A version needs a name of up to %d characters. Type one, like \"with the narrow leg\".".formatted(Plan.LONGEST_NAME));
+            throw new Refusal(
+                    "version",
+                    "A version needs a name of up to %d characters. Type one, like \"with the narrow leg\"."
+                            .formatted(Plan.LONGEST_NAME));
         }
         if (lists.versions(id) >= MOST_VERSIONS) {
-            throw new Refusal("version", "This card has %d versions already. Copy it and go on with the copy.".formatted(MOST_VERSIONS));
+            throw new Refusal(
+                    "version",
+                    "This card has %d versions already. Copy it and go on with the copy.".formatted(MOST_VERSIONS));
         }
         return version(versions.saveAndFlush(new StoredVersion(UUID.randomUUID(), id, plain, card.document(), now())));
     }
@@ -198,7 +208,9 @@ public class Drawer {
     /** @throws CardGone when the card has no such version */
     @Transactional(readOnly = true)
     public Version version(UUID card, UUID id) {
-        return versions.findById(id).filter(one -> one.card().equals(card)).map(Drawer::version)
+        return versions.findById(id)
+                .filter(one -> one.card().equals(card))
+                .map(Drawer::version)
                 .orElseThrow(() -> new CardGone("This version is not kept here. Look at the list of versions again."));
     }
 
@@ -226,8 +238,10 @@ public class Drawer {
     /** Brings back a card that was put aside. */
     @Transactional
     public void restore(UUID id) {
-        StoredCard card = stored.findById(id).orElseThrow(() -> new CardGone(
-                "This card was put aside more than %d days ago and is gone. It may be in a backup.".formatted(KEPT_ASIDE.toDays())));
+        StoredCard card = stored.findById(id)
+                .orElseThrow(() ->
+                        new CardGone("This card was put aside more than %d days ago and is gone. It may be in a backup."
+                                .formatted(KEPT_ASIDE.toDays())));
         card.delete(null);
         stored.saveAndFlush(card);
     }
@@ -254,13 +268,18 @@ public class Drawer {
         try {
             return card(stored, stock.workshop().work(PlanDocument.read(stored.document())));
         } catch (UnreadablePlan unreadable) {
-            throw new CannotOpen(unreadable.isNoPlan()
-                    ? "Its document is damaged and no plan any more. Save it if you like; a copy in safe keeping may have the card whole."
-                    : unreadable.getMessage(), unreadable);
+            throw new CannotOpen(
+                    unreadable.isNoPlan()
+                            ? "Its document is damaged and no plan any more. Save it if you like; a copy "
+                                    + "in safe keeping may have the card whole."
+                            : unreadable.getMessage(),
+                    unreadable);
         } catch (Refusal refused) {
             throw new CannotOpen(refused.getMessage(), refused);
         } catch (RuntimeException broken) {
-            throw new CannotOpen("It can't be worked out, and that is our fault. Save its document; a later Vantbreeze may open it.", broken);
+            throw new CannotOpen(
+                    "It can't be worked out, and that is our fault. Save its document; a later Vantbreeze may open it.",
+                    broken);
         }
     }
 

@@ -23,9 +23,9 @@ import vantbreeze.app.store.ListedCard;
 import vantbreeze.app.store.StoredSummary;
 
 /**
- * What lies in the drawer, and what was put aside. It is read from summaries kept beside the cards, not by working out every
- * card. A summary is out of date when its card, the maker's tools and stock, or this build is another than it was made of:
- * as many of those as can be are made anew at once, the rest behind the maker's back.
+ * What lies in the drawer, and what was put aside. It is read from summaries kept beside the cards, not by working out
+ * every card. A summary is out of date when its card, the maker's tools and stock, or this build is another than it was
+ * made of: as many of those as can be are made anew at once, the rest behind the maker's back.
  */
 @Service
 public class Listing implements DisposableBean {
@@ -44,6 +44,7 @@ public class Listing implements DisposableBean {
     private final Duration atOnce;
     /** Summaries that could not be kept, since the store takes nothing. */
     private final Map<UUID, StoredSummary> unkept = new ConcurrentHashMap<>();
+
     private final ExecutorService behind = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "summaries");
         thread.setDaemon(true);
@@ -51,7 +52,12 @@ public class Listing implements DisposableBean {
     });
     private final AtomicBoolean atWork = new AtomicBoolean();
 
-    Listing(CardLists lists, Drawer drawer, StockRoom stock, Summarizer summarizer, ObjectProvider<BuildProperties> build,
+    Listing(
+            CardLists lists,
+            Drawer drawer,
+            StockRoom stock,
+            Summarizer summarizer,
+            ObjectProvider<BuildProperties> build,
             @Value("${vantbreeze.list.at-once}") Duration atOnce) {
         this.lists = lists;
         this.drawer = drawer;
@@ -59,7 +65,9 @@ public class Listing implements DisposableBean {
         this.summarizer = summarizer;
         this.atOnce = atOnce;
         BuildProperties known = build.getIfAvailable();
-        this.build = known == null || known.getTime() == null ? "no build" : known.getTime().toString();
+        this.build = known == null || known.getTime() == null
+                ? "no build"
+                : known.getTime().toString();
     }
 
     /** All cards in the drawer, the last changed first. */
@@ -90,7 +98,8 @@ public class Listing implements DisposableBean {
         String stockNow = stock.fingerprint();
         StoredSummary kept = lists.summary(id).orElse(unkept.get(id));
         int revision = lists.find(id).orElseThrow(CardGone::new).revision();
-        StoredSummary fresh = kept != null && kept.madeOf().equals(madeOf(revision, stockNow)) ? kept : made(id, revision, stockNow);
+        StoredSummary fresh =
+                kept != null && kept.madeOf().equals(madeOf(revision, stockNow)) ? kept : made(id, revision, stockNow);
         return new Summary(fresh.facts(), fresh.sketch());
     }
 

@@ -8,4 +8,4 @@ import org.springframework.lang.Nullable;
  * @param facts what is read of it, as JSON
  * @param sketch what is drawn of it, as JSON; null when it can't be opened
  */
-public record Summary(String facts, @Nullable String sketch) { }
+public record Summary(String facts, @Nullable String sketch) {}

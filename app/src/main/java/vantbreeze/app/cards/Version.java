@@ -11,4 +11,4 @@ import java.util.UUID;
  * @param madeAt when
  * @param document the plan document of then
  */
-public record Version(UUID id, String name, Instant madeAt, String document) { }
+public record Version(UUID id, String name, Instant madeAt, String document) {}

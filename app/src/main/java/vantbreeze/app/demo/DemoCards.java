@@ -50,26 +50,56 @@ class DemoCards implements ApplicationRunner {
 
     private List<Plan> festival() {
         Structure zFold = stock.workshop().structure("z-fold");
-        Plan prize = new Plan("Prize card, longest tail", zFold.id(),
-                zFold.proportioned(new Size(Length.ofInches(6), Length.ofInches(4, 1, 2)), Ruler.EIGHTHS), Ruler.EIGHTHS, "a6", "12x12",
+        Plan prize = new Plan(
+                "Prize card, longest tail",
+                zFold.id(),
+                zFold.proportioned(new Size(Length.ofInches(6), Length.ofInches(4, 1, 2)), Ruler.EIGHTHS),
+                Ruler.EIGHTHS,
+                "a6",
+                "12x12",
                 "One each for the longest tail, the highest flight and the bravest crash.");
-        Plan thanks = new Plan("Thank-you for the helpers", zFold.id(),
-                zFold.proportioned(Size.ofMillimetres(144, 98), Ruler.MM_1).with(ZFold.LEG, Length.ofMillimetres(56)), Ruler.MM_1,
-                "c6", "a4", "Narrow leg, so that the string shows on the inside.");
-        Plan workshopCard = new Plan("Workshop for twelve, practice card", zFold.id(),
-                zFold.proportioned(Size.ofMillimetres(156, 104), Ruler.MM_1), Ruler.MM_1, "c6", "a4",
+        Plan thanks = new Plan(
+                "Thank-you for the helpers",
+                zFold.id(),
+                zFold.proportioned(Size.ofMillimetres(144, 98), Ruler.MM_1).with(ZFold.LEG, Length.ofMillimetres(56)),
+                Ruler.MM_1,
+                "c6",
+                "a4",
+                "Narrow leg, so that the string shows on the inside.");
+        Plan workshopCard = new Plan(
+                "Workshop for twelve, practice card",
+                zFold.id(),
+                zFold.proportioned(Size.ofMillimetres(156, 104), Ruler.MM_1),
+                Ruler.MM_1,
+                "c6",
+                "a4",
                 "Too long for A4 as it stands: ask whether A3 comes in time.");
-        Plan invitation = new Plan("Kite festival invitation", zFold.id(),
-                zFold.proportioned(Size.ofMillimetres(148, 104), Ruler.MM_1), Ruler.MM_1, "c6", "a4",
+        Plan invitation = new Plan(
+                "Kite festival invitation",
+                zFold.id(),
+                zFold.proportioned(Size.ofMillimetres(148, 104), Ruler.MM_1),
+                Ruler.MM_1,
+                "c6",
+                "a4",
                 "Sky blue outside, chalk inside. Forty to make.");
         Structure stage = stock.workshop().structure("stage");
-        Plan theatre = new Plan("Kite theatre for the bandstand", stage.id(),
-                stage.proportioned(Size.ofMillimetres(150, 106), Ruler.MM_1), Ruler.MM_1, "c6", "a4",
+        Plan theatre = new Plan(
+                "Kite theatre for the bandstand",
+                stage.id(),
+                stage.proportioned(Size.ofMillimetres(150, 106), Ruler.MM_1),
+                Ruler.MM_1,
+                "c6",
+                "a4",
                 "Kites on threads behind the band; the town hall on the back.");
         Structure gatefold = stock.workshop().structure("gatefold");
-        Plan gate = new Plan("Gate for the mayor", gatefold.id(),
-                gatefold.proportioned(new Size(Length.ofInches(4, 1, 2), Length.ofInches(6)), Ruler.EIGHTHS), Ruler.EIGHTHS, "a6",
-                "12x12", "One only, with the programme inside.");
+        Plan gate = new Plan(
+                "Gate for the mayor",
+                gatefold.id(),
+                gatefold.proportioned(new Size(Length.ofInches(4, 1, 2), Length.ofInches(6)), Ruler.EIGHTHS),
+                Ruler.EIGHTHS,
+                "a6",
+                "12x12",
+                "One only, with the programme inside.");
         return List.of(row(), story(), programme(), pocket(), prize, thanks, gate, theatre, workshopCard, invitation);
     }
 
@@ -77,55 +107,116 @@ class DemoCards implements ApplicationRunner {
     private static OwnStock festivalStock(Tools tools) {
         Map<String, Cardstock> papers = new LinkedHashMap<>();
         papers.put("own-dusk", paper("Dusk blue paper", 160, "#27496d", Look.plain("#27496d")));
-        papers.put("own-tails", new Cardstock("Paper with kites", 140, Length.ofMicrometres(170), Cardstock.Grain.SHORT, Cardstock.Pattern.DIRECTIONAL, "#f6ead0")
-                .printed(Look.of(Look.Print.KITES, "#b5482f")));
-        papers.put("own-sky", new Cardstock("Sky blue card", 280, Length.ofMicrometres(340), Cardstock.Grain.LONG, Cardstock.Pattern.PLAIN, "#a9cbe8"));
+        papers.put(
+                "own-tails",
+                new Cardstock(
+                                "Paper with kites",
+                                140,
+                                Length.ofMicrometres(170),
+                                Cardstock.Grain.SHORT,
+                                Cardstock.Pattern.DIRECTIONAL,
+                                "#f6ead0")
+                        .printed(Look.of(Look.Print.KITES, "#b5482f")));
+        papers.put(
+                "own-sky",
+                new Cardstock(
+                        "Sky blue card",
+                        280,
+                        Length.ofMicrometres(340),
+                        Cardstock.Grain.LONG,
+                        Cardstock.Pattern.PLAIN,
+                        "#a9cbe8"));
         papers.put("own-sun", paper("Sun yellow paper", 160, "#e9b44c", Look.plain("#e9b44c")));
         papers.put("own-meadow", paper("Meadow green paper", 160, "#5c7f4e", Look.plain("#5c7f4e")));
         papers.put("own-poppy", paper("Poppy red paper", 160, "#a8382e", Look.plain("#a8382e")));
         papers.put("own-awning", paper("Awning stripes", 120, "#fbf5e6", Look.of(Look.Print.STRIPES, "#a8382e")));
         papers.put("own-lantern", paper("Lantern dots", 120, "#27496d", Look.of(Look.Print.DOTS, "#f0d58a")));
         papers.put("own-picnic", paper("Picnic cloth", 120, "#fdfaf2", Look.of(Look.Print.CHECKS, "#5c7f4e")));
-        papers.put("own-night", new Cardstock("Kites at night", 140, Length.ofMicrometres(170), Cardstock.Grain.UNKNOWN, Cardstock.Pattern.DIRECTIONAL, "#1f3350")
-                .printed(Look.of(Look.Print.KITES, "#e9b44c")));
-        return new OwnStock(tools, List.of(new Envelope("own-kite", "Kite envelope, hand-made", Size.ofMillimetres(171, 121), Envelope.Source.OWN)),
-                List.of(new Sheet("own-poster", "Poster offcuts", Size.ofMillimetres(240, 430))), papers, Set.of());
+        papers.put(
+                "own-night",
+                new Cardstock(
+                                "Kites at night",
+                                140,
+                                Length.ofMicrometres(170),
+                                Cardstock.Grain.UNKNOWN,
+                                Cardstock.Pattern.DIRECTIONAL,
+                                "#1f3350")
+                        .printed(Look.of(Look.Print.KITES, "#e9b44c")));
+        return new OwnStock(
+                tools,
+                List.of(new Envelope(
+                        "own-kite", "Kite envelope, hand-made", Size.ofMillimetres(171, 121), Envelope.Source.OWN)),
+                List.of(new Sheet("own-poster", "Poster offcuts", Size.ofMillimetres(240, 430))),
+                papers,
+                Set.of());
     }
 
     private static Cardstock paper(String name, int grammage, String colour, Look look) {
-        return new Cardstock(name, grammage, Cardstock.of(name, grammage).caliper(), Cardstock.Grain.UNKNOWN, Cardstock.Pattern.PLAIN, colour, look);
+        return new Cardstock(
+                name,
+                grammage,
+                Cardstock.of(name, grammage).caliper(),
+                Cardstock.Grain.UNKNOWN,
+                Cardstock.Pattern.PLAIN,
+                colour,
+                look);
     }
 
     /** Drawn free: a tail of forty little panels that folds up into one. */
     private Plan kiteTail() {
         RecipeReading tail = Recipes.on(Ruler.MM_1).read("Kite tail: 1120 x 64 mm, score every 28 mm, concertina fold");
-        return Plan.of("Kite tail, forty folds", tail.card(), Ruler.MM_1).noting("From a paper roll; string through the corners.");
+        return Plan.of("Kite tail, forty folds", tail.card(), Ruler.MM_1)
+                .noting("From a paper roll; string through the corners.");
     }
 
     private Plan pocket() {
         Structure pocket = stock.workshop().structure("pocket");
-        return new Plan("Gift-card pocket for the helpers", pocket.id(), pocket.proportioned(Size.ofMillimetres(106, 148), Ruler.MM_1),
-                Ruler.MM_1, "c6", "a3", "Twenty; the tea room gives the cards.");
+        return new Plan(
+                "Gift-card pocket for the helpers",
+                pocket.id(),
+                pocket.proportioned(Size.ofMillimetres(106, 148), Ruler.MM_1),
+                Ruler.MM_1,
+                "c6",
+                "a3",
+                "Twenty; the tea room gives the cards.");
     }
 
     private Plan programme() {
         Structure concertina = stock.workshop().structure("concertina");
-        Plan plan = new Plan("Programme of the two days", concertina.id(), concertina.proportioned(Size.ofMillimetres(70, 140), Ruler.MM_1),
-                Ruler.MM_1, "c6", "a4", "Saturday before the tab, Sunday after it.");
+        Plan plan = new Plan(
+                "Programme of the two days",
+                concertina.id(),
+                concertina.proportioned(Size.ofMillimetres(70, 140), Ruler.MM_1),
+                Ruler.MM_1,
+                "c6",
+                "a4",
+                "Saturday before the tab, Sunday after it.");
         return plan.choosing(concertina, "made", "chained");
     }
 
     private Plan story() {
         Structure card = stock.workshop().structure("never-ending");
-        return new Plan("How the kite got its tail", card.id(), card.proportioned(Size.ofMillimetres(120, 120), Ruler.MM_1), Ruler.MM_1, null, "a4",
+        return new Plan(
+                "How the kite got its tail",
+                card.id(),
+                card.proportioned(Size.ofMillimetres(120, 120), Ruler.MM_1),
+                Ruler.MM_1,
+                null,
+                "a4",
                 "Four pictures, one for each face.");
     }
 
     private Plan row() {
         Structure row = stock.workshop().structure("graduated-silhouettes");
         // a kite on its tail: straight sides to hinge on, a point above, a foot to stand on
-        return new Plan("Row of kites for the window", row.id(), row.proportioned(Size.ofMillimetres(80, 120), Ruler.MM_1), Ruler.MM_1, null, "a3",
-                "The smallest last; thread for the tails.")
+        return new Plan(
+                        "Row of kites for the window",
+                        row.id(),
+                        row.proportioned(Size.ofMillimetres(80, 120), Ruler.MM_1),
+                        Ruler.MM_1,
+                        null,
+                        "a3",
+                        "The smallest last; thread for the tails.")
                 .choosing(row, "outline", "M 0 40 L 30 0 L 60 40 L 60 74 L 38 110 L 38 120 L 22 120 L 22 110 L 0 74 Z");
     }
 }

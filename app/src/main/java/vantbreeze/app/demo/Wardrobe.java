@@ -18,7 +18,7 @@ import vantbreeze.core.plan.Workshop;
 record Wardrobe(Workshop workshop) {
 
     /** What a card is made of, its mat and its layer; a null mat leaves the layer on the card itself. */
-    private record Outfit(String card, String mat, String layer) { }
+    private record Outfit(String card, String mat, String layer) {}
 
     private static final Map<String, Outfit> OUTFITS = Map.of(
             "Kite festival invitation", new Outfit("own-sky", "own-dusk", "own-tails"),
@@ -46,25 +46,33 @@ record Wardrobe(Workshop workshop) {
         }
         stack.add(LayerChoice.of(outfit.layer(), border));
         Dressing dressing = new Suggestion(workshop, bare).dressing(stack);
-        return made.dressed(switch (plan.structureId()) {
-            case "gatefold" -> gate(dressing, stack, border);
-            case "stage" -> theatre(dressing, border);
-            case "never-ending" -> story(dressing, border);
-            default -> dressing;
-        });
+        return made.dressed(
+                switch (plan.structureId()) {
+                    case "gatefold" -> gate(dressing, stack, border);
+                    case "stage" -> theatre(dressing, border);
+                    case "never-ending" -> story(dressing, border);
+                    default -> dressing;
+                });
     }
 
     /** One paper runs across the gate's front and is cut where it opens; plain inside for the programme. */
     private static Dressing gate(Dressing dressing, List<LayerChoice> stack, Length border) {
-        List<FaceName> front = List.of(new FaceName(0, "Left flap", Side.BACK), new FaceName(0, "Right flap", Side.BACK));
-        return dressing.without(front).with(new Dressed(front, stack, List.of()))
-                .with(Dressed.of(new FaceName(0, "Back", Side.FACE), List.of(LayerChoice.of("own-poppy", border), LayerChoice.of("paper-120", border))));
+        List<FaceName> front =
+                List.of(new FaceName(0, "Left flap", Side.BACK), new FaceName(0, "Right flap", Side.BACK));
+        return dressing.without(front)
+                .with(new Dressed(front, stack, List.of()))
+                .with(Dressed.of(
+                        new FaceName(0, "Back", Side.FACE),
+                        List.of(LayerChoice.of("own-poppy", border), LayerChoice.of("paper-120", border))));
     }
 
     /** Kites fly at the back of the stage, the band before it carries the name. */
     private static Dressing theatre(Dressing dressing, Length border) {
-        return dressing.with(Dressed.of(new FaceName(0, "Back", Side.FACE), List.of(LayerChoice.of("own-night", border))))
-                .with(Dressed.of(new FaceName(1, "Band", Side.FACE), List.of(LayerChoice.of("own-sun", border), LayerChoice.of("paper-120", border))));
+        return dressing.with(
+                        Dressed.of(new FaceName(0, "Back", Side.FACE), List.of(LayerChoice.of("own-night", border))))
+                .with(Dressed.of(
+                        new FaceName(1, "Band", Side.FACE),
+                        List.of(LayerChoice.of("own-sun", border), LayerChoice.of("paper-120", border))));
     }
 
     /** Four faces, four papers: each piece's two sides differ. */

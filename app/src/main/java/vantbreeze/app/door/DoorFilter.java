@@ -14,8 +14,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 import vantbreeze.app.problem.Kind;
 
 /**
- * Answers only under the house's own names, and lets no page of elsewhere change anything or take up a standing line: browsers
- * say where a request comes from in {@code Origin} (RFC 6454) and {@code Sec-Fetch-Site} (W3C Fetch Metadata).
+ * Answers only under the house's own names, and lets no page of elsewhere change anything or take up a standing line:
+ * browsers say where a request comes from in {@code Origin} (RFC 6454) and {@code Sec-Fetch-Site} (W3C Fetch Metadata).
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
@@ -33,12 +33,20 @@ class DoorFilter extends OncePerRequestFilter {
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         if (!names.has(request.getServerName())) {
-            refusing.with(response, Kind.WRONG_HOST,
-                    "This house does not go by that name. Open it as http://127.0.0.1, or start it with VANTBREEZE_HOSTS set to the name you use.");
+            refusing.with(
+                    response,
+                    Kind.WRONG_HOST,
+                    "This house does not go by that name. Open it as http://127.0.0.1, or start it with "
+                            + "VANTBREEZE_HOSTS set to the name you use.");
         } else if (asksForMore(request) && comesFromElsewhere(request)) {
-            refusing.with(response, Kind.FOREIGN, "A page of another site asked for this, so it was not done. Do it here, in Vantbreeze's own window.");
+            refusing.with(
+                    response,
+                    Kind.FOREIGN,
+                    "A page of another site asked for this, so it was not done. Do it here, in "
+                            + "Vantbreeze's own window.");
         } else {
             chain.doFilter(request, response);
         }
@@ -55,6 +63,7 @@ class DoorFilter extends OncePerRequestFilter {
     private static boolean comesFromElsewhere(HttpServletRequest request) {
         String origin = request.getHeader(HttpHeaders.ORIGIN);
         String here = request.getScheme().replace("ws", "http") + "://" + request.getHeader(HttpHeaders.HOST);
-        return "cross-site".equals(request.getHeader("Sec-Fetch-Site")) || origin != null && !origin.equalsIgnoreCase(here);
+        return "cross-site".equals(request.getHeader("Sec-Fetch-Site"))
+                || origin != null && !origin.equalsIgnoreCase(here);
     }
 }

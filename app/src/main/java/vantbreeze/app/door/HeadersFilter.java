@@ -13,20 +13,25 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Tells browsers what the pages of this house do not do, so that nothing that slips in can (Content Security Policy 3,
- * Referrer Policy, Permissions Policy, Fetch: CORP, and X-Frame-Options for the older ones). Styles may stand in the page, since
- * the dialogs' library puts one there while a dialog is open; scripts may not.
+ * Referrer Policy, Permissions Policy, Fetch: CORP, and X-Frame-Options for the older ones). Styles may stand in the
+ * page, since the dialogs' library puts one there while a dialog is open; scripts may not.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class HeadersFilter extends OncePerRequestFilter {
 
-    private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self'; "
-            + "connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
-    private static final String PERMISSIONS = "accelerometer=(), camera=(), display-capture=(), geolocation=(), gyroscope=(), microphone=(), midi=(), "
-            + "payment=(), serial=(), usb=()";
+    private static final String POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' "
+                    + "data: blob:; font-src 'self'; "
+                    + "connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; "
+                    + "frame-ancestors 'none'";
+    private static final String PERMISSIONS =
+            "accelerometer=(), camera=(), display-capture=(), geolocation=(), gyroscope=(), microphone=(), midi=(), "
+                    + "payment=(), serial=(), usb=()";
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         response.setHeader("Content-Security-Policy", POLICY);
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("X-Frame-Options", "DENY");

@@ -9,8 +9,8 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
- * The names this house answers to: those of the machine itself, the address it listens on, and what the maker configured.
- * Any other is a page of elsewhere whose name was made to point here (DNS rebinding).
+ * The names this house answers to: those of the machine itself, the address it listens on, and what the maker
+ * configured. Any other is a page of elsewhere whose name was made to point here (DNS rebinding).
  */
 @Component
 public class Names {

@@ -16,8 +16,9 @@ import org.springframework.stereotype.Component;
 import vantbreeze.app.house.DataFolder;
 
 /**
- * The passcode that is asked when others on the network can reach the house. Only its hash is kept (bcrypt, Provos and Mazières
- * 1999, cost 10). After a few wrong tries each further one has to wait, twice as long each time, whoever makes it.
+ * The passcode that is asked when others on the network can reach the house. Only its hash is kept (bcrypt, Provos and
+ * Mazières 1999, cost 10). After a few wrong tries each further one has to wait, twice as long each time, whoever makes
+ * it.
  */
 @Component
 public class Passcode {
@@ -29,6 +30,7 @@ public class Passcode {
 
     /** No vowels and nothing that is read for something else. */
     private static final String LETTERS = "bcdfghjkmnpqrstvwxz23456789";
+
     private static final int FREE_TRIES = 5;
     private static final Duration LONGEST_WAIT = Duration.ofMinutes(5);
 
@@ -44,7 +46,8 @@ public class Passcode {
     }
 
     @Autowired
-    Passcode(Names names, DataFolder folder, Clock clock, @Value("${vantbreeze.passcode.always:false}") boolean always) {
+    Passcode(
+            Names names, DataFolder folder, Clock clock, @Value("${vantbreeze.passcode.always:false}") boolean always) {
         this(folder, always || !names.isLoopback(), clock);
     }
 
@@ -55,14 +58,21 @@ public class Passcode {
     }
 
     /** What became of a try. */
-    public enum Try { RIGHT, WRONG, TOO_SOON }
+    public enum Try {
+        RIGHT,
+        WRONG,
+        TOO_SOON
+    }
 
     /** Whether one is asked for. */
     public boolean isAsked() {
         return asked;
     }
 
-    /** Tries one. While a wait is on, not even the right one is let in, so that waiting can't be got round by many askers. */
+    /**
+     * Tries one. While a wait is on, not even the right one is let in, so that waiting can't be got round by many
+     * askers.
+     */
     public synchronized Try attempt(String passcode) {
         if (clock.instant().isBefore(next)) {
             return Try.TOO_SOON;
@@ -81,12 +91,19 @@ public class Passcode {
 
     /** How long the next try has to wait, whole seconds. */
     public synchronized long waitSeconds() {
-        return Math.max(0, Duration.between(clock.instant(), next.equals(Instant.MIN) ? clock.instant() : next).toSeconds() + 1);
+        return Math.max(
+                0,
+                Duration.between(clock.instant(), next.equals(Instant.MIN) ? clock.instant() : next)
+                                .toSeconds()
+                        + 1);
     }
 
     private boolean matches(String passcode) {
         try {
-            return passcode != null && fits(passcode) && Files.exists(file()) && hash().matches(passcode, Files.readString(file()).strip());
+            return passcode != null
+                    && fits(passcode)
+                    && Files.exists(file())
+                    && hash().matches(passcode, Files.readString(file()).strip());
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }

@@ -12,7 +12,10 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import vantbreeze.app.problem.Kind;
 
-/** Where a passcode is asked for, nothing of the maker's is answered before it is given; the empty page that asks for it is. */
+/**
+ * Where a passcode is asked for, nothing of the maker's is answered before it is given; the empty page that asks for it
+ * is.
+ */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 20)
 class PasscodeFilter extends OncePerRequestFilter {
@@ -30,11 +33,14 @@ class PasscodeFilter extends OncePerRequestFilter {
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
-        return !passcode.isAsked() || !Address.isOfTheMaker(request) || Address.of(request).equals("/api/session");
+        return !passcode.isAsked()
+                || !Address.isOfTheMaker(request)
+                || Address.of(request).equals("/api/session");
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         HttpSession session = request.getSession(false);
         if (session == null || session.getAttribute(ADMITTED) == null) {
             refusing.with(response, Kind.LOCKED, "Type the passcode first.");

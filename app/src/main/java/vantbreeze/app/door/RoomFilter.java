@@ -14,8 +14,8 @@ import vantbreeze.app.house.DataFolder;
 import vantbreeze.app.problem.Kind;
 
 /**
- * Takes nothing in while the disk is all but full. A database that runs out of room in the middle of a write closes itself; it
- * is better not to begin.
+ * Takes nothing in while the disk is all but full. A database that runs out of room in the middle of a write closes
+ * itself; it is better not to begin.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 40)
@@ -38,10 +38,14 @@ class RoomFilter extends OncePerRequestFilter {
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         if (folder.free() < least) {
-            refusing.with(response, Kind.DISK_FULL,
-                    "The disk is full, so this was not saved. What was saved before is safe. Make room on the disk, then try again.");
+            refusing.with(
+                    response,
+                    Kind.DISK_FULL,
+                    "The disk is full, so this was not saved. What was saved before is safe. Make room "
+                            + "on the disk, then try again.");
         } else {
             chain.doFilter(request, response);
         }

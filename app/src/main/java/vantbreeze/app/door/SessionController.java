@@ -22,7 +22,7 @@ import vantbreeze.app.problem.Kind;
 class SessionController {
 
     /** What was typed. */
-    public record Given(@NotNull @Size(max = 200) String passcode) { }
+    public record Given(@NotNull @Size(max = 200) String passcode) {}
 
     private final Passcode passcode;
 
@@ -41,9 +41,14 @@ class SessionController {
                 request.getSession(true).setAttribute(PasscodeFilter.ADMITTED, true);
                 yield ResponseEntity.noContent().build();
             }
-            case WRONG -> ResponseEntity.status(Kind.LOCKED.status()).body(Kind.LOCKED.of("That is not the passcode. It was said when Vantbreeze was started."));
-            case TOO_SOON -> ResponseEntity.status(Kind.SLOWED.status()).header(HttpHeaders.RETRY_AFTER, Long.toString(passcode.waitSeconds()))
-                    .body(Kind.SLOWED.of("Too many wrong tries. Wait %d seconds, then try again.".formatted(passcode.waitSeconds())));
+            case WRONG ->
+                ResponseEntity.status(Kind.LOCKED.status())
+                        .body(Kind.LOCKED.of("That is not the passcode. It was said when Vantbreeze was started."));
+            case TOO_SOON ->
+                ResponseEntity.status(Kind.SLOWED.status())
+                        .header(HttpHeaders.RETRY_AFTER, Long.toString(passcode.waitSeconds()))
+                        .body(Kind.SLOWED.of("Too many wrong tries. Wait %d seconds, then try again."
+                                .formatted(passcode.waitSeconds())));
         };
     }
 

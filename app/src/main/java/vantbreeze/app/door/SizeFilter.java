@@ -33,7 +33,8 @@ public class SizeFilter extends OncePerRequestFilter {
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         long most = most(Address.of(request));
         if (request.getContentLengthLong() > most) {
             refusing.with(response, Kind.TOO_LARGE, words(most));

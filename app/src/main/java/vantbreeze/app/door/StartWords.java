@@ -25,7 +25,12 @@ class StartWords implements ApplicationListener<ServletWebServerInitializedEvent
     private final DataFolder folder;
     private final String address;
 
-    StartWords(Names names, Passcode passcode, HouseState state, DataFolder folder, @Value("${server.address:127.0.0.1}") String address) {
+    StartWords(
+            Names names,
+            Passcode passcode,
+            HouseState state,
+            DataFolder folder,
+            @Value("${server.address:127.0.0.1}") String address) {
         this.names = names;
         this.passcode = passcode;
         this.state = state;
@@ -42,22 +47,32 @@ class StartWords implements ApplicationListener<ServletWebServerInitializedEvent
         } else {
             System.err.println(state.words());
         }
-        System.err.printf("Vantbreeze is at http://%s:%d (Ctrl+C stops it)%n", names.isLoopback() ? "127.0.0.1" : address.equals("0.0.0.0") ? "localhost" : address, port);
+        System.err.printf(
+                "Vantbreeze is at http://%s:%d (Ctrl+C stops it)%n",
+                names.isLoopback() ? "127.0.0.1" : address.equals("0.0.0.0") ? "localhost" : address, port);
         if (!passcode.isAsked()) {
             return;
         }
-        System.err.printf("Everyone on this network who has the passcode can open Vantbreeze, and change and delete cards. It listens at %s, port %d, and answers to: %s.%n",
+        System.err.printf(
+                "Everyone on this network who has the passcode can open Vantbreeze, and change and "
+                        + "delete cards. It listens at %s, port %d, and answers to: %s.%n",
                 address, port, String.join(", ", names.all().stream().sorted().toList()));
-        System.err.println("What is sent over the network is not encrypted. For other names set VANTBREEZE_HOSTS. To keep it to this machine, leave VANTBREEZE_ADDRESS out.");
+        System.err.println("What is sent over the network is not encrypted. For other names set VANTBREEZE_HOSTS. "
+                + "To keep it to this machine, leave VANTBREEZE_ADDRESS out.");
         String made = passcode.madeIfNone();
-        System.err.println(made == null ? "The passcode is the one that was set. For another: ./vantbreeze passcode"
-                : "The passcode is %s. It is said this once; for one of your own: ./vantbreeze passcode".formatted(made));
+        System.err.println(
+                made == null
+                        ? "The passcode is the one that was set. For another: ./vantbreeze passcode"
+                        : "The passcode is %s. It is said this once; for one of your own: ./vantbreeze passcode"
+                                .formatted(made));
     }
 
     /** Where a command of the same folder finds the running house. */
     private void tellCommands(int port) {
         try {
-            folder.write(folder.path().resolve("address"), URI.create("http://127.0.0.1:" + port).toString());
+            folder.write(
+                    folder.path().resolve("address"),
+                    URI.create("http://127.0.0.1:" + port).toString());
         } catch (IOException unable) {
             LOG.debug("the address is not told", unable);
         }

@@ -18,8 +18,8 @@ import java.util.UUID;
 import java.util.stream.Stream;
 
 /**
- * The folder in which everything of one maker's is kept. Nobody else on the machine can look into it, where the file system
- * knows of such things.
+ * The folder in which everything of one maker's is kept. Nobody else on the machine can look into it, where the file
+ * system knows of such things.
  *
  * @param path where it is
  */
@@ -30,7 +30,8 @@ public record DataFolder(Path path) {
 
     private static final Set<PosixFilePermission> ONLY_MINE = PosixFilePermissions.fromString("rw-------");
     private static final Set<PosixFilePermission> ONLY_MINE_TO_ENTER = PosixFilePermissions.fromString("rwx------");
-    private static final boolean POSIX = FileSystems.getDefault().supportedFileAttributeViews().contains("posix");
+    private static final boolean POSIX =
+            FileSystems.getDefault().supportedFileAttributeViews().contains("posix");
 
     /** Makes the folder if need be and closes it to others. */
     void open() throws IOException {
@@ -95,11 +96,17 @@ public record DataFolder(Path path) {
     /** A file beside {@code file} to write into before it takes its place; closed to others. */
     public Path beside(Path file) throws IOException {
         if (!Files.isDirectory(file.getParent())) {
-            Files.createDirectories(file.getParent(), POSIX ? new FileAttribute<?>[] {PosixFilePermissions.asFileAttribute(ONLY_MINE_TO_ENTER)} : new FileAttribute<?>[0]);
+            Files.createDirectories(
+                    file.getParent(),
+                    POSIX
+                            ? new FileAttribute<?>[] {PosixFilePermissions.asFileAttribute(ONLY_MINE_TO_ENTER)}
+                            : new FileAttribute<?>[0]);
         }
         Path beside = file.resolveSibling(file.getFileName() + ".part");
         Files.deleteIfExists(beside);
-        return POSIX ? Files.createFile(beside, PosixFilePermissions.asFileAttribute(ONLY_MINE)) : Files.createFile(beside);
+        return POSIX
+                ? Files.createFile(beside, PosixFilePermissions.asFileAttribute(ONLY_MINE))
+                : Files.createFile(beside);
     }
 
     /** Puts what was written on the disk, then in the place of {@code file}. */

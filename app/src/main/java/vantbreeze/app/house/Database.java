@@ -17,7 +17,7 @@ public final class Database {
     private static final String USER = "vantbreeze";
     private static final String ENDING = ".mv.db";
 
-    private Database() { }
+    private Database() {}
 
     /** Where H2 finds the database of this file. */
     static String url(Path cards) {
@@ -40,19 +40,27 @@ public final class Database {
 
     /** Brings a database to the present schema. */
     public static void migrate(DataSource source) {
-        Flyway.configure().dataSource(source).locations("classpath:db/migration").load().migrate();
+        Flyway.configure()
+                .dataSource(source)
+                .locations("classpath:db/migration")
+                .load()
+                .migrate();
     }
 
     /** Reads every document once, so that damage is found before cards are shown. */
     static void readThrough(Connection connection) throws SQLException {
         for (String table : List.of("CARD", "CARD_VERSION", "STOCK")) {
             try (Statement statement = connection.createStatement();
-                    ResultSet there = statement.executeQuery("select 1 from information_schema.tables where table_name = '%s' and table_schema = 'PUBLIC'".formatted(table))) {
+                    ResultSet there = statement.executeQuery(
+                            ("select 1 from information_schema.tables where table_name = '%s' and "
+                                            + "table_schema = 'PUBLIC'")
+                                    .formatted(table))) {
                 if (!there.next()) {
                     continue;
                 }
             }
-            try (Statement statement = connection.createStatement(); ResultSet read = statement.executeQuery("select sum(length(document)) from " + table)) {
+            try (Statement statement = connection.createStatement();
+                    ResultSet read = statement.executeQuery("select sum(length(document)) from " + table)) {
                 read.next();
             }
         }

@@ -12,12 +12,13 @@ public final class OneSentence implements SpringBootExceptionReporter {
 
     @Override
     public boolean reportException(Throwable failure) {
-        return Stream.iterate(failure, cause -> cause != null, Throwable::getCause).anyMatch(cause -> {
-            if (cause instanceof CannotStart || cause instanceof PortInUseException) {
-                System.err.println(cause.getMessage());
-                return true;
-            }
-            return false;
-        });
+        return Stream.iterate(failure, cause -> cause != null, Throwable::getCause)
+                .anyMatch(cause -> {
+                    if (cause instanceof CannotStart || cause instanceof PortInUseException) {
+                        System.err.println(cause.getMessage());
+                        return true;
+                    }
+                    return false;
+                });
     }
 }

@@ -22,9 +22,9 @@ import org.slf4j.LoggerFactory;
 import vantbreeze.exchange.document.PlanDocument;
 
 /**
- * What can be read of a database's file, in a copy of it: the file as it is; else with its two header blocks made anew, from
- * which H2 finds its way back from the file's end, and with the plan documents that lie in the file as text beside, since what
- * H2 finds so may be an older state. The file itself is not touched.
+ * What can be read of a database's file, in a copy of it: the file as it is; else with its two header blocks made anew,
+ * from which H2 finds its way back from the file's end, and with the plan documents that lie in the file as text
+ * beside, since what H2 finds so may be an older state. The file itself is not touched.
  */
 final class Salvage {
 
@@ -32,6 +32,7 @@ final class Salvage {
 
     /** Size of a header block, and how many there are (H2's MVStore, "File Format"). */
     private static final int BLOCK = 4096;
+
     private static final int HEADERS = 2;
     private static final String HEADER = "H:2,block:0,blockSize:1000,chunk:0,created:19000000000,format:3,version:0";
     private static final String BEGINNING = "{\n  \"format\" : \"vantbreeze-plan\"";
@@ -39,7 +40,7 @@ final class Salvage {
     /** More bytes than this are not looked through for text. */
     private static final long LARGEST = 256L * 1024 * 1024;
 
-    private Salvage() { }
+    private Salvage() {}
 
     /** A database in a folder of its own, with what could be read of {@code cards}. */
     static Path of(Path cards) throws IOException, SQLException {
@@ -72,7 +73,9 @@ final class Salvage {
 
     private static void renewHeader(Path copy) throws IOException {
         byte[] text = HEADER.getBytes(StandardCharsets.ISO_8859_1);
-        byte[] header = "%s,fletcher:%s\n".formatted(HEADER, Integer.toHexString(DataUtils.getFletcher32(text, 0, text.length))).getBytes(StandardCharsets.ISO_8859_1);
+        byte[] header = "%s,fletcher:%s\n"
+                .formatted(HEADER, Integer.toHexString(DataUtils.getFletcher32(text, 0, text.length)))
+                .getBytes(StandardCharsets.ISO_8859_1);
         byte[] block = new byte[BLOCK];
         Arrays.fill(block, (byte) ' ');
         System.arraycopy(header, 0, block, 0, header.length);
@@ -90,8 +93,10 @@ final class Salvage {
         }
         Map<String, String> documents = documents(Files.readAllBytes(cards));
         try (Connection connection = Database.open(copy);
-                PreparedStatement insert = connection.prepareStatement("insert into card (id, revision, name, document, changed_at) values (?, 0, ?, ?, ?)")) {
-            try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery("select name from card")) {
+                PreparedStatement insert = connection.prepareStatement(
+                        "insert into card (id, revision, name, document, changed_at) values (?, 0, ?, ?, ?)")) {
+            try (Statement statement = connection.createStatement();
+                    ResultSet row = statement.executeQuery("select name from card")) {
                 while (row.next()) {
                     documents.remove(row.getString(1));
                 }

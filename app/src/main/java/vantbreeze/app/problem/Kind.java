@@ -89,8 +89,11 @@ public enum Kind {
             return NO_SUCH_ADDRESS;
         }
         if (status.is4xxClientError()) {
-            return Arrays.stream(values()).filter(kind -> kind.status.value() == status.value() && kind.status.value() != HttpStatus.UNPROCESSABLE_ENTITY.value())
-                    .findFirst().orElse(MALFORMED);
+            return Arrays.stream(values())
+                    .filter(kind -> kind.status.value() == status.value()
+                            && kind.status.value() != HttpStatus.UNPROCESSABLE_ENTITY.value())
+                    .findFirst()
+                    .orElse(MALFORMED);
         }
         return BROKEN;
     }

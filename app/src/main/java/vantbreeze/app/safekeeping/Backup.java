@@ -11,13 +11,14 @@ import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 
 /**
- * A backup as it is read. It is looked through once when it is opened: every file that its manifest names is there, as large as
- * it says and with the same checksum, and nothing else is.
+ * A backup as it is read. It is looked through once when it is opened: every file that its manifest names is there, as
+ * large as it says and with the same checksum, and nothing else is.
  */
 final class Backup implements AutoCloseable {
 
     /** Largest document and manifest in it, bytes; more than can have been written. */
     private static final int LARGEST = 32 * 1024 * 1024;
+
     private static final int MOST_FILES = 200_000;
 
     private final ZipFile zip;
@@ -34,7 +35,9 @@ final class Backup implements AutoCloseable {
         try {
             zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8);
         } catch (ZipException | IllegalArgumentException noZip) {
-            throw new UnreadableBackup("That file is no backup, or it is not whole. Choose one that was saved from here, named like vantbreeze-2026-05-30.zip.");
+            throw new UnreadableBackup(
+                    "That file is no backup, or it is not whole. Choose one that was saved from here, "
+                            + "named like vantbreeze-2026-05-30.zip.");
         }
         try {
             Backup backup = new Backup(zip, manifest(zip));
@@ -51,11 +54,19 @@ final class Backup implements AutoCloseable {
 
     private static Manifest manifest(ZipFile zip) throws IOException {
         if (zip.size() > MOST_FILES || zip.getEntry(Manifest.NAME) == null) {
-            throw new UnreadableBackup("That file is no backup of Vantbreeze. Choose one that was saved from here, named like vantbreeze-2026-05-30.zip.");
+            throw new UnreadableBackup(
+                    "That file is no backup of Vantbreeze. Choose one that was saved from here, named "
+                            + "like vantbreeze-2026-05-30.zip.");
         }
         Manifest manifest = Manifest.json().readValue(bytes(zip, Manifest.NAME), Manifest.class);
-        if (!Manifest.FORMAT.equals(manifest.format()) || manifest.cards() == null || manifest.files() == null || manifest.pictures() == null || manifest.made() == null) {
-            throw new UnreadableBackup("That file is no backup of Vantbreeze. Choose one that was saved from here, named like vantbreeze-2026-05-30.zip.");
+        if (!Manifest.FORMAT.equals(manifest.format())
+                || manifest.cards() == null
+                || manifest.files() == null
+                || manifest.pictures() == null
+                || manifest.made() == null) {
+            throw new UnreadableBackup(
+                    "That file is no backup of Vantbreeze. Choose one that was saved from here, named "
+                            + "like vantbreeze-2026-05-30.zip.");
         }
         if (manifest.version() > Manifest.VERSION) {
             throw new UnreadableBackup("This backup is from a newer Vantbreeze. Update, then put it back.");
@@ -72,8 +83,10 @@ final class Backup implements AutoCloseable {
                 throw damaged("%s in it is not as it was written".formatted(file.getKey()));
             }
         }
-        boolean complete = manifest.cards().stream().allMatch(card -> manifest.files().containsKey(card.file())
-                && card.versions().stream().allMatch(version -> manifest.files().containsKey(version.file())))
+        boolean complete = manifest.cards().stream()
+                        .allMatch(card -> manifest.files().containsKey(card.file())
+                                && card.versions().stream()
+                                        .allMatch(version -> manifest.files().containsKey(version.file())))
                 && manifest.pictures().stream().allMatch(id -> manifest.files().containsKey(Manifest.picture(id)));
         if (!complete) {
             throw damaged("a card that it names is not in it");

@@ -60,33 +60,47 @@ final class BackupWriter {
             stock(connection, zip);
             List<UUID> pictures = pictures(connection, zip);
             zip.putNextEntry(new ZipEntry(Manifest.NAME));
-            zip.write(Manifest.json().writerWithDefaultPrettyPrinter().writeValueAsBytes(new Manifest(Manifest.FORMAT, Manifest.VERSION, now, cards, pictures, files)));
+            zip.write(Manifest.json()
+                    .writerWithDefaultPrettyPrinter()
+                    .writeValueAsBytes(new Manifest(Manifest.FORMAT, Manifest.VERSION, now, cards, pictures, files)));
             zip.closeEntry();
             zip.finish();
             connection.rollback();
         }
     }
 
-    private Map<UUID, List<KeptVersion>> versions(Connection connection, ZipOutputStream zip) throws SQLException, IOException {
+    private Map<UUID, List<KeptVersion>> versions(Connection connection, ZipOutputStream zip)
+            throws SQLException, IOException {
         Map<UUID, List<KeptVersion>> versions = new LinkedHashMap<>();
         try (Statement statement = connection.createStatement();
-                ResultSet row = statement.executeQuery("select id, card, name, made_at, document from card_version order by made_at, id")) {
+                ResultSet row = statement.executeQuery(
+                        "select id, card, name, made_at, document from card_version order by made_at, id")) {
             while (row.next()) {
-                KeptVersion version = new KeptVersion(row.getObject("id", UUID.class), row.getString("name"), instant(row, "made_at"));
-                versions.computeIfAbsent(row.getObject("card", UUID.class), card -> new ArrayList<>()).add(version);
+                KeptVersion version = new KeptVersion(
+                        row.getObject("id", UUID.class), row.getString("name"), instant(row, "made_at"));
+                versions.computeIfAbsent(row.getObject("card", UUID.class), card -> new ArrayList<>())
+                        .add(version);
                 put(zip, version.file(), row.getString("document").getBytes(StandardCharsets.UTF_8));
             }
         }
         return versions;
     }
 
-    private List<KeptCard> cards(Connection connection, ZipOutputStream zip, Map<UUID, List<KeptVersion>> versions) throws SQLException, IOException {
+    private List<KeptCard> cards(Connection connection, ZipOutputStream zip, Map<UUID, List<KeptVersion>> versions)
+            throws SQLException, IOException {
         List<KeptCard> cards = new ArrayList<>();
         try (Statement statement = connection.createStatement();
-                ResultSet row = statement.executeQuery("select id, revision, name, changed_at, deleted_at, document from card order by changed_at, id")) {
+                ResultSet row = statement.executeQuery(
+                        "select id, revision, name, changed_at, deleted_at, document from card order by "
+                                + "changed_at, id")) {
             while (row.next()) {
                 UUID id = row.getObject("id", UUID.class);
-                KeptCard card = new KeptCard(id, row.getInt("revision"), row.getString("name"), instant(row, "changed_at"), instant(row, "deleted_at"),
+                KeptCard card = new KeptCard(
+                        id,
+                        row.getInt("revision"),
+                        row.getString("name"),
+                        instant(row, "changed_at"),
+                        instant(row, "deleted_at"),
                         versions.getOrDefault(id, List.of()));
                 cards.add(card);
                 put(zip, card.file(), row.getString("document").getBytes(StandardCharsets.UTF_8));
@@ -96,7 +110,8 @@ final class BackupWriter {
     }
 
     private void stock(Connection connection, ZipOutputStream zip) throws SQLException, IOException {
-        try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery("select document from stock where id = 1")) {
+        try (Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("select document from stock where id = 1")) {
             if (row.next()) {
                 put(zip, Manifest.STOCK, row.getString("document").getBytes(StandardCharsets.UTF_8));
             }
@@ -106,7 +121,8 @@ final class BackupWriter {
     /** One at a time: together they can be larger than the memory there is. */
     private List<UUID> pictures(Connection connection, ZipOutputStream zip) throws SQLException, IOException {
         List<UUID> ids = new ArrayList<>();
-        try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery("select id from picture order by id")) {
+        try (Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("select id from picture order by id")) {
             while (row.next()) {
                 ids.add(row.getObject("id", UUID.class));
             }

@@ -26,10 +26,14 @@ import vantbreeze.app.house.CannotStart;
 import vantbreeze.app.house.DataFolder;
 import vantbreeze.app.house.Database;
 
-/** {@code backup FILE}, {@code restore FILE} and {@code passcode} from the command line, with the house closed or, for a backup, running. */
+/**
+ * {@code backup FILE}, {@code restore FILE} and {@code passcode} from the command line, with the house closed or, for a
+ * backup, running.
+ */
 public final class Command {
 
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
+    private static final DateTimeFormatter MOMENT =
+            DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
 
     private final DataFolder folder;
 
@@ -44,13 +48,17 @@ public final class Command {
      */
     public static int run(String word, List<String> arguments) {
         String path = System.getenv("VANTBREEZE_DATA");
-        DataFolder folder = new DataFolder(path == null || path.isBlank() ? Path.of(System.getProperty("user.home"), ".local", "share", "vantbreeze")
-                : Path.of(path).toAbsolutePath());
+        DataFolder folder = new DataFolder(
+                path == null || path.isBlank()
+                        ? Path.of(System.getProperty("user.home"), ".local", "share", "vantbreeze")
+                        : Path.of(path).toAbsolutePath());
         Command command = new Command(folder);
         try {
             if (word.equals("backup") && arguments.size() == 1) {
                 command.backup(Path.of(arguments.get(0)).toAbsolutePath());
-            } else if (word.equals("restore") && (arguments.size() == 1 || arguments.size() == 2 && arguments.get(1).equals("--yes"))) {
+            } else if (word.equals("restore")
+                    && (arguments.size() == 1
+                            || arguments.size() == 2 && arguments.get(1).equals("--yes"))) {
                 command.restore(Path.of(arguments.get(0)).toAbsolutePath(), arguments.size() == 2);
             } else if (word.equals("passcode") && arguments.isEmpty()) {
                 NewPasscode.ask(folder);
@@ -95,7 +103,11 @@ public final class Command {
     private byte[] asked() throws IOException {
         try {
             String address = Files.readString(folder.path().resolve("address")).strip();
-            HttpResponse<byte[]> answer = HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(address + "/api/backup")).build(), HttpResponse.BodyHandlers.ofByteArray());
+            HttpResponse<byte[]> answer = HttpClient.newHttpClient()
+                    .send(
+                            HttpRequest.newBuilder(URI.create(address + "/api/backup"))
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofByteArray());
             if (answer.statusCode() == 200) {
                 return answer.body();
             }
@@ -104,7 +116,8 @@ public final class Command {
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
         }
-        throw new CannotStart("Vantbreeze is running on these cards. Press \"Back up\" in its window, or stop it first.", null);
+        throw new CannotStart(
+                "Vantbreeze is running on these cards. Press \"Back up\" in its window, or stop it first.", null);
     }
 
     private void restore(Path file, boolean yes) throws IOException, SQLException {
@@ -130,7 +143,10 @@ public final class Command {
         }
     }
 
-    /** A copy made before a migration holds the database's file itself: it is brought to the present schema beside, and read from there. */
+    /**
+     * A copy made before a migration holds the database's file itself: it is brought to the present schema beside, and
+     * read from there.
+     */
     private Path asBackup(Path file) throws IOException, SQLException {
         if (!Files.exists(file)) {
             throw new UnreadableBackup("There is no file %s.".formatted(file));
@@ -143,7 +159,8 @@ public final class Command {
                     return file;
                 }
                 cards = room.resolve(DataFolder.CARDS);
-                Files.copy(zip.getInputStream(zip.getEntry(DataFolder.CARDS)), cards, StandardCopyOption.REPLACE_EXISTING);
+                Files.copy(
+                        zip.getInputStream(zip.getEntry(DataFolder.CARDS)), cards, StandardCopyOption.REPLACE_EXISTING);
             } catch (ZipException noZip) {
                 return file;
             }
@@ -172,7 +189,10 @@ public final class Command {
             return store;
         } catch (FlywayException unable) {
             if (isOpenElsewhere(unable)) {
-                throw new CannotStart("Vantbreeze is running on these cards. Put the backup back in its window, under Safe keeping, or stop it first.", unable);
+                throw new CannotStart(
+                        "Vantbreeze is running on these cards. Put the backup back in its window, under "
+                                + "Safe keeping, or stop it first.",
+                        unable);
             }
             Path aside = folder.path().resolve("damaged-%s.mv.db".formatted(MOMENT.format(Instant.now())));
             Files.move(folder.cards(), aside);
@@ -199,8 +219,15 @@ public final class Command {
     }
 
     private static String words(RestorePlan plan) {
-        return "A backup of %s with %d cards. Putting it back brings back %d, changes %d to what they were then, puts %d aside for 30 days and leaves %d as they are%s."
-                .formatted(plan.made(), plan.cards(), plan.back().size(), plan.changed().size(), plan.aside().size(), plan.same(),
+        return ("A backup of %s with %d cards. Putting it back brings back %d, changes %d to what they were "
+                        + "then, puts %d aside for 30 days and leaves %d as they are%s.")
+                .formatted(
+                        plan.made(),
+                        plan.cards(),
+                        plan.back().size(),
+                        plan.changed().size(),
+                        plan.aside().size(),
+                        plan.same(),
                         plan.stock() ? "; tools and stock become what they were then" : "");
     }
 }

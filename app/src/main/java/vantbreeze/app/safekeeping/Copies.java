@@ -29,7 +29,8 @@ import vantbreeze.app.stock.StockRoom;
 @Service
 public class Copies {
 
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss-SSS").withZone(ZoneOffset.UTC);
+    private static final DateTimeFormatter MOMENT =
+            DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss-SSS").withZone(ZoneOffset.UTC);
 
     private final DataSource store;
     private final DataFolder folder;
@@ -46,7 +47,7 @@ public class Copies {
     }
 
     /** What was put back, and the copy that undoes it. */
-    public record Restored(RestorePlan done, String undo) { }
+    public record Restored(RestorePlan done, String undo) {}
 
     /** Writes everything into {@code out}. */
     public void write(OutputStream out) throws IOException {
@@ -91,7 +92,12 @@ public class Copies {
             return List.of();
         }
         try (Stream<Path> files = Files.list(folder.copies())) {
-            return files.map(Copies::copy).flatMap(Optional::stream).sorted(Comparator.comparing(Copy::made).thenComparing(Copy::name).reversed()).toList();
+            return files.map(Copies::copy)
+                    .flatMap(Optional::stream)
+                    .sorted(Comparator.comparing(Copy::made)
+                            .thenComparing(Copy::name)
+                            .reversed())
+                    .toList();
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }
@@ -99,18 +105,25 @@ public class Copies {
 
     private static Optional<Copy> copy(Path file) {
         String name = file.getFileName().toString();
-        return Arrays.stream(Copy.Why.values()).filter(why -> why.names(name)).findFirst().flatMap(why -> {
-            try {
-                return Optional.of(new Copy(name, why, Files.getLastModifiedTime(file).toInstant(), Files.size(file)));
-            } catch (IOException gone) {
-                return Optional.empty();
-            }
-        });
+        return Arrays.stream(Copy.Why.values())
+                .filter(why -> why.names(name))
+                .findFirst()
+                .flatMap(why -> {
+                    try {
+                        return Optional.of(new Copy(
+                                name, why, Files.getLastModifiedTime(file).toInstant(), Files.size(file)));
+                    } catch (IOException gone) {
+                        return Optional.empty();
+                    }
+                });
     }
 
     /** A copy's file. */
     public Optional<Path> file(String name) {
-        return all().stream().filter(copy -> copy.name().equals(name)).findFirst().map(copy -> folder.copies().resolve(copy.name()));
+        return all().stream()
+                .filter(copy -> copy.name().equals(name))
+                .findFirst()
+                .map(copy -> folder.copies().resolve(copy.name()));
     }
 
     /**
@@ -151,7 +164,9 @@ public class Copies {
             RestorePlan done = new Restoring(store).done(backup, now);
             return new Restored(done, undo);
         } catch (SQLException unable) {
-            throw new UnreadableBackup("That backup could not be put back, and everything is as it was before. It may have been changed by hand.");
+            throw new UnreadableBackup(
+                    "That backup could not be put back, and everything is as it was before. It may have "
+                            + "been changed by hand.");
         } finally {
             drawer.letGo();
             stock.lookAgain();
@@ -162,13 +177,17 @@ public class Copies {
     /** Only so many of each kind are kept, the newest. */
     private void tidy() {
         for (Copy.Why why : Copy.Why.values()) {
-            all().stream().filter(copy -> copy.why() == why).sorted(Comparator.comparing(Copy::name).reversed()).skip(why.kept()).forEach(copy -> {
-                try {
-                    Files.deleteIfExists(folder.copies().resolve(copy.name()));
-                } catch (IOException inUse) {
-                    throw new UncheckedIOException(inUse);
-                }
-            });
+            all().stream()
+                    .filter(copy -> copy.why() == why)
+                    .sorted(Comparator.comparing(Copy::name).reversed())
+                    .skip(why.kept())
+                    .forEach(copy -> {
+                        try {
+                            Files.deleteIfExists(folder.copies().resolve(copy.name()));
+                        } catch (IOException inUse) {
+                            throw new UncheckedIOException(inUse);
+                        }
+                    });
         }
     }
 }

@@ -19,11 +19,15 @@ import org.springframework.stereotype.Component;
 import vantbreeze.app.house.CannotStart;
 import vantbreeze.app.house.DataFolder;
 
-/** Before the database of an earlier build is changed to the present schema it is copied as it is. One of a later build is left alone. */
+/**
+ * Before the database of an earlier build is changed to the present schema it is copied as it is. One of a later build
+ * is left alone.
+ */
 @Component
 class CopyBeforeMigration implements FlywayMigrationStrategy {
 
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
+    private static final DateTimeFormatter MOMENT =
+            DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
 
     private final DataFolder folder;
     private final Clock clock;
@@ -40,11 +44,18 @@ class CopyBeforeMigration implements FlywayMigrationStrategy {
         MigrationInfoService known = flyway.info();
         MigrationInfo current = known.current();
         if (current != null && current.getState().isFailed()) {
-            throw new CannotStart("The cards in %s were left half changed by an update. Put the newest before-schema copy in its folder of copies back: ./vantbreeze restore FILE"
-                    .formatted(folder.path()), null);
+            throw new CannotStart(
+                    ("The cards in %s were left half changed by an update. Put the newest before-schema "
+                                    + "copy in its folder of copies back: ./vantbreeze restore FILE")
+                            .formatted(folder.path()),
+                    null);
         }
         if (current != null && current.getState() == MigrationState.FUTURE_SUCCESS) {
-            throw new CannotStart("The cards in %s were kept by a newer Vantbreeze, which this one can't read. Start that one; nothing was changed.".formatted(folder.path()), null);
+            throw new CannotStart(
+                    ("The cards in %s were kept by a newer Vantbreeze, which this one can't read. Start "
+                                    + "that one; nothing was changed.")
+                            .formatted(folder.path()),
+                    null);
         }
         if (onDisk && current != null && known.pending().length > 0) {
             copy(flyway.getConfiguration().getDataSource(), current.getVersion().getVersion());
@@ -54,13 +65,19 @@ class CopyBeforeMigration implements FlywayMigrationStrategy {
 
     /** With H2's own BACKUP, which takes the file as it is, whatever its schema. */
     private void copy(DataSource store, String version) {
-        Path file = folder.copies().resolve("before-schema-%s-%s.zip".formatted(version, MOMENT.format(clock.instant())));
-        try (Connection connection = store.getConnection(); Statement statement = connection.createStatement()) {
+        Path file =
+                folder.copies().resolve("before-schema-%s-%s.zip".formatted(version, MOMENT.format(clock.instant())));
+        try (Connection connection = store.getConnection();
+                Statement statement = connection.createStatement()) {
             Path beside = folder.beside(file);
             statement.execute("BACKUP TO '%s'".formatted(beside.toString().replace("'", "''")));
             folder.settle(beside, file);
         } catch (SQLException | IOException unable) {
-            throw new CannotStart("The cards can't be copied before they are brought to this version, so nothing was changed. Is there room in %s?".formatted(folder.copies()), unable);
+            throw new CannotStart(
+                    ("The cards can't be copied before they are brought to this version, so nothing was "
+                                    + "changed. Is there room in %s?")
+                            .formatted(folder.copies()),
+                    unable);
         }
     }
 }

@@ -14,7 +14,10 @@ import org.springframework.stereotype.Component;
 import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.stock.StockRoom;
 
-/** What is done by itself, soon after the start and then every hour: the day's copy, and what was put aside long ago taken away. */
+/**
+ * What is done by itself, soon after the start and then every hour: the day's copy, and what was put aside long ago
+ * taken away.
+ */
 @Component
 @ConditionalOnProperty("vantbreeze.housekeeping")
 class Housekeeper implements ApplicationListener<ApplicationReadyEvent>, DisposableBean {
@@ -22,6 +25,7 @@ class Housekeeper implements ApplicationListener<ApplicationReadyEvent>, Disposa
     private static final Logger LOG = LoggerFactory.getLogger(Housekeeper.class);
     /** Not before the first page is served. */
     private static final int FIRST_SECONDS = 5;
+
     private static final int EVERY_SECONDS = 3_600;
 
     private final Copies copies;

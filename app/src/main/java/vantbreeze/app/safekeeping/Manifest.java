@@ -21,7 +21,8 @@ import org.springframework.lang.Nullable;
  * @param pictures ids of makers' own pictures
  * @param files every other file in the backup, with its size and checksum
  */
-record Manifest(String format, int version, Instant made, List<KeptCard> cards, List<UUID> pictures, Map<String, Sum> files) {
+record Manifest(
+        String format, int version, Instant made, List<KeptCard> cards, List<UUID> pictures, Map<String, Sum> files) {
 
     static final String FORMAT = "vantbreeze-backup";
     static final int VERSION = 1;
@@ -29,7 +30,13 @@ record Manifest(String format, int version, Instant made, List<KeptCard> cards, 
     static final String STOCK = "stock.json";
 
     /** A card; its document lies beside. */
-    record KeptCard(UUID id, int revision, String name, Instant changedAt, @Nullable Instant deletedAt, List<KeptVersion> versions) {
+    record KeptCard(
+            UUID id,
+            int revision,
+            String name,
+            Instant changedAt,
+            @Nullable Instant deletedAt,
+            List<KeptVersion> versions) {
 
         String file() {
             return "cards/%s.json".formatted(id);
@@ -50,12 +57,15 @@ record Manifest(String format, int version, Instant made, List<KeptCard> cards, 
      * @param bytes its size
      * @param sha256 its SHA-256 (FIPS 180-4), in hexadecimal
      */
-    record Sum(long bytes, String sha256) { }
+    record Sum(long bytes, String sha256) {}
 
     /** How it is read and written. */
     static ObjectMapper json() {
-        return new ObjectMapper().registerModule(new JavaTimeModule()).disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
-                .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).setDefaultPropertyInclusion(JsonInclude.Include.NON_NULL);
+        return new ObjectMapper()
+                .registerModule(new JavaTimeModule())
+                .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
+                .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                .setDefaultPropertyInclusion(JsonInclude.Include.NON_NULL);
     }
 
     static String picture(UUID id) {

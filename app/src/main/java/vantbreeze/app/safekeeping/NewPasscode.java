@@ -13,13 +13,16 @@ import vantbreeze.app.house.DataFolder;
 /** Asks for a new passcode at the command line, unseen where there is a terminal. */
 final class NewPasscode {
 
-    private NewPasscode() { }
+    private NewPasscode() {}
 
     static void ask(DataFolder folder) throws IOException {
         Files.createDirectories(folder.path());
         String typed = read("New passcode, %d characters or more: ".formatted(Passcode.SHORTEST));
         if (typed == null || !Passcode.fits(typed)) {
-            throw new CannotStart("A passcode has %d characters or more, and no more than %d bytes. Nothing was changed.".formatted(Passcode.SHORTEST, Passcode.LONGEST), null);
+            throw new CannotStart(
+                    "A passcode has %d characters or more, and no more than %d bytes. Nothing was changed."
+                            .formatted(Passcode.SHORTEST, Passcode.LONGEST),
+                    null);
         }
         if (System.console() != null && !typed.equals(read("Once more: "))) {
             throw new CannotStart("That was not the same twice. Nothing was changed.", null);

@@ -16,8 +16,16 @@ import java.util.List;
  * @param versions how many named versions come back
  * @param pictures how many pictures of papers come back
  */
-public record RestorePlan(Instant made, int cards, List<String> back, List<String> changed, List<String> aside, int same, boolean stock, int versions,
-                          int pictures) {
+public record RestorePlan(
+        Instant made,
+        int cards,
+        List<String> back,
+        List<String> changed,
+        List<String> aside,
+        int same,
+        boolean stock,
+        int versions,
+        int pictures) {
 
     /** Whether all is as it was then. */
     public boolean isNothing() {

@@ -22,8 +22,8 @@ import vantbreeze.app.safekeeping.Manifest.KeptCard;
 import vantbreeze.app.safekeeping.Manifest.KeptVersion;
 
 /**
- * Puts a backup back: every card in it becomes what it was then, cards that were not there then are put aside, where they stay
- * for thirty days, and versions and pictures come back beside those that there are. All of it or nothing.
+ * Puts a backup back: every card in it becomes what it was then, cards that were not there then are put aside, where
+ * they stay for thirty days, and versions and pictures come back beside those that there are. All of it or nothing.
  */
 final class Restoring {
 
@@ -34,7 +34,7 @@ final class Restoring {
     }
 
     /** A card as it is now. */
-    private record Present(int revision, String name, String document, boolean deleted) { }
+    private record Present(int revision, String name, String document, boolean deleted) {}
 
     /** What it would do; nothing is changed. */
     RestorePlan planned(Backup backup) throws SQLException, IOException {
@@ -95,8 +95,18 @@ final class Restoring {
                 }
             }
         }
-        return new RestorePlan(manifest.made(), (int) manifest.cards().stream().filter(card -> card.deletedAt() == null).count(), back, changed, aside, same,
-                stock(backup, connection, now), versions(backup, connection, now), pictures(backup, connection, now));
+        return new RestorePlan(
+                manifest.made(),
+                (int) manifest.cards().stream()
+                        .filter(card -> card.deletedAt() == null)
+                        .count(),
+                back,
+                changed,
+                aside,
+                same,
+                stock(backup, connection, now),
+                versions(backup, connection, now),
+                pictures(backup, connection, now));
     }
 
     private static Map<UUID, Present> present(Connection connection) throws SQLException {
@@ -104,8 +114,13 @@ final class Restoring {
         try (Statement statement = connection.createStatement();
                 ResultSet row = statement.executeQuery("select id, revision, name, document, deleted_at from card")) {
             while (row.next()) {
-                present.put(row.getObject("id", UUID.class), new Present(row.getInt("revision"), row.getString("name"), row.getString("document"),
-                        row.getObject("deleted_at") != null));
+                present.put(
+                        row.getObject("id", UUID.class),
+                        new Present(
+                                row.getInt("revision"),
+                                row.getString("name"),
+                                row.getString("document"),
+                                row.getObject("deleted_at") != null));
             }
         }
         return present;
@@ -115,7 +130,8 @@ final class Restoring {
     private static void put(Connection connection, KeptCard card, Present here, String document) throws SQLException {
         int revision = here == null ? card.revision() : Math.max(here.revision, card.revision()) + 1;
         try (PreparedStatement merge = connection.prepareStatement(
-                "merge into card (id, revision, name, document, changed_at, deleted_at) key (id) values (?, ?, ?, ?, ?, ?)")) {
+                "merge into card (id, revision, name, document, changed_at, deleted_at) key (id) values "
+                        + "(?, ?, ?, ?, ?, ?)")) {
             merge.setObject(1, card.id());
             merge.setInt(2, revision);
             merge.setString(3, card.name());
@@ -127,7 +143,8 @@ final class Restoring {
     }
 
     private static void putAside(Connection connection, UUID card, Instant now) throws SQLException {
-        try (PreparedStatement update = connection.prepareStatement("update card set deleted_at = ?, revision = revision + 1 where id = ?")) {
+        try (PreparedStatement update =
+                connection.prepareStatement("update card set deleted_at = ?, revision = revision + 1 where id = ?")) {
             update.setObject(1, at(now));
             update.setObject(2, card);
             update.executeUpdate();
@@ -137,7 +154,8 @@ final class Restoring {
     private static boolean stock(Backup backup, Connection connection, Instant now) throws SQLException, IOException {
         Optional<String> theirs = backup.stock();
         Optional<String> ours = Optional.empty();
-        try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery("select document from stock where id = 1")) {
+        try (Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("select document from stock where id = 1")) {
             if (row.next()) {
                 ours = Optional.of(row.getString(1));
             }
@@ -146,7 +164,10 @@ final class Restoring {
             return false;
         }
         if (now != null) {
-            try (PreparedStatement put = connection.prepareStatement(theirs.isPresent() ? "merge into stock (id, document) key (id) values (1, ?)" : "delete from stock")) {
+            try (PreparedStatement put = connection.prepareStatement(
+                    theirs.isPresent()
+                            ? "merge into stock (id, document) key (id) values (1, ?)"
+                            : "delete from stock")) {
                 if (theirs.isPresent()) {
                     put.setString(1, theirs.get());
                 }
@@ -165,7 +186,8 @@ final class Restoring {
                     missing++;
                     if (now != null) {
                         try (PreparedStatement insert = connection.prepareStatement(
-                                "insert into card_version (id, card, name, document, made_at) values (?, ?, ?, ?, ?)")) {
+                                "insert into card_version (id, card, name, document, made_at) "
+                                        + "values (?, ?, ?, ?, ?)")) {
                             insert.setObject(1, version.id());
                             insert.setObject(2, card.id());
                             insert.setString(3, version.name());
@@ -187,7 +209,8 @@ final class Restoring {
             if (!ours.contains(id)) {
                 missing++;
                 if (now != null) {
-                    try (PreparedStatement insert = connection.prepareStatement("insert into picture (id, content, kept_at) values (?, ?, ?)")) {
+                    try (PreparedStatement insert = connection.prepareStatement(
+                            "insert into picture (id, content, kept_at) values (?, ?, ?)")) {
                         insert.setObject(1, id);
                         insert.setBytes(2, backup.picture(id));
                         insert.setObject(3, at(now));
@@ -201,7 +224,8 @@ final class Restoring {
 
     private static Set<UUID> ids(Connection connection, String query) throws SQLException {
         Set<UUID> ids = new HashSet<>();
-        try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery(query)) {
+        try (Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery(query)) {
             while (row.next()) {
                 ids.add(row.getObject(1, UUID.class));
             }

@@ -26,8 +26,8 @@ import vantbreeze.app.store.StoredPictures;
 import vantbreeze.core.plan.Refusal;
 
 /**
- * Makers' own pictures of papers. What comes in is read as PNG or JPEG and written anew, so that nothing but its pixels is
- * kept, and no larger than a screen can show.
+ * Makers' own pictures of papers. What comes in is read as PNG or JPEG and written anew, so that nothing but its pixels
+ * is kept, and no larger than a screen can show.
  */
 @Service
 public class Pictures {
@@ -39,10 +39,11 @@ public class Pictures {
     /** Most pixels taken: a small file can unpack to more than there is room for. */
     private static final long MOST_PIXELS = 40_000_000;
     /**
-     * Most pixels of a progressive JPEG, times the passes in which it is painted (ISO/IEC 10918-1, G.1): all of it is unpacked,
-     * and each pass goes over the whole picture.
+     * Most pixels of a progressive JPEG, times the passes in which it is painted (ISO/IEC 10918-1, G.1): all of it is
+     * unpacked, and each pass goes over the whole picture.
      */
     private static final long MOST_PAINTED = 120_000_000;
+
     private static final int KEPT = 1024;
     /** A picture that nothing names is kept this long: it may be about to be named. */
     private static final Duration KEPT_UNNAMED = Duration.ofDays(30);
@@ -68,7 +69,8 @@ public class Pictures {
      */
     public String keep(byte[] file) {
         if (file.length > LARGEST) {
-            throw new TooLarge("That file is larger than 10 MB. Save it smaller, about 2000 pixels wide, and choose it again.");
+            throw new TooLarge(
+                    "That file is larger than 10 MB. Save it smaller, about 2000 pixels wide, and choose it again.");
         }
         byte[] rewritten;
         one.acquireUninterruptibly();
@@ -93,7 +95,9 @@ public class Pictures {
 
     /** Takes pictures away for good that were kept a while ago and are not among those named; how many that were. */
     int purge(Set<String> named) {
-        List<UUID> unnamed = lists.picturesBefore(clock.instant().minus(KEPT_UNNAMED)).stream().filter(id -> !named.contains(id.toString())).toList();
+        List<UUID> unnamed = lists.picturesBefore(clock.instant().minus(KEPT_UNNAMED)).stream()
+                .filter(id -> !named.contains(id.toString()))
+                .toList();
         stored.deleteAllById(unnamed);
         return unnamed.size();
     }
@@ -125,12 +129,17 @@ public class Pictures {
             if (unreadable instanceof Refusal refusal) {
                 throw refusal;
             }
-            throw new Refusal("picture", "That picture can't be read: it may be damaged or of an uncommon kind. Open it in a drawing program, save it as PNG, and choose that.");
+            throw new Refusal(
+                    "picture",
+                    "That picture can't be read: it may be damaged or of an uncommon kind. Open it in a "
+                            + "drawing program, save it as PNG, and choose that.");
         }
     }
 
     private static Refusal notAPicture() {
-        return new Refusal("picture", "That file is no PNG or JPEG picture. Choose a photo or scan of the paper saved as one of these.");
+        return new Refusal(
+                "picture",
+                "That file is no PNG or JPEG picture. Choose a photo or scan of the paper saved as one of these.");
     }
 
     /** Every so many pixels only, so that a large picture never lies in memory whole. */
@@ -139,8 +148,11 @@ public class Pictures {
         int height = reader.getHeight(0);
         long pixels = (long) width * height;
         if (width > WIDEST || height > WIDEST || pixels > MOST_PIXELS || pixels * passes(file) > MOST_PAINTED) {
-            throw new Refusal("picture", "That picture is %,d × %,d pixels: more than can be unpacked here in good time. Save it smaller, about 2000 pixels wide, and choose it again."
-                    .formatted(width, height));
+            throw new Refusal(
+                    "picture",
+                    ("That picture is %,d × %,d pixels: more than can be unpacked here in good time. Save "
+                                    + "it smaller, about 2000 pixels wide, and choose it again.")
+                            .formatted(width, height));
         }
         int every = Math.max(1, Math.max(width, height) / (2 * KEPT));
         ImageReadParam sparing = reader.getDefaultReadParam();
@@ -148,7 +160,10 @@ public class Pictures {
         return reader.read(0, sparing);
     }
 
-    /** How many passes a JPEG is painted in, counted by its SOS markers; 1 for other files. Within its data FF is never followed by DA. */
+    /**
+     * How many passes a JPEG is painted in, counted by its SOS markers; 1 for other files. Within its data FF is never
+     * followed by DA.
+     */
     private static long passes(byte[] file) {
         long passes = 0;
         boolean jpeg = file.length > 2 && (file[0] & 0xff) == 0xff && (file[1] & 0xff) == 0xd8;

@@ -44,9 +44,10 @@ public class StockRoom {
     /**
      * @param document what is kept
      * @param fingerprint tells it from others
-     * @param readable whether the document could be read; otherwise the usual things stand in for it and nothing is changed
+     * @param readable whether the document could be read; otherwise the usual things stand in for it and nothing is
+     *     changed
      */
-    private record Room(OwnStock own, Workshop workshop, String document, String fingerprint, boolean readable) { }
+    private record Room(OwnStock own, Workshop workshop, String document, String fingerprint, boolean readable) {}
 
     StockRoom(StoredStocks stored, Pictures pictures) {
         this.stored = stored;
@@ -76,7 +77,10 @@ public class StockRoom {
     public synchronized void change(UnaryOperator<OwnStock> change) {
         Room before = room();
         if (!before.readable) {
-            throw new Refusal("stock", "The list of your tools and stock can't be read, so it is left as it is. Put a backup back to go on with it.");
+            throw new Refusal(
+                    "stock",
+                    "The list of your tools and stock can't be read, so it is left as it is. Put a "
+                            + "backup back to go on with it.");
         }
         OwnStock after = change.apply(before.own);
         String document = StockDocument.rewritten(before.document, after);
@@ -90,8 +94,8 @@ public class StockRoom {
     }
 
     /**
-     * Takes in what a plan from elsewhere names. What is here already is not kept twice; what is here under the same id but is
-     * another thing stays, and the plan's gets a new id.
+     * Takes in what a plan from elsewhere names. What is here already is not kept twice; what is here under the same id
+     * but is another thing stays, and the plan's gets a new id.
      *
      * @return the plan, naming what is here now
      */
@@ -143,8 +147,12 @@ public class StockRoom {
         if (image == null) {
             return card;
         }
-        String kept = images.computeIfAbsent(image, given -> brought.containsKey(given) && !pictures.has(given) ? pictures.keep(brought.get(given)) : given);
-        return card.printed(new Look(card.look().print(), card.look().ink(), card.look().back(), kept));
+        String kept = images.computeIfAbsent(
+                image,
+                given ->
+                        brought.containsKey(given) && !pictures.has(given) ? pictures.keep(brought.get(given)) : given);
+        return card.printed(
+                new Look(card.look().print(), card.look().ink(), card.look().back(), kept));
     }
 
     /** An id for a new thing of one's own. */
@@ -154,13 +162,19 @@ public class StockRoom {
 
     /** Takes pictures that nothing names any more away for good; how many that were. */
     public synchronized int purgePictures() {
-        return room().readable ? pictures.purge(own().cardstocks().values().stream().map(card -> card.look().image()).filter(Objects::nonNull)
-                .collect(Collectors.toSet())) : 0;
+        return room().readable
+                ? pictures.purge(own().cardstocks().values().stream()
+                        .map(card -> card.look().image())
+                        .filter(Objects::nonNull)
+                        .collect(Collectors.toSet()))
+                : 0;
     }
 
     private synchronized Room room() {
         if (room == null) {
-            String document = stored.findById(StoredStock.ONLY).map(StoredStock::document).orElseGet(() -> StockDocument.write(OwnStock.usual()));
+            String document = stored.findById(StoredStock.ONLY)
+                    .map(StoredStock::document)
+                    .orElseGet(() -> StockDocument.write(OwnStock.usual()));
             try {
                 room = room(StockDocument.read(document), document, true);
             } catch (UnreadablePlan | Refusal garbled) {
@@ -172,6 +186,12 @@ public class StockRoom {
     }
 
     private Room room(OwnStock own, String document, boolean readable) {
-        return new Room(own, published.with(own), document, UUID.nameUUIDFromBytes(document.getBytes(StandardCharsets.UTF_8)).toString(), readable);
+        return new Room(
+                own,
+                published.with(own),
+                document,
+                UUID.nameUUIDFromBytes(document.getBytes(StandardCharsets.UTF_8))
+                        .toString(),
+                readable);
     }
 }

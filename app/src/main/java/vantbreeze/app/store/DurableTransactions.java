@@ -14,9 +14,10 @@ import org.springframework.transaction.TransactionSystemException;
 import org.springframework.transaction.support.DefaultTransactionStatus;
 
 /**
- * Transactions that are on disk when they are answered. H2 by itself writes a commit up to half a second later (WRITE_DELAY)
- * and leaves it to the operating system when it reaches the disk; CHECKPOINT SYNC writes what is committed and has the
- * operating system put it on the disk before it returns (H2 2.3, "Durability problems" and the command's own page).
+ * Transactions that are on disk when they are answered. H2 by itself writes a commit up to half a second later
+ * (WRITE_DELAY) and leaves it to the operating system when it reaches the disk; CHECKPOINT SYNC writes what is
+ * committed and has the operating system put it on the disk before it returns (H2 2.3, "Durability problems" and the
+ * command's own page).
  */
 final class DurableTransactions extends JpaTransactionManager {
 
@@ -44,7 +45,8 @@ final class DurableTransactions extends JpaTransactionManager {
     }
 
     private void sync() {
-        try (Connection connection = store.getConnection(); Statement statement = connection.createStatement()) {
+        try (Connection connection = store.getConnection();
+                Statement statement = connection.createStatement()) {
             statement.execute("CHECKPOINT SYNC");
         } catch (SQLException unable) {
             openAnew();
@@ -53,8 +55,9 @@ final class DurableTransactions extends JpaTransactionManager {
     }
 
     /**
-     * A database whose write failed has closed itself, at the last state that is whole. With the connections to it gone it is
-     * opened anew by the next question, so that what is kept is shown at once and can be changed as soon as there is room.
+     * A database whose write failed has closed itself, at the last state that is whole. With the connections to it gone
+     * it is opened anew by the next question, so that what is kept is shown at once and can be changed as soon as there
+     * is room.
      */
     private void openAnew() {
         try {

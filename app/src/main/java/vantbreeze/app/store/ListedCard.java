@@ -11,4 +11,11 @@ import org.springframework.lang.Nullable;
  * @param madeOf what its summary was worked out of; null when there is none
  * @param facts its summary's facts, as JSON
  */
-public record ListedCard(UUID id, int revision, String name, Instant changedAt, @Nullable Instant deletedAt, @Nullable String madeOf, @Nullable String facts) { }
+public record ListedCard(
+        UUID id,
+        int revision,
+        String name,
+        Instant changedAt,
+        @Nullable Instant deletedAt,
+        @Nullable String madeOf,
+        @Nullable String facts) {}

@@ -20,13 +20,16 @@ public class StoredCard implements Persistable<UUID> {
     /** Empty until first stored, which is how a new card is told from an old one. */
     @Version
     private Integer revision;
+
     private String name;
+
     @Column(length = 400_000)
     private String document;
+
     private Instant changedAt;
     private Instant deletedAt;
 
-    protected StoredCard() { }
+    protected StoredCard() {}
 
     /** A card that has not been stored before. */
     public StoredCard(UUID id, String name, String document, Instant now) {

@@ -4,4 +4,4 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** The cards in the database. */
-public interface StoredCards extends JpaRepository<StoredCard, UUID> { }
+public interface StoredCards extends JpaRepository<StoredCard, UUID> {}

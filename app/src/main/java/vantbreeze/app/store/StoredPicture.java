@@ -14,11 +14,13 @@ public class StoredPicture {
 
     @Id
     private UUID id;
+
     @Column(length = 20_000_000)
     private byte[] content;
+
     private Instant keptAt;
 
-    protected StoredPicture() { }
+    protected StoredPicture() {}
 
     /** The row of a picture. */
     public StoredPicture(UUID id, byte[] content, Instant keptAt) {

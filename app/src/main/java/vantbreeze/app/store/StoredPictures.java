@@ -4,4 +4,4 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** The pictures in the database. */
-public interface StoredPictures extends JpaRepository<StoredPicture, UUID> { }
+public interface StoredPictures extends JpaRepository<StoredPicture, UUID> {}

@@ -15,10 +15,11 @@ public class StoredStock {
 
     @Id
     private Integer id = ONLY;
+
     @Column(length = 400_000)
     private String document;
 
-    protected StoredStock() { }
+    protected StoredStock() {}
 
     /** The row with this document. */
     public StoredStock(String document) {

@@ -11,4 +11,4 @@ import org.springframework.lang.Nullable;
  * @param facts what is read, as JSON
  * @param sketch what is drawn, as JSON; null when the card can't be opened
  */
-public record StoredSummary(UUID card, String madeOf, String facts, @Nullable String sketch) { }
+public record StoredSummary(UUID card, String madeOf, String facts, @Nullable String sketch) {}

@@ -16,15 +16,19 @@ public class StoredVersion implements Persistable<UUID> {
 
     @Id
     private UUID id;
+
     private UUID card;
     private String name;
+
     @Column(length = 400_000)
     private String document;
+
     private Instant madeAt;
+
     @Transient
     private boolean fresh;
 
-    protected StoredVersion() { }
+    protected StoredVersion() {}
 
     /** A new version of {@code card}. */
     public StoredVersion(UUID id, UUID card, String name, String document, Instant madeAt) {

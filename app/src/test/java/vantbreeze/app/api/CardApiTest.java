@@ -28,12 +28,20 @@ class CardApiTest {
     private MockMvc web;
 
     private ResultActions send(String path, String body) throws Exception {
-        return web.perform(post("/api/cards" + path).contentType(MediaType.APPLICATION_JSON).content(body));
+        return web.perform(post("/api/cards" + path)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(body));
     }
 
     private String begin() throws Exception {
-        String card = send("", "{\"structure\":\"z-fold\",\"ruler\":\"mm\",\"width\":\"12 cm\",\"height\":\"90\",\"envelope\":\"c6\"}")
-                .andExpect(status().isCreated()).andReturn().getResponse().getContentAsString();
+        String card = send(
+                        "",
+                        "{\"structure\":\"z-fold\",\"ruler\":\"mm\",\"width\":\"12 "
+                                + "cm\",\"height\":\"90\",\"envelope\":\"c6\"}")
+                .andExpect(status().isCreated())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
         return JsonPath.read(card, "$.id");
     }
 
@@ -63,10 +71,12 @@ class CardApiTest {
     void aChangeOfAnOlderStateIsAConflict() throws Exception {
         String id = begin();
         send("/" + id + "/changes", "{\"revision\":0,\"field\":\"leg\",\"divisions\":-5}")
-                .andExpect(status().isOk()).andExpect(jsonPath("$.revision").value(1))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.revision").value(1))
                 .andExpect(jsonPath("$.measures[2].figure.text").value("55 mm"));
         send("/" + id + "/changes", "{\"revision\":0,\"field\":\"leg\",\"divisions\":1}")
-                .andExpect(status().isConflict()).andExpect(jsonPath("$.detail").value(containsString("another window")));
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail").value(containsString("another window")));
     }
 
     @Test
@@ -80,11 +90,15 @@ class CardApiTest {
 
     @Test
     void unreadableRequestsAreProblemsToo() throws Exception {
-        send("", "{").andExpect(status().isBadRequest()).andExpect(content().contentType(MediaType.APPLICATION_PROBLEM_JSON));
+        send("", "{")
+                .andExpect(status().isBadRequest())
+                .andExpect(content().contentType(MediaType.APPLICATION_PROBLEM_JSON));
         send("", "{\"structure\":\"z-fold\",\"ruler\":\"cubit\",\"width\":\"1\",\"height\":\"1\"}")
-                .andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.field").value("ruler"));
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("ruler"));
         send("/opened", "{\"document\":\"hello\"}")
-                .andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.field").value("document"));
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("document"));
         web.perform(get("/api/cards/" + begin() + "/plan.pdf?page=a0")).andExpect(status().isUnprocessableEntity());
     }
 
@@ -98,8 +112,10 @@ class CardApiTest {
 
     @Test
     void theApiIsDescribed() throws Exception {
-        web.perform(get("/v3/api-docs")).andExpect(status().isOk())
+        web.perform(get("/v3/api-docs"))
+                .andExpect(status().isOk())
                 .andExpect(jsonPath("$.paths['/api/cards/{id}/changes']").exists())
-                .andExpect(jsonPath("$.components.schemas.CardView.required", hasItems("revision", "pieces", "footprint")));
+                .andExpect(jsonPath(
+                        "$.components.schemas.CardView.required", hasItems("revision", "pieces", "footprint")));
     }
 }

@@ -25,21 +25,27 @@ import org.springframework.http.HttpEntity;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 
-/** The standing line answers as a request for the same does, says why not in words, and takes up nobody from elsewhere. */
+/**
+ * The standing line answers as a request for the same does, says why not in words, and takes up nobody from elsewhere.
+ */
 @SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT, properties = "spring.datasource.url=jdbc:h2:mem:socket")
 class HandSocketTest {
 
     @LocalServerPort
     private int port;
+
     @Autowired
     private TestRestTemplate web;
+
     private final BlockingQueue<String> heard = new LinkedBlockingQueue<>();
     private WebSocket line;
     private String card;
 
     @BeforeEach
     void aZFoldAndALine() {
-        card = JsonPath.read(post("/api/cards", "{\"structure\":\"z-fold\",\"ruler\":\"mm\",\"width\":\"126\",\"height\":\"92\"}"), "$.id");
+        card = JsonPath.read(
+                post("/api/cards", "{\"structure\":\"z-fold\",\"ruler\":\"mm\",\"width\":\"126\",\"height\":\"92\"}"),
+                "$.id");
         line = takenUp("http://localhost:" + port);
     }
 
@@ -55,8 +61,11 @@ class HandSocketTest {
     }
 
     private WebSocket takenUp(String origin) {
-        return HttpClient.newHttpClient().newWebSocketBuilder().header("Origin", origin)
-                .buildAsync(URI.create("ws://localhost:%d/api/hand".formatted(port)), new Listener()).join();
+        return HttpClient.newHttpClient()
+                .newWebSocketBuilder()
+                .header("Origin", origin)
+                .buildAsync(URI.create("ws://localhost:%d/api/hand".formatted(port)), new Listener())
+                .join();
     }
 
     private final class Listener implements WebSocket.Listener {
@@ -83,7 +92,8 @@ class HandSocketTest {
 
     private static String moving(int index, double across) {
         return """
-                {"revision":0,"kind":"SCORE","piece":0,"index":%d,"end":"WHOLE","acrossMm":%s,"upMm":0,"snap":"MARKS","pushes":false,"keep":false,"closed":0.5}"""
+                {"revision":0,"kind":"SCORE","piece":0,"index":%d,"end":"WHOLE","acrossMm":%s,
+                "upMm":0,"snap":"MARKS","pushes":false,"keep":false,"closed":0.5}"""
                 .formatted(index, across);
     }
 
@@ -111,8 +121,12 @@ class HandSocketTest {
         String gone = asked(card, moving(9, 40));
         assertThat(JsonPath.<String>read(gone, "$.problem.detail")).contains("Take hold of it again");
         assertThat(JsonPath.<String>read(gone, "$.problem.field")).isEqualTo("hand");
-        assertThat(JsonPath.<Integer>read(asked("00000000-0000-0000-0000-000000000000", moving(0, 40)), "$.problem.status")).isEqualTo(404);
-        assertThat(JsonPath.<Integer>read(asked(card, moving(0, 40).replace("\"revision\":0", "\"revision\":7")), "$.problem.status")).isEqualTo(409);
+        assertThat(JsonPath.<Integer>read(
+                        asked("00000000-0000-0000-0000-000000000000", moving(0, 40)), "$.problem.status"))
+                .isEqualTo(404);
+        assertThat(JsonPath.<Integer>read(
+                        asked(card, moving(0, 40).replace("\"revision\":0", "\"revision\":7")), "$.problem.status"))
+                .isEqualTo(409);
         assertThat(asked(card, moving(0, 40))).contains("\"moved\"");
     }
 
@@ -120,10 +134,14 @@ class HandSocketTest {
     void noticesThatTheCardMovedOn() throws InterruptedException {
         assertThat(asked(card, moving(0, 40))).contains("\"moved\"");
         post("/api/cards/%s/hand".formatted(card), moving(0, 48).replace("\"keep\":false", "\"keep\":true"));
-        assertThat(JsonPath.<Integer>read(asked(card, moving(0, 40)), "$.problem.status")).isEqualTo(409);
-        assertThat(asked(card, moving(0, 40).replace("\"revision\":0", "\"revision\":1"))).contains("\"moved\"");
+        assertThat(JsonPath.<Integer>read(asked(card, moving(0, 40)), "$.problem.status"))
+                .isEqualTo(409);
+        assertThat(asked(card, moving(0, 40).replace("\"revision\":0", "\"revision\":1")))
+                .contains("\"moved\"");
         web.delete("/api/cards/" + card);
-        assertThat(JsonPath.<Integer>read(asked(card, moving(0, 40).replace("\"revision\":0", "\"revision\":1")), "$.problem.status")).isEqualTo(404);
+        assertThat(JsonPath.<Integer>read(
+                        asked(card, moving(0, 40).replace("\"revision\":0", "\"revision\":1")), "$.problem.status"))
+                .isEqualTo(404);
     }
 
     @Test
@@ -133,6 +151,7 @@ class HandSocketTest {
 
     @Test
     void takesUpNobodyFromElsewhere() {
-        assertThatThrownBy(() -> takenUp("http://elsewhere.example")).hasMessageContaining("WebSocketHandshakeException");
+        assertThatThrownBy(() -> takenUp("http://elsewhere.example"))
+                .hasMessageContaining("WebSocketHandshakeException");
     }
 }

@@ -42,6 +42,7 @@ class LayerApiTest {
 
     @Autowired
     private MockMvc web;
+
     private String card;
 
     private ResultActions send(String path, String body) throws Exception {
@@ -49,7 +50,10 @@ class LayerApiTest {
     }
 
     private ResultActions wish(int revision, String what, String faces, String layers) throws Exception {
-        return send(card + "/layers", "{\"revision\":%d,\"what\":\"%s\",\"faces\":%s,\"layers\":%s,\"embellishments\":[]}".formatted(revision, what, faces, layers));
+        return send(
+                card + "/layers",
+                "{\"revision\":%d,\"what\":\"%s\",\"faces\":%s,\"layers\":%s,\"embellishments\":[]}"
+                        .formatted(revision, what, faces, layers));
     }
 
     private static String face(int panel, boolean face) {
@@ -58,57 +62,98 @@ class LayerApiTest {
 
     @BeforeEach
     void aGatefold() throws Exception {
-        String begun = send("/api/cards", "{\"structure\":\"gatefold\",\"ruler\":\"mm\",\"width\":\"120\",\"height\":\"150\"}")
-                .andExpect(status().isCreated()).andReturn().getResponse().getContentAsString();
+        String begun = send(
+                        "/api/cards",
+                        "{\"structure\":\"gatefold\",\"ruler\":\"mm\",\"width\":\"120\",\"height\":\"150\"}")
+                .andExpect(status().isCreated())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
         card = "/api/cards/" + JsonPath.read(begun, "$.id");
     }
 
     @Test
     void allThatShowsIsDressedAtOnceAndTakenOffAgain() throws Exception {
-        wish(0, "SUGGEST", "[]", "[]").andExpect(status().isOk()).andExpect(jsonPath("$.layers", hasSize(11)))
-                .andExpect(jsonPath("$.layers[0].number", greaterThan(0))).andExpect(jsonPath("$.papers", hasSize(2)));
-        web.perform(get(card + "/layers")).andExpect(jsonPath("$.cuts", hasSize(greaterThan(2)))).andExpect(jsonPath("$.faces", hasSize(6)))
-                .andExpect(jsonPath("$.dressed", hasSize(6))).andExpect(jsonPath("$.borders", hasSize(4)));
+        wish(0, "SUGGEST", "[]", "[]")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.layers", hasSize(11)))
+                .andExpect(jsonPath("$.layers[0].number", greaterThan(0)))
+                .andExpect(jsonPath("$.papers", hasSize(2)));
+        web.perform(get(card + "/layers"))
+                .andExpect(jsonPath("$.cuts", hasSize(greaterThan(2))))
+                .andExpect(jsonPath("$.faces", hasSize(6)))
+                .andExpect(jsonPath("$.dressed", hasSize(6)))
+                .andExpect(jsonPath("$.borders", hasSize(4)));
         wish(1, "CLEAR", "[]", "[]").andExpect(jsonPath("$.layers", hasSize(0)));
         wish(1, "CLEAR", "[]", "[]").andExpect(status().isConflict());
     }
 
     @Test
     void facesAreDressedOneByOneAndOnePaperRunsAcrossTheGate() throws Exception {
-        wish(0, "DRESS", "[" + face(1, true) + "]", MAT).andExpect(jsonPath("$.layers", hasSize(1))).andExpect(jsonPath("$.layers[0].corners", hasSize(4)));
-        wish(1, "RUN", "[%s,%s]".formatted(face(2, false), face(0, false)), MAT).andExpect(jsonPath("$.layers", hasSize(3)));
-        web.perform(get(card + "/layers")).andExpect(jsonPath("$.cuts[?(@.whole)]", hasSize(2))).andExpect(jsonPath("$.cuts[?(@.whole)].notes", hasItem(containsString("cut one piece of"))));
+        wish(0, "DRESS", "[" + face(1, true) + "]", MAT)
+                .andExpect(jsonPath("$.layers", hasSize(1)))
+                .andExpect(jsonPath("$.layers[0].corners", hasSize(4)));
+        wish(1, "RUN", "[%s,%s]".formatted(face(2, false), face(0, false)), MAT)
+                .andExpect(jsonPath("$.layers", hasSize(3)));
+        web.perform(get(card + "/layers"))
+                .andExpect(jsonPath("$.cuts[?(@.whole)]", hasSize(2)))
+                .andExpect(jsonPath("$.cuts[?(@.whole)].notes", hasItem(containsString("cut one piece of"))));
         wish(2, "DRESS", "[" + face(0, false) + "]", "[{\"paper\":\"paper-160\",\"border\":\"3\",\"divisions\":2}]")
                 .andExpect(jsonPath("$.layers", hasSize(3)));
-        web.perform(get(card + "/layers")).andExpect(jsonPath("$.dressed[1].layers[0].border.text").value("5 mm"));
+        web.perform(get(card + "/layers"))
+                .andExpect(jsonPath("$.dressed[1].layers[0].border.text").value("5 mm"));
         wish(3, "UNDRESS", "[" + face(0, false) + "]", "[]").andExpect(jsonPath("$.layers", hasSize(1)));
-        send(card + "/layers", "{\"revision\":4,\"what\":\"DRESS\",\"faces\":[%s],\"layers\":%s,\"embellishments\":[{\"name\":\"bow\",\"width\":\"20\",\"height\":\"15\",\"standsUp\":\"6\"}]}"
-                .formatted(face(1, true), MAT)).andExpect(status().isOk());
-        web.perform(get(card + "/layers")).andExpect(jsonPath("$.dressed[0].embellishments[0].name").value("bow"));
+        send(
+                        card + "/layers",
+                        ("{\"revision\":4,\"what\":\"DRESS\",\"faces\":[%s],\"layers\":%s,"
+                                        + "\"embellishments\":[{\"name\":\"bow\",\"width\":\"20\",\"height\":\"15\","
+                                        + "\"standsUp\":\"6\"}]}")
+                                .formatted(face(1, true), MAT))
+                .andExpect(status().isOk());
+        web.perform(get(card + "/layers"))
+                .andExpect(jsonPath("$.dressed[0].embellishments[0].name").value("bow"));
     }
 
     @Test
     void whatCantBeIsToldInWordsAndLosesNothing() throws Exception {
-        wish(0, "DRESS", "[]", MAT).andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.detail", containsString("Tick a panel")));
-        wish(0, "DRESS", "[" + face(99, true) + "]", MAT).andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.detail", containsString("not there any more")));
-        wish(0, "RUN", "[" + face(0, true) + "]", MAT).andExpect(jsonPath("$.detail", containsString("two panels or more")));
-        wish(0, "DRESS", "[" + face(0, true) + "]", MAT.replace("\"3\"", "\"wide\"")).andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.field").value("border"));
-        wish(0, "DRESS", "[" + face(0, true) + "]", MAT.replace("\"3\"", "\"400\"")).andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.detail", containsString("Type a smaller one")));
+        wish(0, "DRESS", "[]", MAT)
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("Tick a panel")));
+        wish(0, "DRESS", "[" + face(99, true) + "]", MAT)
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("not there any more")));
+        wish(0, "RUN", "[" + face(0, true) + "]", MAT)
+                .andExpect(jsonPath("$.detail", containsString("two panels or more")));
+        wish(0, "DRESS", "[" + face(0, true) + "]", MAT.replace("\"3\"", "\"wide\""))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("border"));
+        wish(0, "DRESS", "[" + face(0, true) + "]", MAT.replace("\"3\"", "\"400\""))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("Type a smaller one")));
         wish(0, "PUT_BACK", "[" + face(0, true) + "]", "[]").andExpect(status().isUnprocessableEntity());
-        wish(0, "DRESS", "[" + face(0, true) + "]", MAT.replace("\"3\"", "\"40\"")).andExpect(status().isOk()).andExpect(jsonPath("$.findings[0].text", containsString("eats all of Left flap")));
+        wish(0, "DRESS", "[" + face(0, true) + "]", MAT.replace("\"3\"", "\"40\""))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.findings[0].text", containsString("eats all of Left flap")));
     }
 
     @Test
     void theListLeavesTheHouseAsTableAndAsPages() throws Exception {
         wish(0, "SUGGEST", "[]", "[]");
-        web.perform(get(card + "/layers.csv")).andExpect(status().isOk()).andExpect(content().contentTypeCompatibleWith("text/csv"))
-                .andExpect(content().string(containsString("number,count,width"))).andExpect(header().string("Content-Disposition", containsString("layers.csv")));
-        web.perform(get(card + "/layers.pdf")).andExpect(status().isOk()).andExpect(content().contentType(MediaType.APPLICATION_PDF));
+        web.perform(get(card + "/layers.csv"))
+                .andExpect(status().isOk())
+                .andExpect(content().contentTypeCompatibleWith("text/csv"))
+                .andExpect(content().string(containsString("number,count,width")))
+                .andExpect(header().string("Content-Disposition", containsString("layers.csv")));
+        web.perform(get(card + "/layers.pdf"))
+                .andExpect(status().isOk())
+                .andExpect(content().contentType(MediaType.APPLICATION_PDF));
         web.perform(get(card + "/layers.pdf?page=b2")).andExpect(status().isUnprocessableEntity());
     }
 
     private ResultActions picture(byte[] file) throws Exception {
-        return web.perform(post("/api/stock/pictures").contentType(MediaType.APPLICATION_OCTET_STREAM).content(file));
+        return web.perform(post("/api/stock/pictures")
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .content(file));
     }
 
     private static byte[] drawn(String format, int width, int height) throws IOException {
@@ -120,9 +165,17 @@ class LayerApiTest {
     @Test
     void aPictureIsWrittenAnewAndMadeToFit() throws Exception {
         for (String format : new String[] {"png", "jpg"}) {
-            String kept = picture(drawn(format, 3000, 1500)).andExpect(status().isOk()).andReturn().getResponse().getContentAsString();
-            byte[] content = web.perform(get("/api/stock/pictures/" + JsonPath.read(kept, "$.id"))).andExpect(status().isOk())
-                    .andExpect(content().contentType(MediaType.IMAGE_PNG)).andReturn().getResponse().getContentAsByteArray();
+            String kept = picture(drawn(format, 3000, 1500))
+                    .andExpect(status().isOk())
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsString();
+            byte[] content = web.perform(get("/api/stock/pictures/" + JsonPath.read(kept, "$.id")))
+                    .andExpect(status().isOk())
+                    .andExpect(content().contentType(MediaType.IMAGE_PNG))
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsByteArray();
             BufferedImage image = ImageIO.read(new ByteArrayInputStream(content));
             assertThat(image.getWidth()).isEqualTo(1024);
             assertThat(image.getHeight()).isEqualTo(512);
@@ -131,44 +184,98 @@ class LayerApiTest {
 
     /** A PNG that says it is 60,000 pixels wide, in fewer bytes than this test is long (PNG, ISO/IEC 15948, 11.2.2). */
     private static byte[] said(int width, int height) {
-        ByteBuffer header = ByteBuffer.allocate(17).put("IHDR".getBytes(StandardCharsets.US_ASCII)).putInt(width).putInt(height)
-                .put((byte) 8).put((byte) 2).put((byte) 0).put((byte) 0).put((byte) 0);
+        ByteBuffer header = ByteBuffer.allocate(17)
+                .put("IHDR".getBytes(StandardCharsets.US_ASCII))
+                .putInt(width)
+                .putInt(height)
+                .put((byte) 8)
+                .put((byte) 2)
+                .put((byte) 0)
+                .put((byte) 0)
+                .put((byte) 0);
         CRC32 check = new CRC32();
         check.update(header.array());
-        return ByteBuffer.allocate(33).put(new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10}).putInt(13).put(header.array()).putInt((int) check.getValue()).array();
+        return ByteBuffer.allocate(33)
+                .put(new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10})
+                .putInt(13)
+                .put(header.array())
+                .putInt((int) check.getValue())
+                .array();
     }
 
     @Test
     void whatIsNoPictureIsTold() throws Exception {
-        picture("not a picture".getBytes(StandardCharsets.UTF_8)).andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.detail", containsString("no PNG or JPEG")));
+        picture("not a picture".getBytes(StandardCharsets.UTF_8))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("no PNG or JPEG")));
         picture(new byte[0]).andExpect(status().isUnprocessableEntity());
         picture(drawn("gif", 20, 20)).andExpect(jsonPath("$.detail", containsString("no PNG or JPEG")));
-        picture(said(60_000, 40)).andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.detail", containsString("60,000 × 40 pixels")));
-        picture(said(40, 40)).andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.detail", containsString("damaged")));
-        picture(new byte[10 * 1024 * 1024 + 1]).andExpect(status().isPayloadTooLarge()).andExpect(jsonPath("$.detail", containsString("larger than 10 MB")));
-        web.perform(get("/api/stock/pictures/00000000-0000-0000-0000-000000000000")).andExpect(status().isNotFound());
+        picture(said(60_000, 40))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("60,000 × 40 pixels")));
+        picture(said(40, 40))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("damaged")));
+        picture(new byte[10 * 1024 * 1024 + 1])
+                .andExpect(status().isPayloadTooLarge())
+                .andExpect(jsonPath("$.detail", containsString("larger than 10 MB")));
+        web.perform(get("/api/stock/pictures/00000000-0000-0000-0000-000000000000"))
+                .andExpect(status().isNotFound());
     }
 
     @Test
     void aPaperIsKeptWithItsPrint() throws Exception {
-        Map<String, String> paper = Map.of("name", "Night kites", "grammage", "140", "grain", "UNKNOWN", "pattern", "PLAIN", "colour", "#1f3350", "print", "KITES", "ink", "#e9b44c");
-        send("/api/stock/own/cardstocks", new ObjectMapper().writeValueAsString(paper)).andExpect(status().isOk())
-                .andExpect(jsonPath("$.cardstocks[0].paper.print").value("KITES")).andExpect(jsonPath("$.cardstocks[0].pattern").value("DIRECTIONAL"));
-        send("/api/stock/own/cardstocks", new ObjectMapper().writeValueAsString(paper).replace("KITES", "IMAGE")).andExpect(status().isUnprocessableEntity())
+        Map<String, String> paper = Map.of(
+                "name",
+                "Night kites",
+                "grammage",
+                "140",
+                "grain",
+                "UNKNOWN",
+                "pattern",
+                "PLAIN",
+                "colour",
+                "#1f3350",
+                "print",
+                "KITES",
+                "ink",
+                "#e9b44c");
+        send("/api/stock/own/cardstocks", new ObjectMapper().writeValueAsString(paper))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.cardstocks[0].paper.print").value("KITES"))
+                .andExpect(jsonPath("$.cardstocks[0].pattern").value("DIRECTIONAL"));
+        send(
+                        "/api/stock/own/cardstocks",
+                        new ObjectMapper().writeValueAsString(paper).replace("KITES", "IMAGE"))
+                .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.field").value("picture"));
-        send("/api/stock/own/cardstocks", new ObjectMapper().writeValueAsString(paper).replace("#e9b44c", "gold")).andExpect(status().isUnprocessableEntity())
+        send(
+                        "/api/stock/own/cardstocks",
+                        new ObjectMapper().writeValueAsString(paper).replace("#e9b44c", "gold"))
+                .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.field").value("colour"));
     }
 
     @Test
     void layersOfAPanelThatIsGonePutThemselvesBackOrAreThrownAway() throws Exception {
-        String begun = send("/api/cards", "{\"structure\":\"concertina\",\"ruler\":\"mm\",\"width\":\"80\",\"height\":\"100\"}").andReturn().getResponse().getContentAsString();
+        String begun = send(
+                        "/api/cards",
+                        "{\"structure\":\"concertina\",\"ruler\":\"mm\",\"width\":\"80\",\"height\":\"100\"}")
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
         card = "/api/cards/" + JsonPath.read(begun, "$.id");
         wish(0, "DRESS", "[" + face(5, true) + "]", MAT).andExpect(jsonPath("$.layers", hasSize(1)));
-        send(card + "/changes", "{\"revision\":1,\"field\":\"panels\",\"text\":\"4\"}").andExpect(jsonPath("$.layers", hasSize(0)));
+        send(card + "/changes", "{\"revision\":1,\"field\":\"panels\",\"text\":\"4\"}")
+                .andExpect(jsonPath("$.layers", hasSize(0)));
         web.perform(get(card + "/layers")).andExpect(jsonPath("$.aside", hasSize(1)));
-        send(card + "/layers", "{\"revision\":2,\"what\":\"PUT_BACK\",\"faces\":[%s],\"layers\":[],\"embellishments\":[],\"aside\":0}".formatted(face(1, true)))
-                .andExpect(jsonPath("$.layers", hasSize(1))).andExpect(jsonPath("$.layers[0].panel").value(1));
+        send(
+                        card + "/layers",
+                        ("{\"revision\":2,\"what\":\"PUT_BACK\",\"faces\":[%s],\"layers\":[],"
+                                        + "\"embellishments\":[],\"aside\":0}")
+                                .formatted(face(1, true)))
+                .andExpect(jsonPath("$.layers", hasSize(1)))
+                .andExpect(jsonPath("$.layers[0].panel").value(1));
         web.perform(get(card + "/layers")).andExpect(jsonPath("$.aside", hasSize(0)));
     }
 }

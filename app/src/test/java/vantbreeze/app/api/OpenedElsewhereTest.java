@@ -33,8 +33,10 @@ class OpenedElsewhereTest {
 
     @Autowired
     private MockMvc web;
+
     @Autowired
     private JdbcClient store;
+
     @Autowired
     private StockRoom stock;
 
@@ -43,7 +45,8 @@ class OpenedElsewhereTest {
     }
 
     private static String read(ResultActions answer, String path) throws Exception {
-        return JsonPath.read(answer.andReturn().getResponse().getContentAsString(StandardCharsets.UTF_8), path).toString();
+        return JsonPath.read(answer.andReturn().getResponse().getContentAsString(StandardCharsets.UTF_8), path)
+                .toString();
     }
 
     @BeforeEach
@@ -62,20 +65,54 @@ class OpenedElsewhereTest {
     private String file() throws Exception {
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(24, 18, BufferedImage.TYPE_INT_RGB), "png", png);
-        String picture = read(web.perform(post("/api/stock/pictures").contentType(MediaType.APPLICATION_OCTET_STREAM).content(png.toByteArray())), "$.id");
-        String envelope = read(send("/api/stock/own/envelopes", "{\"name\":\"Kite envelope\",\"ruler\":\"mm\",\"width\":\"171\",\"height\":\"119\"}"), "$.envelopes[0].id");
-        send("/api/stock/own/envelopes", "{\"name\":\"Never named\",\"ruler\":\"mm\",\"width\":\"90\",\"height\":\"90\"}");
-        String sheet = read(send("/api/stock/own/sheets", "{\"name\":\"Poster offcut\",\"ruler\":\"mm\",\"width\":\"260\",\"height\":\"420\"}"), "$.sheets[0].id");
-        String paper = "{\"name\":\"%s\",\"grammage\":\"150\",\"grain\":\"LONG\",\"pattern\":\"PLAIN\",\"colour\":\"#a9cbe8\"%s}";
-        String card = read(send("/api/stock/own/cardstocks", paper.formatted("Sky card", "")), "$.cardstocks[0].id");
-        String print = read(send("/api/stock/own/cardstocks", paper.formatted("Our kites", ",\"print\":\"IMAGE\",\"image\":\"%s\"".formatted(picture))), "$.cardstocks[1].id");
-        String id = read(send("/api/cards", "{\"structure\":\"z-fold\",\"ruler\":\"mm\",\"width\":\"126\",\"height\":\"92\",\"envelope\":\"%s\",\"sheet\":\"%s\"}".formatted(envelope, sheet)),
+        String picture = read(
+                web.perform(post("/api/stock/pictures")
+                        .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                        .content(png.toByteArray())),
                 "$.id");
-        send("/api/cards/" + id + "/changes", "{\"revision\":0,\"field\":\"cardstock\",\"text\":\"%s\"}".formatted(card)).andExpect(status().isOk());
-        send("/api/cards/" + id + "/layers", """
-                {"revision":1,"what":"DRESS","faces":[{"panel":0,"face":true}],"layers":[{"paper":"%s","border":"5"}],"embellishments":[]}""".formatted(print))
+        String envelope = read(
+                send(
+                        "/api/stock/own/envelopes",
+                        "{\"name\":\"Kite envelope\",\"ruler\":\"mm\",\"width\":\"171\",\"height\":\"119\"}"),
+                "$.envelopes[0].id");
+        send(
+                "/api/stock/own/envelopes",
+                "{\"name\":\"Never named\",\"ruler\":\"mm\",\"width\":\"90\",\"height\":\"90\"}");
+        String sheet = read(
+                send(
+                        "/api/stock/own/sheets",
+                        "{\"name\":\"Poster offcut\",\"ruler\":\"mm\",\"width\":\"260\",\"height\":\"420\"}"),
+                "$.sheets[0].id");
+        String paper = "{\"name\":\"%s\",\"grammage\":\"150\",\"grain\":\"LONG\",\"pattern\":\"PLAIN\","
+                + "\"colour\":\"#a9cbe8\"%s}";
+        String card = read(send("/api/stock/own/cardstocks", paper.formatted("Sky card", "")), "$.cardstocks[0].id");
+        String print = read(
+                send(
+                        "/api/stock/own/cardstocks",
+                        paper.formatted("Our kites", ",\"print\":\"IMAGE\",\"image\":\"%s\"".formatted(picture))),
+                "$.cardstocks[1].id");
+        String id = read(
+                send(
+                        "/api/cards",
+                        ("{\"structure\":\"z-fold\",\"ruler\":\"mm\",\"width\":\"126\",\"height\":\"92\","
+                                        + "\"envelope\":\"%s\",\"sheet\":\"%s\"}")
+                                .formatted(envelope, sheet)),
+                "$.id");
+        send(
+                        "/api/cards/" + id + "/changes",
+                        "{\"revision\":0,\"field\":\"cardstock\",\"text\":\"%s\"}".formatted(card))
                 .andExpect(status().isOk());
-        return web.perform(get("/api/cards/" + id + "/plan.json")).andReturn().getResponse().getContentAsString(StandardCharsets.UTF_8);
+        send(
+                        "/api/cards/" + id + "/layers",
+                        """
+                {"revision":1,"what":"DRESS","faces":[{"panel":0,"face":true}],"layers":[{"paper":"%s","border":"5"}],
+                "embellishments":[]}"""
+                                .formatted(print))
+                .andExpect(status().isOk());
+        return web.perform(get("/api/cards/" + id + "/plan.json"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
     }
 
     private ResultActions open(String file) throws Exception {
@@ -86,11 +123,23 @@ class OpenedElsewhereTest {
     void bringsWhatItNamesAndNothingElse() throws Exception {
         String file = file();
         emptied();
-        String card = open(file).andExpect(status().isCreated()).andExpect(jsonPath("$.notes").value("")).andExpect(jsonPath("$.fit.envelope").value("Kite envelope"))
-                .andExpect(jsonPath("$.base.name").value("Sky card")).andExpect(jsonPath("$.papers[0].name").value("Our kites")).andReturn().getResponse().getContentAsString();
-        web.perform(get("/api/stock/own")).andExpect(jsonPath("$.envelopes", hasSize(1))).andExpect(jsonPath("$.sheets", hasSize(1))).andExpect(jsonPath("$.cardstocks", hasSize(2)));
+        String card = open(file)
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.notes").value(""))
+                .andExpect(jsonPath("$.fit.envelope").value("Kite envelope"))
+                .andExpect(jsonPath("$.base.name").value("Sky card"))
+                .andExpect(jsonPath("$.papers[0].name").value("Our kites"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        web.perform(get("/api/stock/own"))
+                .andExpect(jsonPath("$.envelopes", hasSize(1)))
+                .andExpect(jsonPath("$.sheets", hasSize(1)))
+                .andExpect(jsonPath("$.cardstocks", hasSize(2)));
         web.perform(get(JsonPath.<String>read(card, "$.papers[0].image"))).andExpect(status().isOk());
-        assertThat(JsonPath.<String>read(card, "$.document")).as("what it brought is not kept twice").doesNotContain("\"stock\"");
+        assertThat(JsonPath.<String>read(card, "$.document"))
+                .as("what it brought is not kept twice")
+                .doesNotContain("\"stock\"");
     }
 
     @Test
@@ -98,15 +147,21 @@ class OpenedElsewhereTest {
         String file = file();
         open(file).andExpect(status().isCreated());
         open(file).andExpect(status().isCreated());
-        web.perform(get("/api/stock/own")).andExpect(jsonPath("$.envelopes", hasSize(2))).andExpect(jsonPath("$.sheets", hasSize(1))).andExpect(jsonPath("$.cardstocks", hasSize(2)));
+        web.perform(get("/api/stock/own"))
+                .andExpect(jsonPath("$.envelopes", hasSize(2)))
+                .andExpect(jsonPath("$.sheets", hasSize(1)))
+                .andExpect(jsonPath("$.cardstocks", hasSize(2)));
     }
 
     @Test
     void anotherThingUnderTheSameIdStaysWhatItIs() throws Exception {
         String file = file();
-        store.sql("update stock set document = replace(document, 'Sky card', 'Rain card')").update();
+        store.sql("update stock set document = replace(document, 'Sky card', 'Rain card')")
+                .update();
         stock.lookAgain();
-        open(file).andExpect(status().isCreated()).andExpect(jsonPath("$.base.name").value("Sky card"));
+        open(file)
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.base.name").value("Sky card"));
         web.perform(get("/api/stock/own")).andExpect(jsonPath("$.cardstocks", hasSize(3)));
         web.perform(get("/api/cards")).andExpect(jsonPath("$", hasSize(2)));
     }
@@ -116,7 +171,10 @@ class OpenedElsewhereTest {
         String file = new ObjectMapper().readTree(file()).toString().replaceAll(",\"stock\":\\{.*}$", "}");
         emptied();
         String plain = file.replaceAll(",\"layers\":.*", "}");
-        open(plain).andExpect(status().isCreated()).andExpect(jsonPath("$.notes").value("Opened without its envelope and its sheet and its cardstock, which is not kept here."));
+        open(plain)
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.notes")
+                        .value("Opened without its envelope and its sheet and its cardstock, which is not kept here."));
     }
 
     @Test
@@ -124,7 +182,9 @@ class OpenedElsewhereTest {
         String file = file().replaceAll("(\"pictures\" : \\{\\s*\"[0-9a-f-]+\" : )\"[^\"]*\"", "$1\"bm9uZQ==\"");
         emptied();
         open(file).andExpect(status().isUnprocessableEntity());
-        web.perform(get("/api/stock/own")).andExpect(jsonPath("$.envelopes", hasSize(0))).andExpect(jsonPath("$.cardstocks", hasSize(0)));
+        web.perform(get("/api/stock/own"))
+                .andExpect(jsonPath("$.envelopes", hasSize(0)))
+                .andExpect(jsonPath("$.cardstocks", hasSize(0)));
         web.perform(get("/api/cards")).andExpect(jsonPath("$", hasSize(0)));
     }
 }

@@ -32,11 +32,19 @@ import vantbreeze.exchange.document.PlanDocument;
 
 class DrawerTest {
 
-    private static final Plan PLAN = new Plan("Kite day", "z-fold", new ZFold().proportioned(Size.ofMillimetres(120, 90), Ruler.MM_1),
-            Ruler.MM_1, null, null, "");
+    private static final Plan PLAN = new Plan(
+            "Kite day",
+            "z-fold",
+            new ZFold().proportioned(Size.ofMillimetres(120, 90), Ruler.MM_1),
+            Ruler.MM_1,
+            null,
+            null,
+            "");
 
     private final StoredCards stored = mock(StoredCards.class);
-    private final Drawer drawer = new Drawer(stored, mock(StoredVersions.class), mock(CardLists.class), room(), Clock.systemUTC());
+    private final Drawer drawer =
+            new Drawer(stored, mock(StoredVersions.class), mock(CardLists.class), room(), Clock.systemUTC());
+
     private static StockRoom room() {
         StockRoom room = mock(StockRoom.class);
         when(room.workshop()).thenReturn(Workshop.standard());

@@ -31,20 +31,27 @@ class ListingTest {
         StockRoom stock = mock();
         when(stock.fingerprint()).thenReturn("stock");
         when(summarizer.of(any())).thenReturn(new Summary("{}", null));
-        when(lists.present()).thenReturn(IntStream.range(0, CARDS)
-                .mapToObj(i -> new ListedCard(new UUID(1, i), 0, "Kite " + i, Instant.EPOCH, null, null, null)).toList());
+        when(lists.present())
+                .thenReturn(IntStream.range(0, CARDS)
+                        .mapToObj(i -> new ListedCard(new UUID(1, i), 0, "Kite " + i, Instant.EPOCH, null, null, null))
+                        .toList());
         return new Listing(lists, mock(), stock, summarizer, build, atOnce);
     }
 
     @Test
     void withTimeAllAreMadeAtOnce() {
-        assertThat(listing(Duration.ofMinutes(5)).cards()).allSatisfy(row -> assertThat(row.facts()).isEqualTo("{}"));
+        assertThat(listing(Duration.ofMinutes(5)).cards())
+                .allSatisfy(row -> assertThat(row.facts()).isEqualTo("{}"));
     }
 
     @Test
     void withNoneOneIsMadeAndTheOthersFollow() {
-        assertThat(listing(Duration.ZERO).cards()).hasSize(CARDS).satisfies(rows -> assertThat(rows.get(0).facts()).isEqualTo("{}"))
-                .allSatisfy(row -> assertThat(row.name()).startsWith("Kite")).filteredOn(row -> row.facts() == null).hasSize(CARDS - 1);
+        assertThat(listing(Duration.ZERO).cards())
+                .hasSize(CARDS)
+                .satisfies(rows -> assertThat(rows.get(0).facts()).isEqualTo("{}"))
+                .allSatisfy(row -> assertThat(row.name()).startsWith("Kite"))
+                .filteredOn(row -> row.facts() == null)
+                .hasSize(CARDS - 1);
         verify(lists, timeout(10_000).times(CARDS)).keep(any());
     }
 }

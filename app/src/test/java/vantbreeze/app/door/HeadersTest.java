@@ -26,21 +26,33 @@ class HeadersTest {
     @ParameterizedTest
     @ValueSource(strings = {"/api/cards", "/api/cards/nonsense", "/nothing-at-all", "/v3/api-docs"})
     void areOnEveryAnswer(String path) throws Exception {
-        web.perform(get(path)).andExpect(header().exists("Content-Security-Policy")).andExpect(header().string("X-Content-Type-Options", "nosniff"))
-                .andExpect(header().string("X-Frame-Options", "DENY")).andExpect(header().string("Referrer-Policy", "same-origin"))
-                .andExpect(header().exists("Permissions-Policy")).andExpect(header().string("Cross-Origin-Resource-Policy", "same-origin"));
+        web.perform(get(path))
+                .andExpect(header().exists("Content-Security-Policy"))
+                .andExpect(header().string("X-Content-Type-Options", "nosniff"))
+                .andExpect(header().string("X-Frame-Options", "DENY"))
+                .andExpect(header().string("Referrer-Policy", "same-origin"))
+                .andExpect(header().exists("Permissions-Policy"))
+                .andExpect(header().string("Cross-Origin-Resource-Policy", "same-origin"));
     }
 
     /** Content Security Policy 3: nothing but our own files, no script in the page, in nobody's frame. */
     @Test
     void allowNoScriptButOurOwnFiles() throws Exception {
         String policy = web.perform(get("/api/cards")).andReturn().getResponse().getHeader("Content-Security-Policy");
-        assertThat(Arrays.stream(policy.split("; "))).contains("default-src 'none'", "script-src 'self'", "object-src 'none'", "base-uri 'none'", "frame-ancestors 'none'");
+        assertThat(Arrays.stream(policy.split("; ")))
+                .contains(
+                        "default-src 'none'",
+                        "script-src 'self'",
+                        "object-src 'none'",
+                        "base-uri 'none'",
+                        "frame-ancestors 'none'");
         assertThat(policy).doesNotContain("unsafe-eval").doesNotContain("http:").doesNotContain("*");
     }
 
     @Test
     void aMakersCardsLieInNoCache() throws Exception {
-        web.perform(get("/api/cards")).andExpect(status().isOk()).andExpect(header().string("Cache-Control", "no-store"));
+        web.perform(get("/api/cards"))
+                .andExpect(status().isOk())
+                .andExpect(header().string("Cache-Control", "no-store"));
     }
 }

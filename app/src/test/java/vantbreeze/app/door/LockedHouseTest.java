@@ -16,7 +16,9 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 
 /** Where the passcode is asked for, nothing of the maker's is told before it is given. */
-@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT, properties = {"spring.datasource.url=jdbc:h2:mem:locked", "vantbreeze.passcode.always=true"})
+@SpringBootTest(
+        webEnvironment = WebEnvironment.RANDOM_PORT,
+        properties = {"spring.datasource.url=jdbc:h2:mem:locked", "vantbreeze.passcode.always=true"})
 class LockedHouseTest {
 
     @TempDir
@@ -29,6 +31,7 @@ class LockedHouseTest {
 
     @LocalServerPort
     private int port;
+
     @Autowired
     private Passcode passcode;
 
@@ -38,22 +41,49 @@ class LockedHouseTest {
     }
 
     private String get(String path, String... more) {
-        return RawHttp.answer(port, "GET %s HTTP/1.1".formatted(path), "Host: 127.0.0.1:" + port, more.length > 0 ? more[0] : "Accept: */*");
+        return RawHttp.answer(
+                port,
+                "GET %s HTTP/1.1".formatted(path),
+                "Host: 127.0.0.1:" + port,
+                more.length > 0 ? more[0] : "Accept: */*");
     }
 
     private String enter(String typed, String... more) {
         String body = "{\"passcode\":\"%s\"}".formatted(typed);
-        return RawHttp.answer(port, "POST /api/session HTTP/1.1", "Host: 127.0.0.1:" + port, "Content-Type: application/json", more.length > 0 ? more[0] : "Accept: */*",
-                "Content-Length: " + body.length(), "Connection: close", "", body);
+        return RawHttp.answer(
+                port,
+                "POST /api/session HTTP/1.1",
+                "Host: 127.0.0.1:" + port,
+                "Content-Type: application/json",
+                more.length > 0 ? more[0] : "Accept: */*",
+                "Content-Length: " + body.length(),
+                "Connection: close",
+                "",
+                body);
     }
 
     @Test
     void nothingOfTheMakersIsAnsweredBefore() {
-        for (String path : new String[] {"/api/cards", "/api/stock", "/api/backup", "/api/copies", "/api/house", "/v3/api-docs", "/api/cards/00000000-0000-0000-0000-000000000000"}) {
+        for (String path : new String[] {
+            "/api/cards",
+            "/api/stock",
+            "/api/backup",
+            "/api/copies",
+            "/api/house",
+            "/v3/api-docs",
+            "/api/cards/00000000-0000-0000-0000-000000000000"
+        }) {
             assertThat(get(path)).contains(" 401 ").contains("urn:vantbreeze:problem:locked");
         }
-        assertThat(RawHttp.status(port, "GET /api/hand HTTP/1.1", "Host: 127.0.0.1:" + port, "Upgrade: websocket", "Connection: Upgrade",
-                "Sec-WebSocket-Key: dGhlIHNhbXBsZSBub25jZQ==", "Sec-WebSocket-Version: 13")).isEqualTo(401);
+        assertThat(RawHttp.status(
+                        port,
+                        "GET /api/hand HTTP/1.1",
+                        "Host: 127.0.0.1:" + port,
+                        "Upgrade: websocket",
+                        "Connection: Upgrade",
+                        "Sec-WebSocket-Key: dGhlIHNhbXBsZSBub25jZQ==",
+                        "Sec-WebSocket-Version: 13"))
+                .isEqualTo(401);
     }
 
     @Test
@@ -65,9 +95,12 @@ class LockedHouseTest {
         assertThat(cookie.group(2)).contains("HttpOnly").contains("SameSite=Strict");
         assertThat(get("/api/cards", "Cookie: " + cookie.group(1))).contains(" 200 ");
         // the next one to enter gets another session
-        assertThat(enter("string and bridle", "Cookie: " + cookie.group(1))).contains("Set-Cookie: vantbreeze=").doesNotContain(cookie.group(1));
+        assertThat(enter("string and bridle", "Cookie: " + cookie.group(1)))
+                .contains("Set-Cookie: vantbreeze=")
+                .doesNotContain(cookie.group(1));
         assertThat(get("/api/cards", "Cookie: " + cookie.group(1))).contains(" 401 ");
-        assertThat(get("/api/cards", "Cookie: vantbreeze=0123456789ABCDEF0123456789ABCDEF")).contains(" 401 ");
+        assertThat(get("/api/cards", "Cookie: vantbreeze=0123456789ABCDEF0123456789ABCDEF"))
+                .contains(" 401 ");
     }
 
     @Test

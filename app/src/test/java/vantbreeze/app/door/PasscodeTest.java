@@ -22,6 +22,7 @@ class PasscodeTest {
 
     @TempDir
     private Path folder;
+
     private final MovingClock clock = new MovingClock();
     private Passcode passcode;
 
@@ -56,7 +57,8 @@ class PasscodeTest {
     void onlyItsHashIsKeptAndOnlyForTheMaker() throws Exception {
         String kept = Files.readString(folder.resolve("passcode"));
         assertThat(kept).startsWith("$2").doesNotContain("bridle");
-        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder.resolve("passcode")))).isEqualTo("rw-------");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder.resolve("passcode"))))
+                .isEqualTo("rw-------");
         assertThat(passcode.madeIfNone()).isNull();
     }
 
@@ -97,9 +99,18 @@ class PasscodeTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"127.0.0.1, false", "localhost, false", "::1, false", "0.0.0.0, true", "::, true", "192.168.5.9, true", "no-such-name.invalid, true"})
+    @CsvSource({
+        "127.0.0.1, false",
+        "localhost, false",
+        "::1, false",
+        "0.0.0.0, true",
+        "::, true",
+        "192.168.5.9, true",
+        "no-such-name.invalid, true"
+    })
     void isAskedWhereverOthersCanReachTheHouse(String address, boolean asked) {
-        assertThat(new Passcode(new Names(address, Set.of()), new DataFolder(folder), clock, false).isAsked()).isEqualTo(asked);
+        assertThat(new Passcode(new Names(address, Set.of()), new DataFolder(folder), clock, false).isAsked())
+                .isEqualTo(asked);
     }
 
     @Test

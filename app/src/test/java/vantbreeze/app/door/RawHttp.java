@@ -8,13 +8,15 @@ import java.nio.charset.StandardCharsets;
 /** Requests written by hand: clients of libraries set Host and Origin themselves. */
 final class RawHttp {
 
-    private RawHttp() { }
+    private RawHttp() {}
 
     /** The whole answer to a request of these lines, on a connection of its own. */
     static String answer(int port, String... lines) {
         try (Socket socket = new Socket("127.0.0.1", port)) {
             socket.setSoTimeout(20_000);
-            socket.getOutputStream().write((String.join("\r\n", lines) + "\r\nConnection: close\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
+            socket.getOutputStream()
+                    .write((String.join("\r\n", lines) + "\r\nConnection: close\r\n\r\n")
+                            .getBytes(StandardCharsets.US_ASCII));
             socket.getOutputStream().flush();
             return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException broken) {
@@ -26,7 +28,8 @@ final class RawHttp {
     static int status(int port, String... lines) {
         try (Socket socket = new Socket("127.0.0.1", port)) {
             socket.setSoTimeout(20_000);
-            socket.getOutputStream().write((String.join("\r\n", lines) + "\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
+            socket.getOutputStream()
+                    .write((String.join("\r\n", lines) + "\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
             socket.getOutputStream().flush();
             byte[] begun = socket.getInputStream().readNBytes(12);
             return Integer.parseInt(new String(begun, 9, 3, StandardCharsets.US_ASCII));

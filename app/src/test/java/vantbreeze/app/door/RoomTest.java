@@ -18,7 +18,8 @@ import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** A disk with less room than is wanted: read as ever, take nothing in, and say so. */
-@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:room", "vantbreeze.least-free-bytes=9000000000000000000"})
+@SpringBootTest(
+        properties = {"spring.datasource.url=jdbc:h2:mem:room", "vantbreeze.least-free-bytes=9000000000000000000"})
 @AutoConfigureMockMvc(print = MockMvcPrint.NONE)
 class RoomTest {
 
@@ -36,8 +37,13 @@ class RoomTest {
     @Test
     void nothingIsTakenInAndWhatIsKeptIsShown() throws Exception {
         web.perform(get("/api/cards")).andExpect(status().isOk());
-        web.perform(post("/api/cards").contentType(MediaType.APPLICATION_JSON).content("{\"structure\":\"z-fold\",\"ruler\":\"mm\",\"width\":\"126\",\"height\":\"92\"}"))
-                .andExpect(status().isInsufficientStorage()).andExpect(jsonPath("$.type").value("urn:vantbreeze:problem:disk-full"));
-        web.perform(get("/api/cards")).andExpect(status().isOk()).andExpect(jsonPath("$").isEmpty());
+        web.perform(post("/api/cards")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"structure\":\"z-fold\",\"ruler\":\"mm\",\"width\":\"126\",\"height\":\"92\"}"))
+                .andExpect(status().isInsufficientStorage())
+                .andExpect(jsonPath("$.type").value("urn:vantbreeze:problem:disk-full"));
+        web.perform(get("/api/cards"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$").isEmpty());
     }
 }

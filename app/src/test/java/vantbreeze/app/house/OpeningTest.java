@@ -44,7 +44,9 @@ class OpeningTest {
         Database.migrate(Database.source(folder.cards()));
         String document = Files.readString(Path.of("src/test/resources/documents/plan-1.json"));
         try (Connection connection = Database.open(folder.cards());
-                var insert = connection.prepareStatement("insert into card (id, revision, name, document, changed_at) values (?, 0, ?, ?, current_timestamp)")) {
+                var insert = connection.prepareStatement(
+                        "insert into card (id, revision, name, document, changed_at) values (?, 0, ?, ?, "
+                                + "current_timestamp)")) {
             for (int i = 0; i < count; i++) {
                 insert.setObject(1, UUID.randomUUID());
                 insert.setString(2, "Kite " + i);
@@ -56,8 +58,11 @@ class OpeningTest {
     }
 
     private static long readable(Map<String, Object> settled) throws SQLException {
-        try (Connection connection = DriverManager.getConnection((String) settled.get("spring.datasource.url"), "vantbreeze", "");
-                ResultSet row = connection.createStatement().executeQuery("select count(*) from card where document like '%vantbreeze-plan%'")) {
+        try (Connection connection =
+                        DriverManager.getConnection((String) settled.get("spring.datasource.url"), "vantbreeze", "");
+                ResultSet row = connection
+                        .createStatement()
+                        .executeQuery("select count(*) from card where document like '%vantbreeze-plan%'")) {
             row.next();
             return row.getLong(1);
         }
@@ -70,24 +75,30 @@ class OpeningTest {
         Files.createDirectories(folder.copies());
         Files.writeString(folder.copies().resolve("2026-05-30.zip"), "");
         opened(folder);
-        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder.path()))).isEqualTo("rwx------");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder.path())))
+                .isEqualTo("rwx------");
         for (Path file : new Path[] {folder.cards(), folder.copies().resolve("2026-05-30.zip")}) {
-            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file))).isEqualTo("rw-------");
+            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
+                    .isEqualTo("rw-------");
         }
     }
 
     @Test
     void aPortThatIsTakenIsToldInASentence() throws IOException {
         try (ServerSocket taken = new ServerSocket(0)) {
-            assertThatThrownBy(() -> new Opening().settled(folder(), "127.0.0.1", taken.getLocalPort())).isInstanceOf(CannotStart.class)
-                    .hasMessageContaining("port %d".formatted(taken.getLocalPort())).hasMessageContaining("VANTBREEZE_PORT");
+            assertThatThrownBy(() -> new Opening().settled(folder(), "127.0.0.1", taken.getLocalPort()))
+                    .isInstanceOf(CannotStart.class)
+                    .hasMessageContaining("port %d".formatted(taken.getLocalPort()))
+                    .hasMessageContaining("VANTBREEZE_PORT");
         }
     }
 
     @Test
     void aFolderThatCannotBeMadeIsToldInASentence() throws IOException {
         Files.writeString(place.resolve("cards"), "a file in its place");
-        assertThatThrownBy(() -> opened(folder())).isInstanceOf(CannotStart.class).hasMessageContaining("VANTBREEZE_DATA");
+        assertThatThrownBy(() -> opened(folder()))
+                .isInstanceOf(CannotStart.class)
+                .hasMessageContaining("VANTBREEZE_DATA");
     }
 
     /** Damage of six kinds: what can be read is shown, the file is as it was, and the words name the newest copy. */
@@ -119,15 +130,21 @@ class OpeningTest {
             Map<String, Object> settled = opened(folder);
             if (settled.containsKey("vantbreeze.access")) {
                 assertThat(settled).as("kind %d", kind).containsEntry("vantbreeze.access", "DAMAGED");
-                assertThat(Files.readAllBytes(folder.cards())).as("kind %d: the file is as it was", kind).isEqualTo(damaged);
-                assertThat((String) settled.get("vantbreeze.access-words")).contains(folder.cards().toString()).contains("restore " + folder.copies().resolve("2026-05-30.zip"));
-                // what stood where the damage is, is gone: at the file's end two cards or so, all over the file some more
+                assertThat(Files.readAllBytes(folder.cards()))
+                        .as("kind %d: the file is as it was", kind)
+                        .isEqualTo(damaged);
+                assertThat((String) settled.get("vantbreeze.access-words"))
+                        .contains(folder.cards().toString())
+                        .contains("restore " + folder.copies().resolve("2026-05-30.zip"));
+                // what stood where the damage is, is gone: at the file's end two cards or so, all over the file some
+                // more
                 long[] least = {12, 12, 8, 4, 0, 12};
                 assertThat(readable(settled)).as("kind %d", kind).isGreaterThanOrEqualTo(least[kind]);
             } else {
                 // one of the two headers is enough for H2 to mend the other
                 assertThat(kind).isEqualTo(5);
-                try (Connection connection = Database.open(folder.cards()); ResultSet row = connection.createStatement().executeQuery("select count(*) from card")) {
+                try (Connection connection = Database.open(folder.cards());
+                        ResultSet row = connection.createStatement().executeQuery("select count(*) from card")) {
                     row.next();
                     assertThat(row.getLong(1)).isEqualTo(12);
                 }
@@ -142,8 +159,11 @@ class OpeningTest {
         Arrays.fill(damaged, 0, 8192, (byte) 0);
         Files.write(folder.cards(), damaged);
         Map<String, Object> settled = opened(folder);
-        try (Connection connection = DriverManager.getConnection((String) settled.get("spring.datasource.url"), "vantbreeze", "")) {
-            assertThatThrownBy(() -> connection.createStatement().executeUpdate("delete from card")).isInstanceOf(SQLException.class).hasMessageContaining("read only");
+        try (Connection connection =
+                DriverManager.getConnection((String) settled.get("spring.datasource.url"), "vantbreeze", "")) {
+            assertThatThrownBy(() -> connection.createStatement().executeUpdate("delete from card"))
+                    .isInstanceOf(SQLException.class)
+                    .hasMessageContaining("read only");
         }
     }
 }

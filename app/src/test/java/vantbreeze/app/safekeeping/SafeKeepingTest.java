@@ -60,10 +60,13 @@ class SafeKeepingTest {
 
     @Autowired
     private MockMvc web;
+
     @Autowired
     private JdbcClient store;
+
     @Autowired
     private StockRoom stock;
+
     @Autowired
     private Copies copies;
 
@@ -87,12 +90,22 @@ class SafeKeepingTest {
     @Test
     void copiesLieInAFolderOfTheMakersOwn() throws Exception {
         assertThat(copies.daily()).isTrue();
-        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder.resolve("copies")))).isEqualTo("rwx------");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder.resolve("copies"))))
+                .isEqualTo("rwx------");
     }
 
     private String begin(String name) throws Exception {
-        return JsonPath.read(send("/api/cards", "{\"name\":\"%s\",\"structure\":\"z-fold\",\"ruler\":\"mm\",\"width\":\"124\",\"height\":\"92\"}".formatted(name))
-                .andExpect(status().isCreated()).andReturn().getResponse().getContentAsString(), "$.id");
+        return JsonPath.read(
+                send(
+                                "/api/cards",
+                                ("{\"name\":\"%s\",\"structure\":\"z-fold\",\"ruler\":\"mm\","
+                                                + "\"width\":\"124\",\"height\":\"92\"}")
+                                        .formatted(name))
+                        .andExpect(status().isCreated())
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString(),
+                "$.id");
     }
 
     private ResultActions send(String path, String body) throws Exception {
@@ -101,17 +114,30 @@ class SafeKeepingTest {
 
     private byte[] backup() throws Exception {
         var begun = web.perform(get("/api/backup")).andReturn();
-        var answer = web.perform(asyncDispatch(begun)).andExpect(status().isOk()).andReturn().getResponse();
-        assertThat(answer.getHeader("Content-Disposition")).contains("attachment").contains("vantbreeze-");
+        var answer = web.perform(asyncDispatch(begun))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse();
+        assertThat(answer.getHeader("Content-Disposition"))
+                .contains("attachment")
+                .contains("vantbreeze-");
         return answer.getContentAsByteArray();
     }
 
     private ResultActions bring(byte[] zip) throws Exception {
-        return web.perform(post("/api/restore").contentType(MediaType.APPLICATION_OCTET_STREAM).content(zip));
+        return web.perform(post("/api/restore")
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .content(zip));
     }
 
     private String brought(byte[] zip) throws Exception {
-        return JsonPath.read(bring(zip).andExpect(status().isCreated()).andReturn().getResponse().getContentAsString(), "$.name");
+        return JsonPath.read(
+                bring(zip)
+                        .andExpect(status().isCreated())
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString(),
+                "$.name");
     }
 
     private static Map<String, byte[]> unpacked(byte[] zip) throws IOException {
@@ -136,9 +162,16 @@ class SafeKeepingTest {
     }
 
     private String everything() {
-        return "%s\n%s\n%s\n%s".formatted(store.sql("select id, name, document, deleted_at is null from card order by id").query().listOfRows(),
-                store.sql("select id, card, name, document from card_version order by id").query().listOfRows(),
-                store.sql("select document from stock").query().listOfRows(), store.sql("select id from picture order by id").query().listOfRows());
+        return "%s\n%s\n%s\n%s"
+                .formatted(
+                        store.sql("select id, name, document, deleted_at is null from card order by id")
+                                .query()
+                                .listOfRows(),
+                        store.sql("select id, card, name, document from card_version order by id")
+                                .query()
+                                .listOfRows(),
+                        store.sql("select document from stock").query().listOfRows(),
+                        store.sql("select id from picture order by id").query().listOfRows());
     }
 
     @Test
@@ -146,18 +179,30 @@ class SafeKeepingTest {
         String kept = begin("Tail of forty");
         String gone = begin("Crashed at noon");
         send("/api/cards/" + kept + "/versions", "{\"name\":\"as cut\"}").andExpect(status().isCreated());
-        send("/api/stock/own/sheets", "{\"name\":\"Offcut\",\"ruler\":\"mm\",\"width\":\"211\",\"height\":\"303\"}").andExpect(status().isOk());
-        store.sql("insert into picture (id, content) values (random_uuid(), X'0102')").update();
+        send("/api/stock/own/sheets", "{\"name\":\"Offcut\",\"ruler\":\"mm\",\"width\":\"211\",\"height\":\"303\"}")
+                .andExpect(status().isOk());
+        store.sql("insert into picture (id, content) values (random_uuid(), X'0102')")
+                .update();
         web.perform(delete("/api/cards/" + gone));
         String then = everything();
         byte[] zip = backup();
         Map<String, byte[]> files = unpacked(zip);
-        assertThat(files).hasSize(6).containsKeys("manifest.json", "stock.json", "cards/%s.json".formatted(kept), "cards/%s.json".formatted(gone));
+        assertThat(files)
+                .hasSize(6)
+                .containsKeys(
+                        "manifest.json",
+                        "stock.json",
+                        "cards/%s.json".formatted(kept),
+                        "cards/%s.json".formatted(gone));
         // the checksum of a file in it, worked out by the machine's own library and not by ours
-        String sum = HexFormat.of().formatHex(java.security.MessageDigest.getInstance("SHA-256").digest(files.get("cards/%s.json".formatted(kept))));
-        assertThat(new String(files.get("manifest.json"), StandardCharsets.UTF_8)).contains(sum);
+        String sum = HexFormat.of()
+                .formatHex(java.security.MessageDigest.getInstance("SHA-256")
+                        .digest(files.get("cards/%s.json".formatted(kept))));
+        assertThat(new String(files.get("manifest.json"), StandardCharsets.UTF_8))
+                .contains(sum);
 
-        send("/api/cards/" + kept + "/changes", "{\"revision\":0,\"field\":\"name\",\"text\":\"Tail of fifty\"}").andExpect(status().isOk());
+        send("/api/cards/" + kept + "/changes", "{\"revision\":0,\"field\":\"name\",\"text\":\"Tail of fifty\"}")
+                .andExpect(status().isOk());
         String later = begin("Begun later");
         store.sql("delete from card_version").update();
         store.sql("delete from picture").update();
@@ -165,18 +210,34 @@ class SafeKeepingTest {
         stock.lookAgain();
         String changed = everything();
         String name = brought(zip);
-        web.perform(get("/api/copies/" + name + "/planned")).andExpect(status().isOk()).andExpect(jsonPath("$.changed[0]").value("Tail of forty"))
-                .andExpect(jsonPath("$.aside[0]").value("Begun later")).andExpect(jsonPath("$.back", hasSize(0))).andExpect(jsonPath("$.same").value(0))
-                .andExpect(jsonPath("$.stock").value(true)).andExpect(jsonPath("$.versions").value(1)).andExpect(jsonPath("$.pictures").value(1));
+        web.perform(get("/api/copies/" + name + "/planned"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.changed[0]").value("Tail of forty"))
+                .andExpect(jsonPath("$.aside[0]").value("Begun later"))
+                .andExpect(jsonPath("$.back", hasSize(0)))
+                .andExpect(jsonPath("$.same").value(0))
+                .andExpect(jsonPath("$.stock").value(true))
+                .andExpect(jsonPath("$.versions").value(1))
+                .andExpect(jsonPath("$.pictures").value(1));
         assertThat(everything()).as("looking changes nothing").isEqualTo(changed);
 
-        String undo = JsonPath.read(send("/api/copies/" + name + "/restored", "").andExpect(status().isOk()).andReturn().getResponse().getContentAsString(), "$.undo");
-        store.sql("delete from card where id = ?").param(java.util.UUID.fromString(later)).update();
+        String undo = JsonPath.read(
+                send("/api/copies/" + name + "/restored", "")
+                        .andExpect(status().isOk())
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString(),
+                "$.undo");
+        store.sql("delete from card where id = ?")
+                .param(java.util.UUID.fromString(later))
+                .update();
         assertThat(everything()).isEqualTo(then);
         assertThat(stock.own().sheets()).hasSize(1);
         // a window that looked at the card before is told that it moved on
-        send("/api/cards/" + kept + "/changes", "{\"revision\":1,\"field\":\"leg\",\"divisions\":1}").andExpect(status().isConflict());
-        web.perform(get("/api/copies/" + name + "/planned")).andExpect(jsonPath("$.nothing").value(true));
+        send("/api/cards/" + kept + "/changes", "{\"revision\":1,\"field\":\"leg\",\"divisions\":1}")
+                .andExpect(status().isConflict());
+        web.perform(get("/api/copies/" + name + "/planned"))
+                .andExpect(jsonPath("$.nothing").value(true));
 
         send("/api/copies/" + undo + "/restored", "").andExpect(status().isOk());
         web.perform(get("/api/cards/" + kept)).andExpect(jsonPath("$.name").value("Tail of fifty"));
@@ -192,18 +253,38 @@ class SafeKeepingTest {
         Map<String, byte[]> files = unpacked(zip);
         String card = "cards/%s.json".formatted(id);
         Map<String, byte[]> changed = new LinkedHashMap<>(files);
-        changed.put(card, new String(files.get(card), StandardCharsets.UTF_8).replace("124", "125").getBytes(StandardCharsets.UTF_8));
+        changed.put(
+                card,
+                new String(files.get(card), StandardCharsets.UTF_8)
+                        .replace("124", "125")
+                        .getBytes(StandardCharsets.UTF_8));
         Map<String, byte[]> missing = new LinkedHashMap<>(files);
         missing.remove(card);
         Map<String, byte[]> more = new LinkedHashMap<>(files);
         more.put("../../evil.sh", new byte[] {1});
         Map<String, byte[]> newer = new LinkedHashMap<>(files);
-        newer.put("manifest.json", new String(files.get("manifest.json"), StandardCharsets.UTF_8).replace("\"version\" : 1", "\"version\" : 9").getBytes(StandardCharsets.UTF_8));
+        newer.put(
+                "manifest.json",
+                new String(files.get("manifest.json"), StandardCharsets.UTF_8)
+                        .replace("\"version\" : 1", "\"version\" : 9")
+                        .getBytes(StandardCharsets.UTF_8));
         Map<String, byte[]> garbled = new LinkedHashMap<>(files);
-        garbled.put("manifest.json", "{\"format\":\"vantbreeze-backup\",\"cards\":[null]}".getBytes(StandardCharsets.UTF_8));
-        for (byte[] bad : List.of("dear diary".getBytes(StandardCharsets.UTF_8), new byte[0], java.util.Arrays.copyOf(zip, zip.length / 2), packed(changed), packed(missing),
-                packed(more), packed(newer), packed(garbled), packed(Map.of("hello.txt", new byte[3])))) {
-            bring(bad).andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.type").value("urn:vantbreeze:problem:unreadable-backup"))
+        garbled.put(
+                "manifest.json",
+                "{\"format\":\"vantbreeze-backup\",\"cards\":[null]}".getBytes(StandardCharsets.UTF_8));
+        for (byte[] bad : List.of(
+                "dear diary".getBytes(StandardCharsets.UTF_8),
+                new byte[0],
+                java.util.Arrays.copyOf(zip, zip.length / 2),
+                packed(changed),
+                packed(missing),
+                packed(more),
+                packed(newer),
+                packed(garbled),
+                packed(Map.of("hello.txt", new byte[3])))) {
+            bring(bad)
+                    .andExpect(status().isUnprocessableEntity())
+                    .andExpect(jsonPath("$.type").value("urn:vantbreeze:problem:unreadable-backup"))
                     .andExpect(jsonPath("$.detail").isNotEmpty());
         }
         bring(packed(changed)).andExpect(jsonPath("$.detail", containsString("not as it was written")));
@@ -220,11 +301,16 @@ class SafeKeepingTest {
         Map<String, byte[]> files = unpacked(backup());
         send("/api/cards/" + begin("Another"), "");
         String manifest = new String(files.get("manifest.json"), StandardCharsets.UTF_8);
-        files.put("manifest.json", manifest.replace("Tail of forty", "T".repeat(500)).getBytes(StandardCharsets.UTF_8));
+        files.put(
+                "manifest.json",
+                manifest.replace("Tail of forty", "T".repeat(500)).getBytes(StandardCharsets.UTF_8));
         String name = brought(packed(files));
-        store.sql("update card set document = replace(document, '124 mm', '125 mm')").update();
+        store.sql("update card set document = replace(document, '124 mm', '125 mm')")
+                .update();
         String before = everything();
-        send("/api/copies/" + name + "/restored", "").andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.detail", containsString("as it was before")));
+        send("/api/copies/" + name + "/restored", "")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("as it was before")));
         assertThat(everything()).isEqualTo(before);
     }
 
@@ -234,7 +320,8 @@ class SafeKeepingTest {
         for (int day = 1; day <= 12; day++) {
             Path old = Files.createDirectories(folder.resolve("copies")).resolve("2026-01-%02d.zip".formatted(day));
             Files.write(old, backup());
-            Files.setLastModifiedTime(old, FileTime.from(Instant.parse("2026-01-01T08:00:00Z").plus(Duration.ofDays(day))));
+            Files.setLastModifiedTime(
+                    old, FileTime.from(Instant.parse("2026-01-01T08:00:00Z").plus(Duration.ofDays(day))));
         }
         assertThat(copies.daily()).isTrue();
         assertThat(copies.daily()).as("once a day").isFalse();
@@ -243,22 +330,33 @@ class SafeKeepingTest {
         assertThat(all.get(9).name()).isEqualTo("2026-01-04.zip");
         web.perform(get("/api/copies")).andExpect(jsonPath("$", hasSize(10)));
         web.perform(get("/api/copies/" + all.get(0).name())).andExpect(status().isOk());
-        web.perform(get("/api/copies/" + all.get(0).name() + "/planned")).andExpect(jsonPath("$.nothing").value(true));
+        web.perform(get("/api/copies/" + all.get(0).name() + "/planned"))
+                .andExpect(jsonPath("$.nothing").value(true));
     }
 
     @Test
-    void theHousekeeperMakesTheCopyAndTakesAwayWhatWasDeletedLongAgo(@Autowired Drawer drawer, @Autowired Listing listing) throws Exception {
+    void theHousekeeperMakesTheCopyAndTakesAwayWhatWasDeletedLongAgo(
+            @Autowired Drawer drawer, @Autowired Listing listing) throws Exception {
         String old = begin("Crashed in spring");
         web.perform(delete("/api/cards/" + old));
-        store.sql("update card set deleted_at = dateadd('DAY', -40, deleted_at)").update();
-        store.sql("insert into picture (id, content, kept_at) values (random_uuid(), X'0102', dateadd('DAY', -40, current_timestamp))").update();
-        store.sql("insert into picture (id, content) values (random_uuid(), X'03')").update();
+        store.sql("update card set deleted_at = dateadd('DAY', -40, deleted_at)")
+                .update();
+        store.sql("insert into picture (id, content, kept_at) values (random_uuid(), X'0102', "
+                        + "dateadd('DAY', -40, current_timestamp))")
+                .update();
+        store.sql("insert into picture (id, content) values (random_uuid(), X'03')")
+                .update();
         Housekeeper keeper = new Housekeeper(copies, drawer, stock);
         keeper.round();
         keeper.destroy();
         assertThat(listing.deleted()).isEmpty();
-        assertThat(store.sql("select count(*) from picture").query(Long.class).single()).isEqualTo(1);
+        assertThat(store.sql("select count(*) from picture").query(Long.class).single())
+                .isEqualTo(1);
         // it is in the copy that was made just before
-        assertThat(new String(Files.readAllBytes(folder.resolve("copies").resolve(copies.all().get(0).name())), StandardCharsets.ISO_8859_1)).contains(old);
+        assertThat(new String(
+                        Files.readAllBytes(folder.resolve("copies")
+                                .resolve(copies.all().get(0).name())),
+                        StandardCharsets.ISO_8859_1))
+                .contains(old);
     }
 }

@@ -33,7 +33,8 @@ class PictureLimitsTest {
         how.setProgressiveMode(progressive ? ImageWriteParam.MODE_DEFAULT : ImageWriteParam.MODE_DISABLED);
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         writer.setOutput(ImageIO.createImageOutputStream(bytes));
-        writer.write(null, new IIOImage(new BufferedImage(width, height, BufferedImage.TYPE_BYTE_GRAY), null, null), how);
+        writer.write(
+                null, new IIOImage(new BufferedImage(width, height, BufferedImage.TYPE_BYTE_GRAY), null, null), how);
         writer.dispose();
         return bytes.toByteArray();
     }
@@ -56,15 +57,21 @@ class PictureLimitsTest {
     @Test
     void moreThanFortyMegapixelsAreRefused() throws IOException {
         byte[] small = jpeg(40, 40, false);
-        assertThatThrownBy(() -> pictures.keep(said(small, 19_500, 19_500))).isInstanceOf(Refusal.class).hasMessageContaining("19,500 × 19,500");
-        assertThatThrownBy(() -> pictures.keep(said(small, 8_000, 5_001))).isInstanceOf(Refusal.class).hasMessageContaining("8,000 × 5,001");
+        assertThatThrownBy(() -> pictures.keep(said(small, 19_500, 19_500)))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("19,500 × 19,500");
+        assertThatThrownBy(() -> pictures.keep(said(small, 8_000, 5_001)))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("8,000 × 5,001");
         assertThat(pictures.keep(small)).isNotEmpty();
     }
 
     @Test
     void aProgressiveOneIsRefusedByWhatItTakesToPaint() throws IOException {
         byte[] small = jpeg(40, 40, true);
-        assertThatThrownBy(() -> pictures.keep(said(small, 6_000, 6_000))).isInstanceOf(Refusal.class).hasMessageContaining("in good time");
+        assertThatThrownBy(() -> pictures.keep(said(small, 6_000, 6_000)))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("in good time");
         assertThat(pictures.keep(small)).isNotEmpty();
         // the same picture with a thousand empty passes more: each would go over all of it
         byte[] passes = new byte[small.length + 2_000];
@@ -73,7 +80,9 @@ class PictureLimitsTest {
             passes[i] = (byte) 0xff;
             passes[i + 1] = (byte) 0xda;
         }
-        assertThatThrownBy(() -> pictures.keep(said(passes, 2_000, 2_000))).isInstanceOf(Refusal.class).hasMessageContaining("in good time");
+        assertThatThrownBy(() -> pictures.keep(said(passes, 2_000, 2_000)))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("in good time");
     }
 
     @Test

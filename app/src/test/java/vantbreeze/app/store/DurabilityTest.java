@@ -24,28 +24,39 @@ import vantbreeze.core.structure.ZFold;
 /** What was answered is in the file: a copy of it taken at that moment, as a power cut leaves it, has the change. */
 class DurabilityTest {
 
-    private static final Plan PLAN = new Plan("Kite day", "z-fold", new ZFold().proportioned(Size.ofMillimetres(124, 92), Ruler.MM_1), Ruler.MM_1, null, null, "");
+    private static final Plan PLAN = new Plan(
+            "Kite day",
+            "z-fold",
+            new ZFold().proportioned(Size.ofMillimetres(124, 92), Ruler.MM_1),
+            Ruler.MM_1,
+            null,
+            null,
+            "");
 
     @TempDir
     private Path folder;
 
     @Test
     void everyChangeIsInTheFileWhenItIsAnswered() throws IOException, SQLException {
-        try (var house = new SpringApplicationBuilder(Vantbreeze.class).run("--server.port=0", "--vantbreeze.data=" + folder)) {
+        try (var house =
+                new SpringApplicationBuilder(Vantbreeze.class).run("--server.port=0", "--vantbreeze.data=" + folder)) {
             Drawer drawer = house.getBean(Drawer.class);
             UUID id = drawer.add(PLAN).id();
-            assertThat(inACopy("select name from card where id = '%s'".formatted(id))).isEqualTo("Kite day");
+            assertThat(inACopy("select name from card where id = '%s'".formatted(id)))
+                    .isEqualTo("Kite day");
             for (int i = 0; i < 3; i++) {
                 String name = "Kite day, take %d".formatted(i);
                 drawer.change(id, i, plan -> plan.named(name));
-                assertThat(inACopy("select name from card where id = '%s'".formatted(id))).isEqualTo(name);
+                assertThat(inACopy("select name from card where id = '%s'".formatted(id)))
+                        .isEqualTo(name);
             }
             drawer.keepVersion(id, "as cut");
             assertThat(inACopy("select name from card_version")).isEqualTo("as cut");
             house.getBean(StockRoom.class).change(own -> own.with(own.tools()));
             assertThat(inACopy("select count(*) from stock")).isEqualTo("1");
             drawer.delete(id);
-            assertThat(inACopy("select count(*) from card where deleted_at is null")).isEqualTo("0");
+            assertThat(inACopy("select count(*) from card where deleted_at is null"))
+                    .isEqualTo("0");
         }
     }
 
@@ -53,7 +64,8 @@ class DurabilityTest {
         Path copy = Files.createTempDirectory(folder, "cut").resolve("cards.mv.db");
         Files.copy(folder.resolve("cards.mv.db"), copy);
         String url = "jdbc:h2:file:%s".formatted(copy.toString().replace(".mv.db", ""));
-        try (Connection connection = DriverManager.getConnection(url, "vantbreeze", ""); ResultSet row = connection.createStatement().executeQuery(query)) {
+        try (Connection connection = DriverManager.getConnection(url, "vantbreeze", "");
+                ResultSet row = connection.createStatement().executeQuery(query)) {
             assertThat(row.next()).isTrue();
             return row.getString(1);
         }

@@ -26,8 +26,10 @@ class EarlierStoresTest {
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3})
     void opensAndIsCopiedBeforeItIsChanged(int schema) throws IOException {
-        Files.copy(Path.of("src/test/resources/stores/schema-%d.mv.db".formatted(schema)), folder.resolve("cards.mv.db"));
-        try (var house = new SpringApplicationBuilder(Vantbreeze.class).run("--server.port=0", "--vantbreeze.data=" + folder)) {
+        Files.copy(
+                Path.of("src/test/resources/stores/schema-%d.mv.db".formatted(schema)), folder.resolve("cards.mv.db"));
+        try (var house =
+                new SpringApplicationBuilder(Vantbreeze.class).run("--server.port=0", "--vantbreeze.data=" + folder)) {
             List<CardRow> rows = house.getBean(Listing.class).cards();
             assertThat(rows).hasSize(1);
             assertThat(rows.get(0).id()).isEqualTo(EarlierStores.CARD);
@@ -35,15 +37,22 @@ class EarlierStoresTest {
             Drawer drawer = house.getBean(Drawer.class);
             assertThat(drawer.card(EarlierStores.CARD).document()).isEqualTo(EarlierStores.document("plan-1.json"));
             assertThat(drawer.versions(EarlierStores.CARD)).hasSize(schema < 2 ? 0 : 1);
-            assertThat(drawer.change(EarlierStores.CARD, 4, plan -> plan.named("Kite over the weir")).revision()).isEqualTo(5);
+            assertThat(drawer.change(EarlierStores.CARD, 4, plan -> plan.named("Kite over the weir"))
+                            .revision())
+                    .isEqualTo(5);
             List<Copy> copies = house.getBean(Copies.class).all();
             assertThat(copies).hasSize(1);
             assertThat(copies.get(0).why()).isEqualTo(Copy.Why.BEFORE_MIGRATION);
             assertThat(copies.get(0).name()).startsWith("before-schema-%d-".formatted(schema));
         }
         // the next start finds nothing to migrate and copies nothing
-        try (var house = new SpringApplicationBuilder(Vantbreeze.class).run("--server.port=0", "--vantbreeze.data=" + folder)) {
-            assertThat(house.getBean(Drawer.class).card(EarlierStores.CARD).plan().name()).isEqualTo("Kite over the weir");
+        try (var house =
+                new SpringApplicationBuilder(Vantbreeze.class).run("--server.port=0", "--vantbreeze.data=" + folder)) {
+            assertThat(house.getBean(Drawer.class)
+                            .card(EarlierStores.CARD)
+                            .plan()
+                            .name())
+                    .isEqualTo("Kite over the weir");
             assertThat(house.getBean(Copies.class).all()).hasSize(1);
         }
     }

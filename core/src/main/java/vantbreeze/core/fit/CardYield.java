@@ -9,7 +9,8 @@ import vantbreeze.core.paper.Size;
 
 /**
  * How many whole cards, all pieces of each, surely come out of one sheet: laid in rows by first fit, tallest first (the
- * FFDH rule of Coffman, Garey, Johnson and Tarjan 1980), each piece the way round that is lower. Clever cutting may get more.
+ * FFDH rule of Coffman, Garey, Johnson and Tarjan 1980), each piece the way round that is lower. Clever cutting may get
+ * more.
  *
  * @param sheet from what
  * @param cards how many
@@ -22,7 +23,9 @@ public record CardYield(Sheet sheet, int cards, double waste) {
     /** What comes out of {@code sheet}, laid along or across, whichever gives more. */
     public static CardYield of(List<Size> pieces, Sheet sheet) {
         int cards = 0;
-        while (cards < MOST && (fit(pieces, cards + 1, sheet.size()) || fit(pieces, cards + 1, sheet.size().turned()))) {
+        while (cards < MOST
+                && (fit(pieces, cards + 1, sheet.size())
+                        || fit(pieces, cards + 1, sheet.size().turned()))) {
             cards++;
         }
         double used = pieces.stream().mapToDouble(CardYield::area).sum() * cards;
@@ -36,7 +39,9 @@ public record CardYield(Sheet sheet, int cards, double waste) {
     private static boolean fit(List<Size> pieces, int cards, Size sheet) {
         List<Size> lying = new ArrayList<>();
         for (Size piece : pieces) {
-            Size low = piece.landscape().width().isLongerThan(sheet.width()) ? piece.landscape().turned() : piece.landscape();
+            Size low = piece.landscape().width().isLongerThan(sheet.width())
+                    ? piece.landscape().turned()
+                    : piece.landscape();
             for (int i = 0; i < cards; i++) {
                 lying.add(low);
             }

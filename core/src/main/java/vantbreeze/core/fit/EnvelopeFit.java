@@ -21,7 +21,12 @@ public record EnvelopeFit(Envelope envelope, Size footprint, boolean turned, Len
     public static final Length MOST = Length.ofMillimetres(20);
 
     /** How good a fit is. */
-    public enum Verdict { TOO_LARGE, TIGHT, FITS, LOOSE }
+    public enum Verdict {
+        TOO_LARGE,
+        TIGHT,
+        FITS,
+        LOOSE
+    }
 
     /** How a card of this footprint sits in {@code envelope}, turned if it is upright and the envelope is not. */
     public static EnvelopeFit of(Size footprint, Envelope envelope) {
@@ -29,8 +34,12 @@ public record EnvelopeFit(Envelope envelope, Size footprint, boolean turned, Len
         Size card = footprint.landscape();
         boolean turned = footprint.width().isShorterThan(footprint.height())
                 && !inside.width().equals(inside.height());
-        return new EnvelopeFit(envelope, card, turned,
-                inside.width().minus(card.width()), inside.height().minus(card.height()));
+        return new EnvelopeFit(
+                envelope,
+                card,
+                turned,
+                inside.width().minus(card.width()),
+                inside.height().minus(card.height()));
     }
 
     public Verdict verdict() {

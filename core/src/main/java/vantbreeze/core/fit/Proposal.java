@@ -15,8 +15,15 @@ import vantbreeze.core.structure.Measures;
  * @param fit how it sits in its envelope
  * @param bound what keeps it from being larger
  */
-public record Proposal(Size finished, Measures measures, int pieces, SheetYield yield, CardYield cards,
-                       boolean onGrooves, EnvelopeFit fit, Bound bound) {
+public record Proposal(
+        Size finished,
+        Measures measures,
+        int pieces,
+        SheetYield yield,
+        CardYield cards,
+        boolean onGrooves,
+        EnvelopeFit fit,
+        Bound bound) {
 
     /** What sets a size. */
     public enum Bound {

@@ -31,12 +31,15 @@ public final class Proposals {
     private static final Length EASE_ACROSS = Length.ofInches(0, 1, 4);
     /** Slack along an envelope's short side: ⅛ in, as A2 takes 4¼ in (common practice, no source). */
     private static final Length EASE_UP = Length.ofInches(0, 1, 8);
+
     private static final Length SMALLEST_SIDE = Length.ofMillimetres(40);
     private static final int MOST_TO_A_SHEET = 3;
     /** As far as a card is made narrower for the grooves, steps. */
     private static final int MOST_NARROWER = 10;
-    private static final Comparator<Proposal> LARGEST_FIRST = Comparator.comparingDouble(proposal ->
-            -proposal.finished().width().millimetres() * proposal.finished().height().millimetres());
+
+    private static final Comparator<Proposal> LARGEST_FIRST =
+            Comparator.comparingDouble(proposal -> -proposal.finished().width().millimetres()
+                    * proposal.finished().height().millimetres());
 
     private final Structure structure;
     private final Ruler ruler;
@@ -67,13 +70,15 @@ public final class Proposals {
             }
         }
         found.sort(LARGEST_FIRST);
-        List<Proposal> snug = found.stream().filter(p -> p.fit().verdict() == EnvelopeFit.Verdict.FITS).toList();
+        List<Proposal> snug = found.stream()
+                .filter(p -> p.fit().verdict() == EnvelopeFit.Verdict.FITS)
+                .toList();
         return distinct(snug.isEmpty() ? found : snug);
     }
 
     /**
-     * Cards whose strips come out of the sheet one, two or three at a time, each with the envelope that suits; those that
-     * waste least of the sheet first.
+     * Cards whose strips come out of the sheet one, two or three at a time, each with the envelope that suits; those
+     * that waste least of the sheet first.
      */
     public List<Proposal> forSheet() {
         Size room = new Size(sheet.size().longSide(), sheet.size().longSide());
@@ -81,7 +86,9 @@ public final class Proposals {
         for (int count = 1; count <= MOST_TO_A_SHEET; count++) {
             alongAndAcross(room, count).forEach(size -> addWithGrooved(found, size, null, room));
         }
-        found.sort(Comparator.comparingDouble((Proposal proposal) -> Math.rint(100 * proposal.cards().waste())).thenComparing(LARGEST_FIRST));
+        found.sort(Comparator.comparingDouble(
+                        (Proposal proposal) -> Math.rint(100 * proposal.cards().waste()))
+                .thenComparing(LARGEST_FIRST));
         return distinct(found);
     }
 
@@ -110,16 +117,21 @@ public final class Proposals {
     private Proposal proposal(Size finished, Envelope envelope, Size room) {
         Measures measures = structure.proportioned(finished, ruler);
         Size size = sizeOf(measures);
-        boolean asLargeAsRoom = finished.equals(new Size(stepped(room.width()), ruler.below(room.height()).length()));
-        return proposal(size, measures, fit(size, envelope),
-                asLargeAsRoom ? Proposal.Bound.ENVELOPE : Proposal.Bound.SHEET);
+        boolean asLargeAsRoom = finished.equals(
+                new Size(stepped(room.width()), ruler.below(room.height()).length()));
+        return proposal(
+                size, measures, fit(size, envelope), asLargeAsRoom ? Proposal.Bound.ENVELOPE : Proposal.Bound.SHEET);
     }
 
     private Proposal proposal(Size size, Measures measures, EnvelopeFit fit, Proposal.Bound bound) {
         List<Piece> pieces = structure.assemble(measures).pieces();
         List<Size> cuts = pieces.stream().map(Piece::cutSize).toList();
-        SheetYield fewest = cuts.stream().map(cut -> SheetYield.of(cut, sheet)).min(Comparator.comparingInt(SheetYield::count)).orElseThrow();
-        return new Proposal(size, measures, pieces.size(), fewest, CardYield.of(cuts, sheet), isOnGrooves(pieces), fit, bound);
+        SheetYield fewest = cuts.stream()
+                .map(cut -> SheetYield.of(cut, sheet))
+                .min(Comparator.comparingInt(SheetYield::count))
+                .orElseThrow();
+        return new Proposal(
+                size, measures, pieces.size(), fewest, CardYield.of(cuts, sheet), isOnGrooves(pieces), fit, bound);
     }
 
     /** The card, and if its scores lie between grooves the next smaller one whose scores do not. */
@@ -128,7 +140,11 @@ public final class Proposals {
         found.add(proposal);
         Length step = structure.widthStep(ruler.division());
         Length width = size.width();
-        for (int tried = 0; tried < MOST_NARROWER && !proposal.onGrooves() && width.minus(step).isLongerThan(SMALLEST_SIDE); tried++) {
+        for (int tried = 0;
+                tried < MOST_NARROWER
+                        && !proposal.onGrooves()
+                        && width.minus(step).isLongerThan(SMALLEST_SIDE);
+                tried++) {
             width = width.minus(step);
             Measures measures = structure.proportioned(new Size(width, size.height()), ruler);
             if (isOnGrooves(structure.assemble(measures).pieces())) {
@@ -143,7 +159,9 @@ public final class Proposals {
     private boolean isOnGrooves(List<Piece> pieces) {
         return pieces.stream().allMatch(piece -> {
             Length wide = piece.cutSize().width();
-            return piece.creases().stream().filter(crease -> crease.line().isUpright() && crease.fold() != Fold.BEND).map(crease -> crease.line().from().x())
+            return piece.creases().stream()
+                    .filter(crease -> crease.line().isUpright() && crease.fold() != Fold.BEND)
+                    .map(crease -> crease.line().from().x())
                     .allMatch(at -> board.hasGrooveAt(at, wide.minus(at)));
         });
     }
@@ -163,14 +181,16 @@ public final class Proposals {
 
     private Optional<Size> largest(Size room, int count) {
         return alongAndAcross(room, count).stream()
-                .max(Comparator.comparingDouble(size -> size.width().millimetres() * size.height().millimetres()));
+                .max(Comparator.comparingDouble(
+                        size -> size.width().millimetres() * size.height().millimetres()));
     }
 
     /** The largest card with its strip along the sheet, and the largest with its strip across. */
     private List<Size> alongAndAcross(Size room, int count) {
         List<Size> sizes = new ArrayList<>();
         for (Size lying : List.of(sheet.size(), sheet.size().turned())) {
-            Length height = ruler.below(room.height().min(lying.height().dividedBy(count))).length();
+            Length height = ruler.below(room.height().min(lying.height().dividedBy(count)))
+                    .length();
             Length width = widest(room.width(), height, lying.width());
             if (width.isLongerThan(SMALLEST_SIDE) && height.isLongerThan(SMALLEST_SIDE)) {
                 sizes.add(new Size(width, height));
@@ -192,7 +212,8 @@ public final class Proposals {
         boolean pointed = false;
         while (high - low > 1) {
             long tried = pointed && highLong > lowLong
-                    ? low + (long) ((high - low) * (longest.millimetres() - lowLong) / (highLong - lowLong)) : (low + high) / 2;
+                    ? low + (long) ((high - low) * (longest.millimetres() - lowLong) / (highLong - lowLong))
+                    : (low + high) / 2;
             tried = Math.max(low + 1, Math.min(high - 1, tried));
             double needed = longestPiece(new Size(step.times(tried), height));
             if (needed > longest.millimetres() + 1e-9) {
@@ -209,8 +230,11 @@ public final class Proposals {
     }
 
     private double longestPiece(Size finished) {
-        return longest.computeIfAbsent(finished, size -> structure.assemble(structure.proportioned(size, ruler)).pieces().stream()
-                .mapToDouble(piece -> piece.cutSize().width().millimetres()).max().orElse(0));
+        return longest.computeIfAbsent(
+                finished, size -> structure.assemble(structure.proportioned(size, ruler)).pieces().stream()
+                        .mapToDouble(piece -> piece.cutSize().width().millimetres())
+                        .max()
+                        .orElse(0));
     }
 
     private Length stepped(Length width) {
@@ -222,7 +246,8 @@ public final class Proposals {
     private List<Proposal> distinct(List<Proposal> found) {
         List<Proposal> distinct = new ArrayList<>();
         for (Proposal proposal : found) {
-            if (isAllowed(proposal.measures()) && distinct.stream().noneMatch(known -> known.finished().equals(proposal.finished()))) {
+            if (isAllowed(proposal.measures())
+                    && distinct.stream().noneMatch(known -> known.finished().equals(proposal.finished()))) {
                 distinct.add(proposal);
             }
         }
@@ -236,6 +261,7 @@ public final class Proposals {
 
     private boolean isAllowed(Measures measures) {
         return structure.asked(measures).stream()
-                .allMatch(parameter -> structure.limits(parameter.id(), measures).allow(measures.get(parameter.id())));
+                .allMatch(
+                        parameter -> structure.limits(parameter.id(), measures).allow(measures.get(parameter.id())));
     }
 }

@@ -33,14 +33,23 @@ public final class Resizing {
     public Measures to(Size finished) {
         Size was = size(before);
         Length step = structure.widthStep(ruler.division());
-        Size on = new Size(step.times(Math.max(1, finished.width().timesContaining(step))), ruler.nearest(finished.height()).length());
+        Size on = new Size(
+                step.times(Math.max(1, finished.width().timesContaining(step))),
+                ruler.nearest(finished.height()).length());
         Measures usualBefore = structure.proportioned(was, ruler);
         Measures usual = structure.proportioned(on, ruler);
         Measures after = new Measures(usual.byId(), before.choices());
         for (Parameter parameter : structure.parameters()) {
             String id = parameter.id();
             if (parameter.isPart() && !before.get(id).equals(usualBefore.get(id))) {
-                after = after.with(id, ruler.nearest(scaled(before.get(id), was, on, !parameter.pieces().isEmpty())).length());
+                after = after.with(
+                        id,
+                        ruler.nearest(scaled(
+                                        before.get(id),
+                                        was,
+                                        on,
+                                        !parameter.pieces().isEmpty()))
+                                .length());
             }
         }
         return within(after);
@@ -62,13 +71,16 @@ public final class Resizing {
     private Measures within(Measures measures) {
         Measures after = measures;
         for (Parameter parameter : structure.asked(after)) {
-            after = after.with(parameter.id(), structure.limits(parameter.id(), after).nearest(after.get(parameter.id()), ruler));
+            after = after.with(
+                    parameter.id(), structure.limits(parameter.id(), after).nearest(after.get(parameter.id()), ruler));
         }
         return after;
     }
 
     private static Length scaled(Length part, Size was, Size is, boolean upward) {
-        double factor = upward ? is.height().millimetres() / was.height().millimetres() : is.width().millimetres() / was.width().millimetres();
+        double factor = upward
+                ? is.height().millimetres() / was.height().millimetres()
+                : is.width().millimetres() / was.width().millimetres();
         return Length.nearest(part.millimetres() * factor);
     }
 

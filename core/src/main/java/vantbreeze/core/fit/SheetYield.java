@@ -28,8 +28,7 @@ public record SheetYield(Sheet sheet, Size piece, boolean turned, int across, in
 
     /** By how much the piece is too long for the sheet the way it nearly goes; zero when it does go. */
     public Length missing() {
-        return count() > 0 ? Length.ZERO
-                : excess(piece, sheet.size()).min(excess(piece.turned(), sheet.size()));
+        return count() > 0 ? Length.ZERO : excess(piece, sheet.size()).min(excess(piece.turned(), sheet.size()));
     }
 
     private static Length excess(Size piece, Size sheet) {
@@ -38,8 +37,7 @@ public record SheetYield(Sheet sheet, Size piece, boolean turned, int across, in
 
     private static SheetYield grid(Size piece, Sheet sheet, boolean turned) {
         Size lying = turned ? piece.turned() : piece;
-        return new SheetYield(sheet, piece, turned,
-                (int) sheet.size().width().timesContaining(lying.width()),
-                (int) sheet.size().height().timesContaining(lying.height()));
+        return new SheetYield(sheet, piece, turned, (int) sheet.size().width().timesContaining(lying.width()), (int)
+                sheet.size().height().timesContaining(lying.height()));
     }
 }

@@ -9,7 +9,7 @@ import java.util.List;
  * @param joins what is glued
  * @param overs what is laid over what by hand
  * @param quarterTurns how far the first piece is turned anticlockwise from how it lies on the board to how the card is
- *                     held, quarters
+ *     held, quarters
  * @param base the panel of the first piece that everything else moves from, or null for its largest
  */
 public record Assembly(List<Piece> pieces, List<Join> joins, List<Over> overs, int quarterTurns, String base) {

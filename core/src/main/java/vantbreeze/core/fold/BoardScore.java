@@ -20,12 +20,17 @@ public record BoardScore(Length fromLeft, Length fromRight, Length start, Length
     /** The upright scores among {@code panels}' hinges, from the left. Collinear stretches that meet are one. */
     public static List<BoardScore> of(Panels panels) {
         Length left = panels.all().stream().map(Panel::left).reduce(Length::min).orElse(Length.ZERO);
-        Length right = panels.all().stream().map(Panel::right).reduce(Length::max).orElse(Length.ZERO);
+        Length right =
+                panels.all().stream().map(Panel::right).reduce(Length::max).orElse(Length.ZERO);
         List<BoardScore> scores = new ArrayList<>();
         panels.hinges().stream()
                 .filter(hinge -> hinge.line().isUpright() && hinge.fold() != Fold.BEND)
-                .map(hinge -> new BoardScore(hinge.line().from().x().minus(left), right.minus(hinge.line().from().x()),
-                        hinge.line().foot(), hinge.line().head(), hinge.fold()))
+                .map(hinge -> new BoardScore(
+                        hinge.line().from().x().minus(left),
+                        right.minus(hinge.line().from().x()),
+                        hinge.line().foot(),
+                        hinge.line().head(),
+                        hinge.fold()))
                 .sorted(Comparator.comparing(BoardScore::fromLeft).thenComparing(BoardScore::start))
                 .forEach(score -> joinOrAdd(scores, score));
         return List.copyOf(scores);
@@ -33,13 +38,23 @@ public record BoardScore(Length fromLeft, Length fromRight, Length start, Length
 
     /** The level scores, as they are read with the piece turned so that its foot is against the fence. */
     public static List<BoardScore> turned(Panels panels) {
-        Length foot = panels.piece().outline().stream().map(Spot::y).reduce(Length::min).orElse(Length.ZERO);
-        Length head = panels.piece().outline().stream().map(Spot::y).reduce(Length::max).orElse(Length.ZERO);
+        Length foot = panels.piece().outline().stream()
+                .map(Spot::y)
+                .reduce(Length::min)
+                .orElse(Length.ZERO);
+        Length head = panels.piece().outline().stream()
+                .map(Spot::y)
+                .reduce(Length::max)
+                .orElse(Length.ZERO);
         List<BoardScore> scores = new ArrayList<>();
         panels.hinges().stream()
                 .filter(hinge -> hinge.line().isLevel() && hinge.fold() != Fold.BEND)
-                .map(hinge -> new BoardScore(hinge.line().from().y().minus(foot), head.minus(hinge.line().from().y()),
-                        hinge.line().from().x().min(hinge.line().to().x()), hinge.line().from().x().max(hinge.line().to().x()), hinge.fold()))
+                .map(hinge -> new BoardScore(
+                        hinge.line().from().y().minus(foot),
+                        head.minus(hinge.line().from().y()),
+                        hinge.line().from().x().min(hinge.line().to().x()),
+                        hinge.line().from().x().max(hinge.line().to().x()),
+                        hinge.fold()))
                 .sorted(Comparator.comparing(BoardScore::fromLeft).thenComparing(BoardScore::start))
                 .forEach(score -> joinOrAdd(scores, score));
         return List.copyOf(scores);
@@ -47,8 +62,12 @@ public record BoardScore(Length fromLeft, Length fromRight, Length start, Length
 
     private static void joinOrAdd(List<BoardScore> scores, BoardScore next) {
         BoardScore last = scores.isEmpty() ? null : scores.get(scores.size() - 1);
-        if (last != null && last.fromLeft.equals(next.fromLeft) && last.stop.equals(next.start) && last.fold == next.fold) {
-            scores.set(scores.size() - 1, new BoardScore(last.fromLeft, last.fromRight, last.start, next.stop, last.fold));
+        if (last != null
+                && last.fromLeft.equals(next.fromLeft)
+                && last.stop.equals(next.start)
+                && last.fold == next.fold) {
+            scores.set(
+                    scores.size() - 1, new BoardScore(last.fromLeft, last.fromRight, last.start, next.stop, last.fold));
         } else {
             scores.add(next);
         }

@@ -6,4 +6,4 @@ package vantbreeze.core.fold;
  * @param line where
  * @param fold which way
  */
-public record Crease(Stretch line, Fold fold) { }
+public record Crease(Stretch line, Fold fold) {}

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * A line that no single distance along the board tells: a slit, or a score that runs aslant. It is
- * marked from one spot to another.
+ * A line that no single distance along the board tells: a slit, or a score that runs aslant. It is marked from one spot
+ * to another.
  *
  * @param from its left end, the lower of two ends straight above one another
  * @param to its other end
@@ -14,12 +14,18 @@ import java.util.stream.Stream;
  */
 public record DrawnMark(Spot from, Spot to, Fold fold) {
 
-    private static final Comparator<Spot> LEFT_TO_RIGHT = Comparator.comparing(Spot::x).thenComparing(Spot::y);
+    private static final Comparator<Spot> LEFT_TO_RIGHT =
+            Comparator.comparing(Spot::x).thenComparing(Spot::y);
 
     /** The marks of {@code piece}, as they were drawn: slits first, then slanted scores. */
     public static List<DrawnMark> of(Piece piece) {
-        return Stream.concat(piece.slits().stream().map(slit -> of(slit, null)),
-                piece.creases().stream().filter(crease -> !crease.line().isUpright() && !crease.line().isLevel() && crease.fold() != Fold.BEND).map(crease -> of(crease.line(), crease.fold())))
+        return Stream.concat(
+                        piece.slits().stream().map(slit -> of(slit, null)),
+                        piece.creases().stream()
+                                .filter(crease -> !crease.line().isUpright()
+                                        && !crease.line().isLevel()
+                                        && crease.fold() != Fold.BEND)
+                                .map(crease -> of(crease.line(), crease.fold())))
                 .toList();
     }
 

@@ -38,8 +38,11 @@ public record Faults(List<Fault> all) {
         outline(piece, faults);
         int lines = piece.creases().size() + piece.slits().size();
         if (lines + piece.outline().size() > MOST_LINES) {
-            faults.add(new Fault(Fault.Kind.TOO_MANY_LINES, "%d scores and slits are more than the %d that a card can have. Leave some out."
-                    .formatted(lines, MOST_LINES), List.of()));
+            faults.add(new Fault(
+                    Fault.Kind.TOO_MANY_LINES,
+                    "%d scores and slits are more than the %d that a card can have. Leave some out."
+                            .formatted(lines, MOST_LINES),
+                    List.of()));
         }
         if (faults.isEmpty()) {
             lines(piece, faults);
@@ -53,14 +56,20 @@ public record Faults(List<Fault> all) {
     private static void outline(Piece piece, List<Fault> faults) {
         Polygon outline = polygon(piece.outline());
         if (outline == null || outline.convexHull().getArea() < 1) {
-            faults.add(new Fault(Fault.Kind.NO_OUTLINE, "The piece has no outline to cut. Give it three corners or more.", piece.outline()));
+            faults.add(new Fault(
+                    Fault.Kind.NO_OUTLINE,
+                    "The piece has no outline to cut. Give it three corners or more.",
+                    piece.outline()));
             return;
         }
         TopologyValidationError error = new IsValidOp(outline).getValidationError();
         if (error != null) {
             Spot at = Spot.ofUnits(error.getCoordinate());
-            faults.add(new Fault(Fault.Kind.OUTLINE_CROSSES_ITSELF, "The outline crosses itself at %s from the left, %s from the foot. Move one of the corners there."
-                    .formatted(at.x(), at.y()), List.of(at)));
+            faults.add(new Fault(
+                    Fault.Kind.OUTLINE_CROSSES_ITSELF,
+                    "The outline crosses itself at %s from the left, %s from the foot. Move one of the corners there."
+                            .formatted(at.x(), at.y()),
+                    List.of(at)));
         }
     }
 
@@ -70,10 +79,14 @@ public record Faults(List<Fault> all) {
         piece.creases().forEach(crease -> lines.add(crease.line()));
         for (Stretch line : lines) {
             if (line.isNothing()) {
-                faults.add(new Fault(Fault.Kind.NO_LENGTH, "A score or slit begins and ends at the same spot. Draw it longer or leave it out.",
+                faults.add(new Fault(
+                        Fault.Kind.NO_LENGTH,
+                        "A score or slit begins and ends at the same spot. Draw it longer or leave it out.",
                         List.of(line.from())));
             } else if (!within.covers(line(line))) {
-                faults.add(new Fault(Fault.Kind.OUTSIDE, "A score or slit runs off the piece. End it on the edge.",
+                faults.add(new Fault(
+                        Fault.Kind.OUTSIDE,
+                        "A score or slit runs off the piece. End it on the edge.",
                         List.of(line.from(), line.to())));
             }
         }
@@ -86,23 +99,37 @@ public record Faults(List<Fault> all) {
 
     private static void contradiction(Crease one, Crease other, List<Fault> faults) {
         boolean differ = one.fold().sign() * other.fold().sign() < 0;
-        if (differ && line(one.line()).getEnvelopeInternal().intersects(line(other.line()).getEnvelopeInternal())
+        if (differ
+                && line(one.line())
+                        .getEnvelopeInternal()
+                        .intersects(line(other.line()).getEnvelopeInternal())
                 && line(one.line()).intersection(line(other.line())).getLength() > 0) {
-            faults.add(new Fault(Fault.Kind.CONTRADICTORY_FOLDS, "One score is to fold both ways. Leave one of the two folds out.",
+            faults.add(new Fault(
+                    Fault.Kind.CONTRADICTORY_FOLDS,
+                    "One score is to fold both ways. Leave one of the two folds out.",
                     List.of(one.line().from(), one.line().to())));
         }
     }
 
     private static void panels(Panels panels, List<Fault> faults) {
-        panels.looseCreases().forEach(loose -> faults.add(new Fault(Fault.Kind.LOOSE_CREASE,
-                "A score ends inside a panel. Run it on to an edge, a slit or another score.", List.of(loose.from(), loose.to()))));
-        panels.looseSlits().forEach(loose -> faults.add(new Fault(Fault.Kind.LOOSE_SLIT,
-                "A slit ends inside a panel. Let it start and end on a score.", List.of(loose.from(), loose.to()))));
+        panels.looseCreases()
+                .forEach(loose -> faults.add(new Fault(
+                        Fault.Kind.LOOSE_CREASE,
+                        "A score ends inside a panel. Run it on to an edge, a slit or another score.",
+                        List.of(loose.from(), loose.to()))));
+        panels.looseSlits()
+                .forEach(loose -> faults.add(new Fault(
+                        Fault.Kind.LOOSE_SLIT,
+                        "A slit ends inside a panel. Let it start and end on a score.",
+                        List.of(loose.from(), loose.to()))));
         boolean[] held = held(panels);
         for (Panel panel : panels.all()) {
             if (!held[panel.index()]) {
-                faults.add(new Fault(Fault.Kind.CUT_FREE, "%s is cut free: nothing holds it. Shorten a slit beside it or score it instead."
-                        .formatted(panel.name()), panel.corners()));
+                faults.add(new Fault(
+                        Fault.Kind.CUT_FREE,
+                        "%s is cut free: nothing holds it. Shorten a slit beside it or score it instead."
+                                .formatted(panel.name()),
+                        panel.corners()));
             }
         }
     }
@@ -115,7 +142,9 @@ public record Faults(List<Fault> all) {
             int at = reached.remove(reached.size() - 1);
             for (Hinge hinge : panels.hinges()) {
                 if (hinge.left().index() == at || hinge.right().index() == at) {
-                    int to = hinge.left().index() == at ? hinge.right().index() : hinge.left().index();
+                    int to = hinge.left().index() == at
+                            ? hinge.right().index()
+                            : hinge.left().index();
                     if (!held[to]) {
                         held[to] = true;
                         reached.add(to);
@@ -138,6 +167,7 @@ public record Faults(List<Fault> all) {
     }
 
     private static LineString line(Stretch stretch) {
-        return GRID.createLineString(new Coordinate[] {stretch.from().units(), stretch.to().units()});
+        return GRID.createLineString(
+                new Coordinate[] {stretch.from().units(), stretch.to().units()});
     }
 }

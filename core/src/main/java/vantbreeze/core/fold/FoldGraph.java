@@ -19,8 +19,14 @@ public final class FoldGraph {
         this.panels = List.copyOf(panels);
         this.pieceOf = List.copyOf(pieceOf);
         this.links = List.copyOf(links);
-        this.hinges = links.stream().filter(Link.Folded.class::isInstance).map(Link.Folded.class::cast).toList();
-        this.joins = links.stream().filter(Link.Glued.class::isInstance).map(Link.Glued.class::cast).toList();
+        this.hinges = links.stream()
+                .filter(Link.Folded.class::isInstance)
+                .map(Link.Folded.class::cast)
+                .toList();
+        this.joins = links.stream()
+                .filter(Link.Glued.class::isInstance)
+                .map(Link.Glued.class::cast)
+                .toList();
     }
 
     /** Whose panels these are. */
@@ -72,7 +78,10 @@ public final class FoldGraph {
         return joins;
     }
 
-    /** The panel that everything else moves from: the one the assembly names, or the largest of the first piece, the rightmost of equals. */
+    /**
+     * The panel that everything else moves from: the one the assembly names, or the largest of the first piece, the
+     * rightmost of equals.
+     */
     public int base() {
         if (assembly.base() != null) {
             return require(new PanelRef(0, assembly.base()));
@@ -88,7 +97,9 @@ public final class FoldGraph {
 
     /** What is laid over what by hand: pairs of panels by index, the upper one first. */
     public List<int[]> overs() {
-        return assembly.overs().stream().map(over -> new int[] {require(over.above()), require(over.below())}).toList();
+        return assembly.overs().stream()
+                .map(over -> new int[] {require(over.above()), require(over.below())})
+                .toList();
     }
 
     /** How the base is held. */
@@ -136,21 +147,28 @@ public final class FoldGraph {
                 pieceOf.add(piece);
             }
             for (Hinge hinge : pieces.get(piece).hinges()) {
-                links.add(new Link.Folded(links.size(), first + hinge.left().index(), first + hinge.right().index(), hinge));
+                links.add(new Link.Folded(
+                        links.size(),
+                        first + hinge.left().index(),
+                        first + hinge.right().index(),
+                        hinge));
             }
         }
         FoldGraph unglued = new FoldGraph(assembly, panels, pieceOf, links);
         for (Join join : assembly.joins()) {
             links.add(new Link.Glued(unglued.require(join.on()), unglued.require(join.glued()), join));
             if (join.on().equals(join.glued())) {
-                throw new IllegalArgumentException("The panel %s can't be glued to itself.".formatted(join.on().panel()));
+                throw new IllegalArgumentException("The panel %s can't be glued to itself."
+                        .formatted(join.on().panel()));
             }
         }
         return new FoldGraph(assembly, panels, pieceOf, links);
     }
 
     private int require(PanelRef ref) {
-        return find(ref).orElseThrow(() -> new IllegalArgumentException(
-                "The assembly names the panel \"%s\" of piece %d, which is not there.".formatted(ref.panel(), ref.piece() + 1)));
+        return find(ref)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "The assembly names the panel \"%s\" of piece %d, which is not there."
+                                .formatted(ref.panel(), ref.piece() + 1)));
     }
 }

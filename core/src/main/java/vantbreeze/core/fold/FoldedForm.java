@@ -19,8 +19,8 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 
 /**
- * Where every panel is when a card takes a pose: the base lies still, the others follow from link to link, each
- * fold a turn about its hinge (a reflection when it is folded flat).
+ * Where every panel is when a card takes a pose: the base lies still, the others follow from link to link, each fold a
+ * turn about its hinge (a reflection when it is folded flat).
  *
  * @param graph whose form it is
  * @param placed the panels, by index
@@ -56,7 +56,10 @@ public record FoldedForm(FoldGraph graph, List<PlacedPanel> placed, List<LoopGap
 
     /** The outline of all that it covers on the table, millimetres. */
     public Geometry outline() {
-        return UnaryUnionNG.union(placed.stream().map(panel -> (Geometry) panel.shadow()).toList(), new GeometryFactory(), new PrecisionModel(10_000));
+        return UnaryUnionNG.union(
+                placed.stream().map(panel -> (Geometry) panel.shadow()).toList(),
+                new GeometryFactory(),
+                new PrecisionModel(10_000));
     }
 
     /** Whether an area on a panel's sheet lies over a place on the table. */
@@ -143,13 +146,18 @@ public record FoldedForm(FoldGraph graph, List<PlacedPanel> placed, List<LoopGap
 
         private double gap(int panel, Rigid motion) {
             return graph.panels().get(panel).corners().stream()
-                    .mapToDouble(corner -> motion.apply(corner).subtract(motions[panel].apply(corner)).length()).max().orElse(0);
+                    .mapToDouble(corner -> motion.apply(corner)
+                            .subtract(motions[panel].apply(corner))
+                            .length())
+                    .max()
+                    .orElse(0);
         }
 
         private List<Integer> loop(int from, int to) {
             List<Integer> upFrom = up(from);
             List<Integer> upTo = up(to);
-            while (upFrom.size() > 1 && upTo.size() > 1
+            while (upFrom.size() > 1
+                    && upTo.size() > 1
                     && upFrom.get(upFrom.size() - 2).equals(upTo.get(upTo.size() - 2))) {
                 upFrom.remove(upFrom.size() - 1);
                 upTo.remove(upTo.size() - 1);

@@ -28,14 +28,21 @@ public record GlueArea(int panel, Side side, int other, Polygon shape) {
                 continue;
             }
             Rigid laid = link.motion(0);
-            Geometry on = Flat.common(graph.panels().get(link.from()).shape(), new PlacedPanel(graph.panels().get(link.to()), laid).shadow());
+            Geometry on = Flat.common(
+                    graph.panels().get(link.from()).shape(),
+                    new PlacedPanel(graph.panels().get(link.to()), laid).shadow());
             if (!link.join().area().isEmpty()) {
-                on = Flat.common(on, polygon(link.join().area().stream().map(Spot::millimetres).toList()));
+                on = Flat.common(
+                        on,
+                        polygon(link.join().area().stream()
+                                .map(Spot::millimetres)
+                                .toList()));
             }
             for (int i = 0; i < on.getNumGeometries(); i++) {
                 if (on.getGeometryN(i) instanceof Polygon part && part.getArea() > 1) {
                     areas.add(new GlueArea(link.from(), link.join().onSide(), link.to(), part));
-                    areas.add(new GlueArea(link.to(), link.join().gluedSide(), link.from(), moved(part, laid.inverse())));
+                    areas.add(
+                            new GlueArea(link.to(), link.join().gluedSide(), link.from(), moved(part, laid.inverse())));
                 }
             }
         }
@@ -44,8 +51,10 @@ public record GlueArea(int panel, Side side, int other, Polygon shape) {
 
     private static Polygon moved(Polygon shape, Rigid motion) {
         List<Coordinate> corners = List.of(shape.getExteriorRing().getCoordinates());
-        return polygon(corners.subList(0, corners.size() - 1).stream().map(c -> motion.apply(c.x, c.y, 0))
-                .map(at -> new Coordinate(at.getX(), at.getY())).toList());
+        return polygon(corners.subList(0, corners.size() - 1).stream()
+                .map(c -> motion.apply(c.x, c.y, 0))
+                .map(at -> new Coordinate(at.getX(), at.getY()))
+                .toList());
     }
 
     private static Polygon polygon(List<Coordinate> corners) {

@@ -11,7 +11,9 @@ package vantbreeze.core.fold;
  */
 public record InnerCrossing(Spot at, int mountains, int valleys, int unassigned, double kawasakiError) {
 
-    /** Kawasaki's theorem (Kawasaki 1989; Justin 1986): the alternate angles sum to 180°, of an even number of creases. */
+    /**
+     * Kawasaki's theorem (Kawasaki 1989; Justin 1986): the alternate angles sum to 180°, of an even number of creases.
+     */
     public boolean satisfiesKawasaki() {
         return (mountains + valleys + unassigned) % 2 == 0 && kawasakiError < 1e-4;
     }
@@ -19,6 +21,8 @@ public record InnerCrossing(Spot at, int mountains, int valleys, int unassigned,
     /** Maekawa's theorem (Maekawa 1986; Justin 1986): mountains and valleys differ by two, or still can. */
     public boolean satisfiesMaekawa() {
         int difference = Math.abs(mountains - valleys);
-        return unassigned == 0 ? difference == 2 : (mountains + valleys + unassigned) % 2 == 0 && difference <= unassigned + 2;
+        return unassigned == 0
+                ? difference == 2
+                : (mountains + valleys + unassigned) % 2 == 0 && difference <= unassigned + 2;
     }
 }

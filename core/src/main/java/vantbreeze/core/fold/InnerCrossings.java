@@ -23,8 +23,10 @@ public record InnerCrossings(List<InnerCrossing> all) {
         Map<Spot, Double> paper = new LinkedHashMap<>();
         for (Hinge hinge : panels.hinges()) {
             Stretch line = hinge.line();
-            creases.computeIfAbsent(line.from(), spot -> new TreeMap<>()).put(direction(line.from(), line.to()), hinge.fold());
-            creases.computeIfAbsent(line.to(), spot -> new TreeMap<>()).put(direction(line.to(), line.from()), hinge.fold());
+            creases.computeIfAbsent(line.from(), spot -> new TreeMap<>())
+                    .put(direction(line.from(), line.to()), hinge.fold());
+            creases.computeIfAbsent(line.to(), spot -> new TreeMap<>())
+                    .put(direction(line.to(), line.from()), hinge.fold());
         }
         for (Panel panel : panels.all()) {
             List<Spot> corners = panel.corners();
@@ -38,7 +40,9 @@ public record InnerCrossings(List<InnerCrossing> all) {
         // on the edge the paper does not reach all round; on a slit a side that no crease bounds is cut
         List<InnerCrossing> found = new ArrayList<>();
         creases.forEach((spot, directions) -> {
-            if (Math.abs(paper.getOrDefault(spot, 0.0) - 360) < 1e-6 && directions.size() > 1 && !isCut(panels.piece(), spot)) {
+            if (Math.abs(paper.getOrDefault(spot, 0.0) - 360) < 1e-6
+                    && directions.size() > 1
+                    && !isCut(panels.piece(), spot)) {
                 found.add(crossing(spot, directions));
             }
         });
@@ -46,8 +50,12 @@ public record InnerCrossings(List<InnerCrossing> all) {
     }
 
     private static boolean isCut(Piece piece, Spot spot) {
-        return piece.slits().stream().anyMatch(slit -> FACTORY.createLineString(
-                new Coordinate[] {slit.from().units(), slit.to().units()}).distance(FACTORY.createPoint(spot.units())) < 1);
+        return piece.slits().stream()
+                .anyMatch(slit -> FACTORY.createLineString(new Coordinate[] {
+                                    slit.from().units(), slit.to().units()
+                                })
+                                .distance(FACTORY.createPoint(spot.units()))
+                        < 1);
     }
 
     private static InnerCrossing crossing(Spot spot, Map<Double, Fold> directions) {
@@ -56,8 +64,12 @@ public record InnerCrossings(List<InnerCrossing> all) {
         for (int i = 0; i < angles.size(); i += 2) {
             alternate += turn(angles.get((i + 1) % angles.size()) - angles.get(i));
         }
-        return new InnerCrossing(spot, count(directions, Fold.MOUNTAIN), count(directions, Fold.VALLEY),
-                count(directions, Fold.UNASSIGNED), Math.abs(alternate - 180));
+        return new InnerCrossing(
+                spot,
+                count(directions, Fold.MOUNTAIN),
+                count(directions, Fold.VALLEY),
+                count(directions, Fold.UNASSIGNED),
+                Math.abs(alternate - 180));
     }
 
     private static int count(Map<Double, Fold> directions, Fold fold) {
@@ -65,7 +77,9 @@ public record InnerCrossings(List<InnerCrossing> all) {
     }
 
     private static double direction(Spot from, Spot to) {
-        return Math.toDegrees(Math.atan2(to.y().millimetres() - from.y().millimetres(), to.x().millimetres() - from.x().millimetres()));
+        return Math.toDegrees(Math.atan2(
+                to.y().millimetres() - from.y().millimetres(),
+                to.x().millimetres() - from.x().millimetres()));
     }
 
     private static double turn(double degrees) {

@@ -13,7 +13,8 @@ import java.util.List;
  * @param slides whether it is not glued but threaded, so that it slides along the sheet of {@code on}, left and right
  * @param area corners of the glued area, on the sheet of {@code on}; none for all that the two panels overlap
  */
-public record Join(PanelRef on, Side onSide, PanelRef glued, Side gluedSide, Attachment at, boolean slides, List<Spot> area) {
+public record Join(
+        PanelRef on, Side onSide, PanelRef glued, Side gluedSide, Attachment at, boolean slides, List<Spot> area) {
 
     public Join {
         area = List.copyOf(area);

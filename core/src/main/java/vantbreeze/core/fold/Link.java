@@ -9,7 +9,10 @@ public sealed interface Link permits Link.Folded, Link.Glued {
     /** Index of the panel it goes to. */
     int to();
 
-    /** The motion of {@code to} on the sheet of {@code from}, when a fold stands at so many degrees or a slide at so many millimetres. */
+    /**
+     * The motion of {@code to} on the sheet of {@code from}, when a fold stands at so many degrees or a slide at so
+     * many millimetres.
+     */
     Rigid motion(double reading);
 
     /** What {@code pose} says about it. */

@@ -6,7 +6,8 @@ import java.util.List;
  * A way round through hinges and joins that comes back to the panel it began at.
  *
  * @param panels the panels on the way, by index
- * @param gap the farthest that going round puts a point of the last panel off its place, millimetres; nil when it closes
+ * @param gap the farthest that going round puts a point of the last panel off its place, millimetres; nil when it
+ *     closes
  */
 public record LoopGap(List<Integer> panels, double gap) {
 

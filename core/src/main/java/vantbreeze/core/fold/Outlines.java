@@ -11,7 +11,7 @@ public final class Outlines {
     /** How far a flattened path may be from the smooth one, mm. */
     public static final double FLATNESS = 0.05;
 
-    private Outlines() { }
+    private Outlines() {}
 
     /**
      * The corners of {@code shape}, given in millimetres, its curves flattened to {@link #FLATNESS}.

@@ -19,8 +19,8 @@ import org.locationtech.jts.noding.snapround.SnapRoundingNoder;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
 
 /**
- * Finds the panels of a piece: its lines are noded on the grid of units by snap rounding (Hobby 1999, as in
- * JTS), then polygonized; a stretch of crease between two faces becomes a hinge.
+ * Finds the panels of a piece: its lines are noded on the grid of units by snap rounding (Hobby 1999, as in JTS), then
+ * polygonized; a stretch of crease between two faces becomes a hinge.
  */
 final class PanelFinder {
 
@@ -67,8 +67,10 @@ final class PanelFinder {
         for (Object noded : noder.getNodedSubstrings()) {
             SegmentString string = (SegmentString) noded;
             for (int i = 0; i + 1 < string.size(); i++) {
-                edges.merge(GridEdge.of(string.getCoordinate(i), string.getCoordinate(i + 1)),
-                        (LineKind) string.getData(), (a, b) -> a.rank() >= b.rank() ? a : b);
+                edges.merge(
+                        GridEdge.of(string.getCoordinate(i), string.getCoordinate(i + 1)),
+                        (LineKind) string.getData(),
+                        (a, b) -> a.rank() >= b.rank() ? a : b);
             }
         }
     }
@@ -90,9 +92,11 @@ final class PanelFinder {
         @SuppressWarnings("unchecked")
         Collection<Polygon> found = polygonizer.getPolygons();
         List<Polygon> faces = new ArrayList<>(found);
-        List<Polygon> holes = piece.openings().stream().map(PanelFinder::gridPolygon).toList();
+        List<Polygon> holes =
+                piece.openings().stream().map(PanelFinder::gridPolygon).toList();
         faces.removeIf(face -> holes.stream().anyMatch(hole -> hole.covers(face.getInteriorPoint())));
-        faces.sort(Comparator.<Polygon>comparingDouble(face -> face.getEnvelopeInternal().getMinX())
+        faces.sort(Comparator.<Polygon>comparingDouble(
+                        face -> face.getEnvelopeInternal().getMinX())
                 .thenComparingDouble(face -> face.getEnvelopeInternal().getMinY())
                 .thenComparingDouble(face -> face.getEnvelopeInternal().getMaxX())
                 .thenComparingDouble(face -> face.getCentroid().getX())
@@ -114,7 +118,9 @@ final class PanelFinder {
 
     private Panel panel(int index, Polygon face) {
         Coordinate[] ring = face.getExteriorRing().getCoordinates();
-        LineString counterClockwise = Orientation.isCCW(ring) ? face.getExteriorRing() : face.getExteriorRing().reverse();
+        LineString counterClockwise = Orientation.isCCW(ring)
+                ? face.getExteriorRing()
+                : face.getExteriorRing().reverse();
         Coordinate[] grid = fromLowestLeft(counterClockwise.getCoordinates());
         List<Spot> corners = new ArrayList<>();
         Coordinate[] shape = new Coordinate[grid.length];
@@ -128,7 +134,8 @@ final class PanelFinder {
         String name = piece.panelNames().stream()
                 .filter(named -> face.contains(GRID.createPoint(named.within().units())))
                 .map(PanelName::name)
-                .findFirst().orElse("Panel " + (index + 1));
+                .findFirst()
+                .orElse("Panel " + (index + 1));
         return new Panel(index, name, corners, MILLIMETRES.createPolygon(shape));
     }
 
@@ -166,7 +173,8 @@ final class PanelFinder {
         }
         hinges.sort(Comparator.comparingInt((Hinge hinge) -> hinge.left().index())
                 .thenComparingInt(hinge -> hinge.right().index())
-                .thenComparing(hinge -> hinge.line().from().x()).thenComparing(hinge -> hinge.line().from().y()));
+                .thenComparing(hinge -> hinge.line().from().x())
+                .thenComparing(hinge -> hinge.line().from().y()));
         return hinges;
     }
 

@@ -6,4 +6,4 @@ package vantbreeze.core.fold;
  * @param within a spot inside the panel
  * @param name what the maker calls it
  */
-public record PanelName(Spot within, String name) { }
+public record PanelName(Spot within, String name) {}

@@ -6,4 +6,4 @@ package vantbreeze.core.fold;
  * @param piece which piece of the assembly, from 0
  * @param panel its name there
  */
-public record PanelRef(int piece, String panel) { }
+public record PanelRef(int piece, String panel) {}

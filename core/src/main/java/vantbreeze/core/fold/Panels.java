@@ -12,8 +12,8 @@ import java.util.Optional;
  * @param looseCreases stretches of crease that end inside a panel and so divide nothing
  * @param looseSlits stretches of slit that end inside a panel
  */
-public record Panels(Piece piece, List<Panel> all, List<Hinge> hinges, List<Stretch> looseCreases,
-                     List<Stretch> looseSlits) {
+public record Panels(
+        Piece piece, List<Panel> all, List<Hinge> hinges, List<Stretch> looseCreases, List<Stretch> looseSlits) {
 
     public Panels {
         all = List.copyOf(all);
@@ -36,6 +36,8 @@ public record Panels(Piece piece, List<Panel> all, List<Hinge> hinges, List<Stre
 
     /** The panel that everything else folds from: the largest, the rightmost of equals. */
     public Panel base() {
-        return all.stream().reduce((a, b) -> b.area() > a.area() * (1 - 1e-9) ? b : a).orElseThrow();
+        return all.stream()
+                .reduce((a, b) -> b.area() > a.area() * (1 - 1e-9) ? b : a)
+                .orElseThrow();
     }
 }

@@ -17,13 +17,18 @@ public record PencilMark(int panel, Spot at, int glued) {
     public static List<PencilMark> of(FoldGraph graph) {
         List<PencilMark> marks = new ArrayList<>();
         for (Link.Glued link : graph.joins()) {
-            if (link.join().slides() || graph.pieceOf().get(link.from()).equals(graph.pieceOf().get(link.to()))) {
+            if (link.join().slides()
+                    || graph.pieceOf().get(link.from()).equals(graph.pieceOf().get(link.to()))) {
                 continue;
             }
-            Envelope placed = new PlacedPanel(graph.panels().get(link.to()), link.motion(0)).shadow().getEnvelopeInternal();
+            Envelope placed = new PlacedPanel(graph.panels().get(link.to()), link.motion(0))
+                    .shadow()
+                    .getEnvelopeInternal();
             Envelope on = graph.panels().get(link.from()).shape().getEnvelopeInternal();
             Envelope shared = placed.intersection(on);
-            for (Spot at : List.of(Spot.nearest(shared.getMinX(), shared.getMinY()), Spot.nearest(shared.getMaxX(), shared.getMaxY()))) {
+            for (Spot at : List.of(
+                    Spot.nearest(shared.getMinX(), shared.getMinY()),
+                    Spot.nearest(shared.getMaxX(), shared.getMaxY()))) {
                 if (!isCornerOf(on, at)) {
                     marks.add(new PencilMark(link.from(), at, link.to()));
                 }

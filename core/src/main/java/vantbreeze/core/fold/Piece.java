@@ -15,8 +15,13 @@ import vantbreeze.core.paper.Size;
  * @param panelNames names for some of its panels
  * @param openings corners of each hole cut out of it
  */
-public record Piece(String name, List<Spot> outline, List<Crease> creases, List<Stretch> slits,
-                    List<PanelName> panelNames, List<List<Spot>> openings) {
+public record Piece(
+        String name,
+        List<Spot> outline,
+        List<Crease> creases,
+        List<Stretch> slits,
+        List<PanelName> panelNames,
+        List<List<Spot>> openings) {
 
     public Piece {
         outline = List.copyOf(outline);
@@ -27,7 +32,8 @@ public record Piece(String name, List<Spot> outline, List<Crease> creases, List<
     }
 
     /** A piece without holes. */
-    public Piece(String name, List<Spot> outline, List<Crease> creases, List<Stretch> slits, List<PanelName> panelNames) {
+    public Piece(
+            String name, List<Spot> outline, List<Crease> creases, List<Stretch> slits, List<PanelName> panelNames) {
         this(name, outline, creases, slits, panelNames, List.of());
     }
 

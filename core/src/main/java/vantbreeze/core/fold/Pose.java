@@ -40,11 +40,15 @@ public interface Pose {
 
     /** This pose but for the hinges between panels of these names, either way round. */
     default Pose but(String one, String other, double degrees) {
-        return with(link -> {
-            String left = link.hinge().left().name();
-            String right = link.hinge().right().name();
-            return left.equals(one) && right.equals(other) || left.equals(other) && right.equals(one) ? degrees : degreesAt(link);
-        }, this::travelAt);
+        return with(
+                link -> {
+                    String left = link.hinge().left().name();
+                    String right = link.hinge().right().name();
+                    return left.equals(one) && right.equals(other) || left.equals(other) && right.equals(one)
+                            ? degrees
+                            : degreesAt(link);
+                },
+                this::travelAt);
     }
 
     /** This pose, with a threaded panel of this name slid so far. */

@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.function.Supplier;
 
 /**
- * The last answers to a question that depends on nothing but what is asked about. While a line is dragged most pieces of a
- * card are asked about again and again.
+ * The last answers to a question that depends on nothing but what is asked about. While a line is dragged most pieces
+ * of a card are asked about again and again.
  *
  * @param <K> what is asked about; immutable, equal to what is alike
  * @param <V> the answer; immutable

@@ -7,17 +7,26 @@ import org.locationtech.jts.math.Vector3D;
  *
  * @param xx first row of the turn, and so on row by row
  */
-public record Rigid(double xx, double xy, double xz,
-                    double yx, double yy, double yz,
-                    double zx, double zy, double zz,
-                    double dx, double dy, double dz) {
+public record Rigid(
+        double xx,
+        double xy,
+        double xz,
+        double yx,
+        double yy,
+        double yz,
+        double zx,
+        double zy,
+        double zz,
+        double dx,
+        double dy,
+        double dz) {
 
     /** No motion at all. */
     public static final Rigid NONE = new Rigid(1, 0, 0, 0, 1, 0, 0, 0, 1, 0, 0, 0);
 
     /**
-     * A turn about a line in the plane of the sheet, right-handed about its direction (Rodrigues' formula).
-     * A half turn is exact: no rounding of sin π creeps in.
+     * A turn about a line in the plane of the sheet, right-handed about its direction (Rodrigues' formula). A half turn
+     * is exact: no rounding of sin π creeps in.
      *
      * @param degrees how far
      */
@@ -31,9 +40,19 @@ public record Rigid(double xx, double xy, double xz,
         double cos = halfTurn ? -1 : Math.cos(Math.toRadians(degrees));
         double sin = halfTurn ? 0 : Math.sin(Math.toRadians(degrees));
         double rest = 1 - cos;
-        Rigid turn = new Rigid(cos + ux * ux * rest, ux * uy * rest, uy * sin,
-                uy * ux * rest, cos + uy * uy * rest, -ux * sin,
-                -uy * sin, ux * sin, cos, 0, 0, 0);
+        Rigid turn = new Rigid(
+                cos + ux * ux * rest,
+                ux * uy * rest,
+                uy * sin,
+                uy * ux * rest,
+                cos + uy * uy * rest,
+                -ux * sin,
+                -uy * sin,
+                ux * sin,
+                cos,
+                0,
+                0,
+                0);
         Vector3D moved = turn.apply(x0, y0, 0);
         return turn.shifted(x0 - moved.getX(), y0 - moved.getY(), -moved.getZ());
     }
@@ -59,10 +78,18 @@ public record Rigid(double xx, double xy, double xz,
         Rigid f = first;
         Vector3D shift = apply(f.dx, f.dy, f.dz);
         return new Rigid(
-                xx * f.xx + xy * f.yx + xz * f.zx, xx * f.xy + xy * f.yy + xz * f.zy, xx * f.xz + xy * f.yz + xz * f.zz,
-                yx * f.xx + yy * f.yx + yz * f.zx, yx * f.xy + yy * f.yy + yz * f.zy, yx * f.xz + yy * f.yz + yz * f.zz,
-                zx * f.xx + zy * f.yx + zz * f.zx, zx * f.xy + zy * f.yy + zz * f.zy, zx * f.xz + zy * f.yz + zz * f.zz,
-                shift.getX(), shift.getY(), shift.getZ());
+                xx * f.xx + xy * f.yx + xz * f.zx,
+                xx * f.xy + xy * f.yy + xz * f.zy,
+                xx * f.xz + xy * f.yz + xz * f.zz,
+                yx * f.xx + yy * f.yx + yz * f.zx,
+                yx * f.xy + yy * f.yy + yz * f.zy,
+                yx * f.xz + yy * f.yz + yz * f.zz,
+                zx * f.xx + zy * f.yx + zz * f.zx,
+                zx * f.xy + zy * f.yy + zz * f.zy,
+                zx * f.xz + zy * f.yz + zz * f.zz,
+                shift.getX(),
+                shift.getY(),
+                shift.getZ());
     }
 
     /** The way back. */
@@ -74,7 +101,8 @@ public record Rigid(double xx, double xy, double xz,
 
     /** Where the point goes. */
     public Vector3D apply(double x, double y, double z) {
-        return new Vector3D(xx * x + xy * y + xz * z + dx, yx * x + yy * y + yz * z + dy, zx * x + zy * y + zz * z + dz);
+        return new Vector3D(
+                xx * x + xy * y + xz * z + dx, yx * x + yy * y + yz * z + dy, zx * x + zy * y + zz * z + dz);
     }
 
     /** Where a spot of the sheet goes. */

@@ -44,8 +44,11 @@ public final class Strip {
 
     /** The finished piece. */
     public Piece piece() {
-        List<Spot> outline = List.of(new Spot(Length.ZERO, Length.ZERO), new Spot(end, Length.ZERO),
-                new Spot(end, height), new Spot(Length.ZERO, height));
+        List<Spot> outline = List.of(
+                new Spot(Length.ZERO, Length.ZERO),
+                new Spot(end, Length.ZERO),
+                new Spot(end, height),
+                new Spot(Length.ZERO, height));
         return new Piece(name, outline, creases, List.of(), names);
     }
 }

@@ -37,14 +37,18 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
     /** The longest side of a piece. */
     public static final Length LONGEST = Length.ofMillimetres(2_000);
 
-    private static final Set<Fault.Kind> HOPELESS = Set.of(Fault.Kind.NO_OUTLINE, Fault.Kind.OUTLINE_CROSSES_ITSELF,
-            Fault.Kind.TOO_MANY_LINES, Fault.Kind.NO_LENGTH, Fault.Kind.OUTSIDE, Fault.Kind.CONTRADICTORY_FOLDS, Fault.Kind.CUT_FREE);
+    private static final Set<Fault.Kind> HOPELESS = Set.of(
+            Fault.Kind.NO_OUTLINE,
+            Fault.Kind.OUTLINE_CROSSES_ITSELF,
+            Fault.Kind.TOO_MANY_LINES,
+            Fault.Kind.NO_LENGTH,
+            Fault.Kind.OUTSIDE,
+            Fault.Kind.CONTRADICTORY_FOLDS,
+            Fault.Kind.CUT_FREE);
 
     private static final Remembered<FreeCard, Optional<String>> IMPOSSIBLE = new Remembered<>(16);
 
-    /**
-     * @throws IllegalArgumentException when it shows itself before its way or behind it, or leans more than lying
-     */
+    /** @throws IllegalArgumentException when it shows itself before its way or behind it, or leans more than lying */
     public FreeCard {
         stances = List.copyOf(stances);
         if (!(showing >= 0 && showing <= 1)) {
@@ -67,14 +71,17 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
 
     /** A rectangle with nothing on it. */
     public static Piece sheet(String name, Size size) {
-        List<Spot> corners = List.of(new Spot(Length.ZERO, Length.ZERO), new Spot(size.width(), Length.ZERO),
-                new Spot(size.width(), size.height()), new Spot(Length.ZERO, size.height()));
+        List<Spot> corners = List.of(
+                new Spot(Length.ZERO, Length.ZERO),
+                new Spot(size.width(), Length.ZERO),
+                new Spot(size.width(), size.height()),
+                new Spot(Length.ZERO, size.height()));
         return new Piece(name, corners, List.of(), List.of(), List.of());
     }
 
     /**
-     * What makes it impossible to work out, in words for the maker; empty when it can be. What can be worked out but not
-     * be built is for findings.
+     * What makes it impossible to work out, in words for the maker; empty when it can be. What can be worked out but
+     * not be built is for findings.
      */
     public Optional<String> impossible() {
         return IMPOSSIBLE.of(this, this::findImpossible);
@@ -82,10 +89,12 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
 
     private Optional<String> findImpossible() {
         if (assembly.pieces().isEmpty() || assembly.pieces().size() > MOST_PIECES) {
-            return Optional.of("A card has between 1 and %d pieces; this one has %d.".formatted(MOST_PIECES, assembly.pieces().size()));
+            return Optional.of("A card has between 1 and %d pieces; this one has %d."
+                    .formatted(MOST_PIECES, assembly.pieces().size()));
         }
         if (stances.size() < 2 || stances.size() > 12) {
-            return Optional.of("A card goes from open to closed through at most ten poses between; this one names %d.".formatted(stances.size()));
+            return Optional.of("A card goes from open to closed through at most ten poses between; this one names %d."
+                    .formatted(stances.size()));
         }
         Optional<String> bent = bentWhenClosed();
         if (bent.isPresent()) {
@@ -100,7 +109,8 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
             panels += Panels.of(piece).all().size();
         }
         if (panels > MOST_PANELS) {
-            return Optional.of("A card has %d panels at the most; this one would have %d. Leave some scores out.".formatted(MOST_PANELS, panels));
+            return Optional.of("A card has %d panels at the most; this one would have %d. Leave some scores out."
+                    .formatted(MOST_PANELS, panels));
         }
         return unheld();
     }
@@ -108,23 +118,31 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
     /** A last pose in which a score stands between open and folded flat: then nothing lies on anything. */
     private Optional<String> bentWhenClosed() {
         Stance last = stances.get(stances.size() - 1);
-        return last.angles().stream().filter(angle -> angle.degrees() != 0 && Math.abs(angle.degrees()) != 180).findFirst()
-                .map(angle -> "In its last pose, \"%s\", a card lies flat; the fold between %s and %s stands at %.0f°.".formatted(last.name(), angle.one(), angle.other(), angle.degrees()));
+        return last.angles().stream()
+                .filter(angle -> angle.degrees() != 0 && Math.abs(angle.degrees()) != 180)
+                .findFirst()
+                .map(angle -> "In its last pose, \"%s\", a card lies flat; the fold between %s and %s stands at %.0f°."
+                        .formatted(last.name(), angle.one(), angle.other(), angle.degrees()));
     }
 
     private static Optional<String> impossible(Piece piece) {
         if (piece.openings().stream().anyMatch(hole -> hole.size() < 3)) {
-            return Optional.of("A hole in %s has fewer than three corners. Give it all of them, or leave it out.".formatted(piece.name()));
+            return Optional.of("A hole in %s has fewer than three corners. Give it all of them, or leave it out."
+                    .formatted(piece.name()));
         }
-        int corners = piece.outline().size() + piece.openings().stream().mapToInt(List::size).sum();
+        int corners = piece.outline().size()
+                + piece.openings().stream().mapToInt(List::size).sum();
         if (piece.creases().size() + piece.slits().size() + corners > MOST_LINES) {
-            return Optional.of("%s has more than %d scores, slits and corners. Leave some out.".formatted(piece.name(), MOST_LINES));
+            return Optional.of("%s has more than %d scores, slits and corners. Leave some out."
+                    .formatted(piece.name(), MOST_LINES));
         }
         Size cut = piece.cutSize();
         if (cut.width().isLongerThan(LONGEST) || cut.height().isLongerThan(LONGEST)) {
             return Optional.of("%s is longer than 2 m. Make it smaller.".formatted(piece.name()));
         }
-        return Faults.of(piece).all().stream().filter(fault -> HOPELESS.contains(fault.kind())).findFirst()
+        return Faults.of(piece).all().stream()
+                .filter(fault -> HOPELESS.contains(fault.kind()))
+                .findFirst()
                 .map(fault -> "%s: %s".formatted(piece.name(), fault.text()));
     }
 
@@ -139,7 +157,7 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
             return Optional.of(unknown.getMessage());
         }
         Set<Integer> held = new HashSet<>(List.of(0));
-        for (boolean grew = true; grew;) {
+        for (boolean grew = true; grew; ) {
             grew = false;
             for (Link.Glued join : graph.joins()) {
                 int one = graph.pieceOf().get(join.from());
@@ -149,7 +167,8 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
         }
         for (int piece = 0; piece < assembly.pieces().size(); piece++) {
             if (!held.contains(piece)) {
-                return Optional.of("%s would hang on nothing. Glue one of its panels on another piece first, or take the piece away."
+                return Optional.of(("%s would hang on nothing. Glue one of its panels on another piece first, or "
+                                + "take the piece away.")
                         .formatted(assembly.pieces().get(piece).name()));
             }
         }
@@ -160,7 +179,8 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
     FreeCard with(Assembly other) {
         Assembly named = Naming.all(other);
         Set<String> names = new HashSet<>(Naming.names(named));
-        return new FreeCard(named, stances.stream().map(stance -> stance.keeping(names)).toList(), showing, lean, lies);
+        return new FreeCard(
+                named, stances.stream().map(stance -> stance.keeping(names)).toList(), showing, lean, lies);
     }
 
     /** The same with one piece in place of another. */

@@ -20,7 +20,11 @@ public record FreeStructure(FreeCard card) implements Structure {
 
     @Override
     public Title title() {
-        return new Title(ID, "Free card", "Drawn by hand: scores, slits, pieces and joins as you like.", "What no structure covers.");
+        return new Title(
+                ID,
+                "Free card",
+                "Drawn by hand: scores, slits, pieces and joins as you like.",
+                "What no structure covers.");
     }
 
     @Override
@@ -51,7 +55,9 @@ public record FreeStructure(FreeCard card) implements Structure {
 
     @Override
     public List<Station> stations(Measures measures) {
-        return card.stances().stream().map(stance -> new Station(stance.name(), stance.pose())).toList();
+        return card.stances().stream()
+                .map(stance -> new Station(stance.name(), stance.pose()))
+                .toList();
     }
 
     @Override

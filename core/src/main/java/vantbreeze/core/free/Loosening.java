@@ -19,12 +19,15 @@ import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Station;
 import vantbreeze.core.structure.Structure;
 
-/** Makes a free card of one out of the catalogue: the same paper and the same poses, but nothing tied to a measure any more. */
+/**
+ * Makes a free card of one out of the catalogue: the same paper and the same poses, but nothing tied to a measure any
+ * more.
+ */
 public final class Loosening {
 
     private static final double SAME = 1e-9;
 
-    private Loosening() { }
+    private Loosening() {}
 
     /** The free card that {@code structure} with these measures is. */
     public static FreeCard of(Structure structure, Measures measures) {
@@ -47,7 +50,8 @@ public final class Loosening {
             Link.Folded link = graph.hinges().get(i);
             double degrees = station.pose().degreesAt(before.hinges().get(i));
             if (Math.abs(degrees - otherwise.degreesAt(link)) > SAME) {
-                angles.add(new Stance.Angle(link.hinge().left().name(), link.hinge().right().name(), degrees));
+                angles.add(new Stance.Angle(
+                        link.hinge().left().name(), link.hinge().right().name(), degrees));
             }
         }
         List<Stance.Slide> slides = new ArrayList<>();
@@ -76,11 +80,22 @@ public final class Loosening {
                 names.putIfAbsent(panel.name(), name);
             }
             renamed.add(names);
-            pieces.add(new Piece(piece.name(), piece.outline(), piece.creases(), piece.slits(), spoken, piece.openings()));
+            pieces.add(
+                    new Piece(piece.name(), piece.outline(), piece.creases(), piece.slits(), spoken, piece.openings()));
         }
-        List<Join> joins = built.joins().stream().map(join -> new Join(ref(join.on(), renamed), join.onSide(), ref(join.glued(), renamed),
-                join.gluedSide(), join.at(), join.slides(), join.area())).toList();
-        List<Over> overs = built.overs().stream().map(over -> new Over(ref(over.above(), renamed), ref(over.below(), renamed))).toList();
+        List<Join> joins = built.joins().stream()
+                .map(join -> new Join(
+                        ref(join.on(), renamed),
+                        join.onSide(),
+                        ref(join.glued(), renamed),
+                        join.gluedSide(),
+                        join.at(),
+                        join.slides(),
+                        join.area()))
+                .toList();
+        List<Over> overs = built.overs().stream()
+                .map(over -> new Over(ref(over.above(), renamed), ref(over.below(), renamed)))
+                .toList();
         String base = built.base() == null ? null : renamed.get(0).get(built.base());
         return new Assembly(pieces, joins, overs, built.quarterTurns(), base);
     }

@@ -21,7 +21,7 @@ import vantbreeze.core.fold.Spot;
 /** Keeps every panel of a free card named, and its name with it, whatever is drawn or moved. */
 final class Naming {
 
-    private Naming() { }
+    private Naming() {}
 
     /** The same pieces with every panel named at its middle; one that had no name gets the next number that is free. */
     static Assembly all(Assembly assembly) {
@@ -34,22 +34,35 @@ final class Naming {
             pieces.add(named(piece, taken, merged));
             gone.add(merged);
         }
-        List<Join> joins = assembly.joins().stream().map(join -> new Join(renamed(join.on(), gone), join.onSide(), renamed(join.glued(), gone),
-                join.gluedSide(), join.at(), join.slides(), join.area())).toList();
-        List<Over> overs = assembly.overs().stream().map(over -> new Over(renamed(over.above(), gone), renamed(over.below(), gone)))
-                .filter(over -> !over.above().equals(over.below())).toList();
+        List<Join> joins = assembly.joins().stream()
+                .map(join -> new Join(
+                        renamed(join.on(), gone),
+                        join.onSide(),
+                        renamed(join.glued(), gone),
+                        join.gluedSide(),
+                        join.at(),
+                        join.slides(),
+                        join.area()))
+                .toList();
+        List<Over> overs = assembly.overs().stream()
+                .map(over -> new Over(renamed(over.above(), gone), renamed(over.below(), gone)))
+                .filter(over -> !over.above().equals(over.below()))
+                .toList();
         String base = assembly.base() == null ? null : gone.get(0).getOrDefault(assembly.base(), assembly.base());
         return new Assembly(pieces, joins, overs, assembly.quarterTurns(), base);
     }
 
     /** All panels' names, piece by piece. */
     static List<String> names(Assembly assembly) {
-        return assembly.pieces().stream().flatMap(piece -> piece.panelNames().stream()).map(PanelName::name).toList();
+        return assembly.pieces().stream()
+                .flatMap(piece -> piece.panelNames().stream())
+                .map(PanelName::name)
+                .toList();
     }
 
     /**
-     * {@code after} with the names of {@code before}, panel by panel in their order, where both have as many; otherwise its own.
-     * A panel that moved or changed its width keeps its name so.
+     * {@code after} with the names of {@code before}, panel by panel in their order, where both have as many; otherwise
+     * its own. A panel that moved or changed its width keeps its name so.
      */
     static Piece carried(Piece before, Piece after) {
         List<Panel> was = Panels.of(before).all();
@@ -67,7 +80,8 @@ final class Naming {
     private static Piece named(Piece piece, Set<String> taken, Map<String, String> merged) {
         List<PanelName> names = new ArrayList<>();
         Set<String> used = new HashSet<>();
-        Set<String> spoken = new HashSet<>(piece.panelNames().stream().map(PanelName::name).toList());
+        Set<String> spoken =
+                new HashSet<>(piece.panelNames().stream().map(PanelName::name).toList());
         for (Panel panel : Panels.of(piece).all()) {
             String name = spoken.contains(panel.name()) && used.add(panel.name()) ? panel.name() : fresh(taken);
             names.add(new PanelName(middle(panel), name));
@@ -81,7 +95,7 @@ final class Naming {
     }
 
     private static String fresh(Set<String> taken) {
-        for (int number = 1;; number++) {
+        for (int number = 1; ; number++) {
             if (taken.add("Panel " + number)) {
                 return "Panel " + number;
             }
@@ -91,7 +105,8 @@ final class Naming {
     private static boolean contains(Panel panel, Spot spot) {
         Coordinate at = new Coordinate(spot.x().millimetres(), spot.y().millimetres());
         // every panel is asked about every name, and most lie elsewhere
-        return panel.shape().getEnvelopeInternal().contains(at) && panel.shape().contains(panel.shape().getFactory().createPoint(at));
+        return panel.shape().getEnvelopeInternal().contains(at)
+                && panel.shape().contains(panel.shape().getFactory().createPoint(at));
     }
 
     private static Spot middle(Panel panel) {

@@ -46,19 +46,37 @@ public record Redrawing(FreeCard card) {
     /** Takes away the scores and slits that lie along {@code line}. */
     public FreeCard without(int piece, Stretch line) {
         Piece old = piece(piece);
-        return card.with(piece, drawn(old, old.outline(), old.creases().stream().filter(crease -> !along(crease.line(), line)).toList(),
-                old.slits().stream().filter(slit -> !along(slit, line)).toList(), old.panelNames(), old.openings()));
+        return card.with(
+                piece,
+                drawn(
+                        old,
+                        old.outline(),
+                        old.creases().stream()
+                                .filter(crease -> !along(crease.line(), line))
+                                .toList(),
+                        old.slits().stream().filter(slit -> !along(slit, line)).toList(),
+                        old.panelNames(),
+                        old.openings()));
     }
 
     /** Makes the scores along {@code line} fold this way; every pose that spoke of them is forgotten there. */
     public FreeCard folded(int piece, Stretch line, Fold fold) {
         Piece old = piece(piece);
-        Piece refolded = drawn(old, old.outline(), old.creases().stream()
-                .map(crease -> along(crease.line(), line) ? new Crease(crease.line(), fold) : crease).toList(), old.slits(), old.panelNames(), old.openings());
+        Piece refolded = drawn(
+                old,
+                old.outline(),
+                old.creases().stream()
+                        .map(crease -> along(crease.line(), line) ? new Crease(crease.line(), fold) : crease)
+                        .toList(),
+                old.slits(),
+                old.panelNames(),
+                old.openings());
         FreeCard after = card.with(piece, refolded);
         List<Stance> stances = new ArrayList<>(after.stances());
-        Panels.of(refolded).hinges().stream().filter(hinge -> along(hinge.line(), line)).forEach(hinge ->
-                stances.replaceAll(stance -> stance.without(hinge.left().name(), hinge.right().name())));
+        Panels.of(refolded).hinges().stream()
+                .filter(hinge -> along(hinge.line(), line))
+                .forEach(hinge -> stances.replaceAll(stance ->
+                        stance.without(hinge.left().name(), hinge.right().name())));
         return new FreeCard(after.assembly(), stances, after.showing(), after.lean(), after.lies());
     }
 
@@ -66,21 +84,38 @@ public record Redrawing(FreeCard card) {
     public FreeCard moved(int piece, UnaryOperator<Spot> move) {
         Piece old = piece(piece);
         UnaryOperator<Stretch> line = stretch -> new Stretch(move.apply(stretch.from()), move.apply(stretch.to()));
-        Piece after = drawn(old, old.outline().stream().map(move).toList(),
-                old.creases().stream().map(crease -> new Crease(line.apply(crease.line()), crease.fold())).toList(),
+        Piece after = drawn(
+                old,
+                old.outline().stream().map(move).toList(),
+                old.creases().stream()
+                        .map(crease -> new Crease(line.apply(crease.line()), crease.fold()))
+                        .toList(),
                 old.slits().stream().map(line).toList(),
-                old.panelNames().stream().map(name -> new PanelName(move.apply(name.within()), name.name())).toList(),
-                old.openings().stream().map(opening -> opening.stream().map(move).toList()).toList());
+                old.panelNames().stream()
+                        .map(name -> new PanelName(move.apply(name.within()), name.name()))
+                        .toList(),
+                old.openings().stream()
+                        .map(opening -> opening.stream().map(move).toList())
+                        .toList());
         List<Piece> pieces = new ArrayList<>(card.assembly().pieces());
         pieces.set(piece, Naming.carried(old, after));
-        List<Join> joins = card.assembly().joins().stream().map(join -> moved(join, piece, move)).toList();
+        List<Join> joins = card.assembly().joins().stream()
+                .map(join -> moved(join, piece, move))
+                .toList();
         return card.with(assembly(pieces, joins, card.assembly().overs()));
     }
 
     private static Join moved(Join join, int piece, UnaryOperator<Spot> move) {
-        Attachment at = new Attachment(join.on().piece() == piece ? move.apply(join.at().on()) : join.at().on(),
-                join.glued().piece() == piece ? move.apply(join.at().glued()) : join.at().glued(), join.at().turnDegrees());
-        List<Spot> area = join.on().piece() == piece ? join.area().stream().map(move).toList() : join.area();
+        Attachment at = new Attachment(
+                join.on().piece() == piece
+                        ? move.apply(join.at().on())
+                        : join.at().on(),
+                join.glued().piece() == piece
+                        ? move.apply(join.at().glued())
+                        : join.at().glued(),
+                join.at().turnDegrees());
+        List<Spot> area =
+                join.on().piece() == piece ? join.area().stream().map(move).toList() : join.area();
         return new Join(join.on(), join.onSide(), join.glued(), join.gluedSide(), at, join.slides(), area);
     }
 
@@ -93,11 +128,17 @@ public record Redrawing(FreeCard card) {
     public FreeCard withPiece(Piece piece, PanelRef on, Spot at) {
         List<Piece> pieces = new ArrayList<>(card.assembly().pieces());
         pieces.add(piece);
-        Assembly named = Naming.all(assembly(pieces, card.assembly().joins(), card.assembly().overs()));
+        Assembly named = Naming.all(
+                assembly(pieces, card.assembly().joins(), card.assembly().overs()));
         int index = pieces.size() - 1;
         String panel = Panels.of(named.pieces().get(index)).base().name();
-        return new Redrawing(card.with(named)).glued(Join.of(on, Side.FACE, new PanelRef(index, panel), Side.BACK,
-                Attachment.at(at, new Spot(Length.ZERO, Length.ZERO))));
+        return new Redrawing(card.with(named))
+                .glued(Join.of(
+                        on,
+                        Side.FACE,
+                        new PanelRef(index, panel),
+                        Side.BACK,
+                        Attachment.at(at, new Spot(Length.ZERO, Length.ZERO))));
     }
 
     /** Takes a piece away, and what was glued to it or from it. */
@@ -106,10 +147,19 @@ public record Redrawing(FreeCard card) {
         pieces.remove(piece);
         List<Join> joins = card.assembly().joins().stream()
                 .filter(join -> join.on().piece() != piece && join.glued().piece() != piece)
-                .map(join -> new Join(after(join.on(), piece), join.onSide(), after(join.glued(), piece), join.gluedSide(), join.at(), join.slides(), join.area()))
+                .map(join -> new Join(
+                        after(join.on(), piece),
+                        join.onSide(),
+                        after(join.glued(), piece),
+                        join.gluedSide(),
+                        join.at(),
+                        join.slides(),
+                        join.area()))
                 .toList();
-        List<Over> overs = card.assembly().overs().stream().filter(over -> over.above().piece() != piece && over.below().piece() != piece)
-                .map(over -> new Over(after(over.above(), piece), after(over.below(), piece))).toList();
+        List<Over> overs = card.assembly().overs().stream()
+                .filter(over -> over.above().piece() != piece && over.below().piece() != piece)
+                .map(over -> new Over(after(over.above(), piece), after(over.below(), piece)))
+                .toList();
         return card.with(assembly(pieces, joins, overs));
     }
 
@@ -121,42 +171,60 @@ public record Redrawing(FreeCard card) {
     public FreeCard glued(Join join) {
         List<Join> joins = new ArrayList<>(card.assembly().joins());
         joins.add(join);
-        return card.with(assembly(card.assembly().pieces(), joins, card.assembly().overs()));
+        return card.with(
+                assembly(card.assembly().pieces(), joins, card.assembly().overs()));
     }
 
     /** Takes a join apart. */
     public FreeCard unglued(int join) {
         List<Join> joins = new ArrayList<>(card.assembly().joins());
         joins.remove(join);
-        return card.with(assembly(card.assembly().pieces(), joins, card.assembly().overs()));
+        return card.with(
+                assembly(card.assembly().pieces(), joins, card.assembly().overs()));
     }
 
     private Assembly assembly(List<Piece> pieces, List<Join> joins, List<Over> overs) {
-        return new Assembly(pieces, joins, overs, card.assembly().quarterTurns(), card.assembly().base());
+        return new Assembly(
+                pieces,
+                joins,
+                overs,
+                card.assembly().quarterTurns(),
+                card.assembly().base());
     }
 
     private Piece piece(int index) {
         return card.assembly().pieces().get(index);
     }
 
-    private static Piece drawn(Piece old, List<Spot> outline, List<Crease> creases, List<Stretch> slits, List<PanelName> names, List<List<Spot>> openings) {
+    private static Piece drawn(
+            Piece old,
+            List<Spot> outline,
+            List<Crease> creases,
+            List<Stretch> slits,
+            List<PanelName> names,
+            List<List<Spot>> openings) {
         return new Piece(old.name(), outline, creases, slits, names, openings);
     }
 
     /** Whether {@code one} lies on the line of {@code other}, within it. */
     private static boolean along(Stretch one, Stretch other) {
-        return line(other).buffer(0.002).covers(line(one)) || line(one).buffer(0.002).covers(line(other));
+        return line(other).buffer(0.002).covers(line(one))
+                || line(one).buffer(0.002).covers(line(other));
     }
 
     private static List<Stretch> within(Piece piece, Stretch line) {
-        List<Coordinate> ring = new ArrayList<>(piece.outline().stream().map(Redrawing::at).toList());
+        List<Coordinate> ring =
+                new ArrayList<>(piece.outline().stream().map(Redrawing::at).toList());
         ring.add(ring.get(0));
-        Geometry inside = MILLIMETRES.createPolygon(ring.toArray(new Coordinate[0])).intersection(line(line));
+        Geometry inside =
+                MILLIMETRES.createPolygon(ring.toArray(new Coordinate[0])).intersection(line(line));
         List<Stretch> parts = new ArrayList<>();
         for (int i = 0; i < inside.getNumGeometries(); i++) {
             if (inside.getGeometryN(i) instanceof LineString part && part.getLength() > 0.01) {
                 Coordinate[] ends = part.getCoordinates();
-                parts.add(new Stretch(Spot.nearest(ends[0].x, ends[0].y), Spot.nearest(ends[ends.length - 1].x, ends[ends.length - 1].y)));
+                parts.add(new Stretch(
+                        Spot.nearest(ends[0].x, ends[0].y),
+                        Spot.nearest(ends[ends.length - 1].x, ends[ends.length - 1].y)));
             }
         }
         return parts;

@@ -25,8 +25,8 @@ public record Rescaling(FreeCard card) {
     private static final double CLOSES = 0.001;
 
     /**
-     * The card made to measure {@code finished} when closed: each way by its own factor where it still closes so, otherwise
-     * by the smaller of the two both ways.
+     * The card made to measure {@code finished} when closed: each way by its own factor where it still closes so,
+     * otherwise by the smaller of the two both ways.
      */
     public FreeCard to(Size finished) {
         Size closed = closed(card).footprint();
@@ -40,19 +40,26 @@ public record Rescaling(FreeCard card) {
     }
 
     private FreeCard scaled(double across, double up) {
-        FreeCard after = moved(piece -> spot -> new Spot(Length.nearest(spot.x().millimetres() * across), Length.nearest(spot.y().millimetres() * up)));
-        return new FreeCard(after.assembly(), after.stances().stream().map(stance -> stance.slidTimes(across)).toList(),
-                after.showing(), after.lean(), after.lies());
+        FreeCard after = moved(piece -> spot -> new Spot(
+                Length.nearest(spot.x().millimetres() * across),
+                Length.nearest(spot.y().millimetres() * up)));
+        return new FreeCard(
+                after.assembly(),
+                after.stances().stream().map(stance -> stance.slidTimes(across)).toList(),
+                after.showing(),
+                after.lean(),
+                after.lies());
     }
 
     /**
-     * The card on the marks of {@code ruler}: panels that were alike stay alike, and what closed still does. Empty when no
-     * way of rounding its lines keeps it closing.
+     * The card on the marks of {@code ruler}: panels that were alike stay alike, and what closed still does. Empty when
+     * no way of rounding its lines keeps it closing.
      */
     public Optional<FreeCard> on(Ruler ruler) {
         double before = closed(card).closureError();
-        for (BiFunction<TreeSet<Length>, Ruler, TreeMap<Length, Length>> way
-                : List.<BiFunction<TreeSet<Length>, Ruler, TreeMap<Length, Length>>>of(Rescaling::gapByGap, Rescaling::lineByLine)) {
+        for (BiFunction<TreeSet<Length>, Ruler, TreeMap<Length, Length>> way :
+                List.<BiFunction<TreeSet<Length>, Ruler, TreeMap<Length, Length>>>of(
+                        Rescaling::gapByGap, Rescaling::lineByLine)) {
             FreeCard ruled = moved(piece -> onMarks(piece, ruler, way));
             if (ruled.impossible().isEmpty() && closed(ruled).closureError() <= Math.max(CLOSES, before)) {
                 return Optional.of(ruled);
@@ -61,7 +68,8 @@ public record Rescaling(FreeCard card) {
         return Optional.empty();
     }
 
-    private static UnaryOperator<Spot> onMarks(Piece piece, Ruler ruler, BiFunction<TreeSet<Length>, Ruler, TreeMap<Length, Length>> way) {
+    private static UnaryOperator<Spot> onMarks(
+            Piece piece, Ruler ruler, BiFunction<TreeSet<Length>, Ruler, TreeMap<Length, Length>> way) {
         TreeSet<Length> across = new TreeSet<>();
         TreeSet<Length> up = new TreeSet<>();
         spots(piece).forEach(spot -> {
@@ -77,8 +85,10 @@ public record Rescaling(FreeCard card) {
         TreeMap<Length, Length> marks = new TreeMap<>();
         Length before = null;
         for (Length line : lines) {
-            Length mark = before == null ? ruler.nearest(line).length()
-                    : marks.get(before).plus(ruler.nearest(line.minus(before)).length().max(ruler.division()));
+            Length mark = before == null
+                    ? ruler.nearest(line).length()
+                    : marks.get(before)
+                            .plus(ruler.nearest(line.minus(before)).length().max(ruler.division()));
             marks.put(line, mark);
             before = line;
         }
@@ -102,23 +112,31 @@ public record Rescaling(FreeCard card) {
         if (below.getKey().equals(above.getKey())) {
             return below.getValue();
         }
-        double part = (double) place.minus(below.getKey()).units() / above.getKey().minus(below.getKey()).units();
-        return below.getValue().plus(Length.ofUnits(Math.round(above.getValue().minus(below.getValue()).units() * part)));
+        double part = (double) place.minus(below.getKey()).units()
+                / above.getKey().minus(below.getKey()).units();
+        return below.getValue()
+                .plus(Length.ofUnits(
+                        Math.round(above.getValue().minus(below.getValue()).units() * part)));
     }
 
     private FreeCard moved(Function<Piece, UnaryOperator<Spot>> move) {
         FreeCard after = card;
         for (int piece = 0; piece < card.assembly().pieces().size(); piece++) {
-            after = new Redrawing(after).moved(piece, move.apply(card.assembly().pieces().get(piece)));
+            after = new Redrawing(after)
+                    .moved(piece, move.apply(card.assembly().pieces().get(piece)));
         }
         return after;
     }
 
     /** Corners of its outline and its holes, ends of its scores and slits. */
     private static Stream<Spot> spots(Piece piece) {
-        Stream<Spot> lines = Stream.concat(piece.slits().stream(), piece.creases().stream().map(crease -> crease.line()))
+        Stream<Spot> lines = Stream.concat(
+                        piece.slits().stream(), piece.creases().stream().map(crease -> crease.line()))
                 .flatMap(line -> Stream.of(line.from(), line.to()));
-        return Stream.concat(Stream.concat(piece.outline().stream(), piece.openings().stream().flatMap(List::stream)), lines);
+        return Stream.concat(
+                Stream.concat(
+                        piece.outline().stream(), piece.openings().stream().flatMap(List::stream)),
+                lines);
     }
 
     private static boolean closes(FreeCard card) {
@@ -126,7 +144,9 @@ public record Rescaling(FreeCard card) {
     }
 
     private static FoldedForm closed(FreeCard card) {
-        return FoldedForm.of(FoldGraph.of(card.assembly()), card.stances().get(card.stances().size() - 1).pose());
+        return FoldedForm.of(
+                FoldGraph.of(card.assembly()),
+                card.stances().get(card.stances().size() - 1).pose());
     }
 
     /** Whether any of its pieces is glued across another. */

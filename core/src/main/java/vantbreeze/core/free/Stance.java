@@ -18,10 +18,10 @@ import vantbreeze.core.fold.Pose;
 public record Stance(String name, boolean isClosed, List<Angle> angles, List<Slide> slides) {
 
     /** The angle between two panels, degrees: 0 open, +180 a closed valley, −180 a closed mountain. */
-    public record Angle(String one, String other, double degrees) { }
+    public record Angle(String one, String other, double degrees) {}
 
     /** How far a threaded panel has slid, millimetres to the right. */
-    public record Slide(String panel, double millimetres) { }
+    public record Slide(String panel, double millimetres) {}
 
     public Stance {
         angles = List.copyOf(angles);
@@ -48,7 +48,8 @@ public record Stance(String name, boolean isClosed, List<Angle> angles, List<Sli
         return new Pose() {
             @Override
             public double degreesAt(Link.Folded link) {
-                Double degrees = byPair.get(pair(link.hinge().left().name(), link.hinge().right().name()));
+                Double degrees = byPair.get(
+                        pair(link.hinge().left().name(), link.hinge().right().name()));
                 return degrees == null ? otherwise.degreesAt(link) : degrees;
             }
 
@@ -61,18 +62,35 @@ public record Stance(String name, boolean isClosed, List<Angle> angles, List<Sli
 
     /** The same without the angles and slides of panels that are not among {@code names}. */
     Stance keeping(Set<String> names) {
-        return new Stance(name, isClosed, angles.stream().filter(angle -> names.contains(angle.one) && names.contains(angle.other)).toList(),
+        return new Stance(
+                name,
+                isClosed,
+                angles.stream()
+                        .filter(angle -> names.contains(angle.one) && names.contains(angle.other))
+                        .toList(),
                 slides.stream().filter(slide -> names.contains(slide.panel)).toList());
     }
 
     /** The same without a say on the hinge between these two. */
     Stance without(String one, String other) {
-        return new Stance(name, isClosed, angles.stream().filter(angle -> !pair(angle.one, angle.other).equals(pair(one, other))).toList(), slides);
+        return new Stance(
+                name,
+                isClosed,
+                angles.stream()
+                        .filter(angle -> !pair(angle.one, angle.other).equals(pair(one, other)))
+                        .toList(),
+                slides);
     }
 
     /** The same with every slide so many times as far. */
     Stance slidTimes(double factor) {
-        return new Stance(name, isClosed, angles, slides.stream().map(slide -> new Slide(slide.panel, slide.millimetres * factor)).toList());
+        return new Stance(
+                name,
+                isClosed,
+                angles,
+                slides.stream()
+                        .map(slide -> new Slide(slide.panel, slide.millimetres * factor))
+                        .toList());
     }
 
     private static String pair(String one, String other) {

@@ -27,7 +27,9 @@ import vantbreeze.core.plan.Reruling;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
 
-/** What can be done to a plan as a whole, and drawn on one that is free. Each gives a new plan that can be worked out. */
+/**
+ * What can be done to a plan as a whole, and drawn on one that is free. Each gives a new plan that can be worked out.
+ */
 public record Drafting(Workshop workshop, Plan plan) {
 
     /** The same card as free pieces, nothing tied to a measure any more. */
@@ -58,14 +60,24 @@ public record Drafting(Workshop workshop, Plan plan) {
     public Plan flipped(Handle handle) {
         Stretch line = handle.line(pieces());
         Fold fold = Panels.of(pieces().get(handle.piece())).hinges().stream()
-                .filter(hinge -> covers(line, hinge.line())).map(hinge -> hinge.fold()).findFirst().orElse(Fold.UNASSIGNED);
-        return drawn(drawing(handle.piece()).folded(handle.piece(), line, fold == Fold.VALLEY ? Fold.MOUNTAIN : Fold.VALLEY));
+                .filter(hinge -> covers(line, hinge.line()))
+                .map(hinge -> hinge.fold())
+                .findFirst()
+                .orElse(Fold.UNASSIGNED);
+        return drawn(drawing(handle.piece())
+                .folded(handle.piece(), line, fold == Fold.VALLEY ? Fold.MOUNTAIN : Fold.VALLEY));
     }
 
     private static boolean covers(Stretch line, Stretch part) {
         double length = line.millimetres();
-        return Math.abs(new Stretch(line.from(), part.from()).millimetres() + new Stretch(part.from(), line.to()).millimetres() - length) < 0.002
-                && Math.abs(new Stretch(line.from(), part.to()).millimetres() + new Stretch(part.to(), line.to()).millimetres() - length) < 0.002;
+        return Math.abs(new Stretch(line.from(), part.from()).millimetres()
+                                + new Stretch(part.from(), line.to()).millimetres()
+                                - length)
+                        < 0.002
+                && Math.abs(new Stretch(line.from(), part.to()).millimetres()
+                                + new Stretch(part.to(), line.to()).millimetres()
+                                - length)
+                        < 0.002;
     }
 
     /** With one more piece, glued by its back in the middle of a panel's face. */
@@ -73,14 +85,17 @@ public record Drafting(Workshop workshop, Plan plan) {
         PanelRef on = panel(panel);
         Panel below = Panels.of(pieces().get(on.piece())).named(panel).orElseThrow();
         var middle = below.shape().getInteriorPoint();
-        Spot at = Spot.nearest(middle.getX() - size.width().millimetres() / 2, middle.getY() - size.height().millimetres() / 2);
+        Spot at = Spot.nearest(
+                middle.getX() - size.width().millimetres() / 2,
+                middle.getY() - size.height().millimetres() / 2);
         return drawn(drawing(0).withPiece(FreeCard.sheet(name, size), on, at));
     }
 
     /** Without a piece and what was glued to it. */
     public Plan withoutPiece(int piece) {
         if (piece == 0) {
-            throw new Refusal("drawing", "The first piece is what all others hang on. Take another away, or begin a card anew.");
+            throw new Refusal(
+                    "drawing", "The first piece is what all others hang on. Take another away, or begin a card anew.");
         }
         return drawn(drawing(piece).withoutPiece(piece));
     }
@@ -97,7 +112,8 @@ public record Drafting(Workshop workshop, Plan plan) {
         // two like sides meet when the paper is turned over, and left becomes right
         Length corner = gluedSide == onSide ? laid.right() : laid.left();
         Length foot = laid.corners().stream().map(Spot::y).reduce(Length::min).orElseThrow();
-        return drawn(drawing(0).glued(Join.of(lower, onSide, upper, gluedSide, Attachment.at(at, new Spot(corner, foot)))));
+        return drawn(
+                drawing(0).glued(Join.of(lower, onSide, upper, gluedSide, Attachment.at(at, new Spot(corner, foot)))));
     }
 
     /** With one of its joins taken apart. */
@@ -122,10 +138,17 @@ public record Drafting(Workshop workshop, Plan plan) {
      */
     public Plan onMarks(Ruler ruler) {
         if (!plan.isFree()) {
-            return plan.measuring(Reruling.of(workshop.structure(plan), plan.measures(), ruler).measures()).on(ruler).dressed(plan.dressing().on(ruler));
+            return plan.measuring(Reruling.of(workshop.structure(plan), plan.measures(), ruler)
+                            .measures())
+                    .on(ruler)
+                    .dressed(plan.dressing().on(ruler));
         }
-        FreeCard ruled = new Rescaling(plan.free()).on(ruler).orElseThrow(() -> new Refusal("ruler",
-                "Brought to the marks of this ruler, the card would not close any more. Take a finer ruler, or keep the figures as they are."));
+        FreeCard ruled = new Rescaling(plan.free())
+                .on(ruler)
+                .orElseThrow(() -> new Refusal(
+                        "ruler",
+                        "Brought to the marks of this ruler, the card would not close any more. "
+                                + "Take a finer ruler, or keep the figures as they are."));
         return unlocked().plan.drawing(ruled).on(ruler).dressed(plan.dressing().on(ruler));
     }
 
@@ -152,7 +175,8 @@ public record Drafting(Workshop workshop, Plan plan) {
 
     /** Upright instead of lying, or the other way round. */
     public Plan turned() {
-        return plan.isFree() ? resized(workshop.work(plan).footprint().turned())
+        return plan.isFree()
+                ? resized(workshop.work(plan).footprint().turned())
                 : plan.resized(workshop.structure(plan), resizing().turned());
     }
 
@@ -194,11 +218,17 @@ public record Drafting(Workshop workshop, Plan plan) {
                 return new PanelRef(i, name);
             }
         }
-        throw new Refusal("drawing", "There is no panel \"%s\" on this card. Its panels are: %s.".formatted(name, String.join(", ", names())));
+        throw new Refusal(
+                "drawing",
+                "There is no panel \"%s\" on this card. Its panels are: %s."
+                        .formatted(name, String.join(", ", names())));
     }
 
     private List<String> names() {
-        return pieces().stream().flatMap(piece -> Panels.of(piece).all().stream()).map(Panel::name).toList();
+        return pieces().stream()
+                .flatMap(piece -> Panels.of(piece).all().stream())
+                .map(Panel::name)
+                .toList();
     }
 
     private static Stretch line(Stretch line) {

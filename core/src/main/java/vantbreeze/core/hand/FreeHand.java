@@ -37,30 +37,45 @@ record FreeHand(Workshop workshop, Plan plan) {
             Length at = across ? spot.x() : spot.y();
             Length along = across ? spot.y() : spot.x();
             boolean on = at.equals(place) && (handle.kind() == Handle.Kind.EDGE || within(along, line, across));
-            return on || pushes && at.isLongerThan(place) ? new Spot(across ? spot.x().plus(way) : spot.x(), across ? spot.y() : spot.y().plus(way)) : spot;
+            return on || pushes && at.isLongerThan(place)
+                    ? new Spot(
+                            across ? spot.x().plus(way) : spot.x(),
+                            across ? spot.y() : spot.y().plus(way))
+                    : spot;
         };
         Moved moved = done(handle, shift);
-        return to.equals(wanted) ? moved : new Moved(moved.plan(), moved.words() + ", as far as it goes: the next line is there");
+        return to.equals(wanted)
+                ? moved
+                : new Moved(moved.plan(), moved.words() + ", as far as it goes: the next line is there");
     }
 
     /** The panel's right edge, moved so that the panel gets this wide; everything beyond moves along. */
     Moved widened(String name, Length width) {
         int piece = piece(name);
-        Panel panel = Panels.of(plan.free().assembly().pieces().get(piece)).named(name).orElseThrow();
+        Panel panel = Panels.of(plan.free().assembly().pieces().get(piece))
+                .named(name)
+                .orElseThrow();
         if (plan.locked().contains(name)) {
             throw new Refusal("hand", "%s is locked. Unlock it to change it.".formatted(name));
         }
         if (width.isShorterThan(plan.ruler().division())) {
-            throw new Refusal("hand", "A panel can't be under %s. Take its score away instead.".formatted(Figure.of(plan.ruler().division(), plan.ruler()).inWords()));
+            throw new Refusal(
+                    "hand",
+                    "A panel can't be under %s. Take its score away instead."
+                            .formatted(Figure.of(plan.ruler().division(), plan.ruler())
+                                    .inWords()));
         }
-        return new Moved(checked(widening(piece, panel, width)), "%s %s".formatted(name, Figure.of(width, plan.ruler()).inWords()));
+        return new Moved(
+                checked(widening(piece, panel, width)),
+                "%s %s".formatted(name, Figure.of(width, plan.ruler()).inWords()));
     }
 
     /** The drawing with a panel this wide, whether or not anything can come of it. */
     FreeCard widening(int piece, Panel panel, Length width) {
         Length way = width.minus(panel.width());
         Length right = panel.right();
-        UnaryOperator<Spot> shift = spot -> spot.x().isShorterThan(right) ? spot : new Spot(spot.x().plus(way), spot.y());
+        UnaryOperator<Spot> shift =
+                spot -> spot.x().isShorterThan(right) ? spot : new Spot(spot.x().plus(way), spot.y());
         return new Redrawing(plan.free()).moved(piece, shift);
     }
 
@@ -89,29 +104,46 @@ record FreeHand(Workshop workshop, Plan plan) {
         Spot to = new Spot(across ? place : held.x(), across ? held.y() : place);
         if (move.divisions() == null) {
             var board = workshop.tools().board(plan.ruler());
-            to = new Spot(move.snap().of(move.across(), plan.ruler(), board), move.snap().of(move.up(), plan.ruler(), board));
+            to = new Spot(
+                    move.snap().of(move.across(), plan.ruler(), board),
+                    move.snap().of(move.up(), plan.ruler(), board));
         }
         Length right = to.x().minus(held.x());
         Length up = to.y().minus(held.y());
         return spot -> {
-            boolean moves = move.handle().end() == Handle.End.WHOLE ? spot.equals(line.from()) || spot.equals(line.to()) : spot.equals(held);
+            boolean moves = move.handle().end() == Handle.End.WHOLE
+                    ? spot.equals(line.from()) || spot.equals(line.to())
+                    : spot.equals(held);
             return moves ? new Spot(spot.x().plus(right), spot.y().plus(up)) : spot;
         };
     }
 
     /** As far towards {@code wanted} as the lines on either side let it: one mark of the ruler is left between. */
     private Length between(Piece piece, boolean across, Length place, Length wanted, boolean pushes) {
-        List<Length> places = spots(piece).map(spot -> across ? spot.x() : spot.y()).distinct().toList();
+        List<Length> places = spots(piece)
+                .map(spot -> across ? spot.x() : spot.y())
+                .distinct()
+                .toList();
         Length gap = plan.ruler().division();
-        Length least = places.stream().filter(at -> at.isShorterThan(place)).reduce(Length::max).map(at -> at.plus(gap)).orElse(wanted);
-        Length most = places.stream().filter(at -> at.isLongerThan(place)).reduce(Length::min).map(at -> at.minus(gap)).orElse(wanted);
+        Length least = places.stream()
+                .filter(at -> at.isShorterThan(place))
+                .reduce(Length::max)
+                .map(at -> at.plus(gap))
+                .orElse(wanted);
+        Length most = places.stream()
+                .filter(at -> at.isLongerThan(place))
+                .reduce(Length::min)
+                .map(at -> at.minus(gap))
+                .orElse(wanted);
         Length kept = pushes ? wanted : wanted.min(most.max(place));
         return kept.max(least.min(place));
     }
 
     private static Stream<Spot> spots(Piece piece) {
-        return Stream.concat(piece.outline().stream(), Stream.concat(piece.slits().stream(), piece.creases().stream().map(crease -> crease.line()))
-                .flatMap(line -> Stream.of(line.from(), line.to())));
+        return Stream.concat(
+                piece.outline().stream(),
+                Stream.concat(piece.slits().stream(), piece.creases().stream().map(crease -> crease.line()))
+                        .flatMap(line -> Stream.of(line.from(), line.to())));
     }
 
     private Moved done(Handle handle, UnaryOperator<Spot> shift) {
@@ -125,7 +157,10 @@ record FreeHand(Workshop workshop, Plan plan) {
             return new Moved(drawn, "");
         }
         String where = handle.kind() == Handle.Kind.MARK
-                ? "%s across, %s up".formatted(Figure.of(line.from().x(), ruler).inWords(), Figure.of(line.from().y(), ruler).inWords())
+                ? "%s across, %s up"
+                        .formatted(
+                                Figure.of(line.from().x(), ruler).inWords(),
+                                Figure.of(line.from().y(), ruler).inWords())
                 : Figure.of(handle.place(line), ruler).inWords();
         return new Moved(drawn, where);
     }
@@ -138,14 +173,21 @@ record FreeHand(Workshop workshop, Plan plan) {
         for (String name : plan.locked()) {
             Length was = width(plan.free(), name);
             if (was != null && !was.equals(width(after, name))) {
-                throw new Refusal("hand", "%s is locked at %s. Unlock it, or move another line.".formatted(name, Figure.of(was, plan.ruler()).inWords()));
+                throw new Refusal(
+                        "hand",
+                        "%s is locked at %s. Unlock it, or move another line."
+                                .formatted(name, Figure.of(was, plan.ruler()).inWords()));
             }
         }
         return plan.drawing(after);
     }
 
     private static Length width(FreeCard card, String panel) {
-        return card.assembly().pieces().stream().flatMap(piece -> Panels.of(piece).all().stream())
-                .filter(one -> one.name().equals(panel)).findFirst().map(Panel::width).orElse(null);
+        return card.assembly().pieces().stream()
+                .flatMap(piece -> Panels.of(piece).all().stream())
+                .filter(one -> one.name().equals(panel))
+                .findFirst()
+                .map(Panel::width)
+                .orElse(null);
     }
 }

@@ -94,8 +94,12 @@ public record Hand(Workshop workshop, Plan plan) {
         Length length = limits.nearest(wanted, plan.ruler());
         Plan after = plan.changing(structure, id, length);
         String words = follower.words(after.measures(), plan.ruler());
-        return new Moved(after, limits.allow(wanted) ? words
-                : words + ", as far as it goes: " + (wanted.isLongerThan(length) ? limits.mostBecause() : limits.leastBecause()));
+        return new Moved(
+                after,
+                limits.allow(wanted)
+                        ? words
+                        : words + ", as far as it goes: "
+                                + (wanted.isLongerThan(length) ? limits.mostBecause() : limits.leastBecause()));
     }
 
     /**
@@ -106,17 +110,26 @@ public record Hand(Workshop workshop, Plan plan) {
      */
     private record Follower(Parameter parameter, double ratio, double grows) {
         String words(Measures measures, Ruler ruler) {
-            return "%s %s".formatted(parameter.label(), Figure.of(measures.get(parameter.id()), ruler).inWords());
+            return "%s %s"
+                    .formatted(
+                            parameter.label(),
+                            Figure.of(measures.get(parameter.id()), ruler).inWords());
         }
     }
 
-    /** Pushing wants the sheet to grow, keeping wants it to stay; of equals, the measure that goes as far as the line. */
+    /**
+     * Pushing wants the sheet to grow, keeping wants it to stay; of equals, the measure that goes as far as the line.
+     */
     private Follower follower(Move move, Structure structure) {
         List<Follower> followers = followers(move.handle(), structure);
         if (followers.isEmpty()) {
-            throw new Refusal("hand", plan.locked().isEmpty()
-                    ? "This line follows from the structure and can't be moved by itself. Loosen the card to move it."
-                    : "This line follows from what is locked. Unlock a measure, or loosen the card to move it.");
+            throw new Refusal(
+                    "hand",
+                    plan.locked().isEmpty()
+                            ? "This line follows from the structure and can't be moved by itself. Loosen "
+                                    + "the card to move it."
+                            : "This line follows from what is locked. Unlock a measure, or loosen the card "
+                                    + "to move it.");
         }
         Comparator<Follower> growth = Comparator.comparingDouble(Follower::grows);
         Comparator<Follower> best = (move.pushes() ? growth.reversed() : growth)
@@ -139,13 +152,25 @@ public record Hand(Workshop workshop, Plan plan) {
             if (!limits.allow(before.get(parameter.id()).plus(tried))) {
                 continue;
             }
-            Measures after = structure.changed(before, parameter.id(), before.get(parameter.id()).plus(tried));
+            Measures after = structure.changed(
+                    before, parameter.id(), before.get(parameter.id()).plus(tried));
             var moved = structure.assemble(after).pieces();
-            double ratio = (double) handle.place(handle.line(moved)).minus(place).units() / tried.units();
+            double ratio =
+                    (double) handle.place(handle.line(moved)).minus(place).units() / tried.units();
             if (Math.abs(ratio) > FOLLOWS) {
                 Size is = moved.get(handle.piece()).cutSize();
-                followers.add(new Follower(parameter, ratio, (double) is.width().minus(was.width()).abs().plus(is.height().minus(was.height()).abs()).units()
-                        / tried.abs().units() + (parameter.isPart() ? 0 : 0.5)));
+                followers.add(new Follower(
+                        parameter,
+                        ratio,
+                        (double) is.width()
+                                                .minus(was.width())
+                                                .abs()
+                                                .plus(is.height()
+                                                        .minus(was.height())
+                                                        .abs())
+                                                .units()
+                                        / tried.abs().units()
+                                + (parameter.isPart() ? 0 : 0.5)));
             }
         }
         return followers;

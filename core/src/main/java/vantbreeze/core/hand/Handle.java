@@ -33,7 +33,11 @@ public record Handle(Kind kind, int piece, int index, End end) {
     }
 
     /** Which part of a line moves. */
-    public enum End { WHOLE, FROM, TO }
+    public enum End {
+        WHOLE,
+        FROM,
+        TO
+    }
 
     /** The line it is, on the sheet of its piece. */
     Stretch line(List<Piece> pieces) {
@@ -54,8 +58,12 @@ public record Handle(Kind kind, int piece, int index, End end) {
                 yield new Stretch(mark.from(), mark.to());
             }
             case EDGE -> {
-                Spot corner = new Spot(left(held).plus(held.cutSize().width()), foot(held).plus(held.cutSize().height()));
-                yield index == 0 ? new Stretch(new Spot(corner.x(), foot(held)), corner) : new Stretch(new Spot(left(held), corner.y()), corner);
+                Spot corner = new Spot(
+                        left(held).plus(held.cutSize().width()),
+                        foot(held).plus(held.cutSize().height()));
+                yield index == 0
+                        ? new Stretch(new Spot(corner.x(), foot(held)), corner)
+                        : new Stretch(new Spot(left(held), corner.y()), corner);
             }
         };
     }

@@ -12,4 +12,4 @@ import vantbreeze.core.length.Length;
  * @param snap what it snaps to
  * @param pushes whether what lies beyond it moves along; otherwise it stays and the panel beyond gives way
  */
-public record Move(Handle handle, Length across, Length up, Integer divisions, Snap snap, boolean pushes) { }
+public record Move(Handle handle, Length across, Length up, Integer divisions, Snap snap, boolean pushes) {}

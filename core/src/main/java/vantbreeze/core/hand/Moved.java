@@ -8,4 +8,4 @@ import vantbreeze.core.plan.Plan;
  * @param plan the plan after it
  * @param words what changed, or what stopped it, for the maker
  */
-public record Moved(Plan plan, String words) { }
+public record Moved(Plan plan, String words) {}

@@ -8,4 +8,4 @@ import vantbreeze.core.plan.WorkedPlan;
  * @param worked the plan after it and all that follows
  * @param words what changed, or what stopped it, for the maker
  */
-public record MovedCard(WorkedPlan worked, String words) { }
+public record MovedCard(WorkedPlan worked, String words) {}

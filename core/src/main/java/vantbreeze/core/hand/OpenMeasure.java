@@ -23,9 +23,9 @@ import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
 
 /**
- * Finds the one measure that a maker leaves open. Of a free card it is a panel's width: the one at which its loops close
- * or, where it has none, the widest with the least to find fault with. Of a structure it is the finished width or height
- * that its envelope takes, or the part in its usual proportion to them.
+ * Finds the one measure that a maker leaves open. Of a free card it is a panel's width: the one at which its loops
+ * close or, where it has none, the widest with the least to find fault with. Of a structure it is the finished width or
+ * height that its envelope takes, or the part in its usual proportion to them.
  */
 public record OpenMeasure(Workshop workshop, Plan plan) {
 
@@ -48,14 +48,28 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
     private Moved measure(String id) {
         Structure structure = workshop.structure(plan);
         Measures measures = plan.measures();
-        Parameter parameter = structure.asked(measures).stream().filter(one -> one.id().equals(id)).findFirst()
+        Parameter parameter = structure.asked(measures).stream()
+                .filter(one -> one.id().equals(id))
+                .findFirst()
                 .orElseThrow(() -> new Refusal(id, "There is no measure \"%s\" here.".formatted(id)));
         Length wanted = parameter.isPart()
-                ? structure.proportioned(new Size(measures.get(Parameter.WIDTH), measures.get(Parameter.HEIGHT)), plan.ruler()).get(id)
+                ? structure
+                        .proportioned(
+                                new Size(measures.get(Parameter.WIDTH), measures.get(Parameter.HEIGHT)), plan.ruler())
+                        .get(id)
                 : inEnvelope(id);
         Plan after = plan.changing(structure, id, structure.limits(id, measures).nearest(wanted, plan.ruler()));
-        String from = parameter.isPart() ? "in its usual proportion to the finished size" : "the most that the envelope takes";
-        return new Moved(after, "%s %s, %s".formatted(parameter.label(), Figure.of(after.measures().get(id), plan.ruler()).inWords(), from));
+        String from = parameter.isPart()
+                ? "in its usual proportion to the finished size"
+                : "the most that the envelope takes";
+        return new Moved(
+                after,
+                "%s %s, %s"
+                        .formatted(
+                                parameter.label(),
+                                Figure.of(after.measures().get(id), plan.ruler())
+                                        .inWords(),
+                                from));
     }
 
     private Length inEnvelope(String id) {
@@ -63,38 +77,58 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
             throw new Refusal(id, "The finished size follows from an envelope. Choose one first.");
         }
         Size room = Proposals.room(workshop.envelope(plan.envelopeId()));
-        boolean upright = plan.measures().get(Parameter.WIDTH).isShorterThan(plan.measures().get(Parameter.HEIGHT));
+        boolean upright = plan.measures()
+                .get(Parameter.WIDTH)
+                .isShorterThan(plan.measures().get(Parameter.HEIGHT));
         Size lying = upright ? room.turned() : room;
-        return plan.ruler().below(id.equals(Parameter.WIDTH) ? lying.width() : lying.height()).length();
+        return plan.ruler()
+                .below(id.equals(Parameter.WIDTH) ? lying.width() : lying.height())
+                .length();
     }
 
     private Moved panel(String name) {
         FreeHand hand = new FreeHand(workshop, plan);
         int piece = hand.piece(name);
-        Panel panel = Panels.of(plan.free().assembly().pieces().get(piece)).named(name).orElseThrow();
+        Panel panel = Panels.of(plan.free().assembly().pieces().get(piece))
+                .named(name)
+                .orElseThrow();
         Outcome outcome = MissingMeasure.solve(
-                values -> FoldGraph.of(hand.widening(piece, panel, Length.nearest(values[0])).assembly()),
-                plan.free().stances().get(plan.free().stances().size() - 1).pose(), panel.width().millimetres());
+                values -> FoldGraph.of(
+                        hand.widening(piece, panel, Length.nearest(values[0])).assembly()),
+                plan.free().stances().get(plan.free().stances().size() - 1).pose(),
+                panel.width().millimetres());
         if (outcome instanceof Outcome.Found found && found.values().get(0) > 0) {
             Moved moved = hand.widened(name, Length.nearest(found.values().get(0)));
             return new Moved(moved.plan(), moved.words() + ", which closes the card");
         }
         if (outcome instanceof Outcome.NothingCloses nothing && nothing.gap() > 0) {
-            throw new Refusal(name, "No width of %s closes the card: the best still leaves a gap of %.2f mm. Another measure is off.".formatted(name, nothing.gap()));
+            throw new Refusal(
+                    name,
+                    "No width of %s closes the card: the best still leaves a gap of %.2f mm. Another measure is off."
+                            .formatted(name, nothing.gap()));
         }
         return best(name, hand);
     }
 
     /** Nothing closes or opens by it: of the marks there are, the widest with the least amiss. */
     private Moved best(String name, FreeHand hand) {
-        Length most = plan.free().assembly().pieces().stream().map(Piece::cutSize).map(Size::width).reduce(Length.ZERO, Length::max);
+        Length most = plan.free().assembly().pieces().stream()
+                .map(Piece::cutSize)
+                .map(Size::width)
+                .reduce(Length.ZERO, Length::max);
         Length step = plan.ruler().division();
         while (most.timesContaining(step) > MOST_TRIED) {
             step = step.times(2);
         }
         Tried coarse = best(name, hand, step, most, step);
-        Tried best = step.equals(plan.ruler().division()) ? coarse
-                : best(name, hand, coarse.width, coarse.width.plus(step).min(most), plan.ruler().division());
+        Tried best = step.equals(plan.ruler().division())
+                ? coarse
+                : best(
+                        name,
+                        hand,
+                        coarse.width,
+                        coarse.width.plus(step).min(most),
+                        plan.ruler().division());
         return new Moved(best.moved.plan(), best.moved.words() + ", the widest that lies within the rest");
     }
 
@@ -108,15 +142,24 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
                 continue;
             }
         }
-        return tried.stream().min(Comparator.comparingLong(Tried::amiss).thenComparing(Tried::closed).thenComparing(Tried::width, Comparator.reverseOrder()))
+        return tried.stream()
+                .min(Comparator.comparingLong(Tried::amiss)
+                        .thenComparing(Tried::closed)
+                        .thenComparing(Tried::width, Comparator.reverseOrder()))
                 .orElseThrow(() -> new Refusal(name, "No width of %s can be worked out here.".formatted(name)));
     }
 
     private record Tried(Length width, Moved moved, long amiss, Length closed) {
         static Tried of(Length width, Moved moved, WorkedPlan worked) {
-            long amiss = worked.findings().stream().filter(finding -> finding.about().equals("fold"))
-                    .mapToLong(finding -> finding.severity() == Finding.Severity.WRONG ? 10 : 1).sum();
-            return new Tried(width, moved, amiss, worked.footprint().width().plus(worked.footprint().height()));
+            long amiss = worked.findings().stream()
+                    .filter(finding -> finding.about().equals("fold"))
+                    .mapToLong(finding -> finding.severity() == Finding.Severity.WRONG ? 10 : 1)
+                    .sum();
+            return new Tried(
+                    width,
+                    moved,
+                    amiss,
+                    worked.footprint().width().plus(worked.footprint().height()));
         }
     }
 }

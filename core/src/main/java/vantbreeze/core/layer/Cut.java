@@ -17,7 +17,15 @@ import vantbreeze.core.paper.Size;
  * @param mirror number of the cut that is its mirror image, 0 for none
  * @param whole when one paper runs across several panels, the size to cut it first, in pattern order; else null
  */
-public record Cut(int number, String paperId, Cardstock paper, boolean otherSide, CutShape shape, List<Layer> layers, int mirror, Size whole) {
+public record Cut(
+        int number,
+        String paperId,
+        Cardstock paper,
+        boolean otherSide,
+        CutShape shape,
+        List<Layer> layers,
+        int mirror,
+        Size whole) {
 
     public Cut {
         layers = List.copyOf(layers);

@@ -14,13 +14,16 @@ import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Size;
 
 /**
- * A layer as it is cut: its visible side up and the end upright that is up where it is seen, its lower left corner at nil.
+ * A layer as it is cut: its visible side up and the end upright that is up where it is seen, its lower left corner at
+ * nil.
  *
  * @param polygon millimetres
  */
 public record CutShape(Polygon polygon) {
 
-    /** Corners nearer than this are one, mm; no common fraction or decimal falls half-way between two of its multiples. */
+    /**
+     * Corners nearer than this are one, mm; no common fraction or decimal falls half-way between two of its multiples.
+     */
     private static final double ALIKE = 0.007;
     /** Angles nearer to a quarter turn than this are one, degrees. */
     private static final double SQUARE = 0.5;
@@ -40,14 +43,16 @@ public record CutShape(Polygon polygon) {
     private static AffineTransformation rotation(double degrees) {
         if (degrees % 90 == 0) {
             int quarters = Math.floorMod((int) (degrees / 90), 4);
-            return AffineTransformation.rotationInstance(quarters == 1 ? 1 : quarters == 3 ? -1 : 0, quarters == 0 ? 1 : quarters == 2 ? -1 : 0);
+            return AffineTransformation.rotationInstance(
+                    quarters == 1 ? 1 : quarters == 3 ? -1 : 0, quarters == 0 ? 1 : quarters == 2 ? -1 : 0);
         }
         return AffineTransformation.rotationInstance(Math.toRadians(degrees));
     }
 
     private static CutShape settled(Polygon polygon) {
         Envelope box = polygon.getEnvelopeInternal();
-        return new CutShape((Polygon) AffineTransformation.translationInstance(-box.getMinX(), -box.getMinY()).transform(polygon));
+        return new CutShape((Polygon) AffineTransformation.translationInstance(-box.getMinX(), -box.getMinY())
+                .transform(polygon));
     }
 
     /** Its mirror image. */
@@ -95,7 +100,10 @@ public record CutShape(Polygon polygon) {
             Coordinate before = corners.get((i + count - 1) % count);
             Coordinate here = corners.get(i);
             Coordinate after = corners.get((i + 1) % count);
-            steps.add(anyTurn ? List.of(rounded(here.distance(after)), rounded(turn(before, here, after))) : List.of(rounded(here.x), rounded(here.y)));
+            steps.add(
+                    anyTurn
+                            ? List.of(rounded(here.distance(after)), rounded(turn(before, here, after)))
+                            : List.of(rounded(here.x), rounded(here.y)));
         }
         List<Long> least = null;
         // only a ring begun at its least step can be the least ring
@@ -131,7 +139,8 @@ public record CutShape(Polygon polygon) {
     /** Corners counter-clockwise, without those on a straight edge. */
     private static List<Coordinate> corners(Polygon polygon) {
         // normalized, shells run clockwise
-        Coordinate[] exterior = ((Polygon) polygon.norm()).getExteriorRing().reverse().getCoordinates();
+        Coordinate[] exterior =
+                ((Polygon) polygon.norm()).getExteriorRing().reverse().getCoordinates();
         int outer = exterior.length - 1;
         List<Coordinate> corners = new ArrayList<>();
         for (int i = 0; i < outer; i++) {

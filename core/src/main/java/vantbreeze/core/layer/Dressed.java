@@ -14,9 +14,7 @@ public record Dressed(List<FaceName> faces, List<LayerChoice> layers, List<Embel
     /** More layers than this are a mistake, not a card. */
     public static final int MOST_LAYERS = 8;
 
-    /**
-     * @throws IllegalArgumentException in words for the maker, when there is no face or there are too many layers
-     */
+    /** @throws IllegalArgumentException in words for the maker, when there is no face or there are too many layers */
     public Dressed {
         faces = List.copyOf(faces);
         layers = List.copyOf(layers);
@@ -25,7 +23,8 @@ public record Dressed(List<FaceName> faces, List<LayerChoice> layers, List<Embel
             throw new IllegalArgumentException("Tick a panel first.");
         }
         if (layers.size() > MOST_LAYERS || embellishments.size() > MOST_LAYERS) {
-            throw new IllegalArgumentException("A panel takes up to %d layers here. Take one away first.".formatted(MOST_LAYERS));
+            throw new IllegalArgumentException(
+                    "A panel takes up to %d layers here. Take one away first.".formatted(MOST_LAYERS));
         }
     }
 

@@ -25,11 +25,18 @@ import vantbreeze.core.paper.Size;
  * @param graph the card's panels
  * @param grounds where they can be dressed
  * @param ruler the ruler the layers are cut by
- * @param flats the poses in which the card lies flat, the closed one first; a paper runs across panels as they lie in one
+ * @param flats the poses in which the card lies flat, the closed one first; a paper runs across panels as they lie in
+ *     one
  * @param up which way is up on a face's sheet, degrees anticlockwise from across
  * @param papers a paper by its id
  */
-public record Dresser(FoldGraph graph, Grounds grounds, Ruler ruler, List<FoldedForm> flats, ToDoubleFunction<Face> up, Function<String, Optional<Cardstock>> papers) {
+public record Dresser(
+        FoldGraph graph,
+        Grounds grounds,
+        Ruler ruler,
+        List<FoldedForm> flats,
+        ToDoubleFunction<Face> up,
+        Function<String, Optional<Cardstock>> papers) {
 
     private static final Cardstock STAND_IN = Cardstock.of("White card", 220);
     /** Overlaps smaller than this are rounding, mm². */
@@ -42,7 +49,9 @@ public record Dresser(FoldGraph graph, Grounds grounds, Ruler ruler, List<Folded
         List<Trouble> troubles = new ArrayList<>();
         for (int i = 0; i < dressing.all().size(); i++) {
             Dressed dressed = dressing.all().get(i);
-            List<Face> faces = dressed.faces().stream().flatMap(name -> name.find(graph).stream()).toList();
+            List<Face> faces = dressed.faces().stream()
+                    .flatMap(name -> name.find(graph).stream())
+                    .toList();
             if (faces.size() < dressed.faces().size()) {
                 troubles.add(new Trouble.Aside(dressed));
             } else if (dressed.runs()) {
@@ -54,7 +63,8 @@ public record Dresser(FoldGraph graph, Grounds grounds, Ruler ruler, List<Folded
         return new Layers(layers, raised, troubles);
     }
 
-    private void one(int index, Dressed dressed, Face face, List<Layer> layers, List<Added> raised, List<Trouble> troubles) {
+    private void one(
+            int index, Dressed dressed, Face face, List<Layer> layers, List<Added> raised, List<Trouble> troubles) {
         Ground ground = grounds.of(face);
         if (!ground.isFree()) {
             troubles.add(new Trouble.NoGround(face, ground.glued()));
@@ -83,12 +93,29 @@ public record Dresser(FoldGraph graph, Grounds grounds, Ruler ruler, List<Folded
         for (Embellishment one : dressed.embellishments()) {
             boolean sideways = Math.abs(Math.sin(Math.toRadians(up.applyAsDouble(face)))) < 0.5;
             Size size = sideways ? one.size().turned() : one.size();
-            raised.add(new Added(one.name(), face.panel(), face.side(),
-                    Layers.around(middle.getX(), middle.getY(), size.width().millimetres(), size.height().millimetres()), one.height(), 0));
+            raised.add(new Added(
+                    one.name(),
+                    face.panel(),
+                    face.side(),
+                    Layers.around(
+                            middle.getX(),
+                            middle.getY(),
+                            size.width().millimetres(),
+                            size.height().millimetres()),
+                    one.height(),
+                    0));
         }
     }
 
-    private Layer layer(int index, int level, int part, Face face, LayerChoice choice, Polygon beneath, List<LineString> folds, List<Trouble> troubles) {
+    private Layer layer(
+            int index,
+            int level,
+            int part,
+            Face face,
+            LayerChoice choice,
+            Polygon beneath,
+            List<LineString> folds,
+            List<Trouble> troubles) {
         Cardstock paper = paper(face, choice, troubles);
         double upwards = up.applyAsDouble(face);
         Upright upright = Upright.of(beneath);
@@ -103,12 +130,24 @@ public record Dresser(FoldGraph graph, Grounds grounds, Ruler ruler, List<Folded
                 return null;
             }
             List<Length> borders = upright.borders(inset);
-            return new Layer(index, level, part, face, choice, paper, inset.polygon(beneath),
-                    borders.stream().reduce(Length::min).orElseThrow(), borders.stream().reduce(Length::max).orElseThrow(), upwards);
+            return new Layer(
+                    index,
+                    level,
+                    part,
+                    face,
+                    choice,
+                    paper,
+                    inset.polygon(beneath),
+                    borders.stream().reduce(Length::min).orElseThrow(),
+                    borders.stream().reduce(Length::max).orElseThrow(),
+                    upwards);
         }
         List<Polygon> left = Inset.of(beneath, choice.border().millimetres());
-        return left.stream().reduce((one, other) -> one.getArea() >= other.getArea() ? one : other)
-                .map(shape -> new Layer(index, level, part, face, choice, paper, shape, choice.border(), choice.border(), upwards)).orElse(null);
+        return left.stream()
+                .reduce((one, other) -> one.getArea() >= other.getArea() ? one : other)
+                .map(shape -> new Layer(
+                        index, level, part, face, choice, paper, shape, choice.border(), choice.border(), upwards))
+                .orElse(null);
     }
 
     Cardstock paper(Face face, LayerChoice choice, List<Trouble> troubles) {
@@ -120,14 +159,18 @@ public record Dresser(FoldGraph graph, Grounds grounds, Ruler ruler, List<Folded
 
     /** A rectangle of a size of its own, upright as it is seen, in the middle of what lies beneath. */
     private static Polygon own(Size size, Polygon beneath, double up) {
-        Coordinate middle = Upright.of(beneath) == null ? beneath.getInteriorPoint().getCoordinate() : beneath.getCentroid().getCoordinate();
+        Coordinate middle = Upright.of(beneath) == null
+                ? beneath.getInteriorPoint().getCoordinate()
+                : beneath.getCentroid().getCoordinate();
         double turn = Math.toRadians(up - 90);
         double[][] corners = {{-1, -1}, {1, -1}, {1, 1}, {-1, 1}, {-1, -1}};
         Coordinate[] ring = new Coordinate[corners.length];
         for (int i = 0; i < ring.length; i++) {
             double x = corners[i][0] * size.width().millimetres() / 2;
             double y = corners[i][1] * size.height().millimetres() / 2;
-            ring[i] = new Coordinate(middle.x + x * Math.cos(turn) - y * Math.sin(turn), middle.y + x * Math.sin(turn) + y * Math.cos(turn));
+            ring[i] = new Coordinate(
+                    middle.x + x * Math.cos(turn) - y * Math.sin(turn),
+                    middle.y + x * Math.sin(turn) + y * Math.cos(turn));
         }
         return beneath.getFactory().createPolygon(ring);
     }
@@ -156,10 +199,12 @@ public record Dresser(FoldGraph graph, Grounds grounds, Ruler ruler, List<Folded
         } else if (out > NOTHING) {
             troubles.add(new Trouble.OverEdge(face, layer.level(), Length.nearest(-over(layer.shape(), panel))));
         }
-        if (grounds.glueOn(face).stream().anyMatch(area -> area.intersection(layer.shape()).getArea() > NOTHING)) {
+        if (grounds.glueOn(face).stream()
+                .anyMatch(area -> area.intersection(layer.shape()).getArea() > NOTHING)) {
             troubles.add(new Trouble.OnGlue(face, layer.level()));
         }
-        if (grounds.slidesOver(face).stream().anyMatch(area -> area.intersection(layer.shape()).getArea() > NOTHING)) {
+        if (grounds.slidesOver(face).stream()
+                .anyMatch(area -> area.intersection(layer.shape()).getArea() > NOTHING)) {
             troubles.add(new Trouble.InTheWay(face, layer.level()));
         }
     }

@@ -24,16 +24,15 @@ public record Dressing(List<Dressed> all) {
     /** Most faces dressed; far more than any card has. */
     private static final int MOST = 500;
 
-    /**
-     * @throws IllegalArgumentException in words for the maker, when a face is dressed twice
-     */
+    /** @throws IllegalArgumentException in words for the maker, when a face is dressed twice */
     public Dressing {
         all = List.copyOf(all);
         Set<FaceName> seen = new HashSet<>();
         for (Dressed dressed : all) {
             for (FaceName face : dressed.faces()) {
                 if (!seen.add(face)) {
-                    throw new IllegalArgumentException("The panel %s is dressed twice. Take one of the two away.".formatted(face.panel()));
+                    throw new IllegalArgumentException(
+                            "The panel %s is dressed twice. Take one of the two away.".formatted(face.panel()));
                 }
             }
         }
@@ -67,21 +66,33 @@ public record Dressing(List<Dressed> all) {
 
     /** The same with every paper under another id. */
     public Dressing renaming(UnaryOperator<String> papers) {
-        return new Dressing(all.stream().map(dressed -> dressed.layered(dressed.layers().stream().map(layer -> layer.from(papers.apply(layer.paper()))).toList())).toList());
+        return new Dressing(all.stream()
+                .map(dressed -> dressed.layered(dressed.layers().stream()
+                        .map(layer -> layer.from(papers.apply(layer.paper())))
+                        .toList()))
+                .toList());
     }
 
     /** The ids of all papers in it. */
     public Set<String> papers() {
-        return all.stream().flatMap(dressed -> dressed.layers().stream()).map(LayerChoice::paper).collect(Collectors.toCollection(LinkedHashSet::new));
+        return all.stream()
+                .flatMap(dressed -> dressed.layers().stream())
+                .map(LayerChoice::paper)
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** The same with every border at the nearest mark of {@code ruler}, one division at least where there is any. */
     public Dressing on(Ruler ruler) {
-        return new Dressing(all.stream().map(dressed -> dressed.layered(dressed.layers().stream().map(layer -> layer.on(ruler)).toList())).toList());
+        return new Dressing(all.stream()
+                .map(dressed -> dressed.layered(
+                        dressed.layers().stream().map(layer -> layer.on(ruler)).toList()))
+                .toList());
     }
 
     /** The same with nothing on these faces. What ran across one of them is taken off the others too. */
     public Dressing without(Collection<FaceName> faces) {
-        return new Dressing(all.stream().filter(dressed -> dressed.faces().stream().noneMatch(faces::contains)).toList());
+        return new Dressing(all.stream()
+                .filter(dressed -> dressed.faces().stream().noneMatch(faces::contains))
+                .toList());
     }
 }

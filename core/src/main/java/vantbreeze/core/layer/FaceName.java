@@ -17,7 +17,10 @@ public record FaceName(int piece, String panel, Side side) {
 
     /** How a plan names {@code face}, which outlives a change of measures. */
     public static FaceName of(Face face, FoldGraph graph) {
-        return new FaceName(graph.pieceOf().get(face.panel()), graph.panels().get(face.panel()).name(), face.side());
+        return new FaceName(
+                graph.pieceOf().get(face.panel()),
+                graph.panels().get(face.panel()).name(),
+                face.side());
     }
 
     /** The face of this name; none when an edit took its panel away. */

@@ -28,9 +28,10 @@ import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
 
 /**
- * Where each face of a card can be dressed: its panel without its holes, without where glue goes and without where something
- * slides. A strip or band that is glued across a panel by a part of itself is glued on the dressed panel, so the layer
- * beneath stays whole (common practice, no source); a narrow tab is glued to the card itself, so the layer ends beside it.
+ * Where each face of a card can be dressed: its panel without its holes, without where glue goes and without where
+ * something slides. A strip or band that is glued across a panel by a part of itself is glued on the dressed panel, so
+ * the layer beneath stays whole (common practice, no source); a narrow tab is glued to the card itself, so the layer
+ * ends beside it.
  */
 public final class Grounds {
 
@@ -42,8 +43,11 @@ public final class Grounds {
     private static final double NARROWEST = 8;
     /** Glue on more of a panel than this share leaves nothing to dress; from memory. */
     private static final double MOSTLY = 0.5;
-    /** A glued panel on one hinge that is no wider is a tab, mm: ½ in holds (common practice, no source), and then some. */
+    /**
+     * A glued panel on one hinge that is no wider is a tab, mm: ½ in holds (common practice, no source), and then some.
+     */
     private static final double TAB = 20;
+
     private static final double NEAR = 1e-6;
 
     private final FoldGraph graph;
@@ -55,7 +59,7 @@ public final class Grounds {
     private final Map<Integer, List<Polygon>> untouched = new ConcurrentHashMap<>();
 
     /** A card, and which of its soft places bend. */
-    private record Asked(Assembly assembly, Set<Integer> bent) { }
+    private record Asked(Assembly assembly, Set<Integer> bent) {}
 
     private Grounds(FoldGraph graph, Set<Integer> bent) {
         this.graph = graph;
@@ -67,8 +71,8 @@ public final class Grounds {
     /**
      * The grounds of {@code graph}, remembered while the card stays as it is.
      *
-     * @param bent the hinges that are not scored and bend in some pose, by index; others of the kind only divide what stays
-     *             flat, and a layer lies across them
+     * @param bent the hinges that are not scored and bend in some pose, by index; others of the kind only divide what
+     *     stays flat, and a layer lies across them
      */
     public static Grounds of(FoldGraph graph, Set<Integer> bent) {
         return KNOWN.of(new Asked(graph.assembly(), Set.copyOf(bent)), () -> new Grounds(graph, bent));
@@ -94,14 +98,20 @@ public final class Grounds {
 
     /** The panels that lie flat with this one, itself among them. */
     private List<Integer> sheet(int panel) {
-        return IntStream.range(0, carriers.length).filter(other -> carriers[other] == carriers[panel]).boxed().toList();
+        return IntStream.range(0, carriers.length)
+                .filter(other -> carriers[other] == carriers[panel])
+                .boxed()
+                .toList();
     }
 
     /** All of the paper that stays flat with a panel, on its sheet. */
     public Geometry shape(int panel) {
         List<Integer> sheet = sheet(panel);
-        return sheet.size() == 1 ? graph.panels().get(panel).shape()
-                : CoverageUnion.union(sheet.stream().map(one -> graph.panels().get(one).shape()).toArray(Geometry[]::new));
+        return sheet.size() == 1
+                ? graph.panels().get(panel).shape()
+                : CoverageUnion.union(sheet.stream()
+                        .map(one -> graph.panels().get(one).shape())
+                        .toArray(Geometry[]::new));
     }
 
     /** One face's. */
@@ -111,15 +121,20 @@ public final class Grounds {
 
     /** All faces that can be dressed. */
     public List<Face> free() {
-        return IntStream.range(0, graph.panels().size()).boxed().flatMap(panel -> Arrays.stream(Side.values()).map(side -> new Face(panel, side)))
-                .filter(face -> of(face).isFree()).toList();
+        return IntStream.range(0, graph.panels().size())
+                .boxed()
+                .flatMap(panel -> Arrays.stream(Side.values()).map(side -> new Face(panel, side)))
+                .filter(face -> of(face).isFree())
+                .toList();
     }
 
     /** Where glue goes on the face and keeps a layer away. */
     List<Polygon> glueOn(Face face) {
         List<Integer> sheet = sheet(face.panel());
-        return glue.stream().filter(area -> sheet.contains(area.panel()) && area.side() == face.side() && !liesOnLayer(area))
-                .map(GlueArea::shape).toList();
+        return glue.stream()
+                .filter(area -> sheet.contains(area.panel()) && area.side() == face.side() && !liesOnLayer(area))
+                .map(GlueArea::shape)
+                .toList();
     }
 
     /** Where something slides over the face. */
@@ -133,8 +148,11 @@ public final class Grounds {
                     swept.addAll(Inset.polygons(shape));
                 } else if (sheet.contains(link.from())) {
                     Envelope across = shape.getEnvelopeInternal();
-                    Envelope strip = new PlacedPanel(graph.panels().get(link.to()), link.motion(0)).shadow().getEnvelopeInternal();
-                    Geometry band = FACTORY.toGeometry(new Envelope(across.getMinX(), across.getMaxX(), strip.getMinY(), strip.getMaxY()));
+                    Envelope strip = new PlacedPanel(graph.panels().get(link.to()), link.motion(0))
+                            .shadow()
+                            .getEnvelopeInternal();
+                    Geometry band = FACTORY.toGeometry(
+                            new Envelope(across.getMinX(), across.getMaxX(), strip.getMinY(), strip.getMaxY()));
                     swept.addAll(Inset.polygons(shape.intersection(band)));
                 }
             }
@@ -145,13 +163,17 @@ public final class Grounds {
     /** The folds along a panel's edges. */
     List<LineString> folds(int panel) {
         List<Integer> sheet = sheet(panel);
-        return graph.hinges().stream().filter(link -> sheet.contains(link.from()) != sheet.contains(link.to()))
-                .map(link -> line(link.hinge().line())).toList();
+        return graph.hinges().stream()
+                .filter(link -> sheet.contains(link.from()) != sheet.contains(link.to()))
+                .map(link -> line(link.hinge().line()))
+                .toList();
     }
 
     private Ground ground(Face face) {
         List<Integer> sheet = sheet(face.panel());
-        boolean bends = bent.stream().map(graph.hinges()::get).anyMatch(link -> sheet.contains(link.from()) || sheet.contains(link.to()));
+        boolean bends = bent.stream()
+                .map(graph.hinges()::get)
+                .anyMatch(link -> sheet.contains(link.from()) || sheet.contains(link.to()));
         if (bends || carriers[face.panel()] != face.panel()) {
             return new Ground(face, List.of(), false);
         }
@@ -161,7 +183,8 @@ public final class Grounds {
         if (glued.stream().mapToDouble(Polygon::getArea).sum() > MOSTLY * shape.getArea() * (1 + NEAR)) {
             return new Ground(face, List.of(), true);
         }
-        for (List<Spot> opening : graph.assembly().pieces().get(graph.pieceOf().get(face.panel())).openings()) {
+        for (List<Spot> opening :
+                graph.assembly().pieces().get(graph.pieceOf().get(face.panel())).openings()) {
             left = without(left, polygon(opening));
         }
         for (Polygon area : glued) {
@@ -170,7 +193,9 @@ public final class Grounds {
         for (Polygon path : slidesOver(face)) {
             left = without(left, path);
         }
-        List<Polygon> parts = left == shape ? untouched.computeIfAbsent(face.panel(), panel -> parts(panel, shape, shape)) : parts(face.panel(), shape, left);
+        List<Polygon> parts = left == shape
+                ? untouched.computeIfAbsent(face.panel(), panel -> parts(panel, shape, shape))
+                : parts(face.panel(), shape, left);
         return new Ground(face, parts, false);
     }
 
@@ -178,8 +203,11 @@ public final class Grounds {
     private List<Polygon> parts(int panel, Geometry shape, Geometry left) {
         double whole = shape.getArea();
         List<LineString> folds = folds(panel);
-        return Inset.polygons(left).stream().flatMap(part -> SlitCuts.of(part, folds).stream())
-                .filter(part -> isWorth(part, whole)).sorted(Comparator.comparingDouble(Polygon::getArea).reversed()).toList();
+        return Inset.polygons(left).stream()
+                .flatMap(part -> SlitCuts.of(part, folds).stream())
+                .filter(part -> isWorth(part, whole))
+                .sorted(Comparator.comparingDouble(Polygon::getArea).reversed())
+                .toList();
     }
 
     private static Geometry without(Geometry shape, Polygon taken) {
@@ -193,8 +221,13 @@ public final class Grounds {
 
     /** Whether the glue is that of a strip laid across the panel, on its layers. */
     private boolean liesOnLayer(GlueArea area) {
-        boolean receives = graph.joins().stream().anyMatch(link -> link.from() == area.panel() && link.join().onSide() == area.side() && link.to() == area.other());
-        if (!receives || area.shape().getArea() > MOSTLY * graph.panels().get(area.panel()).area()) {
+        boolean receives = graph.joins().stream()
+                .anyMatch(link -> link.from() == area.panel()
+                        && link.join().onSide() == area.side()
+                        && link.to() == area.other());
+        if (!receives
+                || area.shape().getArea()
+                        > MOSTLY * graph.panels().get(area.panel()).area()) {
             return false;
         }
         return !isTab(area.other());
@@ -202,9 +235,16 @@ public final class Grounds {
 
     private boolean isTab(int panel) {
         Envelope box = graph.panels().get(panel).shape().getEnvelopeInternal();
-        long hinges = graph.hinges().stream().filter(link -> link.from() == panel || link.to() == panel).count();
-        double glued = glue.stream().filter(area -> area.panel() == panel).mapToDouble(area -> area.shape().getArea()).sum();
-        return hinges == 1 && Math.min(box.getWidth(), box.getHeight()) <= TAB && glued > 0.9 * graph.panels().get(panel).area();
+        long hinges = graph.hinges().stream()
+                .filter(link -> link.from() == panel || link.to() == panel)
+                .count();
+        double glued = glue.stream()
+                .filter(area -> area.panel() == panel)
+                .mapToDouble(area -> area.shape().getArea())
+                .sum();
+        return hinges == 1
+                && Math.min(box.getWidth(), box.getHeight()) <= TAB
+                && glued > 0.9 * graph.panels().get(panel).area();
     }
 
     private static LineString line(Stretch stretch) {

@@ -16,14 +16,15 @@ final class Inset {
     /** Sharper corners than this times the border are cut off when drawn out; drawn in, none is. */
     private static final double MITRE_LIMIT = 20;
 
-    private Inset() { }
+    private Inset() {}
 
     /** The parts that are left of {@code shape} within {@code border} millimetres; none when the border eats it. */
     static List<Polygon> of(Polygon shape, double border) {
         if (border == 0) {
             return List.of(shape);
         }
-        BufferParameters mitred = new BufferParameters(8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, MITRE_LIMIT);
+        BufferParameters mitred =
+                new BufferParameters(8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, MITRE_LIMIT);
         // the input is never simplified: that would move an edge by a hundredth of the border
         mitred.setSimplifyFactor(0);
         return polygons(new BufferOp(shape, mitred).getResultGeometry(-border));

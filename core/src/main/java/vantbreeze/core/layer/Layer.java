@@ -23,14 +23,29 @@ import vantbreeze.core.paper.Cardstock;
  * @param most the widest; wider than the narrowest where rounding to the ruler moved an edge away from a fold
  * @param up which way is up on the panel's sheet where it is seen, degrees anticlockwise from across
  */
-public record Layer(int dressed, int level, int part, Face face, LayerChoice choice, Cardstock paper, Polygon shape,
-                    Length least, Length most, double up) {
+public record Layer(
+        int dressed,
+        int level,
+        int part,
+        Face face,
+        LayerChoice choice,
+        Cardstock paper,
+        Polygon shape,
+        Length least,
+        Length most,
+        double up) {
 
     /** What it adds to the closed stack. */
     Added added() {
         List<Coordinate> ring = List.of(shape.getExteriorRing().getCoordinates());
-        return new Added(paper.name(), face.panel(), face.side(),
-                ring.subList(0, ring.size() - 1).stream().map(corner -> Spot.nearest(corner.x, corner.y)).toList(),
-                paper.caliper().plus(choice.pad()), paper.grammage());
+        return new Added(
+                paper.name(),
+                face.panel(),
+                face.side(),
+                ring.subList(0, ring.size() - 1).stream()
+                        .map(corner -> Spot.nearest(corner.x, corner.y))
+                        .toList(),
+                paper.caliper().plus(choice.pad()),
+                paper.grammage());
     }
 }

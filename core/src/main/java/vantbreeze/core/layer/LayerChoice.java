@@ -18,18 +18,18 @@ public record LayerChoice(String paper, Length border, Size own, Length pad, boo
     /** Thickest foam, and largest border: beyond it is a misread figure. */
     private static final Length MOST = Length.ofMillimetres(300);
 
-    /**
-     * @throws IllegalArgumentException in words for the maker, when a figure is beyond what can be meant
-     */
+    /** @throws IllegalArgumentException in words for the maker, when a figure is beyond what can be meant */
     public LayerChoice {
         if (border.isNegative()) {
-            throw new IllegalArgumentException("A border can't be less than nothing. For a layer that reaches over, type its own size.");
+            throw new IllegalArgumentException(
+                    "A border can't be less than nothing. For a layer that reaches over, type its own size.");
         }
         if (border.isLongerThan(MOST) || pad.isLongerThan(MOST)) {
             throw new IllegalArgumentException("That is more than %s. Type a smaller one.".formatted(MOST));
         }
         if (pad.isNegative()) {
-            throw new IllegalArgumentException("Foam can't be thinner than nothing. Type its thickness, or 0 for none.");
+            throw new IllegalArgumentException(
+                    "Foam can't be thinner than nothing. Type its thickness, or 0 for none.");
         }
         if (own != null && !(own.width().isPositive() && own.height().isPositive())) {
             throw new IllegalArgumentException("A layer has a width and a height. Type both.");
@@ -58,7 +58,11 @@ public record LayerChoice(String paper, Length border, Size own, Length pad, boo
 
     LayerChoice on(Ruler ruler) {
         Length marked = border.isPositive() ? ruler.nearest(border).length().max(ruler.division()) : border;
-        Size cut = own == null ? null : new Size(ruler.nearest(own.width()).length().max(ruler.division()), ruler.nearest(own.height()).length().max(ruler.division()));
+        Size cut = own == null
+                ? null
+                : new Size(
+                        ruler.nearest(own.width()).length().max(ruler.division()),
+                        ruler.nearest(own.height()).length().max(ruler.division()));
         return new LayerChoice(paper, marked, cut, pad, otherSide);
     }
 }

@@ -38,8 +38,16 @@ public record Layers(List<Layer> all, List<Added> raised, List<Trouble> troubles
         Map<List<Object>, Added> stacks = new LinkedHashMap<>();
         for (Layer layer : all) {
             Added one = layer.added();
-            stacks.merge(List.of(layer.face(), layer.part()), one, (lower, upper) ->
-                    new Added(lower.name(), lower.panel(), lower.side(), lower.area(), lower.height().plus(upper.height()), lower.grammage() + upper.grammage()));
+            stacks.merge(
+                    List.of(layer.face(), layer.part()),
+                    one,
+                    (lower, upper) -> new Added(
+                            lower.name(),
+                            lower.panel(),
+                            lower.side(),
+                            lower.area(),
+                            lower.height().plus(upper.height()),
+                            lower.grammage() + upper.grammage()));
         }
         return Stream.concat(stacks.values().stream(), raised.stream()).toList();
     }
@@ -56,12 +64,18 @@ public record Layers(List<Layer> all, List<Added> raised, List<Trouble> troubles
 
     /** What was dressed and is not there any more. */
     public List<Dressed> aside() {
-        return troubles.stream().filter(Trouble.Aside.class::isInstance).map(trouble -> ((Trouble.Aside) trouble).dressed()).toList();
+        return troubles.stream()
+                .filter(Trouble.Aside.class::isInstance)
+                .map(trouble -> ((Trouble.Aside) trouble).dressed())
+                .toList();
     }
 
     /** Corners of a rectangle round a middle, for an embellishment. */
     static List<Spot> around(double x, double y, double width, double height) {
-        return List.of(Spot.nearest(x - width / 2, y - height / 2), Spot.nearest(x + width / 2, y - height / 2),
-                Spot.nearest(x + width / 2, y + height / 2), Spot.nearest(x - width / 2, y + height / 2));
+        return List.of(
+                Spot.nearest(x - width / 2, y - height / 2),
+                Spot.nearest(x + width / 2, y - height / 2),
+                Spot.nearest(x + width / 2, y + height / 2),
+                Spot.nearest(x - width / 2, y + height / 2));
     }
 }

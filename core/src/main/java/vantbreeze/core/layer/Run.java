@@ -16,7 +16,10 @@ import vantbreeze.core.fold.Side;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 
-/** One paper across several faces: cut as one piece for all of them as they lie side by side, then split where they part. */
+/**
+ * One paper across several faces: cut as one piece for all of them as they lie side by side, then split where they
+ * part.
+ */
 record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> faces) {
 
     /** Flaps meet with a hair between; wider apart they are not side by side, mm. */
@@ -24,11 +27,17 @@ record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> 
 
     /** The pose in which they lie side by side, all seen from the same side, or null. */
     private FoldedForm pose() {
-        return flats.stream().filter(this::showsAll).filter(form -> outline(form) != null).findFirst().orElse(null);
+        return flats.stream()
+                .filter(this::showsAll)
+                .filter(form -> outline(form) != null)
+                .findFirst()
+                .orElse(null);
     }
 
     private boolean showsAll(FoldedForm form) {
-        long up = faces.stream().filter(face -> form.placed().get(face.panel()).motion().showsFace() == (face.side() == Side.FACE)).count();
+        long up = faces.stream()
+                .filter(face -> form.placed().get(face.panel()).motion().showsFace() == (face.side() == Side.FACE))
+                .count();
         return up == 0 || up == faces.size();
     }
 
@@ -40,8 +49,11 @@ record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> 
             if (!ground.isFree()) {
                 return null;
             }
-            Polygon placed = placed(ground.parts().get(0), form.placed().get(face.panel()).motion());
-            if (grown.stream().anyMatch(other -> other.intersection(placed).getArea() > 2 * HAIR * HAIR + HAIR * placed.getLength() / 2)) {
+            Polygon placed = placed(
+                    ground.parts().get(0), form.placed().get(face.panel()).motion());
+            if (grown.stream()
+                    .anyMatch(other ->
+                            other.intersection(placed).getArea() > 2 * HAIR * HAIR + HAIR * placed.getLength() / 2)) {
                 return null;
             }
             grown.addAll(Inset.of(placed, -HAIR / 2));
@@ -74,7 +86,16 @@ record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> 
                 List<Polygon> mine = Inset.polygons(whole.intersection(part));
                 for (Polygon shape : mine) {
                     Polygon onSheet = placed(shape, motion.inverse());
-                    layers.add(new Layer(index, level, 0, face, choice, dresser.paper(face, choice, troubles), onSheet, choice.border(), choice.border(),
+                    layers.add(new Layer(
+                            index,
+                            level,
+                            0,
+                            face,
+                            choice,
+                            dresser.paper(face, choice, troubles),
+                            onSheet,
+                            choice.border(),
+                            choice.border(),
                             angle(motion.inverse())));
                 }
             }
@@ -84,11 +105,18 @@ record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> 
 
     /** From left to right as they are seen, whichever was ticked first. */
     private List<Face> inPatternOrder(FoldedForm form) {
-        boolean fromAbove = form.placed().get(faces.get(0).panel()).motion().showsFace() == (faces.get(0).side() == Side.FACE);
-        return faces.stream().sorted(Comparator.comparingDouble(face -> {
-            double across = form.placed().get(face.panel()).shadow().getCentroid().getX();
-            return fromAbove ? across : -across;
-        })).toList();
+        boolean fromAbove = form.placed().get(faces.get(0).panel()).motion().showsFace()
+                == (faces.get(0).side() == Side.FACE);
+        return faces.stream()
+                .sorted(Comparator.comparingDouble(face -> {
+                    double across = form.placed()
+                            .get(face.panel())
+                            .shadow()
+                            .getCentroid()
+                            .getX();
+                    return fromAbove ? across : -across;
+                }))
+                .toList();
     }
 
     private static Polygon inset(Dresser dresser, Polygon beneath, LayerChoice choice) {
@@ -98,7 +126,9 @@ record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> 
             return inset == null ? null : inset.polygon(beneath);
         }
         List<Polygon> left = Inset.of(beneath, choice.border().millimetres());
-        return left.stream().reduce((one, other) -> one.getArea() >= other.getArea() ? one : other).orElse(null);
+        return left.stream()
+                .reduce((one, other) -> one.getArea() >= other.getArea() ? one : other)
+                .orElse(null);
     }
 
     /** Where up, in the pose, points on the sheet. */
@@ -107,7 +137,10 @@ record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> 
     }
 
     private static Polygon placed(Polygon shape, Rigid motion) {
-        return (Polygon) new AffineTransformation(motion.xx(), motion.xy(), motion.dx(), motion.yx(), motion.yy(), motion.dy()).transform(shape).norm();
+        return (Polygon)
+                new AffineTransformation(motion.xx(), motion.xy(), motion.dx(), motion.yx(), motion.yy(), motion.dy())
+                        .transform(shape)
+                        .norm();
     }
 
     /** How large the whole piece is that is cut for layers of one run at one level, as it stands. */
@@ -117,7 +150,10 @@ record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> 
         double maxX = -Double.MAX_VALUE;
         double maxY = -Double.MAX_VALUE;
         for (Layer layer : layers) {
-            var box = placed(layer.shape(), form.placed().get(layer.face().panel()).motion()).getEnvelopeInternal();
+            var box = placed(
+                            layer.shape(),
+                            form.placed().get(layer.face().panel()).motion())
+                    .getEnvelopeInternal();
             minX = Math.min(minX, box.getMinX());
             minY = Math.min(minY, box.getMinY());
             maxX = Math.max(maxX, box.getMaxX());

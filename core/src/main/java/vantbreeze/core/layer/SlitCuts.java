@@ -15,14 +15,14 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
 import vantbreeze.core.fold.plane.Passage;
 
 /**
- * A panel parted where a slit meets a fold in an inner corner: a maker cuts the layer straight on along the slit's line,
- * as for the square that a corner flip turns over. Outlines that only bend in are left whole.
+ * A panel parted where a slit meets a fold in an inner corner: a maker cuts the layer straight on along the slit's
+ * line, as for the square that a corner flip turns over. Outlines that only bend in are left whole.
  */
 final class SlitCuts {
 
     private static final double NEAR = 1e-6;
 
-    private SlitCuts() { }
+    private SlitCuts() {}
 
     /** The parts of {@code shape}; {@code folds} are the creases along its edges. */
     static List<Polygon> of(Polygon shape, List<LineString> folds) {
@@ -62,7 +62,9 @@ final class SlitCuts {
 
     private static boolean isFold(Coordinate from, Coordinate to, List<LineString> folds) {
         Coordinate middle = new Coordinate((from.x + to.x) / 2, (from.y + to.y) / 2);
-        return folds.stream().anyMatch(fold -> Distance.pointToSegment(middle, fold.getCoordinateN(0), fold.getCoordinateN(1)) < NEAR);
+        return folds.stream()
+                .anyMatch(
+                        fold -> Distance.pointToSegment(middle, fold.getCoordinateN(0), fold.getCoordinateN(1)) < NEAR);
     }
 
     /** The line from {@code from} through {@code to}, onwards from there as far as it stays inside. */
@@ -70,8 +72,11 @@ final class SlitCuts {
         Envelope box = shape.getEnvelopeInternal();
         double reach = (box.getWidth() + box.getHeight()) / from.distance(to);
         Coordinate end = new Coordinate(to.x + (to.x - from.x) * reach, to.y + (to.y - from.y) * reach);
-        return Passage.of(to, end, shape, NEAR).stream().filter(passage -> passage.begins() == 0).findFirst()
-                .map(passage -> shape.getFactory().createLineString(new Coordinate[] {to, new LineSegment(to, end).pointAlong(passage.ends())}))
+        return Passage.of(to, end, shape, NEAR).stream()
+                .filter(passage -> passage.begins() == 0)
+                .findFirst()
+                .map(passage -> shape.getFactory()
+                        .createLineString(new Coordinate[] {to, new LineSegment(to, end).pointAlong(passage.ends())}))
                 .orElseGet(shape.getFactory()::createLineString);
     }
 }

@@ -11,8 +11,9 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /**
- * A rectangle whose edges run level and upright on the sheet, measured exactly. Its size is brought to the ruler's marks by
- * making it smaller; what that frees goes to the edge at a fold, so that edges only ever move away from a fold.
+ * A rectangle whose edges run level and upright on the sheet, measured exactly. Its size is brought to the ruler's
+ * marks by making it smaller; what that frees goes to the edge at a fold, so that edges only ever move away from a
+ * fold.
  */
 record Upright(Length left, Length foot, Length right, Length head) {
 
@@ -21,10 +22,15 @@ record Upright(Length left, Length foot, Length right, Length head) {
     /** The shape as such a rectangle, or null when it is none. */
     static Upright of(Polygon shape) {
         Envelope box = shape.getEnvelopeInternal();
-        if (shape.getNumInteriorRing() > 0 || Math.abs(box.getArea() - shape.getArea()) > NEAR * (box.getWidth() + box.getHeight())) {
+        if (shape.getNumInteriorRing() > 0
+                || Math.abs(box.getArea() - shape.getArea()) > NEAR * (box.getWidth() + box.getHeight())) {
             return null;
         }
-        return new Upright(Length.nearest(box.getMinX()), Length.nearest(box.getMinY()), Length.nearest(box.getMaxX()), Length.nearest(box.getMaxY()));
+        return new Upright(
+                Length.nearest(box.getMinX()),
+                Length.nearest(box.getMinY()),
+                Length.nearest(box.getMaxX()),
+                Length.nearest(box.getMaxY()));
     }
 
     Size size() {
@@ -42,15 +48,21 @@ record Upright(Length left, Length foot, Length right, Length head) {
         // thinner than a mark: it is left as it is
         Length spareAcross = across.isPositive() ? exact.size().width().minus(across) : Length.ZERO;
         Length spareUp = up.isPositive() ? exact.size().height().minus(up) : Length.ZERO;
-        Length fromLeft = share(spareAcross, isFold(left, foot, left, head, folds), isFold(right, foot, right, head, folds));
-        Length fromFoot = share(spareUp, isFold(left, foot, right, foot, folds), isFold(left, head, right, head, folds));
-        return new Upright(exact.left.plus(fromLeft), exact.foot.plus(fromFoot),
-                exact.right.minus(spareAcross.minus(fromLeft)), exact.head.minus(spareUp.minus(fromFoot)));
+        Length fromLeft =
+                share(spareAcross, isFold(left, foot, left, head, folds), isFold(right, foot, right, head, folds));
+        Length fromFoot =
+                share(spareUp, isFold(left, foot, right, foot, folds), isFold(left, head, right, head, folds));
+        return new Upright(
+                exact.left.plus(fromLeft),
+                exact.foot.plus(fromFoot),
+                exact.right.minus(spareAcross.minus(fromLeft)),
+                exact.head.minus(spareUp.minus(fromFoot)));
     }
 
     /** Borders that {@code inner} leaves of this: left, foot, right, head. */
     List<Length> borders(Upright inner) {
-        return List.of(inner.left.minus(left), inner.foot.minus(foot), right.minus(inner.right), head.minus(inner.head));
+        return List.of(
+                inner.left.minus(left), inner.foot.minus(foot), right.minus(inner.right), head.minus(inner.head));
     }
 
     /** The rectangle of this size in the middle of this one. */
@@ -76,7 +88,8 @@ record Upright(Length left, Length foot, Length right, Length head) {
 
     /** Whether the middle of an edge lies on a fold. */
     private static boolean isFold(Length x0, Length y0, Length x1, Length y1, List<LineString> folds) {
-        Coordinate middle = new Coordinate((x0.millimetres() + x1.millimetres()) / 2, (y0.millimetres() + y1.millimetres()) / 2);
+        Coordinate middle =
+                new Coordinate((x0.millimetres() + x1.millimetres()) / 2, (y0.millimetres() + y1.millimetres()) / 2);
         return folds.stream().anyMatch(fold -> fold.distance(fold.getFactory().createPoint(middle)) < 0.001);
     }
 }

@@ -5,8 +5,8 @@ import java.math.BigDecimal;
 /**
  * A measure as it is written down for a ruler: a whole part and, on an inch ruler, a fraction in lowest terms.
  *
- * <p>A length off the ruler's marks is written at its nearest mark with the drift named, and its {@link #text}
- * is exact all the same: {@link MeasureReader} reads the text back as the very length that was written.
+ * <p>A length off the ruler's marks is written at its nearest mark with the drift named, and its {@link #text} is exact
+ * all the same: {@link MeasureReader} reads the text back as the very length that was written.
  *
  * @param length what is written
  * @param unit the unit it is written in
@@ -17,8 +17,15 @@ import java.math.BigDecimal;
  * @param drift nearest mark less the length; zero when it falls on a mark
  * @param text exact, in plain characters, with its unit: {@code 5 1/2 in}
  */
-public record Figure(Length length, LengthUnit unit, String sign, String whole,
-                     int numerator, int denominator, Length drift, String text) {
+public record Figure(
+        Length length,
+        LengthUnit unit,
+        String sign,
+        String whole,
+        int numerator,
+        int denominator,
+        Length drift,
+        String text) {
 
     /** Writes {@code length} as it is read off {@code ruler}. */
     public static Figure of(Length length, Ruler ruler) {

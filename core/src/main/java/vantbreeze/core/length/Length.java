@@ -7,8 +7,8 @@ import java.util.Collection;
 /**
  * An exact length, a whole number of eighths of a micrometre.
  *
- * <p>That unit makes both schools whole: 1/64 in is 3,175 units and 0.001 mm is 8 units (an inch is 25.4 mm
- * exactly, international yard and pound agreement of 1959). Lengths may be negative, as offsets are.
+ * <p>That unit makes both schools whole: 1/64 in is 3,175 units and 0.001 mm is 8 units (an inch is 25.4 mm exactly,
+ * international yard and pound agreement of 1959). Lengths may be negative, as offsets are.
  *
  * @param units eighths of a micrometre
  */

@@ -8,12 +8,11 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Reads a measure the ways people write one: {@code 5 1/2}, {@code 5½}, {@code 5-1/2"}, {@code 5.5in},
- * {@code 139.7 mm}, {@code 14 cm}, {@code 13,5cm}.
+ * Reads a measure the ways people write one: {@code 5 1/2}, {@code 5½}, {@code 5-1/2"}, {@code 5.5in}, {@code 139.7
+ * mm}, {@code 14 cm}, {@code 13,5cm}.
  *
- * <p>A figure without a unit is in the reader's own. Binary fractions of an inch down to 1/64 and decimals down
- * to a micrometre are read exactly; what is finer than 1/8 µm goes to the nearest unit, far below what paper
- * can hold.
+ * <p>A figure without a unit is in the reader's own. Binary fractions of an inch down to 1/64 and decimals down to a
+ * micrometre are read exactly; what is finer than 1/8 µm goes to the nearest unit, far below what paper can hold.
  */
 public final class MeasureReader {
 
@@ -22,8 +21,9 @@ public final class MeasureReader {
 
     private static final int LONGEST_TEXT = 40;
     private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
-    private static final Pattern UNIT = Pattern.compile(
-            "\\s*(?:(?<in>\"|''|in\\.?|ins|inch|inches)|(?<cm>cm|cms|centimet(?:re|er)s?)|(?<mm>mm|mms|millimet(?:re|er)s?))\\s*$");
+    private static final Pattern UNIT =
+            Pattern.compile("\\s*(?:(?<in>\"|''|in\\.?|ins|inch|inches)|(?<cm>cm|cms|centimet(?:re|er)s?)|(?<mm>mm|mms|"
+                    + "millimet(?:re|er)s?))\\s*$");
     private static final Pattern DECIMAL = Pattern.compile("(?<sign>[+-]?)(?<figure>\\d+[.,]?\\d*|[.,]\\d+)");
     private static final Pattern FRACTION = Pattern.compile(
             "(?<sign>[+-]?)(?:(?<whole>\\d+)(?:\\s+and\\s+|\\s*-\\s*|\\s+))?(?<upper>\\d+)\\s*/\\s*(?<lower>\\d+)");
@@ -48,15 +48,16 @@ public final class MeasureReader {
     /**
      * Reads a length of nothing or more.
      *
-     * @throws UnreadableMeasure with words for the maker when the text is no measure, is below nothing or is
-     *         longer than {@link #LONGEST}
+     * @throws UnreadableMeasure with words for the maker when the text is no measure, is below nothing or is longer
+     *     than {@link #LONGEST}
      */
     public Length read(String text) {
         String plain = plain(text);
         Matcher unitSign = UNIT.matcher(plain);
         LengthUnit unit = unitInForce;
         if (unitSign.find()) {
-            unit = unitSign.group("in") != null ? LengthUnit.INCH
+            unit = unitSign.group("in") != null
+                    ? LengthUnit.INCH
                     : unitSign.group("cm") != null ? LengthUnit.CENTIMETRE : LengthUnit.MILLIMETRE;
             plain = plain.substring(0, unitSign.start());
         }
@@ -64,27 +65,37 @@ public final class MeasureReader {
         if (amount.signum() < 0) {
             throw new UnreadableMeasure(text, "A measure can't be less than nothing. Write it without the minus sign.");
         }
-        if (amount.multiply(BigDecimal.valueOf(unit.length().units()))
-                .compareTo(BigDecimal.valueOf(LONGEST.units())) > 0) {
-            throw new UnreadableMeasure(text, "That is longer than 5 m. Check the figure and its unit (%s)."
-                    .formatted(unit.sign()));
+        if (amount.multiply(BigDecimal.valueOf(unit.length().units())).compareTo(BigDecimal.valueOf(LONGEST.units()))
+                > 0) {
+            throw new UnreadableMeasure(
+                    text, "That is longer than 5 m. Check the figure and its unit (%s).".formatted(unit.sign()));
         }
         return Length.nearest(amount, unit);
     }
 
     private static String plain(String text) {
         if (text == null || text.isBlank()) {
-            throw new UnreadableMeasure(text == null ? "" : text, "Nothing is written here. Type a measure, like 5 1/2 in or 140 mm.");
+            throw new UnreadableMeasure(
+                    text == null ? "" : text, "Nothing is written here. Type a measure, like 5 1/2 in or 140 mm.");
         }
         if (text.length() > LONGEST_TEXT) {
-            throw new UnreadableMeasure(text, "That is too much text for one measure. Type one figure, like 5 1/2 in or 140 mm.");
+            throw new UnreadableMeasure(
+                    text, "That is too much text for one measure. Type one figure, like 5 1/2 in or 140 mm.");
         }
         return Normalizer.normalize(fractionsApart(text), Normalizer.Form.NFKC)
-                .replace('⁄', '/').replace('∕', '/')
-                .replace('−', '-').replace('–', '-').replace('‑', '-').replace('‐', '-')
-                .replace('”', '"').replace('“', '"').replace('″', '"')
-                .replace('’', '\'').replace('′', '\'')
-                .strip().toLowerCase(Locale.ROOT);
+                .replace('⁄', '/')
+                .replace('∕', '/')
+                .replace('−', '-')
+                .replace('–', '-')
+                .replace('‑', '-')
+                .replace('‐', '-')
+                .replace('”', '"')
+                .replace('“', '"')
+                .replace('″', '"')
+                .replace('’', '\'')
+                .replace('′', '\'')
+                .strip()
+                .toLowerCase(Locale.ROOT);
     }
 
     /** Sets fractions apart from a whole figure before it, so that 5½ and 5³⁄₄ do not become 51/2 and 53/4. */
@@ -94,7 +105,8 @@ public final class MeasureReader {
         for (char c : text.toCharArray()) {
             boolean raises = RAISED.indexOf(c) >= 0;
             int[] fraction = Fractions.READY_MADE.get(c);
-            apart.append(fraction != null ? " " + fraction[0] + "/" + fraction[1] : raises && !raised ? " " + c : "" + c);
+            apart.append(
+                    fraction != null ? " " + fraction[0] + "/" + fraction[1] : raises && !raised ? " " + c : "" + c);
             raised = raises;
         }
         return apart.toString();
@@ -103,7 +115,9 @@ public final class MeasureReader {
     private static BigDecimal amount(String text, String figure) {
         Matcher decimal = DECIMAL.matcher(figure);
         if (decimal.matches()) {
-            return signed(decimal.group("sign"), new BigDecimal(decimal.group("figure").replace(',', '.')));
+            return signed(
+                    decimal.group("sign"),
+                    new BigDecimal(decimal.group("figure").replace(',', '.')));
         }
         Matcher fraction = FRACTION.matcher(figure);
         if (fraction.matches()) {
@@ -124,8 +138,10 @@ public final class MeasureReader {
             throw new UnreadableMeasure(text, "A fraction can't have 0 below the line. Write it like 1/8.");
         }
         if (whole != null && upper.compareTo(lower) >= 0) {
-            throw new UnreadableMeasure(text, "%s/%s is a whole inch or more behind a whole figure. Did you mean another fraction?"
-                    .formatted(upper, lower));
+            throw new UnreadableMeasure(
+                    text,
+                    "%s/%s is a whole inch or more behind a whole figure. Did you mean another fraction?"
+                            .formatted(upper, lower));
         }
         return upper.divide(lower, MathContext.DECIMAL64).add(whole == null ? BigDecimal.ZERO : new BigDecimal(whole));
     }

@@ -6,8 +6,8 @@ import java.util.Optional;
 /**
  * A ruler: what can be measured on it, and how a figure read off it is written.
  *
- * <p>Inch rulers are divided in binary fractions, metric ones in decimals of a millimetre. Rounding to a ruler
- * is always asked for and says by how much it moved ({@link Ruled}).
+ * <p>Inch rulers are divided in binary fractions, metric ones in decimals of a millimetre. Rounding to a ruler is
+ * always asked for and says by how much it moved ({@link Ruled}).
  */
 public enum Ruler {
     EIGHTHS("eighths", "Inches, eighths", LengthUnit.INCH, 8),

@@ -22,7 +22,10 @@ import org.locationtech.jts.geom.Polygon;
  */
 public record Silhouette(List<Coordinate> below, List<Coordinate> above, double ratio) {
 
-    /** Most corners of an outline, its bends drawn as short straight lines: laying layers on eight of them still takes under a second. */
+    /**
+     * Most corners of an outline, its bends drawn as short straight lines: laying layers on eight of them still takes
+     * under a second.
+     */
     public static final int MOST_CORNERS = 200;
 
     /** The least part of the height that a side must run straight up for a hinge; from memory. */
@@ -30,9 +33,11 @@ public record Silhouette(List<Coordinate> below, List<Coordinate> above, double 
 
     /** As much of the width as may be trimmed off each side to get a straight run. */
     private static final double MOST_TRIMMED = 0.15;
+
     private static final double TRIM_STEP = 0.0025;
     /** More than this part of its area on one side only is not symmetrical. */
     private static final double LOPSIDED = 0.01;
+
     private static final double FLAT = 0.0003;
     private static final double NEAR = 1e-6;
     private static final GeometryFactory FACTORY = new GeometryFactory();
@@ -45,13 +50,14 @@ public record Silhouette(List<Coordinate> below, List<Coordinate> above, double 
     /**
      * The outline of {@code drawn}, y upwards, its sides trimmed straight where they are not.
      *
-     * @throws IllegalArgumentException when it is not one closed line, crosses itself, is lopsided, or too round to be hinged;
-     *                                  in words for the maker
+     * @throws IllegalArgumentException when it is not one closed line, crosses itself, is lopsided, or too round to be
+     *     hinged; in words for the maker
      */
     public static Silhouette of(Shape drawn) {
         Rectangle2D box = drawn.getBounds2D();
         if (!(box.getWidth() > 0) || !(box.getHeight() > 0)) {
-            throw new IllegalArgumentException("The outline has no area. Draw one closed line, like M 0 0 L 40 0 L 40 60 L 0 60 Z.");
+            throw new IllegalArgumentException(
+                    "The outline has no area. Draw one closed line, like M 0 0 L 40 0 L 40 60 L 0 60 Z.");
         }
         AffineTransform toUnit = AffineTransform.getScaleInstance(1 / box.getWidth(), 1 / box.getHeight());
         toUnit.translate(-box.getCenterX(), -box.getMinY());
@@ -63,7 +69,9 @@ public record Silhouette(List<Coordinate> below, List<Coordinate> above, double 
                 return found;
             }
         }
-        throw new IllegalArgumentException("The outline's sides nowhere run straight up for a quarter of its height, so nothing can be hinged there. Make the sides straighter.");
+        throw new IllegalArgumentException(
+                "The outline's sides nowhere run straight up for a quarter of its height, so nothing can "
+                        + "be hinged there. Make the sides straighter.");
     }
 
     /** Where the straight run of its sides begins, as a part of the height. */
@@ -91,9 +99,11 @@ public record Silhouette(List<Coordinate> below, List<Coordinate> above, double 
         for (PathIterator path = shape.getPathIterator(null, FLAT); !path.isDone(); path.next()) {
             int kind = path.currentSegment(at);
             if (kind == PathIterator.SEG_MOVETO && ++parts > 1) {
-                throw new IllegalArgumentException("The outline has several parts. Draw one closed line without holes.");
+                throw new IllegalArgumentException(
+                        "The outline has several parts. Draw one closed line without holes.");
             }
-            if (kind != PathIterator.SEG_CLOSE && (ring.isEmpty() || ring.get(ring.size() - 1).distance(new Coordinate(at[0], at[1])) > NEAR)) {
+            if (kind != PathIterator.SEG_CLOSE
+                    && (ring.isEmpty() || ring.get(ring.size() - 1).distance(new Coordinate(at[0], at[1])) > NEAR)) {
                 ring.add(new Coordinate(at[0], at[1]));
             }
         }
@@ -101,10 +111,13 @@ public record Silhouette(List<Coordinate> below, List<Coordinate> above, double 
             ring.remove(ring.size() - 1);
         }
         if (ring.size() > MOST_CORNERS) {
-            throw new IllegalArgumentException("The outline has %d corners and bends, and %d are as fine as paper is cut. Simplify it.".formatted(ring.size(), MOST_CORNERS));
+            throw new IllegalArgumentException(
+                    "The outline has %d corners and bends, and %d are as fine as paper is cut. Simplify it."
+                            .formatted(ring.size(), MOST_CORNERS));
         }
         if (ring.size() < 3) {
-            throw new IllegalArgumentException("The outline has no area. Draw one closed line, like M 0 0 L 40 0 L 40 60 L 0 60 Z.");
+            throw new IllegalArgumentException(
+                    "The outline has no area. Draw one closed line, like M 0 0 L 40 0 L 40 60 L 0 60 Z.");
         }
         ring.add(ring.get(0).copy());
         Polygon polygon = FACTORY.createPolygon(ring.toArray(new Coordinate[0]));
@@ -119,7 +132,9 @@ public record Silhouette(List<Coordinate> below, List<Coordinate> above, double 
         mirrored.apply((Coordinate c) -> c.setX(-c.getX()));
         mirrored.geometryChanged();
         if (whole.symDifference(mirrored.norm()).getArea() > 2 * LOPSIDED * whole.getArea()) {
-            throw new IllegalArgumentException("The outline is not the same left and right of its upright axis, so its folded copies would poke out. Mirror one half of it.");
+            throw new IllegalArgumentException(
+                    "The outline is not the same left and right of its upright axis, so its folded "
+                            + "copies would poke out. Mirror one half of it.");
         }
     }
 
@@ -147,10 +162,15 @@ public record Silhouette(List<Coordinate> below, List<Coordinate> above, double 
         if (from < 0 || chain.get(0).x >= NEAR || chain.get(chain.size() - 1).x >= NEAR) {
             return null;
         }
-        return new Silhouette(widened(chain.subList(0, from + 1), side), widened(chain.subList(from + 1, chain.size()), side), ratio / (2 * side));
+        return new Silhouette(
+                widened(chain.subList(0, from + 1), side),
+                widened(chain.subList(from + 1, chain.size()), side),
+                ratio / (2 * side));
     }
 
     private static List<Coordinate> widened(List<Coordinate> chain, double side) {
-        return chain.stream().map(c -> new Coordinate(Math.abs(c.x - side) < NEAR ? 0.5 : c.x / (2 * side), c.y)).toList();
+        return chain.stream()
+                .map(c -> new Coordinate(Math.abs(c.x - side) < NEAR ? 0.5 : c.x / (2 * side), c.y))
+                .toList();
     }
 }

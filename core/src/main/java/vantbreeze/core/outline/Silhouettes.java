@@ -12,7 +12,7 @@ public final class Silhouettes {
 
     private static final Map<String, Silhouette> ALL = all();
 
-    private Silhouettes() { }
+    private Silhouettes() {}
 
     /** The outline of this id, or what {@link OwnOutline} makes of an SVG path. */
     public static Silhouette find(String idOrPath) {

@@ -13,7 +13,8 @@ import vantbreeze.core.length.Length;
  * @param colour of its decorated side, as #rrggbb
  * @param look what is printed on it, and its other side
  */
-public record Cardstock(String name, int grammage, Length caliper, Grain grain, Pattern pattern, String colour, Look look) {
+public record Cardstock(
+        String name, int grammage, Length caliper, Grain grain, Pattern pattern, String colour, Look look) {
 
     /** Which way the fibres run in a sheet as it is sold. */
     public enum Grain {
@@ -51,12 +52,11 @@ public record Cardstock(String name, int grammage, Length caliper, Grain grain, 
     /** Volume of a gram of uncoated cardstock, cm³, when the maker has not measured; from memory. */
     public static final double USUAL_BULK = 1.2;
 
-    /**
-     * @throws IllegalArgumentException when it weighs nothing or has no thickness
-     */
+    /** @throws IllegalArgumentException when it weighs nothing or has no thickness */
     public Cardstock {
         if (grammage <= 0 || !caliper.isPositive()) {
-            throw new IllegalArgumentException("A paper weighs something and is not infinitely thin. Give its grammage and thickness.");
+            throw new IllegalArgumentException(
+                    "A paper weighs something and is not infinitely thin. Give its grammage and thickness.");
         }
     }
 

@@ -12,9 +12,14 @@ import vantbreeze.core.paper.Envelope.Source;
 public record Envelopes(List<Envelope> all) {
 
     private static final Envelopes PUBLISHED = new Envelopes(List.of(
-            iso("c7", "C7", 114, 81), iso("c7-6", "C7/6", 162, 81), iso("c6", "C6", 162, 114),
-            iso("dl", "DL", 220, 110), iso("c6-5", "C6/C5", 229, 114), iso("c5", "C5", 229, 162),
-            iso("c4", "C4", 324, 229), iso("b6", "B6", 176, 125),
+            iso("c7", "C7", 114, 81),
+            iso("c7-6", "C7/6", 162, 81),
+            iso("c6", "C6", 162, 114),
+            iso("dl", "DL", 220, 110),
+            iso("c6-5", "C6/C5", 229, 114),
+            iso("c5", "C5", 229, 162),
+            iso("c4", "C4", 324, 229),
+            iso("b6", "B6", 176, 125),
             inch("a1", "A1", ofInches(5, 1, 8), ofInches(3, 5, 8)),
             inch("a2", "A2", ofInches(5, 3, 4), ofInches(4, 3, 8)),
             inch("a6", "A6", ofInches(6, 1, 2), ofInches(4, 3, 4)),
@@ -28,7 +33,8 @@ public record Envelopes(List<Envelope> all) {
             inch("sq6", "6 in square", ofInches(6), ofInches(6)),
             inch("sq6h", "6½ in square", ofInches(6, 1, 2), ofInches(6, 1, 2)),
             inch("sq7", "7 in square", ofInches(7), ofInches(7)),
-            metric("uk-5x7", "for a 5 × 7 in card", 184, 133), metric("uk-sq6", "for a 6 in square card", 155, 155)));
+            metric("uk-5x7", "for a 5 × 7 in card", 184, 133),
+            metric("uk-sq6", "for a 6 in square card", 155, 155)));
 
     public Envelopes {
         all = List.copyOf(all);

@@ -3,7 +3,7 @@ package vantbreeze.core.paper;
 /** The A series of ISO 216: A0 is 841 × 1189 mm, each next is half the last, rounded down to the millimetre. */
 public final class IsoA {
 
-    private IsoA() { }
+    private IsoA() {}
 
     /**
      * The size A{@code n}, standing upright.

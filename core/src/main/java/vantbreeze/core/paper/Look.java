@@ -43,9 +43,7 @@ public record Look(Print print, String ink, String back, String image) {
     /** Relative luminance from which dark ink reads well on it; from memory: it leaves black a contrast of 9 to 1. */
     private static final double PALE = 0.4;
 
-    /**
-     * @throws IllegalArgumentException in words for the maker, when a colour can't be read
-     */
+    /** @throws IllegalArgumentException in words for the maker, when a colour can't be read */
     public Look {
         if (!COLOUR.matcher(ink).matches() || !COLOUR.matcher(back).matches()) {
             throw new IllegalArgumentException("A colour is written like #a9cbe8.");

@@ -7,4 +7,4 @@ package vantbreeze.core.paper;
  * @param name what it is sold as
  * @param size standing upright
  */
-public record Sheet(String id, String name, Size size) { }
+public record Sheet(String id, String name, Size size) {}

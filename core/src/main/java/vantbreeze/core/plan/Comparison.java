@@ -46,8 +46,13 @@ public record Comparison(List<Difference> differences) {
         Map<String, String> figures = new LinkedHashMap<>();
         figures.put("Name", plan.name());
         figures.put("Structure", worked.structure().name());
-        worked.structure().asked(plan.measures()).forEach(parameter -> figures.put(parameter.label(), write(plan.measures().get(parameter.id()), ruler)));
-        worked.structure().choices().forEach(choice -> figures.put(choice.label(), plan.measures().chosen(choice)));
+        worked.structure()
+                .asked(plan.measures())
+                .forEach(parameter ->
+                        figures.put(parameter.label(), write(plan.measures().get(parameter.id()), ruler)));
+        worked.structure()
+                .choices()
+                .forEach(choice -> figures.put(choice.label(), plan.measures().chosen(choice)));
         figures.put("Closed", write(worked.footprint(), ruler));
         figures.put("Thickness", "%.1f mm".formatted(worked.heft().thickness()));
         figures.put("Weight", "%.0f g".formatted(worked.heft().weight().grams()));
@@ -62,7 +67,11 @@ public record Comparison(List<Difference> differences) {
         figures.put("Sheet", Objects.requireNonNullElse(plan.sheetId(), "any"));
         figures.put("Card", worked.heft().cardstock().name());
         figures.put("Ruler", plan.ruler().label());
-        figures.put("Wrong", String.valueOf(worked.findings().stream().filter(finding -> finding.severity() == Finding.Severity.WRONG).count()));
+        figures.put(
+                "Wrong",
+                String.valueOf(worked.findings().stream()
+                        .filter(finding -> finding.severity() == Finding.Severity.WRONG)
+                        .count()));
         figures.put("Notes", plan.notes());
         return figures;
     }
@@ -71,23 +80,40 @@ public record Comparison(List<Difference> differences) {
         figures.put(name + ", cut", write(piece.cut(), ruler));
         figures.put(name + ", scores", scores(piece.scores(), ruler));
         figures.put(name + ", level scores", scores(piece.turned(), ruler));
-        figures.put(name + ", slits and slants", DrawnMark.of(piece.panels().piece()).stream()
-                .map(mark -> "%s, %s to %s, %s".formatted(write(mark.from().x(), ruler), write(mark.from().y(), ruler),
-                        write(mark.to().x(), ruler), write(mark.to().y(), ruler))).collect(Collectors.joining("; ")));
+        figures.put(
+                name + ", slits and slants",
+                DrawnMark.of(piece.panels().piece()).stream()
+                        .map(mark -> "%s, %s to %s, %s"
+                                .formatted(
+                                        write(mark.from().x(), ruler),
+                                        write(mark.from().y(), ruler),
+                                        write(mark.to().x(), ruler),
+                                        write(mark.to().y(), ruler)))
+                        .collect(Collectors.joining("; ")));
     }
 
     private static void layers(WorkedPlan worked, Map<String, String> figures) {
         CutWords words = new CutWords(worked);
-        worked.layers().all().forEach(layer -> figures.merge("Layers on " + words.name(layer.face()),
-                "%s, %s".formatted(layer.paper().name(), words.border(layer)), (lower, upper) -> lower + "; " + upper));
+        worked.layers()
+                .all()
+                .forEach(layer -> figures.merge(
+                        "Layers on " + words.name(layer.face()),
+                        "%s, %s".formatted(layer.paper().name(), words.border(layer)),
+                        (lower, upper) -> lower + "; " + upper));
     }
 
     private static String scores(List<BoardScore> scores, Ruler ruler) {
-        return scores.stream().map(score -> "%s %s".formatted(write(score.fromLeft(), ruler), switch (score.fold()) {
-            case MOUNTAIN -> "m";
-            case VALLEY -> "v";
-            default -> "";
-        }).strip()).collect(Collectors.joining(", "));
+        return scores.stream()
+                .map(score -> "%s %s"
+                        .formatted(
+                                write(score.fromLeft(), ruler),
+                                switch (score.fold()) {
+                                    case MOUNTAIN -> "m";
+                                    case VALLEY -> "v";
+                                    default -> "";
+                                })
+                        .strip())
+                .collect(Collectors.joining(", "));
     }
 
     private static String write(Size size, Ruler ruler) {

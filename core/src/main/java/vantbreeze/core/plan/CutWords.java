@@ -21,7 +21,9 @@ public record CutWords(WorkedPlan worked) {
     public String where(Cut cut) {
         Map<String, Integer> places = new LinkedHashMap<>();
         cut.faces().forEach(face -> places.merge(name(face), 1, Integer::sum));
-        return places.entrySet().stream().map(place -> place.getKey() + (place.getValue() > 1 ? " (%d)".formatted(place.getValue()) : "")).collect(Collectors.joining("; "));
+        return places.entrySet().stream()
+                .map(place -> place.getKey() + (place.getValue() > 1 ? " (%d)".formatted(place.getValue()) : ""))
+                .collect(Collectors.joining("; "));
     }
 
     /** A face in words. */
@@ -32,9 +34,12 @@ public record CutWords(WorkedPlan worked) {
     /** The border that a layer leaves, and where rounding made it wider. */
     public String border(Layer layer) {
         if (layer.choice().own() != null) {
-            return layer.least().isNegative() ? "reaches over by %s".formatted(write(layer.least().negated())) : "own size, %s to the edge".formatted(write(layer.least()));
+            return layer.least().isNegative()
+                    ? "reaches over by %s".formatted(write(layer.least().negated()))
+                    : "own size, %s to the edge".formatted(write(layer.least()));
         }
-        return layer.least().equals(layer.most()) ? "border %s".formatted(write(layer.least()))
+        return layer.least().equals(layer.most())
+                ? "border %s".formatted(write(layer.least()))
                 : "border %s, up to %s at a fold".formatted(write(layer.least()), write(layer.most()));
     }
 
@@ -46,9 +51,12 @@ public record CutWords(WorkedPlan worked) {
             notes.add("cut one piece of %s first, then part it: the pattern runs on".formatted(size(cut.whole())));
         }
         if (cut.mirror() > 0) {
-            boolean alikeBothSides = cut.paper().pattern() == Cardstock.Pattern.PLAIN && cut.paper().colour().equals(cut.paper().look().back());
-            notes.add(alikeBothSides ? "mirror image of %d: lay two with backs together and cut one each".formatted(cut.mirror())
-                    : "mirror image of %d: cut it on its own, decorated side up".formatted(cut.mirror()));
+            boolean alikeBothSides = cut.paper().pattern() == Cardstock.Pattern.PLAIN
+                    && cut.paper().colour().equals(cut.paper().look().back());
+            notes.add(
+                    alikeBothSides
+                            ? "mirror image of %d: lay two with backs together and cut one each".formatted(cut.mirror())
+                            : "mirror image of %d: cut it on its own, decorated side up".formatted(cut.mirror()));
         }
         if (cut.paper().pattern() == Cardstock.Pattern.DIRECTIONAL) {
             notes.add("the pattern's upper end upwards");

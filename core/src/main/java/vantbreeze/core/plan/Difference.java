@@ -7,4 +7,4 @@ package vantbreeze.core.plan;
  * @param before as it is in the first; empty where it has none
  * @param after as it is in the second; empty where it has none
  */
-public record Difference(String what, String before, String after) { }
+public record Difference(String what, String before, String after) {}

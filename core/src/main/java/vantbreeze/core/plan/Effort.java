@@ -34,11 +34,15 @@ public enum Effort {
 
     /** How many scores its pieces have. */
     public static int folds(WorkedPlan worked) {
-        return (int) worked.form().graph().hinges().stream().map(Link.Folded::hinge)
-                .filter(hinge -> hinge.fold() != Fold.BEND).count();
+        return (int) worked.form().graph().hinges().stream()
+                .map(Link.Folded::hinge)
+                .filter(hinge -> hinge.fold() != Fold.BEND)
+                .count();
     }
 
     private static int slits(WorkedPlan worked) {
-        return worked.pieces().stream().mapToInt(piece -> piece.panels().piece().slits().size()).sum();
+        return worked.pieces().stream()
+                .mapToInt(piece -> piece.panels().piece().slits().size())
+                .sum();
     }
 }

@@ -26,21 +26,39 @@ record EnvelopeJudge(WorkedPlan worked, Words words) {
         Length least = fit.slackAcross().min(fit.slackUp());
         switch (fit.verdict()) {
             case TOO_LARGE -> findings.add(new Finding(Severity.WRONG, "envelope", tooLarge(fit), shrink(fit)));
-            case TIGHT -> findings.add(new Finding(Severity.NOTE, "envelope",
-                    "%s is tight: only %s to spare. A card with layers may not slide in.".formatted(name, words.write(least)), shrink(fit)));
-            case LOOSE -> findings.add(new Finding(Severity.NOTE, "envelope",
-                    "The card slides about in %s: %s to spare one way.".formatted(name, words.write(fit.slackAcross().max(fit.slackUp()))), null));
+            case TIGHT ->
+                findings.add(new Finding(
+                        Severity.NOTE,
+                        "envelope",
+                        "%s is tight: only %s to spare. A card with layers may not slide in."
+                                .formatted(name, words.write(least)),
+                        shrink(fit)));
+            case LOOSE ->
+                findings.add(new Finding(
+                        Severity.NOTE,
+                        "envelope",
+                        "The card slides about in %s: %s to spare one way."
+                                .formatted(name, words.write(fit.slackAcross().max(fit.slackUp()))),
+                        null));
             case FITS -> {
                 // an envelope wrapped round a thick card is as much narrower as that is thick (from memory)
                 if (least.millimetres() - thickness < 0) {
-                    findings.add(new Finding(Severity.NOTE, "envelope", "%s is tight for a card %s thick: it leaves %s."
-                            .formatted(name, words.write(thickness), words.write(least)), null));
+                    findings.add(new Finding(
+                            Severity.NOTE,
+                            "envelope",
+                            "%s is tight for a card %s thick: it leaves %s."
+                                    .formatted(name, words.write(thickness), words.write(least)),
+                            null));
                 }
             }
         }
         if (thickness > FLAT_ENVELOPE_TAKES) {
-            findings.add(new Finding(Severity.NOTE, "envelope", "Closed it is %s thick: make it a box envelope, and expect more postage."
-                    .formatted(words.write(thickness)), null));
+            findings.add(new Finding(
+                    Severity.NOTE,
+                    "envelope",
+                    "Closed it is %s thick: make it a box envelope, and expect more postage."
+                            .formatted(words.write(thickness)),
+                    null));
         }
         return findings;
     }
@@ -53,7 +71,8 @@ record EnvelopeJudge(WorkedPlan worked, Words words) {
         if (fit.slackUp().isNegative()) {
             ways.add(words.write(fit.slackUp().abs()) + (ways.isEmpty() ? " too high" : " too high besides"));
         }
-        return "The closed card is %s for %s.".formatted(String.join(", ", ways), fit.envelope().name());
+        return "The closed card is %s for %s."
+                .formatted(String.join(", ", ways), fit.envelope().name());
     }
 
     /** The one side to change, when one is enough. */
@@ -63,7 +82,8 @@ record EnvelopeJudge(WorkedPlan worked, Words words) {
         if (across == up || worked.plan().isFree()) {
             return null;
         }
-        boolean landscape = !worked.footprint().width().isShorterThan(worked.footprint().height());
+        boolean landscape =
+                !worked.footprint().width().isShorterThan(worked.footprint().height());
         String side = across == landscape ? Parameter.WIDTH : Parameter.HEIGHT;
         Length excess = EnvelopeFit.LEAST.minus(across ? fit.slackAcross() : fit.slackUp());
         return words.atMost(side, worked.plan().measures().get(side).minus(excess));

@@ -8,8 +8,20 @@ import vantbreeze.core.check.Finding.Severity;
 record FlapJudge(WorkedPlan worked, Words words) {
 
     List<Finding> findings() {
-        return new FlapLaps(worked.form().graph(), worked.form().closed(), worked.form().flat()).all().stream()
-                .map(lap -> new Finding(Severity.NOTE, "fold", "%s is %s too wide: it lies on %s. Make one of them narrower by that."
-                        .formatted(words.name(lap.other()), words.write(lap.width()), words.name(lap.one())), null)).toList();
+        return new FlapLaps(
+                        worked.form().graph(),
+                        worked.form().closed(),
+                        worked.form().flat())
+                .all().stream()
+                        .map(lap -> new Finding(
+                                Severity.NOTE,
+                                "fold",
+                                "%s is %s too wide: it lies on %s. Make one of them narrower by that."
+                                        .formatted(
+                                                words.name(lap.other()),
+                                                words.write(lap.width()),
+                                                words.name(lap.one())),
+                                null))
+                        .toList();
     }
 }

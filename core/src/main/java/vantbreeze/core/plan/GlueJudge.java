@@ -35,20 +35,35 @@ record GlueJudge(WorkedPlan worked, Words words) {
     /** A tab is a panel that hangs on one hinge and is glued. */
     private void tabs(List<Finding> findings) {
         var graph = worked.form().graph();
-        Set<Integer> glued = graph.joins().stream().flatMap(join -> Stream.of(join.from(), join.to())).collect(Collectors.toSet());
+        Set<Integer> glued = graph.joins().stream()
+                .flatMap(join -> Stream.of(join.from(), join.to()))
+                .collect(Collectors.toSet());
         for (int index : glued.stream().sorted().toList()) {
-            List<Link.Folded> hinges = graph.hinges().stream().filter(link -> link.from() == index || link.to() == index).toList();
+            List<Link.Folded> hinges = graph.hinges().stream()
+                    .filter(link -> link.from() == index || link.to() == index)
+                    .toList();
             Panel panel = graph.panels().get(index);
             boolean upright = hinges.size() == 1 && hinges.get(0).hinge().line().isUpright();
-            if (!upright || !panel.width().isShorterThan(TAB_HOLDS) || graph.joins().stream().anyMatch(join -> join.join().slides())) {
+            if (!upright
+                    || !panel.width().isShorterThan(TAB_HOLDS)
+                    || graph.joins().stream().anyMatch(join -> join.join().slides())) {
                 continue;
             }
             boolean tooNarrow = panel.width().isShorterThan(LEAST_TAB);
-            String measure = worked.structure().parameters().stream().filter(parameter -> parameter.panels().contains(panel.name()))
-                    .map(Parameter::id).findFirst().orElse(null);
-            findings.add(new Finding(tooNarrow ? Severity.WRONG : Severity.HINT, measure == null ? "glue" : measure,
-                    "%s is glued over only %s: %s holds, %s is the least.".formatted(words.name(index), words.write(panel.width()),
-                            words.write(TAB_HOLDS), words.write(LEAST_TAB)),
+            String measure = worked.structure().parameters().stream()
+                    .filter(parameter -> parameter.panels().contains(panel.name()))
+                    .map(Parameter::id)
+                    .findFirst()
+                    .orElse(null);
+            findings.add(new Finding(
+                    tooNarrow ? Severity.WRONG : Severity.HINT,
+                    measure == null ? "glue" : measure,
+                    "%s is glued over only %s: %s holds, %s is the least."
+                            .formatted(
+                                    words.name(index),
+                                    words.write(panel.width()),
+                                    words.write(TAB_HOLDS),
+                                    words.write(LEAST_TAB)),
                     measure == null ? null : words.atLeast(measure, TAB_HOLDS)));
         }
     }
@@ -57,12 +72,23 @@ record GlueJudge(WorkedPlan worked, Words words) {
     private void tubes(List<Finding> findings) {
         var graph = worked.form().graph();
         for (Link.Glued join : graph.joins()) {
-            boolean samePiece = graph.pieceOf().get(join.from()).equals(graph.pieceOf().get(join.to()));
-            boolean neighbours = graph.hinges().stream().anyMatch(link -> Set.of(link.from(), link.to()).equals(Set.of(join.from(), join.to())));
+            boolean samePiece =
+                    graph.pieceOf().get(join.from()).equals(graph.pieceOf().get(join.to()));
+            boolean neighbours = graph.hinges().stream()
+                    .anyMatch(link -> Set.of(link.from(), link.to()).equals(Set.of(join.from(), join.to())));
             Length outer = graph.panels().get(join.from()).width();
-            if (samePiece && !neighbours && !graph.panels().get(join.to()).width().isShorterThan(outer)) {
-                findings.add(new Finding(Severity.NOTE, "glue", "%s is as wide as %s, in which it lies: the tube will not square. Cut it about %s narrower."
-                        .formatted(words.name(join.to()), words.name(join.from()), words.write(Length.ofInches(0, 1, 16))), null));
+            if (samePiece
+                    && !neighbours
+                    && !graph.panels().get(join.to()).width().isShorterThan(outer)) {
+                findings.add(new Finding(
+                        Severity.NOTE,
+                        "glue",
+                        "%s is as wide as %s, in which it lies: the tube will not square. Cut it about %s narrower."
+                                .formatted(
+                                        words.name(join.to()),
+                                        words.name(join.from()),
+                                        words.write(Length.ofInches(0, 1, 16))),
+                        null));
             }
         }
     }
@@ -72,16 +98,29 @@ record GlueJudge(WorkedPlan worked, Words words) {
             return;
         }
         Relief.of(worked.form().closed(), worked.heft().bulk()).stream()
-                .max(Comparator.comparingDouble(Relief::millimetres)).filter(relief -> relief.millimetres() >= RELIEF_MINDED)
+                .max(Comparator.comparingDouble(Relief::millimetres))
+                .filter(relief -> relief.millimetres() >= RELIEF_MINDED)
                 .ifPresent(relief -> {
                     var hinge = worked.form().graph().hinges().get(relief.hinge());
-                    findings.add(new Finding(Severity.HINT, "fold", "The fold between %s and %s wraps %d layers: what lies inside wants to be about %s shorter, or burnish that fold last."
-                            .formatted(words.name(hinge.from()), words.name(hinge.to()), layers(relief), words.write(relief.millimetres())), null));
+                    findings.add(new Finding(
+                            Severity.HINT,
+                            "fold",
+                            ("The fold between %s and %s wraps %d layers: what lies inside wants to be "
+                                            + "about %s shorter, or burnish that fold last.")
+                                    .formatted(
+                                            words.name(hinge.from()),
+                                            words.name(hinge.to()),
+                                            layers(relief),
+                                            words.write(relief.millimetres())),
+                            null));
                 });
     }
 
     /** Panels, and what lies on them. */
     private long layers(Relief relief) {
-        return relief.wrapped().size() + worked.layers().all().stream().filter(layer -> relief.wrapped().contains(layer.face().panel())).count();
+        return relief.wrapped().size()
+                + worked.layers().all().stream()
+                        .filter(layer -> relief.wrapped().contains(layer.face().panel()))
+                        .count();
     }
 }

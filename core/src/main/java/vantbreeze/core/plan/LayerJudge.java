@@ -19,17 +19,19 @@ import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.layer.Layers;
 import vantbreeze.core.layer.Trouble;
-import vantbreeze.core.length.Length;
 
 /** Whether layers lie where they can, raised parts clear each other, and a place to write is left. */
 record LayerJudge(WorkedPlan worked, Words words) {
 
     /** What findings about layers are about. */
     static final String ABOUT = "layers";
-    /** Something that stands up as far as this is felt through the card, mm; from memory: a foam square is 1 to 3 mm. */
+    /**
+     * Something that stands up as far as this is felt through the card, mm; from memory: a foam square is 1 to 3 mm.
+     */
     private static final double RAISED = 0.8;
     /** A plain panel on which a few lines can be written, mm; from memory. */
     private static final double WRITING_WIDE = 60;
+
     private static final double WRITING_HIGH = 40;
 
     List<Finding> findings() {
@@ -49,29 +51,43 @@ record LayerJudge(WorkedPlan worked, Words words) {
     private Finding finding(Trouble trouble) {
         if (trouble instanceof Trouble.Eaten eaten) {
             return wrong("A border of %s eats all of %s%s. Make the border narrower, or leave that layer out."
-                    .formatted(words.write(eaten.border()), name(eaten.face()), eaten.level() == 0 ? "" : " above the layer beneath"));
+                    .formatted(
+                            words.write(eaten.border()),
+                            name(eaten.face()),
+                            eaten.level() == 0 ? "" : " above the layer beneath"));
         } else if (trouble instanceof Trouble.OverFold over) {
-            return wrong("Layer %d on %s reaches over a fold: glued down it keeps the card from folding. Cut it smaller, or part it at the fold."
+            return wrong(("Layer %d on %s reaches over a fold: glued down it keeps the card from folding. Cut "
+                            + "it smaller, or part it at the fold.")
                     .formatted(over.level() + 1, name(over.face())));
         } else if (trouble instanceof Trouble.OverEdge over) {
             return note("Layer %d on %s reaches over the edge by %s: it may poke out of the closed card."
                     .formatted(over.level() + 1, name(over.face()), words.write(over.by())));
         } else if (trouble instanceof Trouble.OnGlue glue) {
-            return wrong("Layer %d on %s lies where another part is glued: that would hold by the layer alone. Cut it smaller."
+            return wrong(("Layer %d on %s lies where another part is glued: that would hold by the layer "
+                            + "alone. Cut it smaller.")
                     .formatted(glue.level() + 1, name(glue.face())));
         } else if (trouble instanceof Trouble.InTheWay way) {
-            return wrong("Layer %d on %s lies where another part slides: it would catch. Cut it smaller.".formatted(way.level() + 1, name(way.face())));
+            return wrong("Layer %d on %s lies where another part slides: it would catch. Cut it smaller."
+                    .formatted(way.level() + 1, name(way.face())));
         } else if (trouble instanceof Trouble.NoGround none) {
-            return wrong(none.glued() ? "%s is glued over: take its layers off.".formatted(name(none.face()))
-                    : "%s bends or something slides over it: take its layers off.".formatted(name(none.face())));
+            return wrong(
+                    none.glued()
+                            ? "%s is glued over: take its layers off.".formatted(name(none.face()))
+                            : "%s bends or something slides over it: take its layers off."
+                                    .formatted(name(none.face())));
         } else if (trouble instanceof Trouble.Aside aside) {
-            return note("%s is not there any more. Its layers are kept aside: put them on another panel, or throw them away."
-                    .formatted(aside.dressed().faces().stream().map(FaceName::panel).distinct().collect(Collectors.joining(" and "))));
+            return note(("%s is not there any more. Its layers are kept aside: put them on another panel, or "
+                            + "throw them away.")
+                    .formatted(aside.dressed().faces().stream()
+                            .map(FaceName::panel)
+                            .distinct()
+                            .collect(Collectors.joining(" and "))));
         } else if (trouble instanceof Trouble.Apart apart) {
             return wrong("One paper can't run across %s: they lie side by side in no pose. Dress each by itself."
                     .formatted(apart.faces().stream().map(this::name).collect(Collectors.joining(" and "))));
         } else if (trouble instanceof Trouble.NoPaper none) {
-            return note("The paper \"%s\" on %s is not in the cupboard: white card stands in for it. Choose another.".formatted(none.paper(), name(none.face())));
+            return note("The paper \"%s\" on %s is not in the cupboard: white card stands in for it. Choose another."
+                    .formatted(none.paper(), name(none.face())));
         }
         throw new IllegalStateException("a trouble without words: " + trouble);
     }
@@ -79,7 +95,9 @@ record LayerJudge(WorkedPlan worked, Words words) {
     /** Raised parts on two panels that lie face to face in the closed card. */
     private void facing(List<Finding> findings) {
         Layers layers = worked.layers();
-        List<Added> raised = layers.added().stream().filter(one -> one.height().millimetres() >= RAISED).toList();
+        List<Added> raised = layers.added().stream()
+                .filter(one -> one.height().millimetres() >= RAISED)
+                .toList();
         if (raised.size() < 2 || worked.heft().bulk() == null) {
             return;
         }
@@ -89,7 +107,8 @@ record LayerJudge(WorkedPlan worked, Words words) {
                 Face lower = up(cell.panels().get(i));
                 Face upper = up(cell.panels().get(i + 1)).turned();
                 if (isRaised(raised, lower, cell) && isRaised(raised, upper, cell)) {
-                    told.add("Raised parts on %s and %s meet face to face when it is closed: it will spring open. Move one aside, or leave the foam out on one."
+                    told.add(("Raised parts on %s and %s meet face to face when it is closed: it will "
+                                    + "spring open. Move one aside, or leave the foam out on one.")
                             .formatted(name(lower), name(upper)));
                 }
             }
@@ -102,8 +121,14 @@ record LayerJudge(WorkedPlan worked, Words words) {
     }
 
     private boolean isRaised(List<Added> raised, Face face, BulkCell cell) {
-        return raised.stream().filter(one -> one.panel() == face.panel() && one.side() == face.side())
-                .anyMatch(one -> worked.form().closed().covers(one.panel(), one.area(), cell.shape().getInteriorPoint().getCoordinate()));
+        return raised.stream()
+                .filter(one -> one.panel() == face.panel() && one.side() == face.side())
+                .anyMatch(one -> worked.form()
+                        .closed()
+                        .covers(
+                                one.panel(),
+                                one.area(),
+                                cell.shape().getInteriorPoint().getCoordinate()));
     }
 
     /** Inside or behind there should be something pale and plain to write on. */
@@ -121,14 +146,24 @@ record LayerJudge(WorkedPlan worked, Words words) {
             for (Side side : Side.values()) {
                 Face face = new Face(panel, side);
                 List<Layer> layers = worked.layers().on(face);
-                if (layers.isEmpty() ? bare && grounds.of(face).parts().stream().anyMatch(LayerJudge::takesWriting) : takesWriting(layers.get(layers.size() - 1))) {
+                if (layers.isEmpty()
+                        ? bare && grounds.of(face).parts().stream().anyMatch(LayerJudge::takesWriting)
+                        : takesWriting(layers.get(layers.size() - 1))) {
                     return;
                 }
             }
         }
-        findings.add(new Finding(Severity.NOTE, "writing", roomy
-                ? "There is nowhere to write: no panel of %.0f × %.0f mm is plain and pale. Lay plain pale paper on one inside or behind.".formatted(WRITING_WIDE, WRITING_HIGH)
-                : "No panel is large enough to write on: the largest is under %.0f × %.0f mm. Add a plain piece behind or inside.".formatted(WRITING_WIDE, WRITING_HIGH), null));
+        findings.add(new Finding(
+                Severity.NOTE,
+                "writing",
+                roomy
+                        ? ("There is nowhere to write: no panel of %.0f × %.0f mm is plain and pale. Lay "
+                                        + "plain pale paper on one inside or behind.")
+                                .formatted(WRITING_WIDE, WRITING_HIGH)
+                        : ("No panel is large enough to write on: the largest is under %.0f × %.0f mm. Add "
+                                        + "a plain piece behind or inside.")
+                                .formatted(WRITING_WIDE, WRITING_HIGH),
+                null));
     }
 
     private static boolean takesWriting(Layer top) {
@@ -137,7 +172,8 @@ record LayerJudge(WorkedPlan worked, Words words) {
 
     private static boolean takesWriting(Geometry shape) {
         Envelope box = shape.getEnvelopeInternal();
-        return Math.max(box.getWidth(), box.getHeight()) >= WRITING_WIDE && Math.min(box.getWidth(), box.getHeight()) >= WRITING_HIGH;
+        return Math.max(box.getWidth(), box.getHeight()) >= WRITING_WIDE
+                && Math.min(box.getWidth(), box.getHeight()) >= WRITING_HIGH;
     }
 
     private String name(Face face) {

@@ -19,45 +19,48 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
         return new MeasureCheck(structure, measures, ruler);
     }
 
-    /**
-     * @throws Refusal when {@code length} is beyond the limits of {@code parameter}, or there is no such measure
-     */
+    /** @throws Refusal when {@code length} is beyond the limits of {@code parameter}, or there is no such measure */
     void require(String parameter, Length length) {
-        Parameter named = structure.parameters().stream().filter(p -> p.id().equals(parameter)).findFirst()
-                .orElseThrow(() -> new Refusal(parameter,
-                        "A %s has no measure called \"%s\".".formatted(structure.name(), parameter)));
+        Parameter named = structure.parameters().stream()
+                .filter(p -> p.id().equals(parameter))
+                .findFirst()
+                .orElseThrow(() -> new Refusal(
+                        parameter, "A %s has no measure called \"%s\".".formatted(structure.name(), parameter)));
         Limits limits = structure.limits(parameter, measures);
         if (length.isShorterThan(limits.least())) {
-            throw new Refusal(parameter, "%s can't be under %s: %s.".formatted(
-                    named.label(), write(limits.least()), limits.leastBecause()));
+            throw new Refusal(
+                    parameter,
+                    "%s can't be under %s: %s.".formatted(named.label(), write(limits.least()), limits.leastBecause()));
         }
         if (length.isLongerThan(limits.most())) {
-            throw new Refusal(parameter, "%s can't be over %s: %s.".formatted(
-                    named.label(), write(limits.most()), limits.mostBecause()));
+            throw new Refusal(
+                    parameter,
+                    "%s can't be over %s: %s.".formatted(named.label(), write(limits.most()), limits.mostBecause()));
         }
     }
 
-    /**
-     * @throws Refusal when any measure is missing or beyond its limits
-     */
+    /** @throws Refusal when any measure is missing or beyond its limits */
     void requireAll() {
         for (Parameter parameter : structure.parameters()) {
             Length length = measures.byId().get(parameter.id());
             if (length == null) {
-                throw new Refusal(parameter.id(), "The plan does not say the %s. It can't be opened without."
-                        .formatted(parameter.label().toLowerCase(Locale.ROOT)));
+                throw new Refusal(
+                        parameter.id(),
+                        "The plan does not say the %s. It can't be opened without."
+                                .formatted(parameter.label().toLowerCase(Locale.ROOT)));
             }
         }
         measures.choices().forEach(this::requireChoice);
         structure.asked(measures).forEach(parameter -> require(parameter.id(), measures.get(parameter.id())));
     }
 
-    /**
-     * @throws Refusal when there is no such choice, or no such alternative
-     */
+    /** @throws Refusal when there is no such choice, or no such alternative */
     void requireChoice(String id, String value) {
-        Choice choice = structure.choices().stream().filter(c -> c.id().equals(id)).findFirst()
-                .orElseThrow(() -> new Refusal(id, "There is nothing called \"%s\" to choose about a %s.".formatted(id, structure.name())));
+        Choice choice = structure.choices().stream()
+                .filter(c -> c.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new Refusal(
+                        id, "There is nothing called \"%s\" to choose about a %s.".formatted(id, structure.name())));
         if (choice.has(value)) {
             return;
         }
@@ -69,8 +72,16 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
                 throw new Refusal(id, refused.getMessage());
             }
         }
-        throw new Refusal(id, "%s can't be \"%s\". Choose %s.".formatted(choice.label(), value,
-                choice.alternatives().stream().map(Choice.Alternative::label).sorted().collect(Collectors.joining(", "))));
+        throw new Refusal(
+                id,
+                "%s can't be \"%s\". Choose %s."
+                        .formatted(
+                                choice.label(),
+                                value,
+                                choice.alternatives().stream()
+                                        .map(Choice.Alternative::label)
+                                        .sorted()
+                                        .collect(Collectors.joining(", "))));
     }
 
     private String write(Length length) {

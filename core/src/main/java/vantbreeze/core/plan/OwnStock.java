@@ -21,14 +21,17 @@ import vantbreeze.core.tool.Tools;
  * @param cardstocks own cardstocks, by id
  * @param away ids of what is no longer offered; plans that name it go on working
  */
-public record OwnStock(Tools tools, List<Envelope> envelopes, List<Sheet> sheets, Map<String, Cardstock> cardstocks, Set<String> away) {
+public record OwnStock(
+        Tools tools,
+        List<Envelope> envelopes,
+        List<Sheet> sheets,
+        Map<String, Cardstock> cardstocks,
+        Set<String> away) {
 
     /** Most things of one kind. */
     public static final int MOST = 200;
 
-    /**
-     * @throws Refusal when there are more than {@link #MOST} of a kind, or two things share an id
-     */
+    /** @throws Refusal when there are more than {@link #MOST} of a kind, or two things share an id */
     public OwnStock {
         envelopes = List.copyOf(envelopes);
         sheets = List.copyOf(sheets);

@@ -20,6 +20,7 @@ record PaperJudge(Workshop workshop, WorkedPlan worked, Words words) {
     private static final int LAYERED_STANDS = 220;
     /** Heavier card cracks in a bundle of many folds; from memory. */
     private static final int HEAVY = 350;
+
     private static final int MANY_FOLDS = 5;
     /** Card from this weight on cracks when it is folded across its grain; from memory. */
     private static final int GRAIN_MATTERS = 250;
@@ -56,7 +57,8 @@ record PaperJudge(Workshop workshop, WorkedPlan worked, Words words) {
         }
         Length widest = workshop.proposals(worked.structure(), worked.plan().ruler(), sheet)
                 .widestOfHeight(worked.plan().measures().get(Parameter.HEIGHT));
-        boolean narrower = widest.isPositive() && widest.isShorterThan(worked.plan().measures().get(Parameter.WIDTH));
+        boolean narrower = widest.isPositive()
+                && widest.isShorterThan(worked.plan().measures().get(Parameter.WIDTH));
         return new Finding(Severity.WRONG, "sheet", text, narrower ? words.atMost(Parameter.WIDTH, widest) : null);
     }
 
@@ -64,12 +66,19 @@ record PaperJudge(Workshop workshop, WorkedPlan worked, Words words) {
     private Mend piecing() {
         for (Choice choice : worked.structure().choices()) {
             for (Choice.Alternative other : choice.alternatives()) {
-                if (!choice.id().equals(Choice.MADE) || worked.plan().measures().chosen(choice).equals(other.id())) {
+                if (!choice.id().equals(Choice.MADE)
+                        || worked.plan().measures().chosen(choice).equals(other.id())) {
                     continue;
                 }
-                var measures = worked.structure().rechosen(worked.plan().measures(), choice.id(), other.id(), worked.plan().ruler());
+                var measures = worked.structure()
+                        .rechosen(
+                                worked.plan().measures(),
+                                choice.id(),
+                                other.id(),
+                                worked.plan().ruler());
                 Sheet sheet = workshop.sheet(worked.plan().sheetId());
-                if (worked.structure().assemble(measures).pieces().stream().allMatch(piece -> SheetYield.of(piece.cutSize(), sheet).count() > 0)) {
+                if (worked.structure().assemble(measures).pieces().stream()
+                        .allMatch(piece -> SheetYield.of(piece.cutSize(), sheet).count() > 0)) {
                     return Mend.choosing(choice.id(), other.id(), "Make it of " + other.label());
                 }
             }
@@ -79,9 +88,12 @@ record PaperJudge(Workshop workshop, WorkedPlan worked, Words words) {
 
     private Finding offRuler(String id, Length length) {
         Ruled mark = worked.plan().ruler().nearest(length);
-        String text = "%s is not on a mark of this ruler: the nearest, %s, is %s %s.".formatted(
-                words.label(id), words.write(mark.length()), words.exact(mark.drift().abs()),
-                mark.drift().isPositive() ? "more" : "less");
+        String text = "%s is not on a mark of this ruler: the nearest, %s, is %s %s."
+                .formatted(
+                        words.label(id),
+                        words.write(mark.length()),
+                        words.exact(mark.drift().abs()),
+                        mark.drift().isPositive() ? "more" : "less");
         return new Finding(Severity.NOTE, id, text, words.atMost(id, mark.length()));
     }
 
@@ -89,15 +101,26 @@ record PaperJudge(Workshop workshop, WorkedPlan worked, Words words) {
         int grammage = worked.heft().cardstock().grammage();
         int folds = worked.form().graph().hinges().size();
         if (!worked.structure().lies() && grammage < LAYERED_STANDS) {
-            findings.add(new Finding(Severity.NOTE, "cardstock", "%s is too light for a card that stands: take 300 g/m², or %d if both sides get layers."
-                    .formatted(worked.heft().cardstock().name(), LAYERED_STANDS), null));
+            findings.add(new Finding(
+                    Severity.NOTE,
+                    "cardstock",
+                    "%s is too light for a card that stands: take 300 g/m², or %d if both sides get layers."
+                            .formatted(worked.heft().cardstock().name(), LAYERED_STANDS),
+                    null));
         } else if (grammage >= HEAVY && folds >= MANY_FOLDS) {
-            findings.add(new Finding(Severity.NOTE, "cardstock", "%s is heavy for %d folds that lie on one another: 300 g/m² or less folds crisper."
-                    .formatted(worked.heft().cardstock().name(), folds), null));
+            findings.add(new Finding(
+                    Severity.NOTE,
+                    "cardstock",
+                    "%s is heavy for %d folds that lie on one another: 300 g/m² or less folds crisper."
+                            .formatted(worked.heft().cardstock().name(), folds),
+                    null));
         }
     }
 
-    /** A piece turned on a long-grain sheet has its upright folds across the grain; on a short-grain sheet it is the other way round. */
+    /**
+     * A piece turned on a long-grain sheet has its upright folds across the grain; on a short-grain sheet it is the
+     * other way round.
+     */
     private void grain(List<Finding> findings) {
         Cardstock stock = worked.heft().cardstock();
         if (stock.grammage() < GRAIN_MATTERS) {
@@ -105,18 +128,35 @@ record PaperJudge(Workshop workshop, WorkedPlan worked, Words words) {
         }
         boolean isShort = stock.grain() == Cardstock.Grain.SHORT;
         worked.pieces().stream()
-                .filter(piece -> piece.yield() != null && piece.yield().count() > 0 && piece.yield().turned() != isShort && !piece.scores().isEmpty()
-                        && !piece.yield().sheet().size().width().equals(piece.yield().sheet().size().height()))
+                .filter(piece -> piece.yield() != null
+                        && piece.yield().count() > 0
+                        && piece.yield().turned() != isShort
+                        && !piece.scores().isEmpty()
+                        && !piece.yield()
+                                .sheet()
+                                .size()
+                                .width()
+                                .equals(piece.yield().sheet().size().height()))
                 .findFirst()
-                .ifPresent(piece -> findings.add(new Finding(Severity.HINT, "sheet", words(stock.grain()).formatted(
-                        piece.yield().sheet().name(), piece.panels().piece().name()), null)));
+                .ifPresent(piece -> findings.add(new Finding(
+                        Severity.HINT,
+                        "sheet",
+                        words(stock.grain())
+                                .formatted(
+                                        piece.yield().sheet().name(),
+                                        piece.panels().piece().name()),
+                        null)));
     }
 
     private static String words(Cardstock.Grain grain) {
         return switch (grain) {
-            case UNKNOWN -> "Cut from %s this way, %s is folded across the grain if the sheet is long grain: score it well, or take a short-grain sheet.";
-            case LONG -> "Cut from %s this way, %s is folded across its long grain: score it well, or take a short-grain sheet.";
-            case SHORT -> "Cut from %s this way, %s is folded across its short grain: score it well, or take a long-grain sheet.";
+            case UNKNOWN ->
+                "Cut from %s this way, %s is folded across the grain if the sheet is long grain: score "
+                        + "it well, or take a short-grain sheet.";
+            case LONG ->
+                "Cut from %s this way, %s is folded across its long grain: score it well, or take a short-grain sheet.";
+            case SHORT ->
+                "Cut from %s this way, %s is folded across its short grain: score it well, or take a long-grain sheet.";
         };
     }
 }

@@ -30,17 +30,25 @@ import vantbreeze.core.structure.Structure;
  * @param locked measures that no change of another may move; of a free card, panels whose width none may
  * @param dressing its mats and layers
  */
-public record Plan(String name, String structureId, Measures measures, Ruler ruler, String envelopeId, String sheetId,
-                   String cardstockId, String notes, FreeCard free, Set<String> locked, Dressing dressing) {
+public record Plan(
+        String name,
+        String structureId,
+        Measures measures,
+        Ruler ruler,
+        String envelopeId,
+        String sheetId,
+        String cardstockId,
+        String notes,
+        FreeCard free,
+        Set<String> locked,
+        Dressing dressing) {
 
     /** Longest name of a card. */
     public static final int LONGEST_NAME = 120;
     /** Longest notes. */
     public static final int LONGEST_NOTES = 10_000;
 
-    /**
-     * @throws Refusal when the name is empty or the texts are too long
-     */
+    /** @throws Refusal when the name is empty or the texts are too long */
     public Plan {
         name = name == null ? "" : name.strip();
         notes = notes == null ? "" : notes;
@@ -52,29 +60,77 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
             throw new Refusal("name", "The name is longer than %d characters. Shorten it.".formatted(LONGEST_NAME));
         }
         if (notes.length() > LONGEST_NOTES) {
-            throw new Refusal("notes", "The notes are longer than %d characters. Shorten them.".formatted(LONGEST_NOTES));
+            throw new Refusal(
+                    "notes", "The notes are longer than %d characters. Shorten them.".formatted(LONGEST_NOTES));
         }
     }
 
     /** A plan of a structure of the catalogue, with nothing locked. */
-    public Plan(String name, String structureId, Measures measures, Ruler ruler, String envelopeId, String sheetId, String cardstockId, String notes) {
-        this(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, null, Set.of(), Dressing.NONE);
+    public Plan(
+            String name,
+            String structureId,
+            Measures measures,
+            Ruler ruler,
+            String envelopeId,
+            String sheetId,
+            String cardstockId,
+            String notes) {
+        this(
+                name,
+                structureId,
+                measures,
+                ruler,
+                envelopeId,
+                sheetId,
+                cardstockId,
+                notes,
+                null,
+                Set.of(),
+                Dressing.NONE);
     }
 
     /** A plan that leaves the cardstock open. */
-    public Plan(String name, String structureId, Measures measures, Ruler ruler, String envelopeId, String sheetId, String notes) {
+    public Plan(
+            String name,
+            String structureId,
+            Measures measures,
+            Ruler ruler,
+            String envelopeId,
+            String sheetId,
+            String notes) {
         this(name, structureId, measures, ruler, envelopeId, sheetId, null, notes);
     }
 
     /** A plan of a card that is drawn free. */
     public static Plan of(String name, FreeCard free, Ruler ruler) {
-        return new Plan(name, FreeStructure.ID, new Measures(Map.of()), ruler, null, null, null, "", free, Set.of(), Dressing.NONE);
+        return new Plan(
+                name,
+                FreeStructure.ID,
+                new Measures(Map.of()),
+                ruler,
+                null,
+                null,
+                null,
+                "",
+                free,
+                Set.of(),
+                Dressing.NONE);
     }
 
     /** The same plan of a card that is drawn free. */
     public Plan drawing(FreeCard card) {
-        return new Plan(name, FreeStructure.ID, new Measures(Map.of()), ruler, envelopeId, sheetId, cardstockId, notes, card,
-                isFree() ? locked : Set.of(), dressing);
+        return new Plan(
+                name,
+                FreeStructure.ID,
+                new Measures(Map.of()),
+                ruler,
+                envelopeId,
+                sheetId,
+                cardstockId,
+                notes,
+                card,
+                isFree() ? locked : Set.of(),
+                dressing);
     }
 
     /** Whether it is drawn free and not built by a structure of the catalogue. */
@@ -84,49 +140,67 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
 
     /** The same card of another cardstock, null for the usual one. */
     public Plan of(String cardstock) {
-        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstock, notes, free, locked, dressing);
+        return new Plan(
+                name, structureId, measures, ruler, envelopeId, sheetId, cardstock, notes, free, locked, dressing);
     }
 
     /** The same card under another name. */
     public Plan named(String other) {
-        return new Plan(other, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, locked, dressing);
+        return new Plan(
+                other, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, locked, dressing);
     }
 
     /** The same card with other measures. */
     public Plan measuring(Measures other) {
-        return new Plan(name, structureId, other, ruler, envelopeId, sheetId, cardstockId, notes, free, locked, dressing);
+        return new Plan(
+                name, structureId, other, ruler, envelopeId, sheetId, cardstockId, notes, free, locked, dressing);
     }
 
     /** The same card written for another ruler; no measure changes. */
     public Plan on(Ruler other) {
-        return new Plan(name, structureId, measures, other, envelopeId, sheetId, cardstockId, notes, free, locked, dressing);
+        return new Plan(
+                name, structureId, measures, other, envelopeId, sheetId, cardstockId, notes, free, locked, dressing);
     }
 
     /** The same card for another envelope, null for none. */
     public Plan into(String envelope) {
-        return new Plan(name, structureId, measures, ruler, envelope, sheetId, cardstockId, notes, free, locked, dressing);
+        return new Plan(
+                name, structureId, measures, ruler, envelope, sheetId, cardstockId, notes, free, locked, dressing);
     }
 
     /** The same card from another sheet, null for none. */
     public Plan from(String sheet) {
-        return new Plan(name, structureId, measures, ruler, envelopeId, sheet, cardstockId, notes, free, locked, dressing);
+        return new Plan(
+                name, structureId, measures, ruler, envelopeId, sheet, cardstockId, notes, free, locked, dressing);
     }
 
     /** The same card with other layers. */
     public Plan dressed(Dressing other) {
-        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, locked, other);
+        return new Plan(
+                name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, locked, other);
     }
 
     /** The same card with its envelope, sheet and papers under other ids. */
     public Plan renaming(UnaryOperator<String> ids) {
         UnaryOperator<String> given = id -> id == null ? null : ids.apply(id);
-        return new Plan(name, structureId, measures, ruler, given.apply(envelopeId), given.apply(sheetId), given.apply(cardstockId), notes, free, locked,
+        return new Plan(
+                name,
+                structureId,
+                measures,
+                ruler,
+                given.apply(envelopeId),
+                given.apply(sheetId),
+                given.apply(cardstockId),
+                notes,
+                free,
+                locked,
                 dressing.renaming(ids));
     }
 
     /** The same card with other notes. */
     public Plan noting(String other) {
-        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, other, free, locked, dressing);
+        return new Plan(
+                name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, other, free, locked, dressing);
     }
 
     /** The same card with a measure, or a panel's width, locked or no longer so. */
@@ -137,7 +211,8 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
         } else {
             ids.remove(id);
         }
-        return new Plan(name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, ids, dressing);
+        return new Plan(
+                name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, ids, dressing);
     }
 
     /** The same card resized, what is locked as it was. */
@@ -161,10 +236,12 @@ public record Plan(String name, String structureId, Measures measures, Ruler rul
     public Plan completed(Structure structure) {
         Measures completed = measures;
         for (Parameter parameter : structure.parameters()) {
-            boolean known = measures.byId().containsKey(Parameter.WIDTH) && measures.byId().containsKey(Parameter.HEIGHT);
+            boolean known = measures.byId().containsKey(Parameter.WIDTH)
+                    && measures.byId().containsKey(Parameter.HEIGHT);
             if (known && parameter.with() != null && !measures.byId().containsKey(parameter.id())) {
                 Size finished = new Size(measures.get(Parameter.WIDTH), measures.get(Parameter.HEIGHT));
-                completed = completed.with(parameter.id(), structure.proportioned(finished, ruler).get(parameter.id()));
+                completed = completed.with(
+                        parameter.id(), structure.proportioned(finished, ruler).get(parameter.id()));
             }
         }
         return completed == measures ? this : measuring(completed);

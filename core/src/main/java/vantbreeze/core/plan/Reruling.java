@@ -16,14 +16,18 @@ import vantbreeze.core.structure.Structure;
  */
 public record Reruling(Measures measures, Map<String, Length> drifts) {
 
-    /** Brings {@code measures} to the marks of {@code ruler}. A structure closes whatever its measures, so it still does. */
+    /**
+     * Brings {@code measures} to the marks of {@code ruler}. A structure closes whatever its measures, so it still
+     * does.
+     */
     public static Reruling of(Structure structure, Measures measures, Ruler ruler) {
         Measures ruled = measures;
         for (String id : measures.byId().keySet()) {
             ruled = ruled.with(id, ruler.nearest(measures.get(id)).length());
         }
         for (Parameter parameter : structure.asked(ruled)) {
-            ruled = ruled.with(parameter.id(), structure.limits(parameter.id(), ruled).nearest(ruled.get(parameter.id()), ruler));
+            ruled = ruled.with(
+                    parameter.id(), structure.limits(parameter.id(), ruled).nearest(ruled.get(parameter.id()), ruler));
         }
         Map<String, Length> drifts = new LinkedHashMap<>();
         for (String id : measures.byId().keySet()) {

@@ -12,7 +12,6 @@ import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Panel;
-import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Remembered;
 import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.bulk.BulkMap;
@@ -23,13 +22,12 @@ import vantbreeze.core.fold.sight.InSight;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.structure.Station;
 
-/**
- * Every side of every panel that is seen somewhere on the card's way, where first, and which way is up on it there.
- */
+/** Every side of every panel that is seen somewhere on the card's way, where first, and which way is up on it there. */
 public final class Sights {
 
     /** From before and a little above and to the left, as one sits at a table. */
     static final Vector3D BEFORE = new Vector3D(-0.3, 0.35, 1);
+
     static final Vector3D BEHIND = new Vector3D(0.3, 0.35, -1);
     /** A panel that lies so nearly level that its up can't be told shows it in another pose: the sine of its slope. */
     private static final double LEVEL = 0.2;
@@ -54,53 +52,70 @@ public final class Sights {
      * @param behind whether only from behind
      * @param up which way is up on its sheet, degrees anticlockwise from across
      */
-    public record Seen(String pose, boolean behind, double up) { }
+    public record Seen(String pose, boolean behind, double up) {}
 
     /** A card as far as its structure and its panels' names tell. */
     private record Like(String structure, List<String> panels) {
 
         static Like of(WorkedForm form, String structure) {
-            return new Like(structure, form.graph().panels().stream().map(Panel::name).toList());
+            return new Like(
+                    structure, form.graph().panels().stream().map(Panel::name).toList());
         }
     }
 
     /** A card, as far as what shows of it goes. */
-    private record Asked(Object assembly, String structure, Object measures) { }
+    private record Asked(Object assembly, String structure, Object measures) {}
 
     private Sights(WorkedForm form, double showing) {
         FoldGraph graph = form.graph();
         List<Look> looks = new ArrayList<>();
         int legs = form.stations().size() - 1;
         Frame displayed = form.display(showing);
-        looks.add(new Look(new Showing("Displayed", InSight.from(graph, displayed, BEFORE), InSight.from(graph, displayed, BEHIND)), displayed.panels()));
+        looks.add(new Look(
+                new Showing(
+                        "Displayed", InSight.from(graph, displayed, BEFORE), InSight.from(graph, displayed, BEHIND)),
+                displayed.panels()));
         for (int i = 0; i <= legs; i++) {
             Station station = form.stations().get(i);
             if (form.isFlat(station.pose())) {
                 FoldedForm flat = i == legs ? form.closed() : FoldedForm.of(graph, station.pose());
-                order(form, flat, station, i == legs).map(order -> flat(flat, order, station.name())).ifPresent(looks::add);
+                order(form, flat, station, i == legs)
+                        .map(order -> flat(flat, order, station.name()))
+                        .ifPresent(looks::add);
             } else {
                 Frame frame = form.motion().frame(i * (form.motion().length() - 1) / legs);
-                looks.add(new Look(new Showing(station.name(), InSight.from(graph, frame, BEFORE), InSight.from(graph, frame, BEHIND)), frame.panels()));
+                looks.add(new Look(
+                        new Showing(
+                                station.name(), InSight.from(graph, frame, BEFORE), InSight.from(graph, frame, BEHIND)),
+                        frame.panels()));
             }
         }
         this.poses = looks.stream().map(Look::showing).toList();
         this.seen = Collections.unmodifiableMap(seen(looks));
     }
 
-    private record Look(Showing showing, List<Rigid> panels) { }
+    private record Look(Showing showing, List<Rigid> panels) {}
 
     /** What is seen of {@code worked}; remembered while only its layers change. */
     public static Sights of(WorkedPlan worked) {
-        return of(worked.form(), worked.structure().id(), worked.plan().measures(), worked.structure().showing());
+        return of(
+                worked.form(),
+                worked.structure().id(),
+                worked.plan().measures(),
+                worked.structure().showing());
     }
 
     static Sights of(WorkedForm form, String structure, Object measures, double showing) {
-        Sights sights = KNOWN.of(new Asked(form.graph().assembly(), structure, measures), () -> new Sights(form, showing));
+        Sights sights =
+                KNOWN.of(new Asked(form.graph().assembly(), structure, measures), () -> new Sights(form, showing));
         LATELY.put(Like.of(form, structure), sights);
         return sights;
     }
 
-    /** While a line is dragged: what showed of the card just before, since looking from all sides takes longest and up stays up. */
+    /**
+     * While a line is dragged: what showed of the card just before, since looking from all sides takes longest and up
+     * stays up.
+     */
     static Sights lately(WorkedForm form, String structure, Object measures, double showing) {
         Sights before = LATELY.get(Like.of(form, structure));
         return before == null ? of(form, structure, measures, showing) : before;
@@ -123,7 +138,11 @@ public final class Sights {
 
     /** Names of the poses in which a face is seen. */
     public List<String> posesOf(Face face) {
-        return poses.stream().filter(showing -> showing.front().faces().contains(face) || showing.behind().faces().contains(face)).map(Showing::pose).toList();
+        return poses.stream()
+                .filter(showing -> showing.front().faces().contains(face)
+                        || showing.behind().faces().contains(face))
+                .map(Showing::pose)
+                .toList();
     }
 
     private static Map<Face, Seen> seen(List<Look> looks) {
@@ -134,7 +153,8 @@ public final class Sights {
         Map<Face, Seen> level = new LinkedHashMap<>();
         for (boolean behind : new boolean[] {false, true}) {
             for (Look look : inTurn) {
-                for (Face face : new TreeSet<>((behind ? look.showing().behind() : look.showing().front()).faces())) {
+                for (Face face : new TreeSet<>(
+                        (behind ? look.showing().behind() : look.showing().front()).faces())) {
                     Rigid back = look.panels().get(face.panel()).inverse();
                     double up = Math.toDegrees(Math.atan2(back.yy(), back.xy()));
                     Map<Face, Seen> where = Math.hypot(back.xy(), back.yy()) > LEVEL ? seen : level;
@@ -147,13 +167,17 @@ public final class Sights {
     }
 
     private static Optional<LayerOrder> order(WorkedForm form, FoldedForm flat, Station station, boolean closed) {
-        return closed ? Optional.ofNullable(form.order()) : LayerOrders.of(flat, station.pose()).first();
+        return closed
+                ? Optional.ofNullable(form.order())
+                : LayerOrders.of(flat, station.pose()).first();
     }
 
     private static Look flat(FoldedForm flat, LayerOrder order, String name) {
-        List<Cardstock> any = Collections.nCopies(flat.graph().assembly().pieces().size(), Cardstock.of("card", 300));
+        List<Cardstock> any =
+                Collections.nCopies(flat.graph().assembly().pieces().size(), Cardstock.of("card", 300));
         BulkMap bulk = BulkMap.of(flat, any, List.of(), order);
-        return new Look(new Showing(name, InSight.fromAbove(flat, bulk), InSight.fromBelow(flat, bulk)),
+        return new Look(
+                new Showing(name, InSight.fromAbove(flat, bulk), InSight.fromBelow(flat, bulk)),
                 flat.placed().stream().map(placed -> placed.motion()).toList());
     }
 }

@@ -16,21 +16,33 @@ record StandJudge(WorkedPlan worked, Words words) {
             return findings;
         }
         var graph = worked.form().graph();
-        Standing standing = Standing.of(graph, worked.form().display(worked.structure().showing()),
-                Collections.nCopies(graph.panels().size(), (double) worked.heft().cardstock().grammage()));
+        Standing standing = Standing.of(
+                graph,
+                worked.form().display(worked.structure().showing()),
+                Collections.nCopies(graph.panels().size(), (double)
+                        worked.heft().cardstock().grammage()));
         for (Standing.Hanging hanging : standing.hanging()) {
-            findings.add(new Finding(Severity.NOTE, "stand", "%s hangs %s above the table: the card will rock. Glue it down to the base line."
-                    .formatted(words.name(hanging.panel()), words.write(hanging.gap())), null));
+            findings.add(new Finding(
+                    Severity.NOTE,
+                    "stand",
+                    "%s hangs %s above the table: the card will rock. Glue it down to the base line."
+                            .formatted(words.name(hanging.panel()), words.write(hanging.gap())),
+                    null));
         }
-        String falls = switch (standing.tips()) {
-            case STANDS -> null;
-            case FORWARDS -> "forwards";
-            case BACKWARDS -> "backwards";
-            case LEFT -> "to the left";
-            case RIGHT -> "to the right";
-        };
+        String falls =
+                switch (standing.tips()) {
+                    case STANDS -> null;
+                    case FORWARDS -> "forwards";
+                    case BACKWARDS -> "backwards";
+                    case LEFT -> "to the left";
+                    case RIGHT -> "to the right";
+                };
         if (falls != null) {
-            findings.add(new Finding(Severity.NOTE, "stand", "Set up as shown, it tips %s. Open it less far, or weight its foot.".formatted(falls), null));
+            findings.add(new Finding(
+                    Severity.NOTE,
+                    "stand",
+                    "Set up as shown, it tips %s. Open it less far, or weight its foot.".formatted(falls),
+                    null));
         }
         return findings;
     }

@@ -20,8 +20,8 @@ import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Look;
 
 /**
- * Dresses a card: the same stack on every panel that shows from before, and one plain pale layer on the largest that shows
- * only inside or from behind, to write on. What does not show, or is glued over, gets nothing.
+ * Dresses a card: the same stack on every panel that shows from before, and one plain pale layer on the largest that
+ * shows only inside or from behind, to write on. What does not show, or is glued over, gets nothing.
  */
 public record Suggestion(Workshop workshop, WorkedPlan worked) {
 
@@ -33,24 +33,35 @@ public record Suggestion(Workshop workshop, WorkedPlan worked) {
         return ruler.isInches() ? Length.ofInches(0, 1, 8) : Length.ofMicrometres(2500);
     }
 
-    /** A mat of the first plain paper of one's own and a layer of the first printed one; of white paper where there is none. */
+    /**
+     * A mat of the first plain paper of one's own and a layer of the first printed one; of white paper where there is
+     * none.
+     */
     public List<LayerChoice> usualStack() {
         Length border = usualBorder(worked.plan().ruler());
-        String mat = paper(paper -> paper.look().print() == Look.Print.NONE && !paper.colour().equals(Cardstock.WHITE)).orElse("paper-160");
+        String mat = paper(paper -> paper.look().print() == Look.Print.NONE
+                        && !paper.colour().equals(Cardstock.WHITE))
+                .orElse("paper-160");
         String layer = paper(paper -> paper.look().print() != Look.Print.NONE).orElse("paper-120");
         return List.of(LayerChoice.of(mat, border), LayerChoice.of(layer, border));
     }
 
     private Optional<String> paper(Predicate<Cardstock> wanted) {
-        return workshop.cardstocks().byId().entrySet().stream().filter(entry -> !entry.getKey().equals(worked.plan().cardstockId()))
-                .filter(entry -> wanted.test(entry.getValue())).map(Map.Entry::getKey).findFirst();
+        return workshop.cardstocks().byId().entrySet().stream()
+                .filter(entry -> !entry.getKey().equals(worked.plan().cardstockId()))
+                .filter(entry -> wanted.test(entry.getValue()))
+                .map(Map.Entry::getKey)
+                .findFirst();
     }
 
     /** Faces that show and can be dressed, those seen from before first. */
     public List<Face> showing() {
         Sights sights = Sights.of(worked);
-        return worked.form().grounds().free().stream().filter(face -> sights.of(face).isPresent())
-                .sorted(Comparator.comparing(face -> sights.of(face).orElseThrow().behind())).toList();
+        return worked.form().grounds().free().stream()
+                .filter(face -> sights.of(face).isPresent())
+                .sorted(Comparator.comparing(
+                        face -> sights.of(face).orElseThrow().behind()))
+                .toList();
     }
 
     /** The card dressed so. What the maker dressed already stays. */
@@ -60,14 +71,17 @@ public record Suggestion(Workshop workshop, WorkedPlan worked) {
         Grounds grounds = worked.form().grounds();
         Dressing dressing = worked.plan().dressing();
         List<Face> showing = showing();
-        Optional<Face> writing = showing.stream().filter(face -> sights.of(face).orElseThrow().behind())
+        Optional<Face> writing = showing.stream()
+                .filter(face -> sights.of(face).orElseThrow().behind())
                 .max(Comparator.comparingDouble(face -> grounds.of(face).area()));
         List<Dressed> more = new ArrayList<>();
         for (Face face : showing) {
             FaceName name = FaceName.of(face, graph);
             if (dressing.on(name).isEmpty() && fits(grounds.of(face), stack)) {
                 boolean writes = writing.isPresent() && writing.get().equals(face);
-                more.add(Dressed.of(name, writes ? List.of(LayerChoice.of(pale(), stack.get(0).border())) : stack));
+                more.add(Dressed.of(
+                        name,
+                        writes ? List.of(LayerChoice.of(pale(), stack.get(0).border())) : stack));
             }
         }
         for (Dressed one : more) {
@@ -77,12 +91,16 @@ public record Suggestion(Workshop workshop, WorkedPlan worked) {
     }
 
     private String pale() {
-        return workshop.cardstocks().byId().containsKey("paper-120") ? "paper-120" : worked.plan().cardstockId();
+        return workshop.cardstocks().byId().containsKey("paper-120")
+                ? "paper-120"
+                : worked.plan().cardstockId();
     }
 
     /** A panel too small for the borders is left as it is. */
     private static boolean fits(Ground ground, List<LayerChoice> stack) {
-        double borders = stack.stream().mapToDouble(choice -> choice.border().millimetres()).sum();
+        double borders = stack.stream()
+                .mapToDouble(choice -> choice.border().millimetres())
+                .sum();
         return ground.leaves(borders + SMALLEST / 2);
     }
 }

@@ -25,7 +25,10 @@ record Words(WorkedPlan worked) {
 
     String label(String parameter) {
         return worked.structure().parameters().stream()
-                .filter(known -> known.id().equals(parameter)).map(Parameter::label).findFirst().orElse(parameter);
+                .filter(known -> known.id().equals(parameter))
+                .map(Parameter::label)
+                .findFirst()
+                .orElse(parameter);
     }
 
     /** Makes a measure as long as the mark at or below {@code length}. */
@@ -40,8 +43,14 @@ record Words(WorkedPlan worked) {
 
     /** Null when the structure's limits do not allow it: a mend that is refused is none. */
     private Mend to(String parameter, Length length) {
-        boolean allowed = worked.structure().limits(parameter, worked.plan().measures()).allow(length);
-        return allowed ? Mend.to(parameter, length, "Make the %s %s".formatted(label(parameter).toLowerCase(Locale.ROOT), write(length))) : null;
+        boolean allowed =
+                worked.structure().limits(parameter, worked.plan().measures()).allow(length);
+        return allowed
+                ? Mend.to(
+                        parameter,
+                        length,
+                        "Make the %s %s".formatted(label(parameter).toLowerCase(Locale.ROOT), write(length)))
+                : null;
     }
 
     String name(int panel) {

@@ -101,14 +101,20 @@ public final class WorkedForm {
 
     /** Whether all its folds are open or closed in a pose. */
     boolean isFlat(Pose pose) {
-        return graph.hinges().stream().mapToDouble(link -> Math.abs(pose.degreesAt(link))).allMatch(degrees -> degrees == 0 || degrees == 180);
+        return graph.hinges().stream()
+                .mapToDouble(link -> Math.abs(pose.degreesAt(link)))
+                .allMatch(degrees -> degrees == 0 || degrees == 180);
     }
 
     private List<FoldedForm> lyingFlat() {
         List<FoldedForm> lying = new ArrayList<>();
         for (int i = 0; i < stations.size(); i++) {
             if (isFlat(stations.get(i).pose())) {
-                lying.add(0, i == stations.size() - 1 ? closed : FoldedForm.of(graph, stations.get(i).pose()));
+                lying.add(
+                        0,
+                        i == stations.size() - 1
+                                ? closed
+                                : FoldedForm.of(graph, stations.get(i).pose()));
             }
         }
         return List.copyOf(lying);
@@ -116,8 +122,11 @@ public final class WorkedForm {
 
     /** The places that are not scored and bend in some pose. */
     private Set<Integer> bent() {
-        return graph.hinges().stream().filter(link -> link.hinge().fold() == Fold.BEND)
-                .filter(link -> stations.stream().anyMatch(station -> Math.abs(station.pose().degreesAt(link)) > 0.5))
-                .map(Link.Folded::index).collect(Collectors.toSet());
+        return graph.hinges().stream()
+                .filter(link -> link.hinge().fold() == Fold.BEND)
+                .filter(link -> stations.stream()
+                        .anyMatch(station -> Math.abs(station.pose().degreesAt(link)) > 0.5))
+                .map(Link.Folded::index)
+                .collect(Collectors.toSet());
     }
 }

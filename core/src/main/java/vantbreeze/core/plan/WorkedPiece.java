@@ -16,7 +16,8 @@ import vantbreeze.core.paper.Size;
  * @param turned the level ones, read with its foot against the fence
  * @param yield how many come out of the sheet in hand, or null when no sheet is chosen
  */
-public record WorkedPiece(Panels panels, int first, Size cut, List<BoardScore> scores, List<BoardScore> turned, SheetYield yield) {
+public record WorkedPiece(
+        Panels panels, int first, Size cut, List<BoardScore> scores, List<BoardScore> turned, SheetYield yield) {
 
     public WorkedPiece {
         scores = List.copyOf(scores);

@@ -25,8 +25,16 @@ import vantbreeze.core.structure.Structure;
  * @param fit how it sits in its envelope, or null when none is chosen
  * @param findings what the maker should know, the worst first
  */
-public record WorkedPlan(Plan plan, Structure structure, List<WorkedPiece> pieces, WorkedForm form, Size footprint,
-                         Layers layers, Heft heft, EnvelopeFit fit, List<Finding> findings) {
+public record WorkedPlan(
+        Plan plan,
+        Structure structure,
+        List<WorkedPiece> pieces,
+        WorkedForm form,
+        Size footprint,
+        Layers layers,
+        Heft heft,
+        EnvelopeFit fit,
+        List<Finding> findings) {
 
     public WorkedPlan {
         pieces = List.copyOf(pieces);
@@ -36,12 +44,15 @@ public record WorkedPlan(Plan plan, Structure structure, List<WorkedPiece> piece
     /** The pieces, those that are cut alike together, in the order in which the first of each comes. */
     public List<List<WorkedPiece>> alike() {
         Map<Piece, List<WorkedPiece>> alike = new LinkedHashMap<>();
-        pieces.forEach(piece -> alike.computeIfAbsent(piece.panels().piece(), key -> new ArrayList<>()).add(piece));
+        pieces.forEach(piece -> alike.computeIfAbsent(piece.panels().piece(), key -> new ArrayList<>())
+                .add(piece));
         return List.copyOf(alike.values());
     }
 
     /** What to cut for its layers. */
     public CutList cuts() {
-        return layers.all().isEmpty() ? new CutList(List.of()) : CutList.of(form.graph(), form.grounds(), form.flats(), plan.dressing(), layers);
+        return layers.all().isEmpty()
+                ? new CutList(List.of())
+                : CutList.of(form.graph(), form.grounds(), form.flats(), plan.dressing(), layers);
     }
 }

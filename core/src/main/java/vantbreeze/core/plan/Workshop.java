@@ -52,12 +52,18 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
 
     /** Every structure, with the published envelopes and sheets. */
     public static Workshop standard() {
-        return new Workshop(Catalogue.full(), Envelopes.published(), Sheets.published(), Cardstocks.usual(), Tools.usual());
+        return new Workshop(
+                Catalogue.full(), Envelopes.published(), Sheets.published(), Cardstocks.usual(), Tools.usual());
     }
 
     /** This workshop with what one maker has of their own. */
     public Workshop with(OwnStock own) {
-        return new Workshop(catalogue, envelopes.and(own.envelopes()), sheets.and(own.sheets()), cardstocks.and(own.cardstocks()), own.tools());
+        return new Workshop(
+                catalogue,
+                envelopes.and(own.envelopes()),
+                sheets.and(own.sheets()),
+                cardstocks.and(own.cardstocks()),
+                own.tools());
     }
 
     /**
@@ -70,8 +76,8 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
     }
 
     /**
-     * Works out a plan while a line of it is dragged: all but whether panels meet on their way, which takes longest and is
-     * said when the line is let go. Its thickness is told as if every layer were as large as the lowest beneath it.
+     * Works out a plan while a line of it is dragged: all but whether panels meet on their way, which takes longest and
+     * is said when the line is let go. Its thickness is told as if every layer were as large as the lowest beneath it.
      *
      * @throws Refusal as {@link #work}
      */
@@ -91,45 +97,77 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
         int first = 0;
         for (Piece piece : assembly.pieces()) {
             Panels panels = known.computeIfAbsent(piece, Panels::of);
-            pieces.add(new WorkedPiece(panels, first, piece.cutSize(), BoardScore.of(panels), BoardScore.turned(panels),
+            pieces.add(new WorkedPiece(
+                    panels,
+                    first,
+                    piece.cutSize(),
+                    BoardScore.of(panels),
+                    BoardScore.turned(panels),
                     sheet == null ? null : SheetYield.of(piece.cutSize(), sheet)));
             first += panels.all().size();
         }
-        WorkedForm form = form(structure, plan.measures(), FoldGraph.of(assembly, pieces.stream().map(WorkedPiece::panels).toList()));
+        WorkedForm form = form(
+                structure,
+                plan.measures(),
+                FoldGraph.of(assembly, pieces.stream().map(WorkedPiece::panels).toList()));
         Size footprint = form.closed().footprint();
         EnvelopeFit fit = envelope == null ? null : EnvelopeFit.of(footprint, envelope);
         Layers layers = layers(plan, structure, form, thorough);
         Heft heft = heft(form, cardstock(plan.cardstockId()), thorough ? layers.added() : layers.roughly());
         WorkedPlan worked = new WorkedPlan(plan, structure, pieces, form, footprint, layers, heft, fit, List.of());
-        return new WorkedPlan(plan, structure, pieces, form, footprint, layers, heft, fit, new Judgement(this, worked, thorough).findings());
+        return new WorkedPlan(
+                plan,
+                structure,
+                pieces,
+                form,
+                footprint,
+                layers,
+                heft,
+                fit,
+                new Judgement(this, worked, thorough).findings());
     }
 
     private static WorkedForm form(Structure structure, Measures measures, FoldGraph graph) {
         Pose flat = structure.closed(measures);
         List<Station> stations = structure.stations(measures);
-        Motion motion = Motion.through(graph, stations.stream().map(Station::pose).toList(), FRAMES / (stations.size() - 1)).leaning(structure.lean());
+        Motion motion = Motion.through(
+                        graph, stations.stream().map(Station::pose).toList(), FRAMES / (stations.size() - 1))
+                .leaning(structure.lean());
         return new WorkedForm(graph, flat, motion, stations);
     }
 
     /** A worked card with these layers in place of its own; thickness, weight and findings stay as they were. */
     public WorkedPlan laid(WorkedPlan worked, Dressing dressing) {
         Plan plan = worked.plan().dressed(dressing);
-        return new WorkedPlan(plan, worked.structure(), worked.pieces(), worked.form(), worked.footprint(),
-                layers(plan, worked.structure(), worked.form(), true), worked.heft(), worked.fit(), worked.findings());
+        return new WorkedPlan(
+                plan,
+                worked.structure(),
+                worked.pieces(),
+                worked.form(),
+                worked.footprint(),
+                layers(plan, worked.structure(), worked.form(), true),
+                worked.heft(),
+                worked.fit(),
+                worked.findings());
     }
 
     private Layers layers(Plan plan, Structure structure, WorkedForm form, boolean thorough) {
         if (plan.dressing().all().isEmpty()) {
             return Layers.NONE;
         }
-        Sights sights = thorough ? Sights.of(form, structure.id(), plan.measures(), structure.showing())
+        Sights sights = thorough
+                ? Sights.of(form, structure.id(), plan.measures(), structure.showing())
                 : Sights.lately(form, structure.id(), plan.measures(), structure.showing());
-        return new Dresser(form.graph(), form.grounds(), plan.ruler(), form.flats(), sights::up, cardstocks::find).lay(plan.dressing());
+        return new Dresser(form.graph(), form.grounds(), plan.ruler(), form.flats(), sights::up, cardstocks::find)
+                .lay(plan.dressing());
     }
 
     private static Heft heft(WorkedForm form, Cardstock cardstock, List<Added> added) {
-        List<Cardstock> stocks = Collections.nCopies(form.graph().assembly().pieces().size(), cardstock);
-        return new Heft(cardstock, form.order() == null ? null : BulkMap.of(form.closed(), stocks, added, form.order()),
+        List<Cardstock> stocks =
+                Collections.nCopies(form.graph().assembly().pieces().size(), cardstock);
+        return new Heft(
+                cardstock,
+                form.order() == null ? null : BulkMap.of(form.closed(), stocks, added, form.order()),
                 Weight.of(form.graph(), stocks, added));
     }
 
@@ -155,25 +193,36 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
 
     /** @throws Refusal when there is no such structure */
     public Structure structure(String id) {
-        return catalogue.find(id).orElseThrow(() -> new Refusal("structure",
-                "There is no structure called \"%s\" here. The plan may be from a newer Vantbreeze.".formatted(id)));
+        return catalogue
+                .find(id)
+                .orElseThrow(() -> new Refusal(
+                        "structure",
+                        "There is no structure called \"%s\" here. The plan may be from a newer Vantbreeze."
+                                .formatted(id)));
     }
 
     /** @throws Refusal when there is no such envelope */
     public Envelope envelope(String id) {
-        return envelopes.find(id).orElseThrow(() -> new Refusal("envelope",
-                "There is no envelope called \"%s\" here. Choose one from the list.".formatted(id)));
+        return envelopes
+                .find(id)
+                .orElseThrow(() -> new Refusal(
+                        "envelope",
+                        "There is no envelope called \"%s\" here. Choose one from the list.".formatted(id)));
     }
 
     /** @throws Refusal when there is no such sheet */
     public Sheet sheet(String id) {
-        return sheets.find(id).orElseThrow(() -> new Refusal("sheet",
-                "There is no sheet called \"%s\" here. Choose one from the list.".formatted(id)));
+        return sheets.find(id)
+                .orElseThrow(() -> new Refusal(
+                        "sheet", "There is no sheet called \"%s\" here. Choose one from the list.".formatted(id)));
     }
 
     /** @throws Refusal when there is no such cardstock */
     public Cardstock cardstock(String id) {
-        return cardstocks.find(id == null ? Cardstocks.USUAL : id).orElseThrow(() -> new Refusal("cardstock",
-                "There is no cardstock called \"%s\" here. Choose one from the list.".formatted(id)));
+        return cardstocks
+                .find(id == null ? Cardstocks.USUAL : id)
+                .orElseThrow(() -> new Refusal(
+                        "cardstock",
+                        "There is no cardstock called \"%s\" here. Choose one from the list.".formatted(id)));
     }
 }

@@ -64,7 +64,10 @@ final class Cursor {
         int up = across + 2;
         up += peek(up).is(Kind.COMMA) ? 1 : 0;
         up += peek(up).isWord("minus") ? 1 : 0;
-        return isLength(peek(across)) && peek(across + 1).isWord("across") && isLength(peek(up)) && peek(up + 1).isWord("up");
+        return isLength(peek(across))
+                && peek(across + 1).isWord("across")
+                && isLength(peek(up))
+                && peek(up + 1).isWord("up");
     }
 
     private static boolean isLength(Token token) {

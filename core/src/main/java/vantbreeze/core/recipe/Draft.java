@@ -11,7 +11,17 @@ import vantbreeze.core.paper.Size;
 final class Draft {
 
     /** What the next figures mean. */
-    enum Mode { NONE, SCORES, FOLDS, SLIT, MATS, FINISHED, STOCK, CORNERS, HOLE }
+    enum Mode {
+        NONE,
+        SCORES,
+        FOLDS,
+        SLIT,
+        MATS,
+        FINISHED,
+        STOCK,
+        CORNERS,
+        HOLE
+    }
 
     final String text;
     final List<WrittenPiece> pieces = new ArrayList<>();
@@ -43,13 +53,28 @@ final class Draft {
     }
 
     Recipe recipe() {
-        return new Recipe(text, name, notes.toString().strip(), pieces.stream().filter(WrittenPiece::isMeasured).toList(), mats,
-                finished, glue, overs, open, quarterTurns, base, figures, unread, taken);
+        return new Recipe(
+                text,
+                name,
+                notes.toString().strip(),
+                pieces.stream().filter(WrittenPiece::isMeasured).toList(),
+                mats,
+                finished,
+                glue,
+                overs,
+                open,
+                quarterTurns,
+                base,
+                figures,
+                unread,
+                taken);
     }
 
     /** A new piece, named by the last noun. */
     void begin(int start) {
-        current = new WrittenPiece(pendingName != null ? pendingName : pieces.isEmpty() ? "Card base" : "Piece " + (pieces.size() + 1), start);
+        current = new WrittenPiece(
+                pendingName != null ? pendingName : pieces.isEmpty() ? "Card base" : "Piece " + (pieces.size() + 1),
+                start);
         current.count = pendingCount;
         pieces.add(current);
         pendingName = null;

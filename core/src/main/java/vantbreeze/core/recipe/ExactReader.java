@@ -5,7 +5,10 @@ import java.util.List;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 
-/** Reads what names panels and pieces by number: glue, what lies over what, what stays open. As the house writes it, and near that. */
+/**
+ * Reads what names panels and pieces by number: glue, what lies over what, what stays open. As the house writes it, and
+ * near that.
+ */
 final class ExactReader {
 
     private final Cursor cursor;
@@ -14,7 +17,10 @@ final class ExactReader {
         this.cursor = cursor;
     }
 
-    /** "Glue panel 1 of piece 2 by its back to the face of panel 3 of piece 1, …"; null and back where it was when that does not stand here. */
+    /**
+     * "Glue panel 1 of piece 2 by its back to the face of panel 3 of piece 1, …"; null and back where it was when that
+     * does not stand here.
+     */
     GlueLine glue() {
         int mark = cursor.mark();
         int start = cursor.peek().start();
@@ -59,7 +65,20 @@ final class ExactReader {
             } else if (cursor.skip("within")) {
                 spots(within);
             } else {
-                return new GlueLine(glued[0], glued[1], side, on[0], on[1], onSide, at, from, turn, slides, within, start, cursor.peek(-1).end());
+                return new GlueLine(
+                        glued[0],
+                        glued[1],
+                        side,
+                        on[0],
+                        on[1],
+                        onSide,
+                        at,
+                        from,
+                        turn,
+                        slides,
+                        within,
+                        start,
+                        cursor.peek(-1).end());
             }
         }
     }
@@ -78,7 +97,9 @@ final class ExactReader {
         }
     }
 
-    /** "panel 2 of piece 1 over panel 4 of piece 1": piece and panel of both, from 1; null when it does not stand here. */
+    /**
+     * "panel 2 of piece 1 over panel 4 of piece 1": piece and panel of both, from 1; null when it does not stand here.
+     */
     int[] over() {
         int mark = cursor.mark();
         cursor.next();

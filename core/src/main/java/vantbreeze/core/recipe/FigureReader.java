@@ -26,7 +26,9 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
             size(cursor.next(), cursor.peek(1).is(Kind.FIGURE) ? second() : cursor.peek());
             return true;
         }
-        if (token.count() > 0 && (cursor.peek(1).isWord("of", "pieces", "strips", "inserts", "struts") || cursor.peek(1).isWord("mats", "layers"))) {
+        if (token.count() > 0
+                && (cursor.peek(1).isWord("of", "pieces", "strips", "inserts", "struts")
+                        || cursor.peek(1).isWord("mats", "layers"))) {
             draft.pendingCount = cursor.next().count();
             return true;
         }
@@ -51,8 +53,12 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
     /** Whether "11 x 4" or "6 square" stands here. */
     boolean isAtSize() {
         Token one = cursor.peek();
-        return one.is(Kind.FIGURE) && one.length() != null
-                && (cursor.peek(1).is(Kind.TIMES) && cursor.peek(2).is(Kind.FIGURE) && cursor.peek(2).length() != null || cursor.peek(1).isWord("square", "sq"));
+        return one.is(Kind.FIGURE)
+                && one.length() != null
+                && (cursor.peek(1).is(Kind.TIMES)
+                                && cursor.peek(2).is(Kind.FIGURE)
+                                && cursor.peek(2).length() != null
+                        || cursor.peek(1).isWord("square", "sq"));
     }
 
     private Token second() {
@@ -89,7 +95,9 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
         if (draft.mode == Mode.FINISHED || draft.mode == Mode.STOCK || draft.mode == Mode.MATS) {
             return true;
         }
-        if (draft.current == null || draft.current.isMeasured() || (across ? draft.current.width : draft.current.height) != null) {
+        if (draft.current == null
+                || draft.current.isMeasured()
+                || (across ? draft.current.width : draft.current.height) != null) {
             draft.begin(token.start());
         }
         draft.figures.add(token);
@@ -135,7 +143,9 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
 
     private Fold foldAhead() {
         cursor.skipCommas();
-        Fold fold = cursor.peek().isWord("bend") ? Fold.BEND : Vocabulary.fold(cursor.peek().text());
+        Fold fold = cursor.peek().isWord("bend")
+                ? Fold.BEND
+                : Vocabulary.fold(cursor.peek().text());
         if (fold == null) {
             return Fold.UNASSIGNED;
         }
@@ -149,7 +159,11 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
         Length from = draft.slit.get(1).length();
         Length to = draft.slit.get(2).length();
         draft.slit.clear();
-        draft.current.lines.add(new WrittenPiece.Line(draft.group.level ? new Stretch(new Spot(from, at), new Spot(to, at)) : new Stretch(new Spot(at, from), new Spot(at, to)), null));
+        draft.current.lines.add(new WrittenPiece.Line(
+                draft.group.level
+                        ? new Stretch(new Spot(from, at), new Spot(to, at))
+                        : new Stretch(new Spot(at, from), new Spot(at, to)),
+                null));
         return true;
     }
 }

@@ -12,12 +12,23 @@ record FoldWords(List<WrittenPiece> pieces, WrittenPiece current, boolean level,
             return;
         }
         List<Fold> folds = new ArrayList<>(named.isEmpty() ? List.of(Fold.VALLEY) : named);
-        boolean suitsNone = !level && pieces.size() > 1 && folds.size() > 1 && isAlternating(folds)
+        boolean suitsNone = !level
+                && pieces.size() > 1
+                && folds.size() > 1
+                && isAlternating(folds)
                 && pieces.stream().noneMatch(piece -> piece.scores.size() == folds.size());
         if (suitsNone) {
-            pieces.stream().filter(piece -> piece.folds.isEmpty() && !piece.scores.isEmpty())
-                    .forEach(piece -> put(folds.subList(0, Math.min(folds.size(), piece.scores.size())), piece.scores.size(), false, false, piece.folds, piece));
-            taken.add("%d folds are named, but no piece has as many scores: every piece was folded to and fro that way.".formatted(folds.size()));
+            pieces.stream()
+                    .filter(piece -> piece.folds.isEmpty() && !piece.scores.isEmpty())
+                    .forEach(piece -> put(
+                            folds.subList(0, Math.min(folds.size(), piece.scores.size())),
+                            piece.scores.size(),
+                            false,
+                            false,
+                            piece.folds,
+                            piece));
+            taken.add("%d folds are named, but no piece has as many scores: every piece was folded to and fro that way."
+                    .formatted(folds.size()));
             return;
         }
         WrittenPiece piece = meant(folds, alternating || all);
@@ -28,20 +39,28 @@ record FoldWords(List<WrittenPiece> pieces, WrittenPiece current, boolean level,
         }
     }
 
-    /** The piece in hand, unless its scores are of another number and an earlier one's, whose folds nobody has named, suit. */
+    /**
+     * The piece in hand, unless its scores are of another number and an earlier one's, whose folds nobody has named,
+     * suit.
+     */
     private WrittenPiece meant(List<Fold> folds, boolean anyNumber) {
         if (anyNumber || level && folds.size() == current.levels.size() || folds.size() == current.scores.size()) {
             return current;
         }
-        return pieces.stream().filter(piece -> piece.folds.isEmpty() && piece.scores.size() == folds.size()).findFirst().orElse(current);
+        return pieces.stream()
+                .filter(piece -> piece.folds.isEmpty() && piece.scores.size() == folds.size())
+                .findFirst()
+                .orElse(current);
     }
 
-    private void put(List<Fold> named, int scores, boolean alternating, boolean all, List<Fold> to, WrittenPiece piece) {
+    private void put(
+            List<Fold> named, int scores, boolean alternating, boolean all, List<Fold> to, WrittenPiece piece) {
         List<Fold> folds = new ArrayList<>(named);
         boolean alternates = alternating || folds.size() > 1 && isAlternating(folds);
         if (folds.size() < scores && (alternates || all || folds.size() == 1)) {
             if (!alternating && !all && folds.size() > 1) {
-                taken.add("%s has %d scores and %d folds are named: I went on to and fro.".formatted(piece.name, scores, folds.size()));
+                taken.add("%s has %d scores and %d folds are named: I went on to and fro."
+                        .formatted(piece.name, scores, folds.size()));
             }
             while (folds.size() < scores) {
                 Fold last = folds.get(folds.size() - 1);

@@ -10,5 +10,17 @@ import vantbreeze.core.fold.Spot;
  * @param at where the glued sheet's corner lies on the other, or null for the middle
  * @param from the spot of the glued sheet that lies there, or null for its lower left corner
  */
-record GlueLine(int panel, int piece, Side side, int onPanel, int onPiece, Side onSide, Spot at, Spot from, double turn,
-                boolean slides, List<Spot> within, int start, int end) { }
+record GlueLine(
+        int panel,
+        int piece,
+        Side side,
+        int onPanel,
+        int onPiece,
+        Side onSide,
+        Spot at,
+        Spot from,
+        double turn,
+        boolean slides,
+        List<Spot> within,
+        int start,
+        int end) {}

@@ -10,4 +10,4 @@ import vantbreeze.core.paper.Size;
  * @param start where it stands in the text
  * @param end where that ends
  */
-public record Mat(Size size, int count, int start, int end) { }
+public record Mat(Size size, int count, int start, int end) {}

@@ -16,13 +16,20 @@ import vantbreeze.core.paper.Size;
 record MatJudge(FreeCard card, List<Mat> mats, Ruler ruler) {
 
     List<Passage> findings() {
-        List<Size> panels = card.assembly().pieces().stream().flatMap(piece -> Panels.of(piece).all().stream()).map(panel -> {
-            var box = panel.shape().getEnvelopeInternal();
-            return new Size(Length.nearest(box.getWidth()), Length.nearest(box.getHeight()));
-        }).distinct().toList();
+        List<Size> panels = card.assembly().pieces().stream()
+                .flatMap(piece -> Panels.of(piece).all().stream())
+                .map(panel -> {
+                    var box = panel.shape().getEnvelopeInternal();
+                    return new Size(Length.nearest(box.getWidth()), Length.nearest(box.getHeight()));
+                })
+                .distinct()
+                .toList();
         List<Passage> findings = new ArrayList<>();
         for (Mat mat : mats) {
-            List<Size> others = Stream.concat(panels.stream(), mats.stream().filter(other -> other != mat).map(Mat::size)).toList();
+            List<Size> others = Stream.concat(
+                            panels.stream(),
+                            mats.stream().filter(other -> other != mat).map(Mat::size))
+                    .toList();
             if (others.stream().noneMatch(panel -> goesOn(mat.size(), panel))) {
                 findings.add(new Passage(mat.start(), mat.end(), words(mat.size(), panels)));
             }
@@ -39,27 +46,45 @@ record MatJudge(FreeCard card, List<Mat> mats, Ruler ruler) {
     }
 
     private String words(Size mat, List<Size> panels) {
-        Size nearest = panels.stream().flatMap(panel -> Stream.of(panel, panel.turned())).min(Comparator.comparing(panel -> over(mat, panel))).orElseThrow();
+        Size nearest = panels.stream()
+                .flatMap(panel -> Stream.of(panel, panel.turned()))
+                .min(Comparator.comparing(panel -> over(mat, panel)))
+                .orElseThrow();
         Length border = ruler.isInches() ? Length.ofInches(0, 1, 4) : Length.ofMillimetres(5);
         Size would = new Size(nearest.width().minus(border), nearest.height().minus(border));
         if (mat.equals(nearest)) {
             return "A mat of %s is as large as its panel: no border is left.%s".formatted(write(mat), usually(would));
         }
-        String by = Stream.of(mat.width().minus(nearest.width()), mat.height().minus(nearest.height())).filter(Length::isPositive)
-                .map(over -> Figure.of(over, ruler).inWords()).collect(Collectors.joining(" and "));
-        return "A mat of %s fits no panel: the nearest is %s, %s too small.%s".formatted(write(mat), write(nearest), by, usually(would));
+        String by = Stream.of(mat.width().minus(nearest.width()), mat.height().minus(nearest.height()))
+                .filter(Length::isPositive)
+                .map(over -> Figure.of(over, ruler).inWords())
+                .collect(Collectors.joining(" and "));
+        return "A mat of %s fits no panel: the nearest is %s, %s too small.%s"
+                .formatted(write(mat), write(nearest), by, usually(would));
     }
 
     private String usually(Size would) {
-        return would.width().isPositive() && would.height().isPositive() ? " With the usual border it would be %s.".formatted(write(would)) : "";
+        return would.width().isPositive() && would.height().isPositive()
+                ? " With the usual border it would be %s.".formatted(write(would))
+                : "";
     }
 
     private static Length over(Size mat, Size panel) {
-        return mat.width().minus(panel.width()).max(Length.ZERO).plus(mat.height().minus(panel.height()).max(Length.ZERO))
-                .plus(mat.width().minus(panel.width()).abs().plus(mat.height().minus(panel.height()).abs()).dividedBy(1000));
+        return mat.width()
+                .minus(panel.width())
+                .max(Length.ZERO)
+                .plus(mat.height().minus(panel.height()).max(Length.ZERO))
+                .plus(mat.width()
+                        .minus(panel.width())
+                        .abs()
+                        .plus(mat.height().minus(panel.height()).abs())
+                        .dividedBy(1000));
     }
 
     private String write(Size size) {
-        return "%s × %s".formatted(Figure.of(size.width(), ruler).inWords(), Figure.of(size.height(), ruler).inWords());
+        return "%s × %s"
+                .formatted(
+                        Figure.of(size.width(), ruler).inWords(),
+                        Figure.of(size.height(), ruler).inWords());
     }
 }

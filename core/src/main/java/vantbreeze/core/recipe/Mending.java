@@ -20,14 +20,17 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /**
- * Looks for the one figure that was misread: each is changed in turn to what it may have been, the whole recipe read and
- * folded again, and what closes is kept. Of those, the ones that make most panels alike come first, then what people do
- * misread, then the smallest change.
+ * Looks for the one figure that was misread: each is changed in turn to what it may have been, the whole recipe read
+ * and folded again, and what closes is kept. Of those, the ones that make most panels alike come first, then what
+ * people do misread, then the smallest change.
  */
 final class Mending {
 
-    /** What all readings together may cost: a panel to fold, or twenty characters to read, is one. Well under a second. */
+    /**
+     * What all readings together may cost: a panel to fold, or twenty characters to read, is one. Well under a second.
+     */
     private static final int MOST_FOLDED = 1_500;
+
     private static final int MOST_FIGURES = 40;
     private static final int MOST_LENGTHS = 8;
     private static final int MOST_SHOWN = 3;
@@ -51,9 +54,9 @@ final class Mending {
      * @param halves whether there are two widths, one twice the other, or only one
      * @param closed the closed card
      */
-    private record Outcome(boolean right, int kinds, boolean halves, Size closed) { }
+    private record Outcome(boolean right, int kinds, boolean halves, Size closed) {}
 
-    private record Candidate(OneNumber change, Outcome then, boolean usual, Length by) { }
+    private record Candidate(OneNumber change, Outcome then, boolean usual, Length by) {}
 
     /** The likeliest changes; none when the recipe closes and looks right. */
     List<OneNumber> mends() {
@@ -62,9 +65,16 @@ final class Mending {
             return List.of();
         }
         Set<Integer> suspects = suspects();
-        List<Token> figures = recipe.figures().stream().filter(figure -> figure.length() != null)
-                .sorted(Comparator.comparing(figure -> !suspects.contains(figure.start()))).limit(MOST_FIGURES).toList();
-        List<Length> lengths = figures.stream().map(Token::length).distinct().limit(MOST_LENGTHS).toList();
+        List<Token> figures = recipe.figures().stream()
+                .filter(figure -> figure.length() != null)
+                .sorted(Comparator.comparing(figure -> !suspects.contains(figure.start())))
+                .limit(MOST_FIGURES)
+                .toList();
+        List<Length> lengths = figures.stream()
+                .map(Token::length)
+                .distinct()
+                .limit(MOST_LENGTHS)
+                .toList();
         List<Candidate> found = new ArrayList<>();
         for (Token figure : figures) {
             Misreadings misreadings = new Misreadings(figure, fine());
@@ -75,29 +85,47 @@ final class Mending {
                 new Misreadings(figure, fine()).all(lengths).forEach(other -> attempt(figure, other, false, found));
             }
         }
-        return found.stream().sorted(Comparator.comparingInt((Candidate candidate) -> candidate.then.kinds).thenComparing(candidate -> !candidate.then.halves)
-                        .thenComparing(candidate -> !candidate.usual).thenComparing(Candidate::by))
-                .map(Candidate::change).limit(right ? 1 : MOST_SHOWN).toList();
+        return found.stream()
+                .sorted(Comparator.comparingInt((Candidate candidate) -> candidate.then.kinds)
+                        .thenComparing(candidate -> !candidate.then.halves)
+                        .thenComparing(candidate -> !candidate.usual)
+                        .thenComparing(Candidate::by))
+                .map(Candidate::change)
+                .limit(right ? 1 : MOST_SHOWN)
+                .toList();
     }
 
     /** Where scores off their piece or out of turn are written: they are looked at first. */
     private Set<Integer> suspects() {
-        return recipe.pieces().stream().flatMap(piece -> Stream.concat(piece.outOfTurn.stream(), piece.scores.stream().filter(score -> !score.at().isShorterThan(piece.along()))))
-                .map(WrittenPiece.Score::start).collect(Collectors.toSet());
+        return recipe.pieces().stream()
+                .flatMap(piece -> Stream.concat(
+                        piece.outOfTurn.stream(),
+                        piece.scores.stream().filter(score -> !score.at().isShorterThan(piece.along()))))
+                .map(WrittenPiece.Score::start)
+                .collect(Collectors.toSet());
     }
 
-    /** A recipe of few scores that closes is doubted only over swapped digits: its panels may well be meant to differ. */
+    /**
+     * A recipe of few scores that closes is doubted only over swapped digits: its panels may well be meant to differ.
+     */
     private Collection<Length> doubtful(Misreadings misreadings) {
         boolean many = recipe.pieces().stream().anyMatch(piece -> piece.scores.size() > 2);
         return many ? misreadings.usual() : misreadings.swapped();
     }
 
     private void attempt(Token figure, Length other, boolean usual, List<Candidate> found) {
-        OneNumber change = folded > MOST_FOLDED || other.equals(figure.length()) || !other.isPositive() ? null : change(figure, other);
+        OneNumber change = folded > MOST_FOLDED || other.equals(figure.length()) || !other.isPositive()
+                ? null
+                : change(figure, other);
         Outcome then = change == null ? null : outcome(RecipeReader.read(change.text(), ruler.unit()));
-        boolean better = then != null && then.right && (now == null || !now.right || then.kinds < now.kinds && (then.halves || then.closed.equals(now.closed)));
+        boolean better = then != null
+                && then.right
+                && (now == null
+                        || !now.right
+                        || then.kinds < now.kinds && (then.halves || then.closed.equals(now.closed)));
         if (better) {
-            found.add(new Candidate(change, then, usual, other.minus(figure.length()).abs()));
+            found.add(new Candidate(
+                    change, then, usual, other.minus(figure.length()).abs()));
         }
     }
 
@@ -109,11 +137,21 @@ final class Mending {
                 continue;
             }
             List<Fold> named = List.copyOf(piece.folds);
-            piece.folds.replaceAll(fold -> fold == Fold.VALLEY ? Fold.MOUNTAIN : fold == Fold.MOUNTAIN ? Fold.VALLEY : fold);
+            piece.folds.replaceAll(
+                    fold -> fold == Fold.VALLEY ? Fold.MOUNTAIN : fold == Fold.MOUNTAIN ? Fold.VALLEY : fold);
             Outcome then = outcome(recipe);
             if (then != null && then.right) {
-                turned.add(new Passage(piece.start, piece.start, "Folded the other way, %s, %s closes.".formatted(
-                        String.join(" ", piece.folds.stream().map(fold -> fold == Fold.MOUNTAIN ? "m" : "v").toList()), piece.name)));
+                turned.add(new Passage(
+                        piece.start,
+                        piece.start,
+                        "Folded the other way, %s, %s closes."
+                                .formatted(
+                                        String.join(
+                                                " ",
+                                                piece.folds.stream()
+                                                        .map(fold -> fold == Fold.MOUNTAIN ? "m" : "v")
+                                                        .toList()),
+                                        piece.name)));
             }
             piece.folds.clear();
             piece.folds.addAll(named);
@@ -133,20 +171,35 @@ final class Mending {
             for (int i = 1; i < widths.size(); i++) {
                 steps.add(widths.get(i).minus(widths.get(i - 1)));
             }
-            return steps.size() > 1 && steps.stream().distinct().count() == 1 && !steps.get(0).equals(Length.ZERO);
+            return steps.size() > 1
+                    && steps.stream().distinct().count() == 1
+                    && !steps.get(0).equals(Length.ZERO);
         });
     }
 
     private Outcome outcome(Recipe read) {
         try {
-            folded += 1 + read.text().length() / 20 + read.pieces().stream().mapToInt(piece -> Math.max(1, piece.count) * (piece.folds.isEmpty() ? 3 : 1) * (1 + piece.scores.size()) * (1 + piece.levels.size())).sum();
+            folded += 1
+                    + read.text().length() / 20
+                    + read.pieces().stream()
+                            .mapToInt(piece -> Math.max(1, piece.count)
+                                    * (piece.folds.isEmpty() ? 3 : 1)
+                                    * (1 + piece.scores.size())
+                                    * (1 + piece.levels.size()))
+                            .sum();
             FreeCard card = RecipeCard.of(read).card();
             Misfit misfit = Misfit.hasty(card, read.finished());
-            boolean on = read.pieces().stream().allMatch(piece -> piece.outOfTurn.isEmpty()
-                    && piece.scores.stream().allMatch(score -> score.at().isPositive() && score.at().isShorterThan(piece.along())));
-            List<List<Long>> widths = card.assembly().pieces().stream().map(Mending::widths).toList();
-            boolean halves = widths.stream().allMatch(kinds -> kinds.size() < 2 || kinds.size() == 2 && kinds.get(0) * 2 == kinds.get(1));
-            return new Outcome(misfit.closes() && on, widths.stream().mapToInt(List::size).sum(), halves, misfit.closed());
+            boolean on = read.pieces().stream()
+                    .allMatch(piece -> piece.outOfTurn.isEmpty()
+                            && piece.scores.stream()
+                                    .allMatch(score -> score.at().isPositive()
+                                            && score.at().isShorterThan(piece.along())));
+            List<List<Long>> widths =
+                    card.assembly().pieces().stream().map(Mending::widths).toList();
+            boolean halves = widths.stream()
+                    .allMatch(kinds -> kinds.size() < 2 || kinds.size() == 2 && kinds.get(0) * 2 == kinds.get(1));
+            return new Outcome(
+                    misfit.closes() && on, widths.stream().mapToInt(List::size).sum(), halves, misfit.closed());
         } catch (UnbuildableRecipe unbuildable) {
             return null;
         }
@@ -154,7 +207,11 @@ final class Mending {
 
     /** The widths of a piece's panels, each once, in hundredths of a millimetre. */
     private static List<Long> widths(Piece piece) {
-        return Panels.of(piece).all().stream().map(panel -> Math.round(panel.width().millimetres() * 100)).distinct().sorted().toList();
+        return Panels.of(piece).all().stream()
+                .map(panel -> Math.round(panel.width().millimetres() * 100))
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     private OneNumber change(Token figure, Length other) {
@@ -163,18 +220,31 @@ final class Mending {
             return null;
         }
         String was = recipe.text().substring(figure.start(), figure.figureEnd()).strip();
-        String changed = recipe.text().substring(0, figure.start()) + now + recipe.text().substring(figure.figureEnd());
-        return new OneNumber(figure.start(), figure.figureEnd(), was, now, changed, "Read %s as %s and it closes.".formatted(was, now));
+        String changed =
+                recipe.text().substring(0, figure.start()) + now + recipe.text().substring(figure.figureEnd());
+        return new OneNumber(
+                figure.start(),
+                figure.figureEnd(),
+                was,
+                now,
+                changed,
+                "Read %s as %s and it closes.".formatted(was, now));
     }
 
     /** As people type it; null when it is finer than anyone writes. */
     private static String write(Length length, LengthUnit unit) {
         if (unit == LengthUnit.INCH) {
             Figure figure = Figure.of(length, Ruler.THIRTY_SECONDS);
-            return !figure.isOnRuler() ? null : figure.numerator() == 0 ? figure.whole()
-                    : (figure.whole().equals("0") ? "" : figure.whole() + " ") + figure.numerator() + "/" + figure.denominator();
+            return !figure.isOnRuler()
+                    ? null
+                    : figure.numerator() == 0
+                            ? figure.whole()
+                            : (figure.whole().equals("0") ? "" : figure.whole() + " ") + figure.numerator() + "/"
+                                    + figure.denominator();
         }
-        BigDecimal amount = BigDecimal.valueOf(length.units()).divide(BigDecimal.valueOf(unit.length().units()), 6, RoundingMode.HALF_UP).stripTrailingZeros();
+        BigDecimal amount = BigDecimal.valueOf(length.units())
+                .divide(BigDecimal.valueOf(unit.length().units()), 6, RoundingMode.HALF_UP)
+                .stripTrailingZeros();
         return amount.scale() > (unit == LengthUnit.CENTIMETRE ? 2 : 1) ? null : amount.toPlainString();
     }
 }

@@ -16,8 +16,8 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.FlapLaps;
 
 /**
- * By how much a card fails to close as a card does: every loop shut, nothing poking out beyond its widest panel, flaps that
- * do not lie on each other, an order in which it folds, and the finished size that was asked for.
+ * By how much a card fails to close as a card does: every loop shut, nothing poking out beyond its widest panel, flaps
+ * that do not lie on each other, an order in which it folds, and the finished size that was asked for.
  *
  * @param gap of the widest loop, mm
  * @param pokesOut beyond the widest panel, mm
@@ -47,16 +47,19 @@ record Misfit(double gap, double pokesOut, double laps, boolean folds, double of
         List<Envelope> leaves = leaves(form, flat);
         double across = closed.width().millimetres() - widest(leaves, Envelope::getWidth);
         double up = closed.height().millimetres() - widest(leaves, Envelope::getHeight);
-        double laps = new FlapLaps(graph, form, flat).all().stream().mapToDouble(FlapLaps.Lap::width).sum();
+        double laps = new FlapLaps(graph, form, flat)
+                .all().stream().mapToDouble(FlapLaps.Lap::width).sum();
         double pokesOut = Math.max(0, Math.max(across, up));
         boolean hopeless = form.closureError() + pokesOut + laps > NOTHING;
-        boolean folds = (thorough || !hopeless) && LayerOrders.of(form, flat).first().isPresent();
+        boolean folds =
+                (thorough || !hopeless) && LayerOrders.of(form, flat).first().isPresent();
         double offSize = finished == null ? 0 : Math.min(off(closed, finished), off(closed.turned(), finished));
         return new Misfit(form.closureError(), pokesOut, laps, folds, offSize, closed);
     }
 
     private static double off(Size closed, Size finished) {
-        return Math.max(Math.abs(closed.width().millimetres() - finished.width().millimetres()),
+        return Math.max(
+                Math.abs(closed.width().millimetres() - finished.width().millimetres()),
                 Math.abs(closed.height().millimetres() - finished.height().millimetres()));
     }
 
@@ -67,14 +70,17 @@ record Misfit(double gap, double pokesOut, double laps, boolean folds, double of
     /** What each flat part covers: panels between which nothing is folded are one. */
     private static List<Envelope> leaves(FoldedForm form, Pose flat) {
         int[] leaf = IntStream.range(0, form.placed().size()).toArray();
-        form.graph().hinges().stream().filter(hinge -> flat.degreesAt(hinge) == 0).forEach(hinge -> {
-            int from = leaf[hinge.from()];
-            int to = leaf[hinge.to()];
-            Arrays.setAll(leaf, i -> leaf[i] == from ? to : leaf[i]);
-        });
+        form.graph().hinges().stream()
+                .filter(hinge -> flat.degreesAt(hinge) == 0)
+                .forEach(hinge -> {
+                    int from = leaf[hinge.from()];
+                    int to = leaf[hinge.to()];
+                    Arrays.setAll(leaf, i -> leaf[i] == from ? to : leaf[i]);
+                });
         Map<Integer, Envelope> leaves = new HashMap<>();
         for (int i = 0; i < leaf.length; i++) {
-            leaves.computeIfAbsent(leaf[i], key -> new Envelope()).expandToInclude(form.placed().get(i).shadow().getEnvelopeInternal());
+            leaves.computeIfAbsent(leaf[i], key -> new Envelope())
+                    .expandToInclude(form.placed().get(i).shadow().getEnvelopeInternal());
         }
         return List.copyOf(leaves.values());
     }

@@ -10,4 +10,4 @@ package vantbreeze.core.recipe;
  * @param text the whole recipe with that figure changed
  * @param words what comes of it
  */
-public record OneNumber(int start, int end, String was, String now, String text, String words) { }
+public record OneNumber(int start, int end, String was, String now, String text, String words) {}

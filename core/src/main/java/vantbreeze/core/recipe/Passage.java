@@ -7,4 +7,4 @@ package vantbreeze.core.recipe;
  * @param end where it ends, exclusive
  * @param words for the maker
  */
-public record Passage(int start, int end, String words) { }
+public record Passage(int start, int end, String words) {}

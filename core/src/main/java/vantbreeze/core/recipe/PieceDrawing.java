@@ -29,7 +29,10 @@ record PieceDrawing(WrittenPiece written, List<String> taken) {
 
     /** Scores on the piece, in order. */
     private static List<Score> within(List<Score> scores, Length side) {
-        return scores.stream().filter(score -> score.at().isPositive() && score.at().isShorterThan(side)).sorted(Comparator.comparing(Score::at)).toList();
+        return scores.stream()
+                .filter(score -> score.at().isPositive() && score.at().isShorterThan(side))
+                .sorted(Comparator.comparing(Score::at))
+                .toList();
     }
 
     private Piece likeliest(Size size, List<Score> scores, List<Score> levels) {
@@ -40,15 +43,23 @@ record PieceDrawing(WrittenPiece written, List<String> taken) {
         for (List<Fold> likely : RecipeCard.likelyFolds(widths)) {
             Piece piece = drawn(size, scores, likely, levels);
             FreeCard alone = FreeCard.of(Assembly.of(piece));
-            double weight = alone.impossible().isPresent() ? Double.MAX_VALUE / 2 : Misfit.hasty(alone, null).weight();
+            double weight = alone.impossible().isPresent()
+                    ? Double.MAX_VALUE / 2
+                    : Misfit.hasty(alone, null).weight();
             if (weight < least) {
                 least = weight;
                 best = piece;
                 folds = likely;
             }
         }
-        taken.add("Which way %s folds is not said; taken as %s.".formatted(written.name, String.join(" ", folds.stream()
-                .map(fold -> fold == Fold.MOUNTAIN ? "m" : "v").toList())));
+        taken.add("Which way %s folds is not said; taken as %s."
+                .formatted(
+                        written.name,
+                        String.join(
+                                " ",
+                                folds.stream()
+                                        .map(fold -> fold == Fold.MOUNTAIN ? "m" : "v")
+                                        .toList())));
         return best;
     }
 
@@ -64,15 +75,20 @@ record PieceDrawing(WrittenPiece written, List<String> taken) {
     }
 
     private Piece drawn(Size size, List<Score> scores, List<Fold> folds, List<Score> levels) {
-        List<Spot> outline = !written.corners.isEmpty() ? written.corners : FreeCard.sheet("", size).outline();
+        List<Spot> outline = !written.corners.isEmpty()
+                ? written.corners
+                : FreeCard.sheet("", size).outline();
         List<Crease> creases = new ArrayList<>();
         for (int i = 0; i < scores.size(); i++) {
             Length x = scores.get(i).at();
-            creases.add(new Crease(new Stretch(new Spot(x, Length.ZERO), new Spot(x, size.height())), i < folds.size() ? folds.get(i) : Fold.UNASSIGNED));
+            creases.add(new Crease(
+                    new Stretch(new Spot(x, Length.ZERO), new Spot(x, size.height())),
+                    i < folds.size() ? folds.get(i) : Fold.UNASSIGNED));
         }
         for (int i = 0; i < levels.size(); i++) {
             Length y = levels.get(i).at();
-            creases.add(new Crease(new Stretch(new Spot(Length.ZERO, y), new Spot(size.width(), y)),
+            creases.add(new Crease(
+                    new Stretch(new Spot(Length.ZERO, y), new Spot(size.width(), y)),
                     i < written.levelFolds.size() ? written.levelFolds.get(i) : Fold.VALLEY));
         }
         List<Stretch> slits = new ArrayList<>();

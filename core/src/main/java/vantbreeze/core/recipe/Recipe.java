@@ -17,6 +17,18 @@ import vantbreeze.core.paper.Size;
  * @param notUnderstood words and figures that nothing came of
  * @param taken what the recipe left open and how it was taken
  */
-record Recipe(String text, String name, String notes, List<WrittenPiece> pieces, List<Mat> mats, Size finished, List<GlueLine> glue,
-              List<int[]> overs, List<int[]> open, int quarterTurns, int[] base, Set<Token> figures, List<Passage> notUnderstood, List<String> taken) {
-}
+record Recipe(
+        String text,
+        String name,
+        String notes,
+        List<WrittenPiece> pieces,
+        List<Mat> mats,
+        Size finished,
+        List<GlueLine> glue,
+        List<int[]> overs,
+        List<int[]> open,
+        int quarterTurns,
+        int[] base,
+        Set<Token> figures,
+        List<Passage> notUnderstood,
+        List<String> taken) {}

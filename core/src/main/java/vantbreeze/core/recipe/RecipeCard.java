@@ -43,16 +43,24 @@ record RecipeCard(FreeCard card, List<String> taken) {
             this.recipe = recipe;
         }
 
-        /** What is more than any card has is refused before it is drawn: drawing takes time with the square of the lines. */
+        /**
+         * What is more than any card has is refused before it is drawn: drawing takes time with the square of the
+         * lines.
+         */
         private void requireOfASize() {
-            int count = recipe.pieces().stream().mapToInt(piece -> Math.max(1, Math.min(piece.count, FreeCard.MOST_PIECES + 1))).sum();
+            int count = recipe.pieces().stream()
+                    .mapToInt(piece -> Math.max(1, Math.min(piece.count, FreeCard.MOST_PIECES + 1)))
+                    .sum();
             if (count > FreeCard.MOST_PIECES) {
-                throw new UnbuildableRecipe("A card has between 1 and %d pieces; this one has %d.".formatted(FreeCard.MOST_PIECES, count));
+                throw new UnbuildableRecipe(
+                        "A card has between 1 and %d pieces; this one has %d.".formatted(FreeCard.MOST_PIECES, count));
             }
             for (WrittenPiece piece : recipe.pieces()) {
-                int corners = piece.corners.size() + piece.holes.stream().mapToInt(List::size).sum();
+                int corners = piece.corners.size()
+                        + piece.holes.stream().mapToInt(List::size).sum();
                 if (piece.scores.size() + piece.levels.size() + piece.lines.size() + corners > FreeCard.MOST_LINES) {
-                    throw new UnbuildableRecipe("%s has more than %d scores, slits and corners. Leave some out.".formatted(piece.name, FreeCard.MOST_LINES));
+                    throw new UnbuildableRecipe("%s has more than %d scores, slits and corners. Leave some out."
+                            .formatted(piece.name, FreeCard.MOST_LINES));
                 }
             }
         }
@@ -61,10 +69,15 @@ record RecipeCard(FreeCard card, List<String> taken) {
             requireOfASize();
             for (WrittenPiece piece : recipe.pieces()) {
                 if (!piece.width.isPositive() || !piece.height.isPositive()) {
-                    throw new UnbuildableRecipe("%s has no width or no height. Write both, like 11 x 4 1/4.".formatted(piece.name));
+                    throw new UnbuildableRecipe(
+                            "%s has no width or no height. Write both, like 11 x 4 1/4.".formatted(piece.name));
                 }
-                if (piece.corners.size() == 1 || piece.corners.size() == 2 || piece.holes.stream().anyMatch(hole -> hole.size() < 3)) {
-                    throw new UnbuildableRecipe("An outline or a hole of %s has fewer than three corners. Write them all.".formatted(piece.name));
+                if (piece.corners.size() == 1
+                        || piece.corners.size() == 2
+                        || piece.holes.stream().anyMatch(hole -> hole.size() < 3)) {
+                    throw new UnbuildableRecipe(
+                            "An outline or a hole of %s has fewer than three corners. Write them all."
+                                    .formatted(piece.name));
                 }
                 Piece drawn = new PieceDrawing(piece, taken).piece();
                 for (int copy = 0; copy < Math.max(1, piece.count) && pieces.size() <= FreeCard.MOST_PIECES; copy++) {
@@ -73,7 +86,8 @@ record RecipeCard(FreeCard card, List<String> taken) {
                 }
             }
             if (pieces.isEmpty()) {
-                throw new UnbuildableRecipe("I found no piece to cut in this. Write its size, like 11 x 4 1/4, then where it is scored.");
+                throw new UnbuildableRecipe(
+                        "I found no piece to cut in this. Write its size, like 11 x 4 1/4, then where it is scored.");
             }
             List<Join> joins = new ArrayList<>();
             recipe.glue().stream().filter(line -> line.panel() > 0).forEach(line -> joins.add(join(line)));
@@ -91,8 +105,12 @@ record RecipeCard(FreeCard card, List<String> taken) {
 
         private Assembly assembly(List<Join> joins) {
             List<Piece> distinct = named();
-            List<Over> overs = recipe.overs().stream().map(over -> new Over(ref(over[1], over[0]), ref(over[3], over[2]))).toList();
-            String base = recipe.base() == null ? null : ref(recipe.base()[0], recipe.base()[1]).panel();
+            List<Over> overs = recipe.overs().stream()
+                    .map(over -> new Over(ref(over[1], over[0]), ref(over[3], over[2])))
+                    .toList();
+            String base = recipe.base() == null
+                    ? null
+                    : ref(recipe.base()[0], recipe.base()[1]).panel();
             return new Assembly(distinct, joins, overs, recipe.quarterTurns(), base);
         }
 
@@ -106,14 +124,16 @@ record RecipeCard(FreeCard card, List<String> taken) {
                     var inside = panel.shape().getInteriorPoint();
                     names.add(new PanelName(Spot.nearest(inside.getX(), inside.getY()), "Panel " + ++number));
                 }
-                distinct.add(new Piece(piece.name(), piece.outline(), piece.creases(), piece.slits(), names, piece.openings()));
+                distinct.add(new Piece(
+                        piece.name(), piece.outline(), piece.creases(), piece.slits(), names, piece.openings()));
             }
             return distinct;
         }
 
         private PanelRef ref(int panel, int piece) {
             if (piece < 1 || piece > pieces.size()) {
-                throw new UnbuildableRecipe("There is no piece %d: this recipe has %d.".formatted(piece, pieces.size()));
+                throw new UnbuildableRecipe(
+                        "There is no piece %d: this recipe has %d.".formatted(piece, pieces.size()));
             }
             int before = 0;
             for (int i = 0; i < piece - 1; i++) {
@@ -121,7 +141,8 @@ record RecipeCard(FreeCard card, List<String> taken) {
             }
             int panels = Panels.of(pieces.get(piece - 1)).all().size();
             if (panel < 1 || panel > panels) {
-                throw new UnbuildableRecipe("%s has %d panels; there is no panel %d.".formatted(pieces.get(piece - 1).name(), panels, panel));
+                throw new UnbuildableRecipe("%s has %d panels; there is no panel %d."
+                        .formatted(pieces.get(piece - 1).name(), panels, panel));
             }
             return new PanelRef(piece - 1, "Panel " + (before + panel));
         }
@@ -132,25 +153,44 @@ record RecipeCard(FreeCard card, List<String> taken) {
             Spot origin = new Spot(Length.ZERO, Length.ZERO);
             Spot from = line.from() != null ? line.from() : origin;
             Spot at = line.at() != null ? line.at() : origin;
-            return new Join(on, line.onSide(), glued, line.side(), new Attachment(at, from, line.turn()), line.slides(), line.within());
+            return new Join(
+                    on,
+                    line.onSide(),
+                    glued,
+                    line.side(),
+                    new Attachment(at, from, line.turn()),
+                    line.slides(),
+                    line.within());
         }
 
         private static boolean isHeld(int piece, List<Join> joins) {
-            return joins.stream().anyMatch(join -> join.on().piece() == piece || join.glued().piece() == piece);
+            return joins.stream()
+                    .anyMatch(join -> join.on().piece() == piece || join.glued().piece() == piece);
         }
 
-        /** Laid on the middle of the first piece; glued by its first panel, and by its last when its ends are to be glued. */
+        /**
+         * Laid on the middle of the first piece; glued by its first panel, and by its last when its ends are to be
+         * glued.
+         */
         private List<Join> laidOnTheFirst(int index) {
             // copies that nobody says where to glue lie in a pile
             int under = written.get(index) == written.get(index - 1) ? index - 1 : 0;
             Piece base = pieces.get(under);
             Piece laid = pieces.get(index);
             List<Panel> panels = Panels.of(laid).all();
-            boolean ends = panels.size() > 1 && (base.cutSize().width().equals(laid.cutSize().width())
-                    || recipe.glue().stream().anyMatch(line -> line.panel() == 0 && line.piece() > 1 && written.get(index) == recipe.pieces().get(line.piece() - 1)));
+            boolean ends = panels.size() > 1
+                    && (base.cutSize().width().equals(laid.cutSize().width())
+                            || recipe.glue().stream()
+                                    .anyMatch(line -> line.panel() == 0
+                                            && line.piece() > 1
+                                            && written.get(index)
+                                                    == recipe.pieces().get(line.piece() - 1)));
             Attachment at = Attachment.at(middle(base, laid, panels.get(0), ends), new Spot(Length.ZERO, Length.ZERO));
-            taken.add("%s is taken to lie in the middle of %s, glued by %s.".formatted(laid.name(), base.name(),
-                    ends ? "its first and last panel" : panels.size() > 1 ? "its first panel" : "its back"));
+            taken.add("%s is taken to lie in the middle of %s, glued by %s."
+                    .formatted(
+                            laid.name(),
+                            base.name(),
+                            ends ? "its first and last panel" : panels.size() > 1 ? "its first panel" : "its back"));
             List<Join> joins = new ArrayList<>();
             joins.add(on(under, index, panels.get(0), at));
             if (ends) {
@@ -159,22 +199,31 @@ record RecipeCard(FreeCard card, List<String> taken) {
             return joins;
         }
 
-        /** Where its corner lies: the whole of it in the middle, or its first panel in the middle of the largest below. */
+        /**
+         * Where its corner lies: the whole of it in the middle, or its first panel in the middle of the largest below.
+         */
         private static Spot middle(Piece base, Piece laid, Panel first, boolean ends) {
             Length foot = base.cutSize().height().minus(laid.cutSize().height()).dividedBy(2);
             if (ends) {
-                return new Spot(base.cutSize().width().minus(laid.cutSize().width()).dividedBy(2), foot);
+                return new Spot(
+                        base.cutSize().width().minus(laid.cutSize().width()).dividedBy(2), foot);
             }
             Panel largest = Panels.of(base).base();
-            return new Spot(largest.left().plus(largest.width().minus(first.width()).dividedBy(2)), foot);
+            return new Spot(
+                    largest.left().plus(largest.width().minus(first.width()).dividedBy(2)), foot);
         }
 
         private Join on(int below, int index, Panel laid, Attachment at) {
             double x = laid.shape().getCentroid().getX() + at.on().x().millimetres();
             List<Panel> panels = Panels.of(pieces.get(below)).all();
-            Panel under = panels.stream().filter(panel -> panel.left().millimetres() <= x && x <= panel.right().millimetres()).findFirst().orElse(panels.get(0));
+            Panel under = panels.stream()
+                    .filter(panel -> panel.left().millimetres() <= x
+                            && x <= panel.right().millimetres())
+                    .findFirst()
+                    .orElse(panels.get(0));
             int number = Panels.of(pieces.get(index)).all().indexOf(laid);
-            return Join.of(ref(panels.indexOf(under) + 1, below + 1), Side.FACE, ref(number + 1, index + 1), Side.BACK, at);
+            return Join.of(
+                    ref(panels.indexOf(under) + 1, below + 1), Side.FACE, ref(number + 1, index + 1), Side.BACK, at);
         }
 
         private FreeCard staying(FreeCard card) {
@@ -182,8 +231,15 @@ record RecipeCard(FreeCard card, List<String> taken) {
                 return card;
             }
             List<Stance.Angle> angles = recipe.open().stream()
-                    .map(open -> new Stance.Angle(ref(open[1], open[0]).panel(), ref(open[2], open[0]).panel(), 0)).toList();
-            return new FreeCard(card.assembly(), List.of(Stance.open(), new Stance("Closed", true, angles, List.of())), card.showing(), card.lean(), card.lies());
+                    .map(open -> new Stance.Angle(
+                            ref(open[1], open[0]).panel(), ref(open[2], open[0]).panel(), 0))
+                    .toList();
+            return new FreeCard(
+                    card.assembly(),
+                    List.of(Stance.open(), new Stance("Closed", true, angles, List.of())),
+                    card.showing(),
+                    card.lean(),
+                    card.lies());
         }
     }
 

@@ -1,6 +1,5 @@
 package vantbreeze.core.recipe;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
@@ -11,13 +10,14 @@ import vantbreeze.core.recipe.Draft.Mode;
 import vantbreeze.core.recipe.Token.Kind;
 
 /**
- * Reads a recipe sentence by sentence. Every word is either understood or reported; figures mean what the last word that
- * gives figures a meaning says: a size, scores, a slit, a mat.
+ * Reads a recipe sentence by sentence. Every word is either understood or reported; figures mean what the last word
+ * that gives figures a meaning says: a size, scores, a slit, a mat.
  */
 final class RecipeReader {
 
     /** Lines whose rest is the maker's own words. */
-    private static final Pattern OWN_WORDS = Pattern.compile("(?im)^[ \\t]*(?<what>name|notes?|title)[ \\t]*:(?<words>.*)$");
+    private static final Pattern OWN_WORDS =
+            Pattern.compile("(?im)^[ \\t]*(?<what>name|notes?|title)[ \\t]*:(?<words>.*)$");
 
     private final Cursor cursor;
     private final ExactReader exact;
@@ -68,14 +68,20 @@ final class RecipeReader {
             }
             if (sentenceStarts) {
                 sentenceStarts = false;
-                draft.mode = token.is(Kind.FIGURE) && !figureReader.isAtSize() && draft.mode == Mode.SCORES ? draft.mode : Mode.NONE;
+                draft.mode = token.is(Kind.FIGURE) && !figureReader.isAtSize() && draft.mode == Mode.SCORES
+                        ? draft.mode
+                        : Mode.NONE;
                 if (header()) {
                     continue;
                 }
             }
             if (!(token.is(Kind.FIGURE) ? figureReader.figure() : token.is(Kind.WORD) ? word() : sign(token))) {
                 cursor.next();
-                draft.report(token, token.is(Kind.FIGURE) && token.length() != null ? "I don't know what this figure is for." : "I don't know this word.");
+                draft.report(
+                        token,
+                        token.is(Kind.FIGURE) && token.length() != null
+                                ? "I don't know what this figure is for."
+                                : "I don't know this word.");
             }
         }
         endSentence();
@@ -84,21 +90,28 @@ final class RecipeReader {
     /** "Kite strip: 11 x 4": words before a colon and a size name the piece. */
     private boolean header() {
         int words = 0;
-        while (cursor.peek(words).is(Kind.WORD) || words > 0 && cursor.peek(words).count() >= 0) {
+        while (cursor.peek(words).is(Kind.WORD)
+                || words > 0 && cursor.peek(words).count() >= 0) {
             words++;
         }
-        if (words == 0 || words > 6 || !cursor.peek(words).is(Kind.COLON) || known(cursor.peek().text())) {
+        if (words == 0
+                || words > 6
+                || !cursor.peek(words).is(Kind.COLON)
+                || known(cursor.peek().text())) {
             return false;
         }
         int behind = words + 1;
-        while (cursor.peek(behind).is(Kind.WORD) && Vocabulary.LITTLE.contains(cursor.peek(behind).text())
+        while (cursor.peek(behind).is(Kind.WORD)
+                        && Vocabulary.LITTLE.contains(cursor.peek(behind).text())
                 || cursor.peek(behind).count() > 0 && cursor.peek(behind + 1).isWord("of")) {
             behind++;
         }
         if (!cursor.peek(behind).is(Kind.FIGURE) || !cursor.peek(behind + 1).is(Kind.TIMES)) {
             return false;
         }
-        draft.pendingName = draft.text.substring(cursor.peek().start(), cursor.peek(words - 1).end()).strip();
+        draft.pendingName = draft.text
+                .substring(cursor.peek().start(), cursor.peek(words - 1).end())
+                .strip();
         for (int i = 0; i <= words; i++) {
             cursor.next();
         }
@@ -106,9 +119,17 @@ final class RecipeReader {
     }
 
     private static boolean known(String word) {
-        return Vocabulary.MATS.contains(word) || Vocabulary.FINISHED.contains(word) || Vocabulary.SCORE.contains(word) || Vocabulary.FOLD.contains(word)
-                || Vocabulary.SLIT.contains(word) || word.equals("glue") || word.equals("corners") || word.equals("hole") || word.equals("cut")
-                || word.equals("envelope") || word.equals("from");
+        return Vocabulary.MATS.contains(word)
+                || Vocabulary.FINISHED.contains(word)
+                || Vocabulary.SCORE.contains(word)
+                || Vocabulary.FOLD.contains(word)
+                || Vocabulary.SLIT.contains(word)
+                || word.equals("glue")
+                || word.equals("corners")
+                || word.equals("hole")
+                || word.equals("cut")
+                || word.equals("envelope")
+                || word.equals("from");
     }
 
     // ---- figures
@@ -131,7 +152,12 @@ final class RecipeReader {
             draft.mode = Mode.FINISHED;
         } else if (Vocabulary.COUNTS.containsKey(word)) {
             count(Vocabulary.COUNTS.get(word));
-        } else if ((draft.mode == Mode.FOLDS || draft.mode == Mode.SCORES || word.length() > 1 || draft.current != null && !draft.current.scores.isEmpty()) && Vocabulary.fold(word) != null || word.matches("[mv]{2,}")) {
+        } else if ((draft.mode == Mode.FOLDS
+                                || draft.mode == Mode.SCORES
+                                || word.length() > 1
+                                || draft.current != null && !draft.current.scores.isEmpty())
+                        && Vocabulary.fold(word) != null
+                || word.matches("[mv]{2,}")) {
             folds(word);
         } else if (cursor.isAtSpot()) {
             return figureReader.spots();
@@ -144,7 +170,8 @@ final class RecipeReader {
 
     /** Behind a size in brackets it counts that; before one, the next. */
     private void count(int count) {
-        boolean behind = cursor.peek(-1).text().equals("(") && cursor.peek(1).text().equals(")");
+        boolean behind =
+                cursor.peek(-1).text().equals("(") && cursor.peek(1).text().equals(")");
         if (behind && draft.mode == Mode.MATS && !draft.mats.isEmpty()) {
             Mat mat = draft.mats.remove(draft.mats.size() - 1);
             draft.mats.add(new Mat(mat.size(), count, mat.start(), mat.end()));
@@ -173,7 +200,9 @@ final class RecipeReader {
 
     /** "Folded 5 1/2 x 4 1/4" says how large it is. */
     private boolean isSizeAhead() {
-        return cursor.peek(1).is(Kind.FIGURE) && cursor.peek(2).is(Kind.TIMES) && cursor.peek(3).is(Kind.FIGURE);
+        return cursor.peek(1).is(Kind.FIGURE)
+                && cursor.peek(2).is(Kind.TIMES)
+                && cursor.peek(3).is(Kind.FIGURE);
     }
 
     private void folds(String word) {
@@ -203,11 +232,16 @@ final class RecipeReader {
             draft.group.level = true;
         } else if (scores && cursor.peek().isWord("upright", "vertically", "aslant")) {
             draft.group.level = false;
-        } else if (draft.mode == Mode.SCORES && cursor.peek().isWord("every") && cursor.peek(1).is(Kind.FIGURE) && cursor.peek(1).length() != null) {
+        } else if (draft.mode == Mode.SCORES
+                && cursor.peek().isWord("every")
+                && cursor.peek(1).is(Kind.FIGURE)
+                && cursor.peek(1).length() != null) {
             cursor.next();
             draft.group.every = cursor.peek();
             draft.figures.add(cursor.peek());
-        } else if (Vocabulary.PARTS.containsKey(word) && (scores || draft.mode == Mode.FOLDS) && draft.current != null) {
+        } else if (Vocabulary.PARTS.containsKey(word)
+                && (scores || draft.mode == Mode.FOLDS)
+                && draft.current != null) {
             boolean already = draft.mode == Mode.FOLDS && !draft.current.scores.isEmpty();
             draft.group.parts = already ? 0 : Vocabulary.PARTS.get(word);
         } else if (cursor.peek().isWord("alternating", "alternately", "alternate")) {
@@ -243,7 +277,9 @@ final class RecipeReader {
             int[] stays = exact.open();
             return stays != null && draft.open.add(stays);
         }
-        if (word.equals("held") && cursor.peek(1).isWord("turned") && cursor.peek(2).count() >= 0) {
+        if (word.equals("held")
+                && cursor.peek(1).isWord("turned")
+                && cursor.peek(2).count() >= 0) {
             draft.quarterTurns = cursor.peek(2).count() % 4;
             for (int i = 0; i < 3; i++) {
                 cursor.next();
@@ -266,13 +302,28 @@ final class RecipeReader {
         boolean first = false;
         while (cursor.peek(ahead).is(Kind.WORD)) {
             first |= cursor.peek(ahead).isWord("first");
-            ends |= cursor.peek(ahead).isWord("ends") || first && cursor.peek(ahead).isWord("last");
+            ends |= cursor.peek(ahead).isWord("ends")
+                    || first && cursor.peek(ahead).isWord("last");
             ahead++;
         }
         if (ends && draft.pieces.size() > 1) {
-            draft.glue.add(new GlueLine(0, draft.pieces.size(), null, 0, 1, null, null, null, 0, false, List.of(), cursor.peek().start(), cursor.peek(ahead - 1).end()));
+            draft.glue.add(new GlueLine(
+                    0,
+                    draft.pieces.size(),
+                    null,
+                    0,
+                    1,
+                    null,
+                    null,
+                    null,
+                    0,
+                    false,
+                    List.of(),
+                    cursor.peek().start(),
+                    cursor.peek(ahead - 1).end()));
         } else {
-            draft.taken.add("Where glue goes is read only as \"glue its ends\" or by panel numbers; the rest I leave to you.");
+            draft.taken.add(
+                    "Where glue goes is read only as \"glue its ends\" or by panel numbers; the rest I leave to you.");
         }
         for (int i = 0; i < ahead; i++) {
             cursor.next();
@@ -287,7 +338,8 @@ final class RecipeReader {
             cursor.next();
             return true;
         }
-        if (word.equals("envelope") || word.matches("a[2-6]|letter|c[4-7]|dl") && !cursor.peek(1).is(Kind.TIMES)) {
+        if (word.equals("envelope")
+                || word.matches("a[2-6]|letter|c[4-7]|dl") && !cursor.peek(1).is(Kind.TIMES)) {
             draft.mode = word.equals("envelope") ? Mode.STOCK : draft.mode;
             draft.taken.add("Envelope and sheet are not taken from a recipe: choose them on the bench.");
             cursor.next();
@@ -322,11 +374,15 @@ final class RecipeReader {
     private void endSentence() {
         draft.endScores();
         for (Token left : draft.slit) {
-            draft.report(left, "A slit needs three figures: how far across it is, from where and to where. Write: slit at 3 from 1 to 4.");
+            draft.report(
+                    left,
+                    "A slit needs three figures: how far across it is, from where and to where. Write: "
+                            + "slit at 3 from 1 to 4.");
         }
         draft.slit.clear();
         if (!draft.folds.isEmpty() || draft.alternating) {
-            new FoldWords(draft.pieces, draft.current, draft.lastLevel, draft.taken).assign(draft.folds, draft.alternating, draft.foldsAll);
+            new FoldWords(draft.pieces, draft.current, draft.lastLevel, draft.taken)
+                    .assign(draft.folds, draft.alternating, draft.foldsAll);
         }
         draft.folds.clear();
         draft.alternating = false;

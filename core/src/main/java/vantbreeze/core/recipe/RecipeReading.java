@@ -19,8 +19,18 @@ import vantbreeze.core.paper.Size;
  * @param findings what is wrong, and where in the text
  * @param mends changes of one figure that would put it right, the likeliest first
  */
-public record RecipeReading(String name, String notes, FreeCard card, boolean closes, Size closed, String verdict, List<Mat> mats,
-                            List<Passage> notUnderstood, List<String> taken, List<Passage> findings, List<OneNumber> mends) {
+public record RecipeReading(
+        String name,
+        String notes,
+        FreeCard card,
+        boolean closes,
+        Size closed,
+        String verdict,
+        List<Mat> mats,
+        List<Passage> notUnderstood,
+        List<String> taken,
+        List<Passage> findings,
+        List<OneNumber> mends) {
 
     public RecipeReading {
         mats = List.copyOf(mats);

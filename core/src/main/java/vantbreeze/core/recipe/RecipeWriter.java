@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import vantbreeze.core.fold.Attachment;
-import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.Crease;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
@@ -27,7 +26,9 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.WorkedPlan;
 
-/** Writes a card down as a recipe, in our own plain style. What it writes, {@link Recipes} reads back as the same card. */
+/**
+ * Writes a card down as a recipe, in our own plain style. What it writes, {@link Recipes} reads back as the same card.
+ */
 public final class RecipeWriter {
 
     private final WorkedPlan worked;
@@ -38,7 +39,10 @@ public final class RecipeWriter {
         this.ruler = ruler;
     }
 
-    /** The recipe of {@code worked}, in the figures of {@code ruler}; one that is not on a mark of it is written exactly, in millimetres. */
+    /**
+     * The recipe of {@code worked}, in the figures of {@code ruler}; one that is not on a mark of it is written
+     * exactly, in millimetres.
+     */
     public static String write(WorkedPlan worked, Ruler ruler) {
         return new RecipeWriter(worked, ruler).recipe();
     }
@@ -47,7 +51,8 @@ public final class RecipeWriter {
         List<String> lines = new ArrayList<>();
         lines.add("Name: " + worked.plan().name());
         lines.add("");
-        List<Panels> pieces = worked.pieces().stream().map(piece -> piece.panels()).toList();
+        List<Panels> pieces =
+                worked.pieces().stream().map(piece -> piece.panels()).toList();
         boolean several = pieces.size() > 1;
         for (int i = 0; i < pieces.size(); i++) {
             piece(pieces.get(i), several ? i + 1 : 0, lines);
@@ -57,48 +62,81 @@ public final class RecipeWriter {
             lines.addAll(together);
             lines.add("");
         }
-        lines.add("Note: %s, %s × %s closed, %.1f mm thick; %s.".formatted(worked.structure().name(), write(worked.footprint().width()), write(worked.footprint().height()),
-                worked.heft().thickness(), worked.heft().cardstock().name()));
-        worked.plan().notes().lines().filter(line -> !line.isBlank()).forEach(line -> lines.add("Note: " + line.strip()));
+        lines.add("Note: %s, %s × %s closed, %.1f mm thick; %s."
+                .formatted(
+                        worked.structure().name(),
+                        write(worked.footprint().width()),
+                        write(worked.footprint().height()),
+                        worked.heft().thickness(),
+                        worked.heft().cardstock().name()));
+        worked.plan()
+                .notes()
+                .lines()
+                .filter(line -> !line.isBlank())
+                .forEach(line -> lines.add("Note: " + line.strip()));
         return String.join("\n", lines) + "\n";
     }
 
     private void piece(Panels panels, int number, List<String> lines) {
         Piece piece = panels.piece();
         Size cut = piece.cutSize();
-        String name = piece.name().replaceAll("[^\\p{L}\\p{N} ]", " ").replaceAll("\\s+", " ").strip();
-        lines.add("%s: %s × %s.".formatted(number > 0 && !name.matches(".* \\d+") ? name + " " + number : name, write(cut.width()), write(cut.height())));
+        String name = piece.name()
+                .replaceAll("[^\\p{L}\\p{N} ]", " ")
+                .replaceAll("\\s+", " ")
+                .strip();
+        lines.add("%s: %s × %s."
+                .formatted(
+                        number > 0 && !name.matches(".* \\d+") ? name + " " + number : name,
+                        write(cut.width()),
+                        write(cut.height())));
         if (!isSheet(piece)) {
             lines.add("Corners: %s.".formatted(spots(piece.outline())));
         }
         piece.openings().forEach(hole -> lines.add("Hole: %s.".formatted(spots(hole))));
-        List<Crease> upright = piece.creases().stream().filter(crease -> isWhole(piece, crease) && crease.line().isUpright()).toList();
-        List<Crease> level = piece.creases().stream().filter(crease -> isWhole(piece, crease) && crease.line().isLevel()).toList();
+        List<Crease> upright = piece.creases().stream()
+                .filter(crease -> isWhole(piece, crease) && crease.line().isUpright())
+                .toList();
+        List<Crease> level = piece.creases().stream()
+                .filter(crease -> isWhole(piece, crease) && crease.line().isLevel())
+                .toList();
         whole("", upright, crease -> crease.line().from().x(), lines);
         whole("level ", level, crease -> crease.line().from().y(), lines);
-        piece.creases().stream().filter(crease -> !upright.contains(crease) && !level.contains(crease)).forEach(crease ->
-                lines.add("Score from %s%s.".formatted(line(crease.line()), crease.fold() == Fold.UNASSIGNED ? "" : ", " + fold(crease.fold()))));
+        piece.creases().stream()
+                .filter(crease -> !upright.contains(crease) && !level.contains(crease))
+                .forEach(crease -> lines.add("Score from %s%s."
+                        .formatted(
+                                line(crease.line()),
+                                crease.fold() == Fold.UNASSIGNED ? "" : ", " + fold(crease.fold()))));
         piece.slits().forEach(slit -> lines.add("Slit from %s.".formatted(line(slit))));
         lines.add("");
     }
 
     /** Whether a score runs right across a rectangular piece and folds one way. */
     private static boolean isWhole(Piece piece, Crease crease) {
-        Length side = crease.line().isUpright() ? piece.cutSize().height() : piece.cutSize().width();
-        return isSheet(piece) && crease.fold().sign() != 0 && Length.nearest(crease.line().millimetres()).equals(side);
+        Length side = crease.line().isUpright()
+                ? piece.cutSize().height()
+                : piece.cutSize().width();
+        return isSheet(piece)
+                && crease.fold().sign() != 0
+                && Length.nearest(crease.line().millimetres()).equals(side);
     }
 
     private void whole(String how, List<Crease> creases, Function<Crease, Length> place, List<String> lines) {
         if (!creases.isEmpty()) {
-            List<Crease> sorted = creases.stream().sorted(Comparator.comparing(place)).toList();
-            lines.add("Score %sat %s. Fold %s.".formatted(how, sorted.stream().map(place).map(this::write).collect(Collectors.joining(", ")),
-                    sorted.stream().map(crease -> fold(crease.fold())).collect(Collectors.joining(", "))));
+            List<Crease> sorted =
+                    creases.stream().sorted(Comparator.comparing(place)).toList();
+            lines.add("Score %sat %s. Fold %s."
+                    .formatted(
+                            how,
+                            sorted.stream().map(place).map(this::write).collect(Collectors.joining(", ")),
+                            sorted.stream().map(crease -> fold(crease.fold())).collect(Collectors.joining(", "))));
         }
     }
 
     private static boolean isSheet(Piece piece) {
         Size cut = piece.cutSize();
-        return piece.outline().size() == 4 && piece.outline().containsAll(FreeCard.sheet("", cut).outline());
+        return piece.outline().size() == 4
+                && piece.outline().containsAll(FreeCard.sheet("", cut).outline());
     }
 
     private List<String> together() {
@@ -106,10 +144,21 @@ public final class RecipeWriter {
         FoldGraph graph = worked.form().graph();
         for (Join join : graph.assembly().joins()) {
             Attachment at = join.at();
-            String turned = at.turnDegrees() == 0 ? "" : ", turned %d degrees".formatted(Math.floorMod(Math.round(at.turnDegrees()), 360));
+            String turned = at.turnDegrees() == 0
+                    ? ""
+                    : ", turned %d degrees".formatted(Math.floorMod(Math.round(at.turnDegrees()), 360));
             String within = join.area().isEmpty() ? "" : ", within " + spots(join.area());
-            lines.add("%s %s by its %s to the %s of %s, with its %s at %s%s%s.".formatted(join.slides() ? "Thread" : "Glue", panel(join.glued()), side(join.gluedSide()),
-                    side(join.onSide()), panel(join.on()), spot(at.glued()), spot(at.on()), turned, within));
+            lines.add("%s %s by its %s to the %s of %s, with its %s at %s%s%s."
+                    .formatted(
+                            join.slides() ? "Thread" : "Glue",
+                            panel(join.glued()),
+                            side(join.gluedSide()),
+                            side(join.onSide()),
+                            panel(join.on()),
+                            spot(at.glued()),
+                            spot(at.on()),
+                            turned,
+                            within));
         }
         for (Over over : graph.assembly().overs()) {
             lines.add("Lay %s over %s.".formatted(panel(over.above()), panel(over.below())));
@@ -118,19 +167,25 @@ public final class RecipeWriter {
             lines.add("Held turned %d quarters.".formatted(graph.assembly().quarterTurns()));
         }
         if (graph.assembly().base() != null) {
-            lines.add("Moves from %s.".formatted(panel(new PanelRef(0, graph.assembly().base()))));
+            lines.add("Moves from %s."
+                    .formatted(panel(new PanelRef(0, graph.assembly().base()))));
         }
         for (Link.Folded hinge : graph.hinges()) {
             if (worked.form().flat().degreesAt(hinge) == 0 && hinge.hinge().fold() != Fold.BEND) {
                 int piece = graph.pieceOf().get(hinge.from());
-                lines.add("Panel %d and panel %d of piece %d stay open.".formatted(hinge.hinge().left().index() + 1, hinge.hinge().right().index() + 1, piece + 1));
+                lines.add("Panel %d and panel %d of piece %d stay open."
+                        .formatted(
+                                hinge.hinge().left().index() + 1,
+                                hinge.hinge().right().index() + 1,
+                                piece + 1));
             }
         }
         return lines;
     }
 
     private String panel(PanelRef ref) {
-        Panel panel = worked.pieces().get(ref.piece()).panels().named(ref.panel()).orElseThrow();
+        Panel panel =
+                worked.pieces().get(ref.piece()).panels().named(ref.panel()).orElseThrow();
         return "panel %d of piece %d".formatted(panel.index() + 1, ref.piece() + 1);
     }
 
@@ -160,6 +215,7 @@ public final class RecipeWriter {
     }
 
     private String write(Length length) {
-        return (length.isNegative() ? "minus " : "") + Figure.of(length.abs(), ruler).text();
+        return (length.isNegative() ? "minus " : "")
+                + Figure.of(length.abs(), ruler).text();
     }
 }

@@ -36,10 +36,17 @@ public final class Recipes {
      */
     public RecipeReading read(String text) {
         if (text == null || text.isBlank()) {
-            throw new Refusal("recipe", "Nothing is written here. Type or paste a recipe, like: 11 x 4 1/4, score at 2 3/4 and 5 1/2, fold m v.");
+            throw new Refusal(
+                    "recipe",
+                    "Nothing is written here. Type or paste a recipe, like: 11 x 4 1/4, score at 2 3/4 "
+                            + "and 5 1/2, fold m v.");
         }
         if (text.length() > LONGEST) {
-            throw new Refusal("recipe", "That is %,d characters; a recipe has %,d at the most. Leave out what is not about cutting and scoring.".formatted(text.length(), LONGEST));
+            throw new Refusal(
+                    "recipe",
+                    ("That is %,d characters; a recipe has %,d at the most. Leave out what is not about "
+                                    + "cutting and scoring.")
+                            .formatted(text.length(), LONGEST));
         }
         // control characters are no words, and places in the text must stay
         String plain = text.replaceAll("[\\p{Cc}&&[^\\n\\r\\t]]", " ").replace('\u00a0', ' ');
@@ -50,12 +57,27 @@ public final class Recipes {
             drawn = RecipeCard.of(recipe);
         } catch (UnbuildableRecipe unbuildable) {
             List<OneNumber> mends = recipe.pieces().isEmpty() ? List.of() : new Mending(recipe, ruler).mends();
-            return new RecipeReading(recipe.name(), recipe.notes(), null, false, null, unbuildable.getMessage(), recipe.mats(),
-                    sorted(recipe.notUnderstood()), recipe.taken(), findings, mends);
+            return new RecipeReading(
+                    recipe.name(),
+                    recipe.notes(),
+                    null,
+                    false,
+                    null,
+                    unbuildable.getMessage(),
+                    recipe.mats(),
+                    sorted(recipe.notUnderstood()),
+                    recipe.taken(),
+                    findings,
+                    mends);
         }
         Misfit misfit = Misfit.of(drawn.card(), recipe.finished());
-        recipe.pieces().stream().flatMap(piece -> piece.outOfTurn.stream()).forEach(score -> findings.add(new Passage(score.start(), score.end(),
-                "The score at %s is written behind a longer one: is it misread?".formatted(write(score.at())))));
+        recipe.pieces().stream()
+                .flatMap(piece -> piece.outOfTurn.stream())
+                .forEach(score -> findings.add(new Passage(
+                        score.start(),
+                        score.end(),
+                        "The score at %s is written behind a longer one: is it misread?"
+                                .formatted(write(score.at())))));
         Mending mending = new Mending(recipe, ruler);
         if (!misfit.closes()) {
             findings.addAll(mending.foldsTheOtherWay());
@@ -64,11 +86,28 @@ public final class Recipes {
         boolean closes = misfit.closes() && scoresOffThePiece(recipe).isEmpty();
         List<String> taken = new ArrayList<>(recipe.taken());
         taken.addAll(drawn.taken());
-        if (!ruler.isInches() && recipe.pieces().get(0).width.max(recipe.pieces().get(0).height).isShorterThan(TINY)) {
-            taken.add("Figures without a unit were read in %s. If they are inches or centimetres, write that behind one of each list, or choose another ruler.".formatted(ruler.unit().sign()));
+        if (!ruler.isInches()
+                && recipe.pieces()
+                        .get(0)
+                        .width
+                        .max(recipe.pieces().get(0).height)
+                        .isShorterThan(TINY)) {
+            taken.add(("Figures without a unit were read in %s. If they are inches or centimetres, write "
+                            + "that behind one of each list, or choose another ruler.")
+                    .formatted(ruler.unit().sign()));
         }
-        return new RecipeReading(recipe.name(), recipe.notes(), drawn.card(), closes, misfit.closed(), verdict(misfit, closes, recipe.finished()),
-                recipe.mats(), sorted(recipe.notUnderstood()), taken.stream().distinct().toList(), findings, mending.mends());
+        return new RecipeReading(
+                recipe.name(),
+                recipe.notes(),
+                drawn.card(),
+                closes,
+                misfit.closed(),
+                verdict(misfit, closes, recipe.finished()),
+                recipe.mats(),
+                sorted(recipe.notUnderstood()),
+                taken.stream().distinct().toList(),
+                findings,
+                mending.mends());
     }
 
     private static List<Passage> sorted(List<Passage> passages) {
@@ -78,20 +117,26 @@ public final class Recipes {
     private List<Passage> scoresOffThePiece(Recipe recipe) {
         List<Passage> off = new ArrayList<>();
         for (WrittenPiece piece : recipe.pieces()) {
-            piece.scores.stream().filter(score -> !score.at().isPositive() || !score.at().isShorterThan(piece.along()))
+            piece.scores.stream()
+                    .filter(score -> !score.at().isPositive() || !score.at().isShorterThan(piece.along()))
                     .forEach(score -> off.add(off(score, piece.name, piece.along())));
-            piece.levels.stream().filter(score -> !score.at().isPositive() || !score.at().isShorterThan(piece.across()))
+            piece.levels.stream()
+                    .filter(score -> !score.at().isPositive() || !score.at().isShorterThan(piece.across()))
                     .forEach(score -> off.add(off(score, piece.name, piece.across())));
         }
         return off;
     }
 
     private Passage off(WrittenPiece.Score score, String name, Length side) {
-        return new Passage(score.start(), score.end(), "A score at %s is not on %s, which is %s long there.".formatted(write(score.at()), name, write(side)));
+        return new Passage(
+                score.start(),
+                score.end(),
+                "A score at %s is not on %s, which is %s long there.".formatted(write(score.at()), name, write(side)));
     }
 
     private String verdict(Misfit misfit, boolean closes, Size finished) {
-        String closed = "%s × %s".formatted(write(misfit.closed().width()), write(misfit.closed().height()));
+        String closed = "%s × %s"
+                .formatted(write(misfit.closed().width()), write(misfit.closed().height()));
         if (closes) {
             return "It closes, to %s.".formatted(closed);
         }
@@ -109,7 +154,8 @@ public final class Recipes {
             why.add("its panels can't all fold as named");
         }
         if (misfit.offSize() > 0.1) {
-            why.add("closed it is %s, not %s × %s".formatted(closed, write(finished.width()), write(finished.height())));
+            why.add("closed it is %s, not %s × %s"
+                    .formatted(closed, write(finished.width()), write(finished.height())));
         }
         if (why.isEmpty()) {
             why.add("a score lies off its piece");

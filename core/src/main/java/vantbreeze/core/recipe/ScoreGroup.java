@@ -42,7 +42,10 @@ final class ScoreGroup {
         }
         for (int i = 1; i < figures.size() && !isTurnedRound(); i++) {
             if (figures.get(i).length().isShorterThan(figures.get(i - 1).length())) {
-                piece.outOfTurn.add(new Score(figures.get(i).length(), figures.get(i).start(), figures.get(i).end()));
+                piece.outOfTurn.add(new Score(
+                        figures.get(i).length(),
+                        figures.get(i).start(),
+                        figures.get(i).end()));
             }
         }
         if (parts > 1) {

@@ -16,7 +16,16 @@ import vantbreeze.core.length.LengthUnit;
  */
 record Token(Kind kind, int start, int end, String text, Length length, LengthUnit unit, int figureEnd) {
 
-    enum Kind { FIGURE, WORD, TIMES, COMMA, COLON, STOP, AND_SO_ON, SIGN }
+    enum Kind {
+        FIGURE,
+        WORD,
+        TIMES,
+        COMMA,
+        COLON,
+        STOP,
+        AND_SO_ON,
+        SIGN
+    }
 
     boolean is(Kind other) {
         return kind == other;

@@ -12,20 +12,23 @@ import vantbreeze.core.length.UnreadableMeasure;
 import vantbreeze.core.recipe.Token.Kind;
 
 /**
- * Takes a recipe apart into words, figures and signs, each with its place in the text. A figure without a unit is in that
- * of the next one in its list that has one, else of the last before it, else in the reader's own.
+ * Takes a recipe apart into words, figures and signs, each with its place in the text. A figure without a unit is in
+ * that of the next one in its list that has one, else of the last before it, else in the reader's own.
  */
 final class Tokens {
 
     private static final String READY_MADE = "½¼¾⅛⅜⅝⅞⅓⅔⅕⅒";
-    private static final Pattern NEXT = Pattern.compile("(?<figure>"
-            + "\\d{1,5}(?:\\s+and\\s+|[ \\t]?-[ \\t]?|[ \\t]+)\\d{1,3}[ \\t]*[/⁄∕][ \\t]*\\d{1,3}"
-            + "|\\d{0,5}[ \\t]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+[/⁄][₀₁₂₃₄₅₆₇₈₉0-9]+"
-            + "|\\d{1,3}[ \\t]*[/⁄∕][ \\t]*\\d{1,3}"
-            + "|\\d{1,5}[ \\t]?[" + READY_MADE + "]|[" + READY_MADE + "]"
-            + "|\\d{1,5}\\.\\d{1,7}|\\d{1,5}(?<comma>,\\d{1,2})(?![\\d,])|(?<![\\d.])\\.\\d{1,4}|\\d{1,6})"
-            + "(?<unit>[ \\t]*(?:\"|”|″|''|inches\\b|inch\\b|ins\\b|in\\b\\.?|cms?\\b|centimet(?:re|er)s?\\b|mms?\\b|millimet(?:re|er)s?\\b))?"
-            + "|(?<soon>…|\\.\\.\\.)|(?<times>[×✕*])|(?<comma2>[,&+/])|(?<colon>:)|(?<stop>[;.\\n\\r!?])|(?<word>\\p{L}[\\p{L}\\p{M}’']*)|(?<sign>\\S)",
+    private static final Pattern NEXT = Pattern.compile(
+            "(?<figure>"
+                    + "\\d{1,5}(?:\\s+and\\s+|[ \\t]?-[ \\t]?|[ \\t]+)\\d{1,3}[ \\t]*[/⁄∕][ \\t]*\\d{1,3}"
+                    + "|\\d{0,5}[ \\t]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+[/⁄][₀₁₂₃₄₅₆₇₈₉0-9]+"
+                    + "|\\d{1,3}[ \\t]*[/⁄∕][ \\t]*\\d{1,3}"
+                    + "|\\d{1,5}[ \\t]?[" + READY_MADE + "]|[" + READY_MADE + "]"
+                    + "|\\d{1,5}\\.\\d{1,7}|\\d{1,5}(?<comma>,\\d{1,2})(?![\\d,])|(?<![\\d.])\\.\\d{1,4}|\\d{1,6})"
+                    + "(?<unit>[ \\t]*(?:\"|”|″|''|inches\\b|inch\\b|ins\\b|in\\b\\.?|cms?\\b|"
+                    + "centimet(?:re|er)s?\\b|mms?\\b|millimet(?:re|er)s?\\b))?"
+                    + "|(?<soon>…|\\.\\.\\.)|(?<times>[×✕*])|(?<comma2>[,&+/])|(?<colon>:)|(?<stop>[;"
+                    + ".\\n\\r!?])|(?<word>\\p{L}[\\p{L}\\p{M}’']*)|(?<sign>\\S)",
             Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
 
     private final String text;
@@ -51,7 +54,8 @@ final class Tokens {
     }
 
     private void read(int from, int to) {
-        Matcher next = NEXT.matcher(text).region(from, to).useAnchoringBounds(false).useTransparentBounds(true);
+        Matcher next =
+                NEXT.matcher(text).region(from, to).useAnchoringBounds(false).useTransparentBounds(true);
         while (next.find()) {
             if (next.group("comma") != null && !commasAreDecimal) {
                 // "3,6" among inches is a list of two
@@ -70,13 +74,26 @@ final class Tokens {
         if (next.group("word") != null) {
             return next.group().equalsIgnoreCase("x") || next.group().equalsIgnoreCase("by") ? Kind.TIMES : Kind.WORD;
         }
-        return next.group("soon") != null ? Kind.AND_SO_ON : next.group("times") != null ? Kind.TIMES
-                : next.group("comma2") != null ? Kind.COMMA : next.group("colon") != null ? Kind.COLON
-                : next.group("stop") != null ? Kind.STOP : Kind.SIGN;
+        return next.group("soon") != null
+                ? Kind.AND_SO_ON
+                : next.group("times") != null
+                        ? Kind.TIMES
+                        : next.group("comma2") != null
+                                ? Kind.COMMA
+                                : next.group("colon") != null
+                                        ? Kind.COLON
+                                        : next.group("stop") != null ? Kind.STOP : Kind.SIGN;
     }
 
     private void add(Kind kind, int start, int end, String unit) {
-        tokens.add(new Token(kind, start, end, text.substring(start, end).toLowerCase(Locale.ROOT), null, null, end - (unit == null ? 0 : unit.length())));
+        tokens.add(new Token(
+                kind,
+                start,
+                end,
+                text.substring(start, end).toLowerCase(Locale.ROOT),
+                null,
+                null,
+                end - (unit == null ? 0 : unit.length())));
         units.add(unit == null ? null : unit.strip());
     }
 
@@ -87,26 +104,40 @@ final class Tokens {
             Token token = tokens.get(i);
             if (!token.is(Kind.FIGURE)) {
                 // "by" is "times" between figures only
-                boolean word = token.text().equals("by") && (i + 1 == tokens.size() || !tokens.get(i + 1).is(Kind.FIGURE));
-                measured.add(word ? new Token(Kind.WORD, token.start(), token.end(), token.text(), null, null, token.end()) : token);
+                boolean word = token.text().equals("by")
+                        && (i + 1 == tokens.size() || !tokens.get(i + 1).is(Kind.FIGURE));
+                measured.add(
+                        word
+                                ? new Token(
+                                        Kind.WORD, token.start(), token.end(), token.text(), null, null, token.end())
+                                : token);
                 continue;
             }
-            boolean isSize = i + 1 < tokens.size() && (tokens.get(i + 1).is(Kind.TIMES) || tokens.get(i + 1).isWord("square"));
+            boolean isSize = i + 1 < tokens.size()
+                    && (tokens.get(i + 1).is(Kind.TIMES) || tokens.get(i + 1).isWord("square"));
             if (i > 0 && tokens.get(i - 1).isWord("turned", "panel", "piece") && !isSize) {
                 // counted, not measured
                 measured.add(token);
                 continue;
             }
             last = units.get(i) != null ? units.get(i) : ahead(i) != null ? ahead(i) : last;
-            measured.add(new Token(Kind.FIGURE, token.start(), token.end(), token.text(),
-                    length(token, units.get(i) == null ? last : null), last == null ? bare : unit(last), token.figureEnd()));
+            measured.add(new Token(
+                    Kind.FIGURE,
+                    token.start(),
+                    token.end(),
+                    token.text(),
+                    length(token, units.get(i) == null ? last : null),
+                    last == null ? bare : unit(last),
+                    token.figureEnd()));
         }
         return measured;
     }
 
     private static LengthUnit unit(String written) {
         String plain = written.toLowerCase(Locale.ROOT);
-        return plain.startsWith("c") ? LengthUnit.CENTIMETRE : plain.startsWith("m") ? LengthUnit.MILLIMETRE : LengthUnit.INCH;
+        return plain.startsWith("c")
+                ? LengthUnit.CENTIMETRE
+                : plain.startsWith("m") ? LengthUnit.MILLIMETRE : LengthUnit.INCH;
     }
 
     /** The unit of the next figure in the same size or list that has one. */
@@ -120,7 +151,10 @@ final class Tokens {
     }
 
     private static boolean isInList(Token token) {
-        return token.is(Kind.FIGURE) || token.is(Kind.COMMA) || token.is(Kind.TIMES) || token.isWord("and", "across", "up", "to");
+        return token.is(Kind.FIGURE)
+                || token.is(Kind.COMMA)
+                || token.is(Kind.TIMES)
+                || token.isWord("and", "across", "up", "to");
     }
 
     private Length length(Token token, String unit) {

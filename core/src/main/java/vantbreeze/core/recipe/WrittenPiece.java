@@ -13,10 +13,10 @@ import vantbreeze.core.paper.Size;
 final class WrittenPiece {
 
     /** A score straight across the measured side. */
-    record Score(Length at, int start, int end) { }
+    record Score(Length at, int start, int end) {}
 
     /** A line from spot to spot; a score when it folds, else a slit. */
-    record Line(Stretch stretch, Fold fold) { }
+    record Line(Stretch stretch, Fold fold) {}
 
     final String name;
     final int start;
@@ -28,6 +28,7 @@ final class WrittenPiece {
     final List<Score> levels = new ArrayList<>();
     /** Scores written behind a longer one, as nobody would on purpose. */
     final List<Score> outOfTurn = new ArrayList<>();
+
     final List<Fold> folds = new ArrayList<>();
     final List<Fold> levelFolds = new ArrayList<>();
     final List<Line> lines = new ArrayList<>();
@@ -43,7 +44,10 @@ final class WrittenPiece {
         return width != null && height != null;
     }
 
-    /** The length of the side that scores are measured along: the first one written, unless the recipe says long or short. */
+    /**
+     * The length of the side that scores are measured along: the first one written, unless the recipe says long or
+     * short.
+     */
     Length along() {
         return alongLong == null ? width : alongLong ? width.max(height) : width.min(height);
     }

@@ -9,10 +9,11 @@ final class Bounds {
     static final Length NARROWEST = Length.ofMillimetres(10);
     /** The longest side of a finished card: beyond it no sheet, board or trimmer helps. */
     static final Length LONGEST = Length.ofMillimetres(1_000);
+
     static final String TOO_NARROW = "a narrower panel can't be scored and burnished cleanly";
     static final String TOO_LONG = "no sheet or board takes a larger card";
 
-    private Bounds() { }
+    private Bounds() {}
 
     /** For a height that nothing else depends on. */
     static Limits height() {
@@ -26,6 +27,7 @@ final class Bounds {
 
     /** The narrowest tab that holds: ¼ in, common practice, no source. */
     static final Length LEAST_TAB = Length.ofInches(0, 1, 4);
+
     static final String TAB_TOO_NARROW = "a narrower tab does not hold";
 
     /** For a part that must leave at least {@code beside} of {@code whole}. */

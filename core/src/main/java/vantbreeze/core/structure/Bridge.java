@@ -13,8 +13,8 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /**
- * Bridge card: walls come forward, wings turn inwards, a bridge reaches from wall fold to wall fold. It shears flat
- * and is then as wide as back and wall.
+ * Bridge card: walls come forward, wings turn inwards, a bridge reaches from wall fold to wall fold. It shears flat and
+ * is then as wide as back and wall.
  */
 public final class Bridge implements Structure {
 
@@ -27,18 +27,23 @@ public final class Bridge implements Structure {
 
     /** A tab of ½ in holds, common practice, no source: glue at each end of the bridge, along the fold. */
     private static final Length GLUE = Length.ofMillimetres(10);
+
     private static final CrossPiece ACROSS = new CrossPiece("bridge");
 
     @Override
     public Title title() {
-        return new Title("bridge", "Bridge",
-                "Walls come forward, wings turn in, and a bridge spans from fold to fold before an open room. It shears flat.",
+        return new Title(
+                "bridge",
+                "Bridge",
+                "Walls come forward, wings turn in, and a bridge spans from fold to fold before an open "
+                        + "room. It shears flat.",
                 "Open rooms and lanterns that stand on a shelf.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width(),
+        return List.of(
+                Parameter.width(),
                 Parameter.height(),
                 Parameter.of(WALL, "Wall", "how deep the room is", "Left wall", "Right wall"),
                 Parameter.of(WING, "Wing", "the flaps that carry the bridge", "Left wing", "Right wing"),
@@ -51,13 +56,23 @@ public final class Bridge implements Structure {
         Length wall = measures.get(WALL);
         Length wing = measures.get(WING);
         return switch (parameter) {
-            case Parameter.WIDTH -> Bounds.widthBeside(wall.plus(wall.max(wing)), "back, wall and wing would not lie on each other");
+            case Parameter.WIDTH ->
+                Bounds.widthBeside(wall.plus(wall.max(wing)), "back, wall and wing would not lie on each other");
             case Parameter.HEIGHT -> ACROSS.cardHeight(measures.get(BRIDGE));
-            case WALL -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW,
-                    width.minus(Bounds.NARROWEST).dividedBy(2).min(width.minus(wing).minus(Bounds.NARROWEST)),
-                    "the back would be narrower than what folds over it");
-            case WING -> new Limits(GLUE, "the bridge would have nothing to hold on", width.minus(wall).minus(Bounds.NARROWEST),
-                    "the wing would reach beyond the other wall");
+            case WALL ->
+                new Limits(
+                        Bounds.NARROWEST,
+                        Bounds.TOO_NARROW,
+                        width.minus(Bounds.NARROWEST)
+                                .dividedBy(2)
+                                .min(width.minus(wing).minus(Bounds.NARROWEST)),
+                        "the back would be narrower than what folds over it");
+            case WING ->
+                new Limits(
+                        GLUE,
+                        "the bridge would have nothing to hold on",
+                        width.minus(wall).minus(Bounds.NARROWEST),
+                        "the wing would reach beyond the other wall");
             case BRIDGE -> ACROSS.itsHeight(measures.get(Parameter.HEIGHT));
             default -> throw Bounds.unknown(this, parameter);
         };
@@ -73,16 +88,36 @@ public final class Bridge implements Structure {
         Length foot = height.minus(high).dividedBy(2);
         Length right = wing.plus(wall.times(2)).plus(back);
         Piece base = Strip.ofHeight("Card base", height)
-                .panel("Left wing", wing).fold(Fold.VALLEY).panel("Left wall", wall).fold(Fold.VALLEY)
-                .panel("Back", back).fold(Fold.VALLEY)
-                .panel("Right wall", wall).fold(Fold.VALLEY).panel("Right wing", wing).piece();
+                .panel("Left wing", wing)
+                .fold(Fold.VALLEY)
+                .panel("Left wall", wall)
+                .fold(Fold.VALLEY)
+                .panel("Back", back)
+                .fold(Fold.VALLEY)
+                .panel("Right wall", wall)
+                .fold(Fold.VALLEY)
+                .panel("Right wing", wing)
+                .piece();
         Piece bridge = Strip.ofHeight("Bridge", high).panel("Bridge", back).piece();
-        return new Assembly(List.of(base, bridge), List.of(
-                CrossPiece.glued("Left wing", Side.BACK, "Bridge", new Spot(wing, foot), Length.ZERO, wing.minus(GLUE), GLUE, high),
-                CrossPiece.glued("Right wing", Side.BACK, "Bridge", new Spot(right, foot), back, right, GLUE, high)));
+        return new Assembly(
+                List.of(base, bridge),
+                List.of(
+                        CrossPiece.glued(
+                                "Left wing",
+                                Side.BACK,
+                                "Bridge",
+                                new Spot(wing, foot),
+                                Length.ZERO,
+                                wing.minus(GLUE),
+                                GLUE,
+                                high),
+                        CrossPiece.glued(
+                                "Right wing", Side.BACK, "Bridge", new Spot(right, foot), back, right, GLUE, high)));
     }
 
-    /** Sheared to the left: the left wall lies beside the back with its wing folded in, the right wall over the back. */
+    /**
+     * Sheared to the left: the left wall lies beside the back with its wing folded in, the right wall over the back.
+     */
     @Override
     public Pose closed(Measures measures) {
         return Pose.closed().but("Left wall", "Back", 0).but("Right wall", "Right wing", 0);
@@ -94,13 +129,19 @@ public final class Bridge implements Structure {
         return Pose.partly(0.5);
     }
 
-    /** Wall and wing about a third of the width, as 5 of 14.7 cm (common practice, no source); a bridge of a third of the height. */
+    /**
+     * Wall and wing about a third of the width, as 5 of 14.7 cm (common practice, no source); a bridge of a third of
+     * the height.
+     */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length wall = ruler.nearest(finished.width().times(50).dividedBy(147)).length();
         return Measures.of(finished)
-                .with(WALL, wall).with(WING, wall)
-                .with(BRIDGE, ruler.nearest(finished.height().dividedBy(3)).length().max(Bounds.NARROWEST));
+                .with(WALL, wall)
+                .with(WING, wall)
+                .with(
+                        BRIDGE,
+                        ruler.nearest(finished.height().dividedBy(3)).length().max(Bounds.NARROWEST));
     }
 
     @Override

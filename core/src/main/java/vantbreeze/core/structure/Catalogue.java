@@ -12,11 +12,35 @@ public record Catalogue(List<Structure> all) {
 
     /** Every structure of the house. */
     public static Catalogue full() {
-        return new Catalogue(List.of(new ZFold(), new DoubleZFold(), new SideFold(), new WFold(), new CornerFlip(),
-                new Gatefold(), new RingLock(), new DoubleOpening(), new TuckedGatefold(), new Concertina(),
-                new FoldBackGate(), new ExplodingGatefold(), new StepCard(), new SlitTower(), new InvertedZ(), new GabledConcertina(), new ConcertinaFan(), new Pocket(), new NeverEnding(),
-                new Stage(), new Bridge(), new PillarCard(), new FloatingBook(), new TieredStage(), new SpringMount(),
-                new GraduatedSilhouettes(), new ShapedGate(), new ThreadedConcertina()));
+        return new Catalogue(List.of(
+                new ZFold(),
+                new DoubleZFold(),
+                new SideFold(),
+                new WFold(),
+                new CornerFlip(),
+                new Gatefold(),
+                new RingLock(),
+                new DoubleOpening(),
+                new TuckedGatefold(),
+                new Concertina(),
+                new FoldBackGate(),
+                new ExplodingGatefold(),
+                new StepCard(),
+                new SlitTower(),
+                new InvertedZ(),
+                new GabledConcertina(),
+                new ConcertinaFan(),
+                new Pocket(),
+                new NeverEnding(),
+                new Stage(),
+                new Bridge(),
+                new PillarCard(),
+                new FloatingBook(),
+                new TieredStage(),
+                new SpringMount(),
+                new GraduatedSilhouettes(),
+                new ShapedGate(),
+                new ThreadedConcertina()));
     }
 
     /** The structure with this id. */

@@ -22,18 +22,28 @@ public record Choice(String id, String label, String meaning, List<Alternative> 
     }
 
     /** One thing that can be chosen. */
-    public record Alternative(String id, String label) { }
+    public record Alternative(String id, String label) {}
 
     /** A choice between named things, the usual one first. */
     static Choice of(String id, String label, String meaning, Alternative... alternatives) {
         return new Choice(id, label, meaning, List.of(alternatives), false);
     }
 
-    /** A number of {@code things} from {@code least} to {@code most}, of which {@code usual} is chosen unless said otherwise. */
+    /**
+     * A number of {@code things} from {@code least} to {@code most}, of which {@code usual} is chosen unless said
+     * otherwise.
+     */
     static Choice count(String id, String label, String meaning, int least, int most, int usual) {
-        return new Choice(id, label, meaning, IntStream.concat(IntStream.of(usual),
-                        IntStream.rangeClosed(least, most).filter(count -> count != usual))
-                .mapToObj(count -> new Alternative(String.valueOf(count), String.valueOf(count))).toList(), false);
+        return new Choice(
+                id,
+                label,
+                meaning,
+                IntStream.concat(
+                                IntStream.of(usual),
+                                IntStream.rangeClosed(least, most).filter(count -> count != usual))
+                        .mapToObj(count -> new Alternative(String.valueOf(count), String.valueOf(count)))
+                        .toList(),
+                false);
     }
 
     /** The one that is chosen unless the maker says otherwise. */

@@ -25,23 +25,32 @@ public final class Concertina implements Structure {
     /** Id of the number of panels. */
     public static final Choice PANELS = Choice.count("panels", "Panels", "how many panels show", 3, 24, 6);
     /** Id of how it is made. */
-    public static final Choice MADE = Choice.of(Choice.MADE, "Made of", "one strip, or two chained by a tab",
-            new Choice.Alternative("one", "one strip"), new Choice.Alternative("chained", "two halves with a tab"));
+    public static final Choice MADE = Choice.of(
+            Choice.MADE,
+            "Made of",
+            "one strip, or two chained by a tab",
+            new Choice.Alternative("one", "one strip"),
+            new Choice.Alternative("chained", "two halves with a tab"));
     /** Id of the width of the glue tab. */
     public static final String TAB = "tab";
 
     @Override
     public Title title() {
-        return new Title("concertina", "Concertina",
+        return new Title(
+                "concertina",
+                "Concertina",
                 "Panels folded to and fro like a bellows; stands in a zigzag as long as you like.",
                 "Programmes, routes, rows of pictures; a card that may be as long as it must.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Panel 1"), Parameter.height(),
+        return List.of(
+                Parameter.width("Panel 1"),
+                Parameter.height(),
                 Parameter.of(STEP, "Step", "how much narrower each panel is than the last"),
-                Parameter.of(TAB, "Tab", "by which the halves are chained", "Tab").when(MADE, "chained"));
+                Parameter.of(TAB, "Tab", "by which the halves are chained", "Tab")
+                        .when(MADE, "chained"));
     }
 
     @Override
@@ -55,11 +64,22 @@ public final class Concertina implements Structure {
         Length width = measures.get(Parameter.WIDTH);
         String last = "the last panel would get too narrow to score and burnish cleanly";
         return switch (parameter) {
-            case Parameter.WIDTH -> new Limits(Bounds.NARROWEST.plus(measures.get(STEP).times(steps)), last, Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.WIDTH ->
+                new Limits(
+                        Bounds.NARROWEST.plus(measures.get(STEP).times(steps)), last, Bounds.LONGEST, Bounds.TOO_LONG);
             case Parameter.HEIGHT -> Bounds.height();
-            case STEP -> new Limits(Length.ZERO, "panels that get wider would poke out", width.minus(Bounds.NARROWEST).dividedBy(steps), last);
-            case TAB -> new Limits(Bounds.LEAST_TAB, Bounds.TAB_TOO_NARROW, width.minus(measures.get(STEP).times(steps)),
-                    "the tab would be wider than the panel it lies behind");
+            case STEP ->
+                new Limits(
+                        Length.ZERO,
+                        "panels that get wider would poke out",
+                        width.minus(Bounds.NARROWEST).dividedBy(steps),
+                        last);
+            case TAB ->
+                new Limits(
+                        Bounds.LEAST_TAB,
+                        Bounds.TAB_TOO_NARROW,
+                        width.minus(measures.get(STEP).times(steps)),
+                        "the tab would be wider than the panel it lies behind");
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -71,11 +91,19 @@ public final class Concertina implements Structure {
             return Assembly.of(strip("Card base", measures, 0, panels).piece());
         }
         int first = (panels + 1) / 2;
-        Piece half = strip("First half", measures, 0, first).fold(fold(first)).panel("Tab", measures.get(TAB)).piece();
+        Piece half = strip("First half", measures, 0, first)
+                .fold(fold(first))
+                .panel("Tab", measures.get(TAB))
+                .piece();
         Piece other = strip("Second half", measures, first, panels).piece();
         Length start = half.cutSize().width().minus(measures.get(TAB));
-        return new Assembly(List.of(half, other), List.of(
-                Join.of(new PanelRef(0, "Tab"), Side.FACE, new PanelRef(1, "Panel " + (first + 1)), Side.BACK,
+        return new Assembly(
+                List.of(half, other),
+                List.of(Join.of(
+                        new PanelRef(0, "Tab"),
+                        Side.FACE,
+                        new PanelRef(1, "Panel " + (first + 1)),
+                        Side.BACK,
                         Attachment.at(new Spot(start, Length.ZERO), new Spot(Length.ZERO, Length.ZERO)))));
     }
 
@@ -85,7 +113,9 @@ public final class Concertina implements Structure {
             if (panel > from) {
                 strip.fold(fold(panel));
             }
-            strip.panel("Panel " + (panel + 1), measures.get(Parameter.WIDTH).minus(measures.get(STEP).times(panel)));
+            strip.panel(
+                    "Panel " + (panel + 1),
+                    measures.get(Parameter.WIDTH).minus(measures.get(STEP).times(panel)));
         }
         return strip;
     }
@@ -97,7 +127,8 @@ public final class Concertina implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return Measures.of(finished).with(STEP, Length.ZERO)
+        return Measures.of(finished)
+                .with(STEP, Length.ZERO)
                 .with(TAB, ruler.nearest(Length.ofInches(0, 1, 2)).length().min(finished.width()));
     }
 

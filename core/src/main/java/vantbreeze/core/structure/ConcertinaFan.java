@@ -18,8 +18,8 @@ import vantbreeze.core.paper.Size;
 
 /**
  * Fan on a concertina: shallow steps, and on every step's face a triangle in the middle and a right triangle at each
- * side. A strip as high as the fan and twice as long as a triangle, scored in half and cut from the middle of each
- * foot to the two top corners, gives a pair of triangles and, of its offcuts, four side leaves.
+ * side. A strip as high as the fan and twice as long as a triangle, scored in half and cut from the middle of each foot
+ * to the two top corners, gives a pair of triangles and, of its offcuts, four side leaves.
  */
 public final class ConcertinaFan implements Structure {
 
@@ -30,20 +30,29 @@ public final class ConcertinaFan implements Structure {
     /** How many steps there are. */
     public static final Choice STEPS = Choice.count("steps", "Steps", "how many faces carry leaves", 2, 6, 4);
     /** Which way round the side leaves stand. */
-    public static final Choice LEAVES = Choice.of("leaves", "Side leaves", "their right angle outwards, or inwards",
-            new Choice.Alternative("square", "square"), new Choice.Alternative("steep", "steep"));
+    public static final Choice LEAVES = Choice.of(
+            "leaves",
+            "Side leaves",
+            "their right angle outwards, or inwards",
+            new Choice.Alternative("square", "square"),
+            new Choice.Alternative("steep", "steep"));
 
     @Override
     public Title title() {
-        return new Title("concertina-fan", "Fan on a concertina",
+        return new Title(
+                "concertina-fan",
+                "Fan on a concertina",
                 "Shallow steps, each with three pointed leaves, that spread like a fan.",
                 "Festive table cards; uses every offcut.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width().ofPieces("Card base"), Parameter.height().ofPieces("Triangle", "Left leaf", "Right leaf"),
-                Parameter.of(STEP, "Step", "how deep and high each step is"), Parameter.of(LEAF, "Triangle", "across the large triangles", "Triangle"));
+        return List.of(
+                Parameter.width().ofPieces("Card base"),
+                Parameter.height().ofPieces("Triangle", "Left leaf", "Right leaf"),
+                Parameter.of(STEP, "Step", "how deep and high each step is"),
+                Parameter.of(LEAF, "Triangle", "across the large triangles", "Triangle"));
     }
 
     @Override
@@ -57,9 +66,24 @@ public final class ConcertinaFan implements Structure {
         String overlap = "the leaves would lie on each other";
         return switch (parameter) {
             case Parameter.WIDTH -> Bounds.covering(leaf, overlap);
-            case Parameter.HEIGHT -> new Limits(measures.get(STEP).max(Bounds.NARROWEST), "the leaves would be lower than their steps", Bounds.LONGEST, Bounds.TOO_LONG);
-            case STEP -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, measures.get(Parameter.HEIGHT), "the leaves would be lower than their steps");
-            case LEAF -> new Limits(Bounds.NARROWEST.times(2), "so slim a triangle can't be cut cleanly", measures.get(Parameter.WIDTH), overlap);
+            case Parameter.HEIGHT ->
+                new Limits(
+                        measures.get(STEP).max(Bounds.NARROWEST),
+                        "the leaves would be lower than their steps",
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
+            case STEP ->
+                new Limits(
+                        Bounds.NARROWEST,
+                        Bounds.TOO_NARROW,
+                        measures.get(Parameter.HEIGHT),
+                        "the leaves would be lower than their steps");
+            case LEAF ->
+                new Limits(
+                        Bounds.NARROWEST.times(2),
+                        "so slim a triangle can't be cut cleanly",
+                        measures.get(Parameter.WIDTH),
+                        overlap);
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -75,7 +99,10 @@ public final class ConcertinaFan implements Structure {
         Strip strip = Strip.ofHeight("Card base", width);
         int steps = measures.count(STEPS);
         for (int i = 1; i <= steps; i++) {
-            strip.panel("Tread " + i, step).fold(Fold.VALLEY).panel("Face " + i, step).fold(Fold.MOUNTAIN);
+            strip.panel("Tread " + i, step)
+                    .fold(Fold.VALLEY)
+                    .panel("Face " + i, step)
+                    .fold(Fold.MOUNTAIN);
         }
         boolean square = measures.isChosen(LEAVES, "square");
         Spot foot = new Spot(half, Length.ZERO);
@@ -97,20 +124,36 @@ public final class ConcertinaFan implements Structure {
     }
 
     private static void glue(List<Piece> pieces, List<Join> joins, Piece leaf, String face, Spot on, Spot glued) {
-        joins.add(Join.of(new PanelRef(0, face), Side.FACE, new PanelRef(pieces.size(), leaf.name()), Side.BACK, new Attachment(on, glued, -90)));
+        joins.add(Join.of(
+                new PanelRef(0, face),
+                Side.FACE,
+                new PanelRef(pieces.size(), leaf.name()),
+                Side.BACK,
+                new Attachment(on, glued, -90)));
         pieces.add(leaf);
     }
 
     private static Piece triangle(String name, Spot a, Spot b, Spot c) {
-        Spot middle = new Spot(Length.ofUnits((a.x().units() + b.x().units() + c.x().units()) / 3), Length.ofUnits((a.y().units() + b.y().units() + c.y().units()) / 3));
+        Spot middle = new Spot(
+                Length.ofUnits((a.x().units() + b.x().units() + c.x().units()) / 3),
+                Length.ofUnits((a.y().units() + b.y().units() + c.y().units()) / 3));
         return new Piece(name, List.of(a, b, c), List.of(), List.of(), List.of(new PanelName(middle, name)));
     }
 
-    /** Steps a quarter as high as the fan, triangles of five sevenths of the width, as 1 in and 5 of 7 × 4 (common practice, no source). */
+    /**
+     * Steps a quarter as high as the fan, triangles of five sevenths of the width, as 1 in and 5 of 7 × 4 (common
+     * practice, no source).
+     */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        Length step = ruler.nearest(finished.height().dividedBy(4)).length().max(ruler.above(Bounds.NARROWEST).length());
-        return Measures.of(finished).with(STEP, step).with(LEAF, ruler.nearest(finished.width().times(5).dividedBy(7)).length());
+        Length step = ruler.nearest(finished.height().dividedBy(4))
+                .length()
+                .max(ruler.above(Bounds.NARROWEST).length());
+        return Measures.of(finished)
+                .with(STEP, step)
+                .with(
+                        LEAF,
+                        ruler.nearest(finished.width().times(5).dividedBy(7)).length());
     }
 
     @Override

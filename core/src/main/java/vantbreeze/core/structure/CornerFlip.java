@@ -25,14 +25,18 @@ public final class CornerFlip implements Structure {
 
     @Override
     public Title title() {
-        return new Title("corner-flip", "Corner flip",
+        return new Title(
+                "corner-flip",
+                "Corner flip",
                 "A side fold whose top corner turns over on a diagonal and shows a square of the other side.",
                 "Quick cards in double-sided paper.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Back"), Parameter.height(),
+        return List.of(
+                Parameter.width("Back"),
+                Parameter.height(),
                 Parameter.of(SQUARE, "Square", "the side of the square that is turned over"),
                 Parameter.of(MARGIN, "Margin", "from the turned square to each edge"));
     }
@@ -47,11 +51,21 @@ public final class CornerFlip implements Structure {
         String offTheCover = "the diagonal would run off the cover";
         return switch (parameter) {
             case Parameter.WIDTH -> Bounds.widthBeside(reach, offTheCover);
-            case Parameter.HEIGHT -> new Limits(reach.plus(Bounds.NARROWEST), offTheCover, Bounds.LONGEST, Bounds.TOO_LONG);
-            case SQUARE -> new Limits(margin.plus(Bounds.NARROWEST), "the slits would have no length",
-                    width.min(height).minus(margin).minus(Bounds.NARROWEST), offTheCover);
-            case MARGIN -> new Limits(Length.ofMillimetres(6), "the fold beside the slits would tear",
-                    square.minus(Bounds.NARROWEST).min(width.min(height).minus(square).minus(Bounds.NARROWEST)), "the slits would have no length or the diagonal run off the cover");
+            case Parameter.HEIGHT ->
+                new Limits(reach.plus(Bounds.NARROWEST), offTheCover, Bounds.LONGEST, Bounds.TOO_LONG);
+            case SQUARE ->
+                new Limits(
+                        margin.plus(Bounds.NARROWEST),
+                        "the slits would have no length",
+                        width.min(height).minus(margin).minus(Bounds.NARROWEST),
+                        offTheCover);
+            case MARGIN ->
+                new Limits(
+                        Length.ofMillimetres(6),
+                        "the fold beside the slits would tear",
+                        square.minus(Bounds.NARROWEST)
+                                .min(width.min(height).minus(square).minus(Bounds.NARROWEST)),
+                        "the slits would have no length or the diagonal run off the cover");
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -67,24 +81,38 @@ public final class CornerFlip implements Structure {
         Spot elbow = new Spot(edge.minus(square), head.minus(square));
         Spot lowSlit = new Spot(edge.minus(margin), head.minus(square));
         Length zero = Length.ZERO;
-        return Assembly.of(new Piece("Card base",
+        return Assembly.of(new Piece(
+                "Card base",
                 List.of(new Spot(zero, zero), new Spot(edge, zero), new Spot(edge, head), new Spot(zero, head)),
-                List.of(new Crease(new Stretch(new Spot(width, zero), new Spot(width, head)), Fold.VALLEY),
-                        new Crease(new Stretch(new Spot(edge.minus(square).minus(margin), head), highSlit), Fold.MOUNTAIN),
-                        new Crease(new Stretch(lowSlit, new Spot(edge, head.minus(square).minus(margin))), Fold.MOUNTAIN)),
+                List.of(
+                        new Crease(new Stretch(new Spot(width, zero), new Spot(width, head)), Fold.VALLEY),
+                        new Crease(
+                                new Stretch(new Spot(edge.minus(square).minus(margin), head), highSlit), Fold.MOUNTAIN),
+                        new Crease(
+                                new Stretch(
+                                        lowSlit,
+                                        new Spot(edge, head.minus(square).minus(margin))),
+                                Fold.MOUNTAIN)),
                 List.of(new Stretch(highSlit, elbow), new Stretch(elbow, lowSlit)),
-                List.of(new PanelName(new Spot(width.dividedBy(2), head.dividedBy(2)), "Back"),
+                List.of(
+                        new PanelName(new Spot(width.dividedBy(2), head.dividedBy(2)), "Back"),
                         new PanelName(new Spot(width.plus(margin.dividedBy(4)), margin.dividedBy(4)), "Cover"),
-                        new PanelName(new Spot(edge.minus(square.dividedBy(2)), head.minus(square.dividedBy(2))), "Corner"))));
+                        new PanelName(
+                                new Spot(edge.minus(square.dividedBy(2)), head.minus(square.dividedBy(2))),
+                                "Corner"))));
     }
 
-    /** A square a little over half the shorter side, as 3 of 4¼ × 5½ (common practice, no source), and a margin of a fifth of it. */
+    /**
+     * A square a little over half the shorter side, as 3 of 4¼ × 5½ (common practice, no source), and a margin of a
+     * fifth of it.
+     */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length square = ruler.below(finished.shortSide().times(3).dividedBy(5)).length();
         Length margin = ruler.nearest(square.dividedBy(5)).length().max(Length.ofMillimetres(6));
         return Measures.of(finished)
-                .with(SQUARE, square).with(MARGIN, ruler.above(margin).length());
+                .with(SQUARE, square)
+                .with(MARGIN, ruler.above(margin).length());
     }
 
     @Override

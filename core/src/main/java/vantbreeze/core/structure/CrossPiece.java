@@ -41,8 +41,14 @@ record CrossPiece(String word) {
      * @param width how wide the glue is
      * @param height how high
      */
-    static Join glued(String on, Side side, String end, Spot at, Length foot, Length from, Length width, Length height) {
-        return Join.of(new PanelRef(0, on), side, new PanelRef(1, end), Side.BACK, Attachment.at(at, new Spot(foot, Length.ZERO)))
+    static Join glued(
+            String on, Side side, String end, Spot at, Length foot, Length from, Length width, Length height) {
+        return Join.of(
+                        new PanelRef(0, on),
+                        side,
+                        new PanelRef(1, end),
+                        Side.BACK,
+                        Attachment.at(at, new Spot(foot, Length.ZERO)))
                 .onlyOn(Patch.of(from, at.y(), width, height));
     }
 }

@@ -29,16 +29,21 @@ public final class DoubleOpening implements Structure {
 
     @Override
     public Title title() {
-        return new Title("double-opening", "Double opening",
+        return new Title(
+                "double-opening",
+                "Double opening",
                 "A short flap with a folded square on it lies over the cover: the flap opens first, then the cover.",
                 "Thank-you cards with a second message, tied with a ribbon.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Back", "Cover"), Parameter.height(),
+        return List.of(
+                Parameter.width("Back", "Cover"),
+                Parameter.height(),
                 Parameter.of(FLAP, "Short flap", "how far it reaches over the cover", "Short flap"),
-                Parameter.of(SQUARE, "Square", "the side of the folded square", "Square back", "Square front").ofPieces("Square"));
+                Parameter.of(SQUARE, "Square", "the side of the folded square", "Square back", "Square front")
+                        .ofPieces("Square"));
     }
 
     @Override
@@ -50,9 +55,20 @@ public final class DoubleOpening implements Structure {
         return switch (parameter) {
             case Parameter.WIDTH -> Bounds.covering(flap.plus(half), pokes);
             case Parameter.HEIGHT -> Bounds.covering(square, pokes);
-            case FLAP -> new Limits(half.max(Bounds.NARROWEST), pokes, measures.get(Parameter.WIDTH).minus(half), pokes);
-            case SQUARE -> new Limits(Bounds.NARROWEST.times(2), "a smaller square can't be folded cleanly",
-                    measures.get(Parameter.HEIGHT).min(flap.times(2)).min(measures.get(Parameter.WIDTH).minus(flap).times(2)), pokes);
+            case FLAP ->
+                new Limits(
+                        half.max(Bounds.NARROWEST),
+                        pokes,
+                        measures.get(Parameter.WIDTH).minus(half),
+                        pokes);
+            case SQUARE ->
+                new Limits(
+                        Bounds.NARROWEST.times(2),
+                        "a smaller square can't be folded cleanly",
+                        measures.get(Parameter.HEIGHT)
+                                .min(flap.times(2))
+                                .min(measures.get(Parameter.WIDTH).minus(flap).times(2)),
+                        pokes);
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -63,12 +79,28 @@ public final class DoubleOpening implements Structure {
         Length height = measures.get(Parameter.HEIGHT);
         Length square = measures.get(SQUARE);
         Length half = square.dividedBy(2);
-        Piece base = Strip.ofHeight("Card base", height).panel("Cover", width).fold(Fold.VALLEY)
-                .panel("Back", width).fold(Fold.VALLEY).panel("Short flap", measures.get(FLAP)).piece();
-        Piece folded = Strip.ofHeight("Square", square).panel("Square front", square).fold(Fold.VALLEY).panel("Square back", square).piece();
-        return new Assembly(List.of(base, folded), List.of(
-                Join.of(new PanelRef(0, "Short flap"), Side.BACK, new PanelRef(1, "Square back"), Side.BACK,
-                        Attachment.at(new Spot(base.cutSize().width(), height.dividedBy(2)), new Spot(square.plus(half), half)))))
+        Piece base = Strip.ofHeight("Card base", height)
+                .panel("Cover", width)
+                .fold(Fold.VALLEY)
+                .panel("Back", width)
+                .fold(Fold.VALLEY)
+                .panel("Short flap", measures.get(FLAP))
+                .piece();
+        Piece folded = Strip.ofHeight("Square", square)
+                .panel("Square front", square)
+                .fold(Fold.VALLEY)
+                .panel("Square back", square)
+                .piece();
+        return new Assembly(
+                        List.of(base, folded),
+                        List.of(Join.of(
+                                new PanelRef(0, "Short flap"),
+                                Side.BACK,
+                                new PanelRef(1, "Square back"),
+                                Side.BACK,
+                                Attachment.at(
+                                        new Spot(base.cutSize().width(), height.dividedBy(2)),
+                                        new Spot(square.plus(half), half)))))
                 .laid(new Over(new PanelRef(0, "Short flap"), new PanelRef(0, "Cover")));
     }
 
@@ -76,15 +108,22 @@ public final class DoubleOpening implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length flap = ruler.nearest(finished.width().dividedBy(3)).length();
-        Length most = finished.height().dividedBy(2).min(flap.times(2)).min(finished.width().minus(flap).times(2));
-        return Measures.of(finished).with(FLAP, flap).with(SQUARE, ruler.below(most).length());
+        Length most = finished.height()
+                .dividedBy(2)
+                .min(flap.times(2))
+                .min(finished.width().minus(flap).times(2));
+        return Measures.of(finished)
+                .with(FLAP, flap)
+                .with(SQUARE, ruler.below(most).length());
     }
 
     /** The cover closes first, then the flap with its square folded shut. */
     @Override
     public List<Station> stations(Measures measures) {
-        return List.of(new Station("Open", opened(measures)),
-                new Station("Cover shut", Pose.closed().but("Short flap", "Back", 0)), new Station("Closed", closed(measures)));
+        return List.of(
+                new Station("Open", opened(measures)),
+                new Station("Cover shut", Pose.closed().but("Short flap", "Back", 0)),
+                new Station("Closed", closed(measures)));
     }
 
     @Override

@@ -22,18 +22,23 @@ public final class DoubleZFold implements Structure {
 
     /** How much of each end of the band is glued: ½ in holds, common practice, no source. */
     private static final Length GLUE = Length.ofMillimetres(10);
+
     private static final CrossPiece ACROSS = new CrossPiece("band");
 
     @Override
     public Title title() {
-        return new Title("double-z-fold", "Double Z-fold",
+        return new Title(
+                "double-z-fold",
+                "Double Z-fold",
                 "A Z-fold crossed by a band that folds the other way, so that the front opens from both sides.",
                 "A Z-fold with a surprise across it, for names and dates.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Back", "Band front"), Parameter.height(),
+        return List.of(
+                Parameter.width("Back", "Band front"),
+                Parameter.height(),
                 Parameter.of(BAND, "Band", "how high the band is").ofPieces("Band"));
     }
 
@@ -56,19 +61,36 @@ public final class DoubleZFold implements Structure {
         Length foot = height.minus(band).dividedBy(2);
         Length end = width.plus(leg).plus(leg);
         Spot left = new Spot(Length.ZERO, foot);
-        Piece base = Strip.ofHeight("Card base", height).panel("Leg", leg).fold(Fold.MOUNTAIN)
-                .panel("Second leg", leg).fold(Fold.VALLEY).panel("Back", width).piece();
-        Piece across = Strip.ofHeight("Band", band).panel("Band front", width).fold(Fold.MOUNTAIN)
-                .panel("Band middle", leg).fold(Fold.VALLEY).panel("Band end", leg).piece();
-        return new Assembly(List.of(base, across), List.of(
-                CrossPiece.glued("Leg", Side.FACE, "Band front", left, Length.ZERO, Length.ZERO, GLUE, band),
-                CrossPiece.glued("Back", Side.FACE, "Band end", left, Length.ZERO, end.minus(GLUE), GLUE, band)));
+        Piece base = Strip.ofHeight("Card base", height)
+                .panel("Leg", leg)
+                .fold(Fold.MOUNTAIN)
+                .panel("Second leg", leg)
+                .fold(Fold.VALLEY)
+                .panel("Back", width)
+                .piece();
+        Piece across = Strip.ofHeight("Band", band)
+                .panel("Band front", width)
+                .fold(Fold.MOUNTAIN)
+                .panel("Band middle", leg)
+                .fold(Fold.VALLEY)
+                .panel("Band end", leg)
+                .piece();
+        return new Assembly(
+                List.of(base, across),
+                List.of(
+                        CrossPiece.glued("Leg", Side.FACE, "Band front", left, Length.ZERO, Length.ZERO, GLUE, band),
+                        CrossPiece.glued(
+                                "Back", Side.FACE, "Band end", left, Length.ZERO, end.minus(GLUE), GLUE, band)));
     }
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         return Measures.of(finished)
-                .with(BAND, ruler.nearest(finished.height().times(5).dividedBy(17)).length().max(Bounds.NARROWEST));
+                .with(
+                        BAND,
+                        ruler.nearest(finished.height().times(5).dividedBy(17))
+                                .length()
+                                .max(Bounds.NARROWEST));
     }
 
     @Override

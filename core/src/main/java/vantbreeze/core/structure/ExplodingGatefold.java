@@ -18,10 +18,10 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /**
- * Exploding gatefold: a gatefold and an insert of the same size, scored like it and along both diagonals of each
- * half. The card is square: at other proportions the six creases at each crossing still meet both theorems, but the
- * corners that are tucked in meet on the way, and beyond √3 to 1 have no order in which they can lie (found with the
- * fold engine).
+ * Exploding gatefold: a gatefold and an insert of the same size, scored like it and along both diagonals of each half.
+ * The card is square: at other proportions the six creases at each crossing still meet both theorems, but the corners
+ * that are tucked in meet on the way, and beyond √3 to 1 have no order in which they can lie (found with the fold
+ * engine).
  */
 public final class ExplodingGatefold implements Structure {
 
@@ -33,7 +33,9 @@ public final class ExplodingGatefold implements Structure {
 
     @Override
     public Title title() {
-        return new Title("exploding-gatefold", "Exploding gatefold",
+        return new Title(
+                "exploding-gatefold",
+                "Exploding gatefold",
                 "A gatefold whose insert bursts open with it and lays a square on its corner in the middle.",
                 "A reveal, for those who like folding paper.");
     }
@@ -46,8 +48,12 @@ public final class ExplodingGatefold implements Structure {
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
-            case Parameter.WIDTH, Parameter.HEIGHT -> new Limits(Bounds.NARROWEST.times(4),
-                    "the slanted panels would be too narrow to fold cleanly", Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.WIDTH, Parameter.HEIGHT ->
+                new Limits(
+                        Bounds.NARROWEST.times(4),
+                        "the slanted panels would be too narrow to fold cleanly",
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -57,13 +63,30 @@ public final class ExplodingGatefold implements Structure {
         Length width = measures.get(Parameter.WIDTH);
         Length height = measures.get(Parameter.HEIGHT);
         Length flap = width.dividedBy(2);
-        Piece base = Strip.ofHeight("Card base", height).panel("Left flap", flap).fold(Fold.VALLEY)
-                .panel("Back", width).fold(Fold.VALLEY).panel("Right flap", flap).piece();
+        Piece base = Strip.ofHeight("Card base", height)
+                .panel("Left flap", flap)
+                .fold(Fold.VALLEY)
+                .panel("Back", width)
+                .fold(Fold.VALLEY)
+                .panel("Right flap", flap)
+                .piece();
         Attachment onTop = Attachment.at(new Spot(Length.ZERO, Length.ZERO), new Spot(Length.ZERO, Length.ZERO));
-        return new Assembly(List.of(base, insert(width, height)), List.of(
-                Join.of(new PanelRef(0, "Back"), Side.FACE, new PanelRef(1, "Square"), Side.BACK, onTop),
-                Join.of(new PanelRef(0, "Left flap"), Side.FACE, new PanelRef(1, "Left triangle"), Side.BACK, onTop),
-                Join.of(new PanelRef(0, "Right flap"), Side.FACE, new PanelRef(1, "Right triangle"), Side.BACK, onTop)));
+        return new Assembly(
+                List.of(base, insert(width, height)),
+                List.of(
+                        Join.of(new PanelRef(0, "Back"), Side.FACE, new PanelRef(1, "Square"), Side.BACK, onTop),
+                        Join.of(
+                                new PanelRef(0, "Left flap"),
+                                Side.FACE,
+                                new PanelRef(1, "Left triangle"),
+                                Side.BACK,
+                                onTop),
+                        Join.of(
+                                new PanelRef(0, "Right flap"),
+                                Side.FACE,
+                                new PanelRef(1, "Right triangle"),
+                                Side.BACK,
+                                onTop)));
     }
 
     private static Piece insert(Length width, Length height) {
@@ -71,11 +94,17 @@ public final class ExplodingGatefold implements Structure {
         Length end = width.plus(flap.times(2));
         Length right = flap.plus(width);
         Length zero = Length.ZERO;
-        return new Piece("Insert", List.of(new Spot(zero, zero), new Spot(end, zero), new Spot(end, height), new Spot(zero, height)),
-                List.of(crease(Fold.MOUNTAIN, flap, zero, flap, height), crease(Fold.MOUNTAIN, right, zero, right, height),
+        return new Piece(
+                "Insert",
+                List.of(new Spot(zero, zero), new Spot(end, zero), new Spot(end, height), new Spot(zero, height)),
+                List.of(
+                        crease(Fold.MOUNTAIN, flap, zero, flap, height),
+                                crease(Fold.MOUNTAIN, right, zero, right, height),
                         crease(Fold.VALLEY, zero, zero, width, height), crease(Fold.VALLEY, zero, height, width, zero),
                         crease(Fold.VALLEY, width, zero, end, height), crease(Fold.VALLEY, width, height, end, zero)),
-                List.of(), List.of(new PanelName(new Spot(width, height.dividedBy(2)), "Square"),
+                List.of(),
+                List.of(
+                        new PanelName(new Spot(width, height.dividedBy(2)), "Square"),
                         new PanelName(new Spot(flap.dividedBy(8), height.dividedBy(2)), "Left triangle"),
                         new PanelName(new Spot(end.minus(flap.dividedBy(8)), height.dividedBy(2)), "Right triangle")));
     }

@@ -7,7 +7,6 @@ import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Join;
-import vantbreeze.core.fold.Over;
 import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Pose;
@@ -34,23 +33,32 @@ public final class FloatingBook implements Structure {
     /** Id of the length of the arch over the book. */
     public static final String ARCH = "arch";
     /** Whether an arch spans the book. */
-    public static final Choice OVER = Choice.of("over", "Over the book", "nothing, or an arch of acetate",
-            new Choice.Alternative("nothing", "nothing"), new Choice.Alternative("acetate", "acetate arch"));
+    public static final Choice OVER = Choice.of(
+            "over",
+            "Over the book",
+            "nothing, or an arch of acetate",
+            new Choice.Alternative("nothing", "nothing"),
+            new Choice.Alternative("acetate", "acetate arch"));
 
     private static final int ARCH_PARTS = 8;
     private static final Length TAB = Length.ofInches(0, 1, 4);
 
     @Override
     public Title title() {
-        return new Title("floating-book", "Floating book",
+        return new Title(
+                "floating-book",
+                "Floating book",
                 "An open book floats above its base on two struts that press down flat.",
                 "Verses and photographs that lie on a table and rise from it.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Base"), Parameter.height().ofPieces("Base"),
-                Parameter.of(STRUT, "Strut panel", "half the height at which the book floats", "Left foot", "Right foot"),
+        return List.of(
+                Parameter.width("Base"),
+                Parameter.height().ofPieces("Base"),
+                Parameter.of(
+                        STRUT, "Strut panel", "half the height at which the book floats", "Left foot", "Right foot"),
                 Parameter.of(PAGE, "Page", "across each page of the book", "Left page", "Right page"),
                 Parameter.of(BOOK, "Book", "up the book").ofPieces("Book"),
                 Parameter.of(ARCH, "Arch", "along the acetate").when(OVER, "acetate"));
@@ -68,13 +76,29 @@ public final class FloatingBook implements Structure {
         Length page = measures.get(PAGE);
         String pokes = "it would poke out of the base";
         return switch (parameter) {
-            case Parameter.WIDTH -> new Limits(strut.times(4).max(page.times(2)), pokes, Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.WIDTH ->
+                new Limits(strut.times(4).max(page.times(2)), pokes, Bounds.LONGEST, Bounds.TOO_LONG);
             case Parameter.HEIGHT -> Bounds.covering(measures.get(BOOK), "the book would poke out of the base");
-            case STRUT -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, half.dividedBy(2).min(page), "the struts would poke out from under the book");
-            case PAGE -> new Limits(strut.max(Bounds.NARROWEST), "the strut would poke out from under the page", half, pokes);
-            case BOOK -> Bounds.part(Bounds.NARROWEST, measures.get(Parameter.HEIGHT), Length.ZERO, "the book would poke out of the base");
-            case ARCH -> new Limits(page.times(2).plus(Length.ofMillimetres(2)), "an arch is longer than what it spans",
-                    half.plus(page), "pressed flat, it would poke out of the base");
+            case STRUT ->
+                new Limits(
+                        Bounds.NARROWEST,
+                        Bounds.TOO_NARROW,
+                        half.dividedBy(2).min(page),
+                        "the struts would poke out from under the book");
+            case PAGE ->
+                new Limits(strut.max(Bounds.NARROWEST), "the strut would poke out from under the page", half, pokes);
+            case BOOK ->
+                Bounds.part(
+                        Bounds.NARROWEST,
+                        measures.get(Parameter.HEIGHT),
+                        Length.ZERO,
+                        "the book would poke out of the base");
+            case ARCH ->
+                new Limits(
+                        page.times(2).plus(Length.ofMillimetres(2)),
+                        "an arch is longer than what it spans",
+                        half.plus(page),
+                        "pressed flat, it would poke out of the base");
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -88,37 +112,77 @@ public final class FloatingBook implements Structure {
         Length centre = measures.get(Parameter.WIDTH).dividedBy(2);
         Length middle = measures.get(Parameter.HEIGHT).dividedBy(2);
         Length half = high.dividedBy(2);
-        Piece base = Strip.ofHeight("Base", measures.get(Parameter.HEIGHT)).panel("Base", measures.get(Parameter.WIDTH)).piece();
-        Piece left = Strip.ofHeight("Left strut", high).panel("Left top", strut).fold(Fold.VALLEY).panel("Left upper wall", strut)
-                .fold(Fold.VALLEY).panel("Left lower wall", strut).fold(Fold.VALLEY).panel("Left foot", strut).piece();
-        Piece right = Strip.ofHeight("Right strut", high).panel("Right foot", strut).fold(Fold.VALLEY).panel("Right lower wall", strut)
-                .fold(Fold.VALLEY).panel("Right upper wall", strut).fold(Fold.VALLEY).panel("Right top", strut).piece();
-        Piece pages = Strip.ofHeight("Book", book).panel("Left page", page).fold(Fold.VALLEY).panel("Right page", page).piece();
+        Piece base = Strip.ofHeight("Base", measures.get(Parameter.HEIGHT))
+                .panel("Base", measures.get(Parameter.WIDTH))
+                .piece();
+        Piece left = Strip.ofHeight("Left strut", high)
+                .panel("Left top", strut)
+                .fold(Fold.VALLEY)
+                .panel("Left upper wall", strut)
+                .fold(Fold.VALLEY)
+                .panel("Left lower wall", strut)
+                .fold(Fold.VALLEY)
+                .panel("Left foot", strut)
+                .piece();
+        Piece right = Strip.ofHeight("Right strut", high)
+                .panel("Right foot", strut)
+                .fold(Fold.VALLEY)
+                .panel("Right lower wall", strut)
+                .fold(Fold.VALLEY)
+                .panel("Right upper wall", strut)
+                .fold(Fold.VALLEY)
+                .panel("Right top", strut)
+                .piece();
+        Piece pages = Strip.ofHeight("Book", book)
+                .panel("Left page", page)
+                .fold(Fold.VALLEY)
+                .panel("Right page", page)
+                .piece();
         Length end = strut.times(4);
         Spot spine = new Spot(page, book.dividedBy(2));
         List<Piece> pieces = new ArrayList<>(List.of(base, left, right, pages));
         List<Join> joins = new ArrayList<>(List.of(
-                foot(1, "Left foot", new Spot(centre, middle), new Spot(end, half)), foot(2, "Right foot", new Spot(centre, middle), new Spot(Length.ZERO, half)),
-                Join.of(new PanelRef(1, "Left top"), Side.BACK, new PanelRef(3, "Left page"), Side.BACK, Attachment.at(new Spot(Length.ZERO, half), spine)),
-                Join.of(new PanelRef(2, "Right top"), Side.BACK, new PanelRef(3, "Right page"), Side.BACK, Attachment.at(new Spot(end, half), spine))));
+                foot(1, "Left foot", new Spot(centre, middle), new Spot(end, half)),
+                foot(2, "Right foot", new Spot(centre, middle), new Spot(Length.ZERO, half)),
+                Join.of(
+                        new PanelRef(1, "Left top"),
+                        Side.BACK,
+                        new PanelRef(3, "Left page"),
+                        Side.BACK,
+                        Attachment.at(new Spot(Length.ZERO, half), spine)),
+                Join.of(
+                        new PanelRef(2, "Right top"),
+                        Side.BACK,
+                        new PanelRef(3, "Right page"),
+                        Side.BACK,
+                        Attachment.at(new Spot(end, half), spine))));
         if (measures.isChosen(OVER, "acetate")) {
             pieces.add(arch(measures));
-            joins.add(Join.of(new PanelRef(3, "Left page"), Side.BACK, new PanelRef(4, "Arch tab"), Side.BACK,
+            joins.add(Join.of(
+                    new PanelRef(3, "Left page"),
+                    Side.BACK,
+                    new PanelRef(4, "Arch tab"),
+                    Side.BACK,
                     Attachment.at(new Spot(Length.ZERO, book.dividedBy(4)), new Spot(TAB, Length.ZERO))));
         }
         return new Assembly(pieces, joins);
     }
 
     private static Join foot(int piece, String name, Spot on, Spot glued) {
-        return Join.of(new PanelRef(0, "Base"), Side.FACE, new PanelRef(piece, name), Side.BACK, Attachment.at(on, glued));
+        return Join.of(
+                new PanelRef(0, "Base"), Side.FACE, new PanelRef(piece, name), Side.BACK, Attachment.at(on, glued));
     }
 
     /** Scored only for its tabs; between them it bends. */
     private static Piece arch(Measures measures) {
-        Strip strip = Strip.ofHeight("Arch", measures.get(BOOK).dividedBy(2)).panel("Arch tab", TAB).fold(Fold.MOUNTAIN);
+        Strip strip = Strip.ofHeight("Arch", measures.get(BOOK).dividedBy(2))
+                .panel("Arch tab", TAB)
+                .fold(Fold.MOUNTAIN);
         for (int part = 1; part <= ARCH_PARTS; part++) {
             Length done = measures.get(ARCH).times(part - 1).dividedBy(ARCH_PARTS);
-            strip.panel("Arch " + part, measures.get(ARCH).times(part).dividedBy(ARCH_PARTS).minus(done))
+            strip.panel(
+                            "Arch " + part,
+                            measures.get(ARCH).times(part).dividedBy(ARCH_PARTS).minus(done))
                     .fold(part < ARCH_PARTS ? Fold.BEND : Fold.MOUNTAIN);
         }
         return strip.panel("Far tab", TAB).piece();
@@ -134,7 +198,9 @@ public final class FloatingBook implements Structure {
     @Override
     public Pose opened(Measures measures) {
         Pose pose = feet(Pose.closed(), 90, 0).but("Left page", "Right page", 0);
-        double bend = bend(measures.get(ARCH).millimetres() / ARCH_PARTS, 2 * measures.get(PAGE).millimetres());
+        double bend = bend(
+                measures.get(ARCH).millimetres() / ARCH_PARTS,
+                2 * measures.get(PAGE).millimetres());
         double rise = bend * (ARCH_PARTS - 1) / 2;
         pose = pose.but("Arch tab", "Arch 1", rise - 180).but("Arch " + ARCH_PARTS, "Far tab", rise - 180);
         for (int part = 1; part < ARCH_PARTS; part++) {
@@ -145,7 +211,8 @@ public final class FloatingBook implements Structure {
 
     private static Pose feet(Pose pose, double ends, double middle) {
         for (String side : List.of("Left", "Right")) {
-            pose = pose.but(side + " foot", side + " lower wall", ends).but(side + " lower wall", side + " upper wall", middle)
+            pose = pose.but(side + " foot", side + " lower wall", ends)
+                    .but(side + " lower wall", side + " upper wall", middle)
                     .but(side + " upper wall", side + " top", ends);
         }
         return pose;
@@ -158,7 +225,8 @@ public final class FloatingBook implements Structure {
         for (int i = 0; i < 60; i++) {
             double turn = (low + high) / 2;
             double reach = IntStream.range(0, ARCH_PARTS)
-                    .mapToDouble(part -> chord * Math.cos(Math.toRadians((part - (ARCH_PARTS - 1) / 2.0) * turn))).sum();
+                    .mapToDouble(part -> chord * Math.cos(Math.toRadians((part - (ARCH_PARTS - 1) / 2.0) * turn)))
+                    .sum();
             low = reach > span ? turn : low;
             high = reach > span ? high : turn;
         }
@@ -171,8 +239,11 @@ public final class FloatingBook implements Structure {
         Length strut = ruler.below(finished.width().dividedBy(6)).length();
         Length page = ruler.below(finished.width().times(2).dividedBy(5)).length();
         Length arch = ruler.below(finished.width().dividedBy(2).plus(page)).length();
-        return Measures.of(finished).with(STRUT, strut).with(PAGE, page)
-                .with(BOOK, ruler.below(finished.height().times(4).dividedBy(5)).length()).with(ARCH, arch);
+        return Measures.of(finished)
+                .with(STRUT, strut)
+                .with(PAGE, page)
+                .with(BOOK, ruler.below(finished.height().times(4).dividedBy(5)).length())
+                .with(ARCH, arch);
     }
 
     @Override

@@ -15,29 +15,37 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /**
- * Fold-back gate: a strip three times the finished width, its outer thirds folded back on themselves (common practice, no
- * source). Where the sheet is too short for it, the fronts are pieced: cut apart and glued behind the wings.
+ * Fold-back gate: a strip three times the finished width, its outer thirds folded back on themselves (common practice,
+ * no source). Where the sheet is too short for it, the fronts are pieced: cut apart and glued behind the wings.
  */
 public final class FoldBackGate implements Structure {
 
     /** Id of how far pieced fronts are glued behind the wings. */
     public static final String OVERLAP = "overlap";
     /** How it is made. */
-    public static final Choice MADE = Choice.of(Choice.MADE, "Made of", "one strip, or with its fronts pieced on",
-            new Choice.Alternative("one", "one strip"), new Choice.Alternative("pieced", "pieced fronts"));
+    public static final Choice MADE = Choice.of(
+            Choice.MADE,
+            "Made of",
+            "one strip, or with its fronts pieced on",
+            new Choice.Alternative("one", "one strip"),
+            new Choice.Alternative("pieced", "pieced fronts"));
 
     @Override
     public Title title() {
-        return new Title("fold-back-gate", "Fold-back gate",
+        return new Title(
+                "fold-back-gate",
+                "Fold-back gate",
                 "A gate whose wings fold in and back on themselves, so that its folds meet in the middle of the front.",
                 "Pictures in four parts, and cards with three fronts.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Back"),
+        return List.of(
+                Parameter.width("Back"),
                 Parameter.height(),
-                Parameter.of(OVERLAP, "Overlap", "how far each front is glued on", "Left overlap", "Right overlap").when(MADE, "pieced"));
+                Parameter.of(OVERLAP, "Overlap", "how far each front is glued on", "Left overlap", "Right overlap")
+                        .when(MADE, "pieced"));
     }
 
     @Override
@@ -50,8 +58,12 @@ public final class FoldBackGate implements Structure {
         return switch (parameter) {
             case Parameter.WIDTH -> Bounds.widthBeside(Bounds.NARROWEST, Bounds.TOO_NARROW);
             case Parameter.HEIGHT -> Bounds.height();
-            case OVERLAP -> new Limits(Length.ofInches(0, 1, 2), "a piecing of less than half an inch does not hold",
-                    measures.get(Parameter.WIDTH).dividedBy(2), "it would be wider than the wing it is glued behind");
+            case OVERLAP ->
+                new Limits(
+                        Length.ofInches(0, 1, 2),
+                        "a piecing of less than half an inch does not hold",
+                        measures.get(Parameter.WIDTH).dividedBy(2),
+                        "it would be wider than the wing it is glued behind");
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -64,23 +76,50 @@ public final class FoldBackGate implements Structure {
             return pieced(width, half, measures.get(Parameter.HEIGHT), measures.get(OVERLAP));
         }
         return Assembly.of(Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
-                .panel("Left wing, front", half).fold(Fold.MOUNTAIN).panel("Left wing", half).fold(Fold.VALLEY)
-                .panel("Back", width).fold(Fold.VALLEY)
-                .panel("Right wing", half).fold(Fold.MOUNTAIN).panel("Right wing, front", half).piece());
+                .panel("Left wing, front", half)
+                .fold(Fold.MOUNTAIN)
+                .panel("Left wing", half)
+                .fold(Fold.VALLEY)
+                .panel("Back", width)
+                .fold(Fold.VALLEY)
+                .panel("Right wing", half)
+                .fold(Fold.MOUNTAIN)
+                .panel("Right wing, front", half)
+                .piece());
     }
 
     private static Assembly pieced(Length width, Length half, Length height, Length overlap) {
-        Piece base = Strip.ofHeight("Card base", height).panel("Left wing", half).fold(Fold.VALLEY)
-                .panel("Back", width).fold(Fold.VALLEY).panel("Right wing", half).piece();
-        Piece left = Strip.ofHeight("Left front", height).panel("Left wing, front", half).fold(Fold.MOUNTAIN).panel("Left overlap", overlap).piece();
-        Piece right = Strip.ofHeight("Right front", height).panel("Right overlap", overlap).fold(Fold.MOUNTAIN).panel("Right wing, front", half).piece();
-        return new Assembly(List.of(base, left, right), List.of(
-                behind("Left wing", Length.ZERO, 1, "Left overlap", half), behind("Right wing", width.times(2), 2, "Right overlap", overlap)));
+        Piece base = Strip.ofHeight("Card base", height)
+                .panel("Left wing", half)
+                .fold(Fold.VALLEY)
+                .panel("Back", width)
+                .fold(Fold.VALLEY)
+                .panel("Right wing", half)
+                .piece();
+        Piece left = Strip.ofHeight("Left front", height)
+                .panel("Left wing, front", half)
+                .fold(Fold.MOUNTAIN)
+                .panel("Left overlap", overlap)
+                .piece();
+        Piece right = Strip.ofHeight("Right front", height)
+                .panel("Right overlap", overlap)
+                .fold(Fold.MOUNTAIN)
+                .panel("Right wing, front", half)
+                .piece();
+        return new Assembly(
+                List.of(base, left, right),
+                List.of(
+                        behind("Left wing", Length.ZERO, 1, "Left overlap", half),
+                        behind("Right wing", width.times(2), 2, "Right overlap", overlap)));
     }
 
     /** An overlap glued behind a wing, its fold on the wing's edge. */
     private static Join behind(String wing, Length edge, int piece, String overlap, Length fold) {
-        return Join.of(new PanelRef(0, wing), Side.BACK, new PanelRef(piece, overlap), Side.FACE,
+        return Join.of(
+                new PanelRef(0, wing),
+                Side.BACK,
+                new PanelRef(piece, overlap),
+                Side.FACE,
                 Attachment.at(new Spot(edge, Length.ZERO), new Spot(fold, Length.ZERO)));
     }
 

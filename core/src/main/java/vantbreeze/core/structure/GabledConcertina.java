@@ -28,14 +28,18 @@ public final class GabledConcertina implements Structure {
 
     @Override
     public Title title() {
-        return new Title("gabled-concertina", "Gabled concertina",
+        return new Title(
+                "gabled-concertina",
+                "Gabled concertina",
                 "Four panels whose ends fold inside along slanted scores, so that they stand in gables.",
                 "Rows of houses, mountains, crowns; quick to make and needs no glue.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Panel 1", "Panel 2", "Panel 3", "Panel 4"), Parameter.height(),
+        return List.of(
+                Parameter.width("Panel 1", "Panel 2", "Panel 3", "Panel 4"),
+                Parameter.height(),
                 Parameter.of(GABLE, "Gable", "from the edge down to the points"));
     }
 
@@ -44,14 +48,25 @@ public final class GabledConcertina implements Structure {
         Length gable = measures.get(GABLE);
         return switch (parameter) {
             case Parameter.WIDTH -> Bounds.covering(gable, POKES);
-            case Parameter.HEIGHT -> new Limits(gable.times(2).plus(Bounds.NARROWEST), "head and foot would meet", Bounds.LONGEST, Bounds.TOO_LONG);
-            case GABLE -> gable(measures.get(Parameter.WIDTH), measures.get(Parameter.HEIGHT).minus(Bounds.NARROWEST).dividedBy(2));
+            case Parameter.HEIGHT ->
+                new Limits(
+                        gable.times(2).plus(Bounds.NARROWEST),
+                        "head and foot would meet",
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
+            case GABLE ->
+                gable(
+                        measures.get(Parameter.WIDTH),
+                        measures.get(Parameter.HEIGHT).minus(Bounds.NARROWEST).dividedBy(2));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
 
     private static Limits gable(Length width, Length half) {
-        return new Limits(Length.ofMillimetres(5), "so narrow an end does not stay folded in", width.min(half),
+        return new Limits(
+                Length.ofMillimetres(5),
+                "so narrow an end does not stay folded in",
+                width.min(half),
                 half.isShorterThan(width) ? "head and foot would meet" : POKES);
     }
 

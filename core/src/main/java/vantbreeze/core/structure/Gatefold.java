@@ -16,14 +16,17 @@ public final class Gatefold implements Structure {
 
     @Override
     public Title title() {
-        return new Title("gatefold", "Gatefold",
+        return new Title(
+                "gatefold",
+                "Gatefold",
                 "A back and two flaps that meet in the middle of the front and open like a gate.",
                 "Announcements and weddings; easy to close with a band.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Back"),
+        return List.of(
+                Parameter.width("Back"),
                 Parameter.height(),
                 Parameter.of(FLAP, "Flap", "each half of the front", "Left flap", "Right flap"));
     }
@@ -31,11 +34,21 @@ public final class Gatefold implements Structure {
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
-            case Parameter.WIDTH -> measures.isHalfTheWidth(FLAP) ? Bounds.widthBeside(Bounds.NARROWEST, Bounds.TOO_NARROW)
-                    : new Limits(measures.get(FLAP).times(2), "the flaps would lie on each other", Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.WIDTH ->
+                measures.isHalfTheWidth(FLAP)
+                        ? Bounds.widthBeside(Bounds.NARROWEST, Bounds.TOO_NARROW)
+                        : new Limits(
+                                measures.get(FLAP).times(2),
+                                "the flaps would lie on each other",
+                                Bounds.LONGEST,
+                                Bounds.TOO_LONG);
             case Parameter.HEIGHT -> Bounds.height();
-            case FLAP -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, measures.get(Parameter.WIDTH).dividedBy(2),
-                    "the flaps would lie on each other");
+            case FLAP ->
+                new Limits(
+                        Bounds.NARROWEST,
+                        Bounds.TOO_NARROW,
+                        measures.get(Parameter.WIDTH).dividedBy(2),
+                        "the flaps would lie on each other");
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -49,9 +62,12 @@ public final class Gatefold implements Structure {
     @Override
     public Assembly assemble(Measures measures) {
         return Assembly.of(Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
-                .panel("Left flap", measures.get(FLAP)).fold(Fold.VALLEY)
-                .panel("Back", measures.get(Parameter.WIDTH)).fold(Fold.VALLEY)
-                .panel("Right flap", measures.get(FLAP)).piece());
+                .panel("Left flap", measures.get(FLAP))
+                .fold(Fold.VALLEY)
+                .panel("Back", measures.get(Parameter.WIDTH))
+                .fold(Fold.VALLEY)
+                .panel("Right flap", measures.get(FLAP))
+                .piece());
     }
 
     /** The flaps should meet with a hair between them (common practice, no source). */
@@ -59,14 +75,15 @@ public final class Gatefold implements Structure {
     public List<Advice> advice(Measures measures) {
         Length half = measures.get(Parameter.WIDTH).dividedBy(2);
         Length gap = half.minus(measures.get(FLAP)).times(2);
-        return gap.isLongerThan(Length.ofInches(0, 1, 16)) ? List.of(new Advice(FLAP, half,
-                "The flaps do not meet: a gap of %s is left between them.", List.of(gap))) : List.of();
+        return gap.isLongerThan(Length.ofInches(0, 1, 16))
+                ? List.of(new Advice(
+                        FLAP, half, "The flaps do not meet: a gap of %s is left between them.", List.of(gap)))
+                : List.of();
     }
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return Measures.of(finished)
-                .with(FLAP, finished.width().dividedBy(2));
+        return Measures.of(finished).with(FLAP, finished.width().dividedBy(2));
     }
 
     @Override

@@ -32,25 +32,38 @@ public final class GraduatedSilhouettes implements Structure {
 
     /** The shortest hinge that holds: ¼ in, as for a tab; common practice, no source. */
     private static final Length HINGE = Bounds.LEAST_TAB;
+
     private static final Length LEAST_FALL = Length.ofMillimetres(2);
 
     /** The outlines of the house, or an SVG path. */
     static Choice outline() {
-        return new Choice("outline", "Outline", "one of these, or an SVG path of your own", List.of(
-                new Choice.Alternative("arch", "arch"), new Choice.Alternative("gable", "gable"), new Choice.Alternative("egg", "egg"),
-                new Choice.Alternative("bottle", "bottle"), new Choice.Alternative("heart", "heart")), true);
+        return new Choice(
+                "outline",
+                "Outline",
+                "one of these, or an SVG path of your own",
+                List.of(
+                        new Choice.Alternative("arch", "arch"),
+                        new Choice.Alternative("gable", "gable"),
+                        new Choice.Alternative("egg", "egg"),
+                        new Choice.Alternative("bottle", "bottle"),
+                        new Choice.Alternative("heart", "heart")),
+                true);
     }
 
     @Override
     public Title title() {
-        return new Title("graduated-silhouettes", "Graduated silhouettes",
+        return new Title(
+                "graduated-silhouettes",
+                "Graduated silhouettes",
                 "A row of outlines, each smaller than the last, folded one behind the other.",
                 "Families of anything: houses, eggs, bottles; standing rows for windowsills.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Outline 1"), Parameter.height(),
+        return List.of(
+                Parameter.width("Outline 1"),
+                Parameter.height(),
                 Parameter.of(FALL, "Fall", "how much lower each outline is"));
     }
 
@@ -65,12 +78,19 @@ public final class GraduatedSilhouettes implements Structure {
         return switch (parameter) {
             case Parameter.WIDTH -> Bounds.widthBeside(Bounds.NARROWEST.times(2), Bounds.TOO_NARROW);
             case Parameter.HEIGHT -> new Limits(leastHeight(measures), hinge, Bounds.LONGEST, Bounds.TOO_LONG);
-            case FALL -> new Limits(LEAST_FALL, "the outlines would hardly differ", mostFall(measures, measures.get(Parameter.HEIGHT)), hinge);
+            case FALL ->
+                new Limits(
+                        LEAST_FALL,
+                        "the outlines would hardly differ",
+                        mostFall(measures, measures.get(Parameter.HEIGHT)),
+                        hinge);
             default -> throw Bounds.unknown(this, parameter);
         };
     }
 
-    /** The last hinge runs from where the last outline but one begins to run straight to where the last one ceases to. */
+    /**
+     * The last hinge runs from where the last outline but one begins to run straight to where the last one ceases to.
+     */
     private static Length mostFall(Measures measures, Length height) {
         int steps = measures.count(COUNT) - 1;
         Silhouette outline = Silhouettes.find(measures.chosen(OUTLINE));
@@ -103,8 +123,10 @@ public final class GraduatedSilhouettes implements Structure {
         List<PanelName> names = new ArrayList<>();
         Length left = Length.ZERO;
         for (int i = 0; i < count; i++) {
-            Length height = measures.get(Parameter.HEIGHT).minus(measures.get(FALL).times(i));
-            Length half = Length.nearest(measures.get(Parameter.WIDTH).millimetres() / 2 * height.millimetres() / whole);
+            Length height =
+                    measures.get(Parameter.HEIGHT).minus(measures.get(FALL).times(i));
+            Length half =
+                    Length.nearest(measures.get(Parameter.WIDTH).millimetres() / 2 * height.millimetres() / whole);
             Length axis = left.plus(half);
             append(below, reversed(outline.below()), axis, half.negated(), height);
             append(below, outline.below(), axis, half, height);
@@ -114,7 +136,10 @@ public final class GraduatedSilhouettes implements Structure {
             left = axis.plus(half);
             if (i + 1 < count) {
                 Length next = height.minus(measures.get(FALL));
-                creases.add(new Crease(new Stretch(new Spot(left, at(outline.runFrom(), height)), new Spot(left, at(outline.runTo(), next))),
+                creases.add(new Crease(
+                        new Stretch(
+                                new Spot(left, at(outline.runFrom(), height)),
+                                new Spot(left, at(outline.runTo(), next))),
                         i % 2 == 0 ? Fold.VALLEY : Fold.MOUNTAIN));
             }
         }
@@ -143,7 +168,9 @@ public final class GraduatedSilhouettes implements Structure {
     /** Each outline four fifths to nine tenths of the last. */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        Length fall = ruler.nearest(finished.height().dividedBy(12)).length().max(ruler.above(LEAST_FALL).length());
+        Length fall = ruler.nearest(finished.height().dividedBy(12))
+                .length()
+                .max(ruler.above(LEAST_FALL).length());
         return Measures.of(finished).with(FALL, fall);
     }
 

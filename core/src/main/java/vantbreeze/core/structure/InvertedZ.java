@@ -41,14 +41,19 @@ public final class InvertedZ implements Structure {
 
     @Override
     public Title title() {
-        return new Title("inverted-z", "Inverted Z",
+        return new Title(
+                "inverted-z",
+                "Inverted Z",
                 "A Z-fold whose middle folds elsewhere: a box opens behind a frame as the card stands.",
                 "Shadow boxes and windows with something in them.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width(), Parameter.height(), Parameter.of(LEG, "Leg", "the panel on the front"),
+        return List.of(
+                Parameter.width(),
+                Parameter.height(),
+                Parameter.of(LEG, "Leg", "the panel on the front"),
                 Parameter.of(SHIFT, "Shift", "how much farther on the middle folds"),
                 Parameter.of(WINDOW, "Middle", "how high the part between the slits is"));
     }
@@ -60,26 +65,56 @@ public final class InvertedZ implements Structure {
         String pokes = "the middle would poke out of the closed card";
         Length edges = Bounds.NARROWEST.times(2);
         return switch (parameter) {
-            case Parameter.WIDTH -> new Limits(leg.plus(shift).plus(Bounds.NARROWEST), pokes, Bounds.LONGEST, Bounds.TOO_LONG);
-            case Parameter.HEIGHT -> new Limits(measures.get(WINDOW).plus(edges), "no frame would be left above and below", Bounds.LONGEST, Bounds.TOO_LONG);
-            case LEG -> new Limits(shift.max(Bounds.NARROWEST), "the slits would run off the second leg", measures.get(Parameter.WIDTH).minus(shift).minus(Bounds.NARROWEST), pokes);
-            case SHIFT -> new Limits(Length.ofMillimetres(5), "the middle would hardly differ from the frame",
-                    leg.min(measures.get(Parameter.WIDTH).minus(leg).minus(Bounds.NARROWEST)), pokes);
-            case WINDOW -> Bounds.part(Bounds.NARROWEST, measures.get(Parameter.HEIGHT), edges, "no frame would be left above and below");
+            case Parameter.WIDTH ->
+                new Limits(leg.plus(shift).plus(Bounds.NARROWEST), pokes, Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.HEIGHT ->
+                new Limits(
+                        measures.get(WINDOW).plus(edges),
+                        "no frame would be left above and below",
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
+            case LEG ->
+                new Limits(
+                        shift.max(Bounds.NARROWEST),
+                        "the slits would run off the second leg",
+                        measures.get(Parameter.WIDTH).minus(shift).minus(Bounds.NARROWEST),
+                        pokes);
+            case SHIFT ->
+                new Limits(
+                        Length.ofMillimetres(5),
+                        "the middle would hardly differ from the frame",
+                        leg.min(measures.get(Parameter.WIDTH).minus(leg).minus(Bounds.NARROWEST)),
+                        pokes);
+            case WINDOW ->
+                Bounds.part(
+                        Bounds.NARROWEST,
+                        measures.get(Parameter.HEIGHT),
+                        edges,
+                        "no frame would be left above and below");
             default -> throw Bounds.unknown(this, parameter);
         };
     }
 
     @Override
     public Assembly assemble(Measures measures) {
-        return Assembly.of(piece(measures, second.computeIfAbsent(List.of(measures.get(LEG), measures.get(SHIFT)), key -> solved(measures))));
+        return Assembly.of(piece(
+                measures,
+                second.computeIfAbsent(List.of(measures.get(LEG), measures.get(SHIFT)), key -> solved(measures))));
     }
 
-    /** The inner second score at which the card closes, found by the engine from a start in the middle of where it can be. */
+    /**
+     * The inner second score at which the card closes, found by the engine from a start in the middle of where it can
+     * be.
+     */
     private static Length solved(Measures measures) {
         Length guess = measures.get(LEG).times(2).plus(measures.get(SHIFT).dividedBy(2));
-        var found = MissingMeasure.solve(second -> FoldGraph.of(Assembly.of(piece(measures, Length.nearest(second[0])))), Pose.closed(), guess.millimetres());
-        return found instanceof MissingMeasure.Outcome.Found measure ? Length.nearest(measure.values().get(0)) : guess;
+        var found = MissingMeasure.solve(
+                second -> FoldGraph.of(Assembly.of(piece(measures, Length.nearest(second[0])))),
+                Pose.closed(),
+                guess.millimetres());
+        return found instanceof MissingMeasure.Outcome.Found measure
+                ? Length.nearest(measure.values().get(0))
+                : guess;
     }
 
     private static Piece piece(Measures measures, Length second) {
@@ -91,23 +126,32 @@ public final class InvertedZ implements Structure {
         Length end = leg.times(2).plus(measures.get(Parameter.WIDTH));
         Length outer = leg.times(2);
         Length middle = height.dividedBy(2);
-        return new Piece("Card base", Patch.sheet(end, height), List.of(
-                Lines.score(leg, Length.ZERO, low, Fold.MOUNTAIN), Lines.score(outer, Length.ZERO, low, Fold.VALLEY),
-                Lines.score(first, low, high, Fold.MOUNTAIN), Lines.score(second, low, high, Fold.VALLEY),
-                Lines.score(leg, high, height, Fold.MOUNTAIN), Lines.score(outer, high, height, Fold.VALLEY)),
-                List.of(Lines.level(leg, outer.max(second), low), Lines.level(leg, outer.max(second), high)), List.of(
-                new PanelName(new Spot(leg.dividedBy(2), middle), "Leg"),
-                new PanelName(new Spot(end.minus(Length.ofMillimetres(1)), middle), "Back"),
-                new PanelName(new Spot(first.plus(second).dividedBy(2), middle), "Window"),
-                new PanelName(new Spot(leg.plus(outer).dividedBy(2), low.dividedBy(2)), "Second leg, foot"),
-                new PanelName(new Spot(leg.plus(outer).dividedBy(2), height.minus(low.dividedBy(2))), "Second leg, head")));
+        return new Piece(
+                "Card base",
+                Patch.sheet(end, height),
+                List.of(
+                        Lines.score(leg, Length.ZERO, low, Fold.MOUNTAIN),
+                                Lines.score(outer, Length.ZERO, low, Fold.VALLEY),
+                        Lines.score(first, low, high, Fold.MOUNTAIN), Lines.score(second, low, high, Fold.VALLEY),
+                        Lines.score(leg, high, height, Fold.MOUNTAIN), Lines.score(outer, high, height, Fold.VALLEY)),
+                List.of(Lines.level(leg, outer.max(second), low), Lines.level(leg, outer.max(second), high)),
+                List.of(
+                        new PanelName(new Spot(leg.dividedBy(2), middle), "Leg"),
+                        new PanelName(new Spot(end.minus(Length.ofMillimetres(1)), middle), "Back"),
+                        new PanelName(new Spot(first.plus(second).dividedBy(2), middle), "Window"),
+                        new PanelName(new Spot(leg.plus(outer).dividedBy(2), low.dividedBy(2)), "Second leg, foot"),
+                        new PanelName(
+                                new Spot(leg.plus(outer).dividedBy(2), height.minus(low.dividedBy(2))),
+                                "Second leg, head")));
     }
 
     /** A leg of half the width, the middle shifted by a third of it and half as high as the card. */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length leg = ruler.below(finished.width().dividedBy(2)).length();
-        return Measures.of(finished).with(LEG, leg).with(SHIFT, ruler.nearest(leg.dividedBy(3)).length())
+        return Measures.of(finished)
+                .with(LEG, leg)
+                .with(SHIFT, ruler.nearest(leg.dividedBy(3)).length())
                 .with(WINDOW, ruler.nearest(finished.height().dividedBy(2)).length());
     }
 

@@ -17,13 +17,18 @@ public record Limits(Length least, String leastBecause, Length most, String most
         return !length.isShorterThan(least) && !length.isLongerThan(most);
     }
 
-    /** {@code length} if it is allowed; otherwise the mark of {@code ruler} next to the limit it is beyond, or where none is allowed the limit. */
+    /**
+     * {@code length} if it is allowed; otherwise the mark of {@code ruler} next to the limit it is beyond, or where
+     * none is allowed the limit.
+     */
     public Length nearest(Length length, Ruler ruler) {
         if (allow(length)) {
             return length;
         }
         Length limit = length.isLongerThan(most) ? most : least;
-        Length mark = length.isLongerThan(most) ? ruler.below(most).length() : ruler.above(least).length();
+        Length mark = length.isLongerThan(most)
+                ? ruler.below(most).length()
+                : ruler.above(least).length();
         return allow(mark) ? mark : limit;
     }
 }

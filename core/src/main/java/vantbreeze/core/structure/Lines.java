@@ -9,7 +9,7 @@ import vantbreeze.core.length.Length;
 /** Lines straight up and straight across a sheet. */
 final class Lines {
 
-    private Lines() { }
+    private Lines() {}
 
     /** A score straight up at {@code x}, from {@code low} to {@code high}. */
     static Crease score(Length x, Length low, Length high, Fold fold) {

@@ -62,10 +62,14 @@ public record Measures(Map<String, Length> byId, Map<String, String> choices) {
         return get(part).equals(get(Parameter.WIDTH).dividedBy(2));
     }
 
-    /** One measure changed; a part that was half the finished width stays half of it, one of its own size is left alone. */
+    /**
+     * One measure changed; a part that was half the finished width stays half of it, one of its own size is left alone.
+     */
     Measures changedKeepingHalf(String parameter, Length length, String part) {
         Measures after = with(parameter, length);
-        return parameter.equals(Parameter.WIDTH) && isHalfTheWidth(part) ? after.with(part, length.dividedBy(2)) : after;
+        return parameter.equals(Parameter.WIDTH) && isHalfTheWidth(part)
+                ? after.with(part, length.dividedBy(2))
+                : after;
     }
 
     /** The same with one measure changed. */

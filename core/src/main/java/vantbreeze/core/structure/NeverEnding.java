@@ -19,8 +19,8 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /**
- * Never-ending card: four equal pieces twice as long as wide, two upright and two across them, glued at the four
- * corner squares. It turns inside out through four faces, each of which lies flat.
+ * Never-ending card: four equal pieces twice as long as wide, two upright and two across them, glued at the four corner
+ * squares. It turns inside out through four faces, each of which lies flat.
  */
 public final class NeverEnding implements Structure {
 
@@ -29,7 +29,9 @@ public final class NeverEnding implements Structure {
 
     @Override
     public Title title() {
-        return new Title("never-ending", "Never-ending card",
+        return new Title(
+                "never-ending",
+                "Never-ending card",
                 "Four pieces glued at their corners turn inside out through four faces.",
                 "Stories in four pictures; a toy as much as a card.");
     }
@@ -42,7 +44,8 @@ public final class NeverEnding implements Structure {
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
-            case Parameter.WIDTH, Parameter.HEIGHT -> new Limits(Bounds.NARROWEST.times(4), Bounds.TOO_NARROW, Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.WIDTH, Parameter.HEIGHT ->
+                new Limits(Bounds.NARROWEST.times(4), Bounds.TOO_NARROW, Bounds.LONGEST, Bounds.TOO_LONG);
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -58,18 +61,29 @@ public final class NeverEnding implements Structure {
         Length side = measures.get(Parameter.WIDTH);
         Length half = side.dividedBy(2);
         Length zero = Length.ZERO;
-        return new Assembly(List.of(piece("Left", side), piece("Right", side), piece("Foot", side), piece("Head", side)), List.of(
-                across(0, "Left 1", 2, "Foot 2", zero, zero, half, zero), across(0, "Left 5", 3, "Head 1", zero, side, zero, zero),
-                across(1, "Right 2", 2, "Foot 6", half, zero, half, side), across(1, "Right 6", 3, "Head 5", half, side, zero, side)));
+        return new Assembly(
+                List.of(piece("Left", side), piece("Right", side), piece("Foot", side), piece("Head", side)),
+                List.of(
+                        across(0, "Left 1", 2, "Foot 2", zero, zero, half, zero),
+                                across(0, "Left 5", 3, "Head 1", zero, side, zero, zero),
+                        across(1, "Right 2", 2, "Foot 6", half, zero, half, side),
+                                across(1, "Right 6", 3, "Head 5", half, side, zero, side)));
     }
 
     /** Laid on an upright piece, turned by a quarter. */
-    private static Join across(int on, String onPanel, int glued, String gluedPanel, Length x, Length y, Length fromX, Length fromY) {
-        return Join.of(new PanelRef(on, onPanel), Side.FACE, new PanelRef(glued, gluedPanel), Side.BACK,
+    private static Join across(
+            int on, String onPanel, int glued, String gluedPanel, Length x, Length y, Length fromX, Length fromY) {
+        return Join.of(
+                new PanelRef(on, onPanel),
+                Side.FACE,
+                new PanelRef(glued, gluedPanel),
+                Side.BACK,
                 new Attachment(new Spot(x, y), new Spot(fromX, fromY), -90));
     }
 
-    /** Scored down the middle and a quarter from each end; its panels are counted from the foot, left and right in turn. */
+    /**
+     * Scored down the middle and a quarter from each end; its panels are counted from the foot, left and right in turn.
+     */
     private static Piece piece(String name, Length length) {
         Length width = length.dividedBy(2);
         Length quarter = length.dividedBy(4);
@@ -79,10 +93,15 @@ public final class NeverEnding implements Structure {
             names.add(new PanelName(new Spot(quarter.dividedBy(2), y), name + " " + (2 * row + 1)));
             names.add(new PanelName(new Spot(quarter.dividedBy(2).times(3), y), name + " " + (2 * row + 2)));
         }
-        return new Piece(name, Patch.sheet(width, length), List.of(
-                score(new Spot(quarter, Length.ZERO), new Spot(quarter, length)),
-                score(new Spot(Length.ZERO, quarter), new Spot(width, quarter)),
-                score(new Spot(Length.ZERO, length.minus(quarter)), new Spot(width, length.minus(quarter)))), List.of(), names);
+        return new Piece(
+                name,
+                Patch.sheet(width, length),
+                List.of(
+                        score(new Spot(quarter, Length.ZERO), new Spot(quarter, length)),
+                        score(new Spot(Length.ZERO, quarter), new Spot(width, quarter)),
+                        score(new Spot(Length.ZERO, length.minus(quarter)), new Spot(width, length.minus(quarter)))),
+                List.of(),
+                names);
     }
 
     /** Every score is folded both ways in turn. */
@@ -98,7 +117,8 @@ public final class NeverEnding implements Structure {
 
     /**
      * From the fourth face back to the first, in which it is posted: on the second the front pieces' flaps are turned
-     * out, on the third the strips above and below are folded behind, on the fourth the back pieces' halves are turned out.
+     * out, on the third the strips above and below are folded behind, on the fourth the back pieces' halves are turned
+     * out.
      */
     @Override
     public List<Station> stations(Measures measures) {
@@ -112,8 +132,11 @@ public final class NeverEnding implements Structure {
             }
         }
         Pose fourth = lengthwise(third, UPRIGHT, 180, -180);
-        return List.of(new Station("Fourth face", fourth), new Station("Third face", third),
-                new Station("Second face", second), new Station("First face", first));
+        return List.of(
+                new Station("Fourth face", fourth),
+                new Station("Third face", third),
+                new Station("Second face", second),
+                new Station("First face", first));
     }
 
     @Override
@@ -124,7 +147,9 @@ public final class NeverEnding implements Structure {
     /** The scores down the middle of {@code pieces}, in their middle and at their ends. */
     private static Pose lengthwise(Pose pose, List<String> pieces, double middle, double ends) {
         for (String piece : pieces) {
-            pose = pose.but(piece + " 1", piece + " 2", ends).but(piece + " 3", piece + " 4", middle).but(piece + " 5", piece + " 6", ends);
+            pose = pose.but(piece + " 1", piece + " 2", ends)
+                    .but(piece + " 3", piece + " 4", middle)
+                    .but(piece + " 5", piece + " 6", ends);
         }
         return pose;
     }

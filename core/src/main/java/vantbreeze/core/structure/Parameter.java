@@ -12,10 +12,11 @@ import java.util.List;
  * @param pieces names of the pieces whose height it is
  * @param with what must be chosen for it to be asked, or null
  */
-public record Parameter(String id, String label, String meaning, List<String> panels, List<String> pieces, Wanted with) {
+public record Parameter(
+        String id, String label, String meaning, List<String> panels, List<String> pieces, Wanted with) {
 
     /** Some alternatives of a choice. */
-    public record Wanted(Choice choice, List<String> alternatives) { }
+    public record Wanted(Choice choice, List<String> alternatives) {}
 
     /** Id of the finished width, which every structure has. */
     public static final String WIDTH = "width";

@@ -7,11 +7,15 @@ import vantbreeze.core.length.Length;
 /** Upright rectangles on a sheet, as outlines of pieces and of glue. */
 final class Patch {
 
-    private Patch() { }
+    private Patch() {}
 
     /** The corners of a rectangle whose lower left corner is at {@code x}, {@code y}. */
     static List<Spot> of(Length x, Length y, Length width, Length height) {
-        return List.of(new Spot(x, y), new Spot(x.plus(width), y), new Spot(x.plus(width), y.plus(height)), new Spot(x, y.plus(height)));
+        return List.of(
+                new Spot(x, y),
+                new Spot(x.plus(width), y),
+                new Spot(x.plus(width), y.plus(height)),
+                new Spot(x, y.plus(height)));
     }
 
     /** The corners of a sheet of this size. */

@@ -28,26 +28,39 @@ public final class PillarCard implements Structure {
     /** Id of the side of the pillars. */
     public static final String PILLAR = "pillar";
     /** How it goes in the envelope. */
-    public static final Choice LIES = Choice.of("lies", "Closed", "pressed flat only, or folded in half besides",
-            new Choice.Alternative("half", "folded in half"), new Choice.Alternative("flat", "pressed flat"));
+    public static final Choice LIES = Choice.of(
+            "lies",
+            "Closed",
+            "pressed flat only, or folded in half besides",
+            new Choice.Alternative("half", "folded in half"),
+            new Choice.Alternative("flat", "pressed flat"));
     /** Whether there are two pillars or four. */
-    public static final Choice PILLARS = Choice.of("pillars", "Pillars", "two, or two pairs",
-            new Choice.Alternative("single", "single"), new Choice.Alternative("doubled", "doubled"));
+    public static final Choice PILLARS = Choice.of(
+            "pillars",
+            "Pillars",
+            "two, or two pairs",
+            new Choice.Alternative("single", "single"),
+            new Choice.Alternative("doubled", "doubled"));
 
     /** A panel that closes a tube loses about 1/16 in, common practice, no source. */
     private static final Length SLIVER = Length.ofInches(0, 1, 16);
+
     private static final Length TAB = Length.ofInches(0, 1, 2);
 
     @Override
     public Title title() {
-        return new Title("pillar-card", "Pillar card",
+        return new Title(
+                "pillar-card",
+                "Pillar card",
                 "Two square pillars hold a front and a back wall apart; it presses flat and folds in half.",
                 "Festive tables: it stands alone and is decorated all round.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width(), Parameter.height().ofPieces("Front strip", "Back strip"),
+        return List.of(
+                Parameter.width(),
+                Parameter.height().ofPieces("Front strip", "Back strip"),
                 Parameter.of(PILLAR, "Pillar", "the side of the square pillars"));
     }
 
@@ -64,7 +77,12 @@ public final class PillarCard implements Structure {
         return switch (parameter) {
             case Parameter.WIDTH -> new Limits(pillar.times(2L * sides), narrow, Bounds.LONGEST, Bounds.TOO_LONG);
             case Parameter.HEIGHT -> Bounds.height();
-            case PILLAR -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, measures.get(Parameter.WIDTH).dividedBy(2L * sides), narrow);
+            case PILLAR ->
+                new Limits(
+                        Bounds.NARROWEST,
+                        Bounds.TOO_NARROW,
+                        measures.get(Parameter.WIDTH).dividedBy(2L * sides),
+                        narrow);
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -72,7 +90,9 @@ public final class PillarCard implements Structure {
     private static Length wide(Measures measures) {
         Length width = measures.get(Parameter.WIDTH);
         Length pillar = measures.get(PILLAR);
-        return measures.isChosen(LIES, "half") ? width.minus(pillar) : width.dividedBy(2).minus(pillar);
+        return measures.isChosen(LIES, "half")
+                ? width.minus(pillar)
+                : width.dividedBy(2).minus(pillar);
     }
 
     @Override
@@ -81,13 +101,18 @@ public final class PillarCard implements Structure {
         Length pillar = measures.get(PILLAR);
         Length tab = TAB.min(pillar);
         Length tube = tab.plus(wide(measures).times(2));
-        List<Piece> pieces = new ArrayList<>(List.of(
-                strip("Front", "Right", measures, tab), strip("Back", "Left", measures, tab)));
-        List<Join> joins = new ArrayList<>(List.of(rolled(0, "Right", tube, pillar), rolled(1, "Left", tube, pillar),
-                tab(1, "Left", 0, "Front tab", tab, tube.plus(pillar.times(2))), tab(0, "Right", 1, "Back tab", tab, tube.plus(pillar.times(2)))));
+        List<Piece> pieces =
+                new ArrayList<>(List.of(strip("Front", "Right", measures, tab), strip("Back", "Left", measures, tab)));
+        List<Join> joins = new ArrayList<>(List.of(
+                rolled(0, "Right", tube, pillar),
+                rolled(1, "Left", tube, pillar),
+                tab(1, "Left", 0, "Front tab", tab, tube.plus(pillar.times(2))),
+                tab(0, "Right", 1, "Back tab", tab, tube.plus(pillar.times(2)))));
         if (measures.isChosen(PILLARS, "doubled")) {
-            pieces.add(tube(Strip.ofHeight("Right tube", height), "Right tube", pillar).piece());
-            pieces.add(tube(Strip.ofHeight("Left tube", height), "Left tube", pillar).piece());
+            pieces.add(tube(Strip.ofHeight("Right tube", height), "Right tube", pillar)
+                    .piece());
+            pieces.add(tube(Strip.ofHeight("Left tube", height), "Left tube", pillar)
+                    .piece());
             joins.add(rolled(2, "Right tube", Length.ZERO, pillar));
             joins.add(rolled(3, "Left tube", Length.ZERO, pillar));
             joins.add(backToBack(0, "Right 1", tube, 2, "Right tube 1", pillar));
@@ -97,9 +122,13 @@ public final class PillarCard implements Structure {
     }
 
     private static Piece strip(String name, String side, Measures measures, Length tab) {
-        Strip strip = Strip.ofHeight(name + " strip", measures.get(Parameter.HEIGHT)).panel(name + " tab", tab).fold(Fold.MOUNTAIN)
-                .panel(name + " wall, first half", wide(measures)).fold(name.equals("Front") ? Fold.VALLEY : Fold.MOUNTAIN)
-                .panel(name + " wall, second half", wide(measures)).fold(Fold.MOUNTAIN);
+        Strip strip = Strip.ofHeight(name + " strip", measures.get(Parameter.HEIGHT))
+                .panel(name + " tab", tab)
+                .fold(Fold.MOUNTAIN)
+                .panel(name + " wall, first half", wide(measures))
+                .fold(name.equals("Front") ? Fold.VALLEY : Fold.MOUNTAIN)
+                .panel(name + " wall, second half", wide(measures))
+                .fold(Fold.MOUNTAIN);
         return tube(strip, side, measures.get(PILLAR)).piece();
     }
 
@@ -112,26 +141,40 @@ public final class PillarCard implements Structure {
 
     /** The fifth panel lies behind the first. */
     private static Join rolled(int piece, String side, Length start, Length pillar) {
-        return Join.of(new PanelRef(piece, side + " 1"), Side.BACK, new PanelRef(piece, side + " 5"), Side.FACE,
+        return Join.of(
+                new PanelRef(piece, side + " 1"),
+                Side.BACK,
+                new PanelRef(piece, side + " 5"),
+                Side.FACE,
                 Attachment.at(new Spot(start, Length.ZERO), new Spot(start.plus(pillar.times(4)), Length.ZERO)));
     }
 
     /** A strip's tab lies on the third panel of the other's tube, their fold on that panel's first edge. */
     private static Join tab(int on, String side, int piece, String name, Length fold, Length edge) {
-        return Join.of(new PanelRef(on, side + " 3"), Side.FACE, new PanelRef(piece, name), Side.FACE,
+        return Join.of(
+                new PanelRef(on, side + " 3"),
+                Side.FACE,
+                new PanelRef(piece, name),
+                Side.FACE,
                 Attachment.at(new Spot(edge, Length.ZERO), new Spot(fold, Length.ZERO)));
     }
 
     private static Join backToBack(int on, String panel, Length start, int piece, String glued, Length pillar) {
-        return Join.of(new PanelRef(on, panel), Side.FACE, new PanelRef(piece, glued), Side.FACE,
+        return Join.of(
+                new PanelRef(on, panel),
+                Side.FACE,
+                new PanelRef(piece, glued),
+                Side.FACE,
                 Attachment.at(new Spot(start, Length.ZERO), new Spot(pillar, Length.ZERO)));
     }
 
     @Override
     public Pose closed(Measures measures) {
         Pose flat = flat();
-        return measures.isChosen(LIES, "half") ? flat.but("Front wall, first half", "Front wall, second half", 180)
-                .but("Back wall, first half", "Back wall, second half", -180) : flat;
+        return measures.isChosen(LIES, "half")
+                ? flat.but("Front wall, first half", "Front wall, second half", 180)
+                        .but("Back wall, first half", "Back wall, second half", -180)
+                : flat;
     }
 
     /** Pressed flat: each pillar's first and second, and third and fourth panels lie on one another. */
@@ -140,34 +183,43 @@ public final class PillarCard implements Structure {
         for (String side : List.of("Right", "Left", "Right tube", "Left tube")) {
             // the separate tube on the right presses flat the other way, or it would lie beyond its pillar
             double odd = side.equals("Right tube") ? 0 : -180;
-            pose = pose.but(side + " 1", side + " 2", odd).but(side + " 2", side + " 3", -180 - odd)
-                    .but(side + " 3", side + " 4", odd).but(side + " 4", side + " 5", -180 - odd);
+            pose = pose.but(side + " 1", side + " 2", odd)
+                    .but(side + " 2", side + " 3", -180 - odd)
+                    .but(side + " 3", side + " 4", odd)
+                    .but(side + " 4", side + " 5", -180 - odd);
         }
         return pose.but("Front wall, second half", "Right 1", 0).but("Back wall, second half", "Left 1", 0);
     }
 
     private static Pose walls(Pose pose) {
-        return pose.but("Front wall, first half", "Front wall, second half", 0).but("Back wall, first half", "Back wall, second half", 0);
+        return pose.but("Front wall, first half", "Front wall, second half", 0)
+                .but("Back wall, first half", "Back wall, second half", 0);
     }
 
     /** Standing, the pillars corner to corner between the walls. */
     @Override
     public Pose opened(Measures measures) {
-        return walls(Pose.partly(0.5)).but("Front tab", "Front wall, first half", -135).but("Back tab", "Back wall, first half", -135)
-                .but("Front wall, second half", "Right 1", -45).but("Back wall, second half", "Left 1", -45);
+        return walls(Pose.partly(0.5))
+                .but("Front tab", "Front wall, first half", -135)
+                .but("Back tab", "Back wall, first half", -135)
+                .but("Front wall, second half", "Right 1", -45)
+                .but("Back wall, second half", "Left 1", -45);
     }
 
     @Override
     public List<Station> stations(Measures measures) {
         Station standing = new Station("Standing", opened(measures));
         Station flat = new Station(measures.isChosen(LIES, "half") ? "Flat" : "Closed", flat());
-        return measures.isChosen(LIES, "half") ? List.of(standing, flat, new Station("Closed", closed(measures))) : List.of(standing, flat);
+        return measures.isChosen(LIES, "half")
+                ? List.of(standing, flat, new Station("Closed", closed(measures)))
+                : List.of(standing, flat);
     }
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length pillar = ruler.nearest(finished.width().dividedBy(5)).length();
-        return Measures.of(finished).with(PILLAR, pillar.max(ruler.above(Bounds.NARROWEST).length()));
+        return Measures.of(finished)
+                .with(PILLAR, pillar.max(ruler.above(Bounds.NARROWEST).length()));
     }
 
     @Override

@@ -32,8 +32,12 @@ public final class Pocket implements Structure {
     /** Id of the width of the seal. */
     public static final String SEAL = "seal";
     /** How the pocket is cut. */
-    public static final Choice CUT = Choice.of("cut", "Pocket", "its upper edge",
-            new Choice.Alternative("slanted", "slanted"), new Choice.Alternative("plain", "plain"));
+    public static final Choice CUT = Choice.of(
+            "cut",
+            "Pocket",
+            "its upper edge",
+            new Choice.Alternative("slanted", "slanted"),
+            new Choice.Alternative("plain", "plain"));
 
     /** Least room beside a gift card so that it goes in: 1/16 in; from memory. */
     private static final Length EASE = Length.ofInches(0, 1, 16);
@@ -46,15 +50,21 @@ public final class Pocket implements Structure {
 
     @Override
     public Title title() {
-        return new Title("pocket", "Pocket",
+        return new Title(
+                "pocket",
+                "Pocket",
                 "A folded pocket in a side fold, slanted or plain, that holds a gift card or a ticket.",
                 "Gifts of money and thanks to helpers.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Back", "Cover"), Parameter.height(), Parameter.of(BORDER, "Border", "round the pocket"),
-                Parameter.of(EDGE, "Edge", "how far up its side the pocket begins"), Parameter.of(SEAL, "Seal", "how wide its sealed edges are"));
+        return List.of(
+                Parameter.width("Back", "Cover"),
+                Parameter.height(),
+                Parameter.of(BORDER, "Border", "round the pocket"),
+                Parameter.of(EDGE, "Edge", "how far up its side the pocket begins"),
+                Parameter.of(SEAL, "Seal", "how wide its sealed edges are"));
     }
 
     @Override
@@ -72,12 +82,27 @@ public final class Pocket implements Structure {
         String noPocket = "nothing would go into the pocket";
         return switch (parameter) {
             case Parameter.WIDTH -> new Limits(borders.plus(inside), noPocket, Bounds.LONGEST, Bounds.TOO_LONG);
-            case Parameter.HEIGHT -> new Limits(borders.plus(measures.get(EDGE)), "the pocket's edge would begin above it", Bounds.LONGEST, Bounds.TOO_LONG);
-            case BORDER -> new Limits(Length.ZERO, "a pocket wider than the card would poke out",
-                    width.minus(inside).min(height.minus(measures.get(EDGE))).dividedBy(2), noPocket);
+            case Parameter.HEIGHT ->
+                new Limits(
+                        borders.plus(measures.get(EDGE)),
+                        "the pocket's edge would begin above it",
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
+            case BORDER ->
+                new Limits(
+                        Length.ZERO,
+                        "a pocket wider than the card would poke out",
+                        width.minus(inside)
+                                .min(height.minus(measures.get(EDGE)))
+                                .dividedBy(2),
+                        noPocket);
             case EDGE -> new Limits(inside, noPocket, height.minus(borders), "the pocket's edge would begin above it");
-            case SEAL -> new Limits(Length.ofMillimetres(3), "a narrower seal does not hold",
-                    measures.get(EDGE).min(width.minus(borders)).minus(Bounds.NARROWEST), noPocket);
+            case SEAL ->
+                new Limits(
+                        Length.ofMillimetres(3),
+                        "a narrower seal does not hold",
+                        measures.get(EDGE).min(width.minus(borders)).minus(Bounds.NARROWEST),
+                        noPocket);
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -95,26 +120,55 @@ public final class Pocket implements Structure {
         Length end = panel.times(3);
         boolean plain = measures.isChosen(CUT, "plain");
         Length atFold = plain ? edge : high;
-        List<Spot> outline = new ArrayList<>(List.of(new Spot(Length.ZERO, Length.ZERO), new Spot(end, Length.ZERO), new Spot(end, edge)));
+        List<Spot> outline = new ArrayList<>(
+                List.of(new Spot(Length.ZERO, Length.ZERO), new Spot(end, Length.ZERO), new Spot(end, edge)));
         if (plain) {
             outline.add(new Spot(fold, edge));
         }
         outline.add(new Spot(fold, high));
         outline.add(new Spot(Length.ZERO, high));
-        Piece base = Strip.ofHeight("Card base", height).panel("Cover", width).fold(Fold.VALLEY).panel("Back", width).piece();
+        Piece base = Strip.ofHeight("Card base", height)
+                .panel("Cover", width)
+                .fold(Fold.VALLEY)
+                .panel("Back", width)
+                .piece();
         Length low = Bounds.NARROWEST.dividedBy(2);
-        Piece pocket = new Piece("Pocket", outline, List.of(
-                Lines.score(panel, Length.ZERO, high, Fold.VALLEY), Lines.score(fold, Length.ZERO, atFold, Fold.VALLEY)), List.of(), List.of(
-                new PanelName(new Spot(panel.dividedBy(2), low), "Pocket cover"), new PanelName(new Spot(panel.plus(fold).dividedBy(2), low), "Pocket back"),
-                new PanelName(new Spot(end.minus(low), low), "Pocket front")));
+        Piece pocket = new Piece(
+                "Pocket",
+                outline,
+                List.of(
+                        Lines.score(panel, Length.ZERO, high, Fold.VALLEY),
+                        Lines.score(fold, Length.ZERO, atFold, Fold.VALLEY)),
+                List.of(),
+                List.of(
+                        new PanelName(new Spot(panel.dividedBy(2), low), "Pocket cover"),
+                        new PanelName(new Spot(panel.plus(fold).dividedBy(2), low), "Pocket back"),
+                        new PanelName(new Spot(end.minus(low), low), "Pocket front")));
         // sealed along the foot and the side away from the fold: on the middle panel that is its left side
-        List<Spot> sealed = List.of(new Spot(panel, Length.ZERO), new Spot(fold, Length.ZERO), new Spot(fold, seal),
-                new Spot(panel.plus(seal), seal), new Spot(panel.plus(seal), edge), new Spot(panel, edge));
-        return new Assembly(List.of(base, pocket), List.of(
-                Join.of(new PanelRef(0, "Back"), Side.FACE, new PanelRef(1, "Pocket back"), Side.BACK,
-                        Attachment.at(new Spot(width.plus(border), border), new Spot(panel, Length.ZERO))),
-                Join.of(new PanelRef(1, "Pocket back"), Side.FACE, new PanelRef(1, "Pocket front"), Side.FACE,
-                        Attachment.at(new Spot(panel, Length.ZERO), new Spot(end, Length.ZERO))).onlyOn(sealed)))
+        List<Spot> sealed = List.of(
+                new Spot(panel, Length.ZERO),
+                new Spot(fold, Length.ZERO),
+                new Spot(fold, seal),
+                new Spot(panel.plus(seal), seal),
+                new Spot(panel.plus(seal), edge),
+                new Spot(panel, edge));
+        return new Assembly(
+                        List.of(base, pocket),
+                        List.of(
+                                Join.of(
+                                        new PanelRef(0, "Back"),
+                                        Side.FACE,
+                                        new PanelRef(1, "Pocket back"),
+                                        Side.BACK,
+                                        Attachment.at(
+                                                new Spot(width.plus(border), border), new Spot(panel, Length.ZERO))),
+                                Join.of(
+                                                new PanelRef(1, "Pocket back"),
+                                                Side.FACE,
+                                                new PanelRef(1, "Pocket front"),
+                                                Side.FACE,
+                                                Attachment.at(new Spot(panel, Length.ZERO), new Spot(end, Length.ZERO)))
+                                        .onlyOn(sealed)))
                 .laid(new Over(new PanelRef(1, "Pocket cover"), new PanelRef(1, "Pocket front")));
     }
 
@@ -127,16 +181,26 @@ public final class Pocket implements Structure {
     /** The pocket is covered before the card is closed. */
     @Override
     public List<Station> stations(Measures measures) {
-        return List.of(new Station("Open", opened(measures)), new Station("Pocket shut", Pose.closed().but("Cover", "Back", 0)),
+        return List.of(
+                new Station("Open", opened(measures)),
+                new Station("Pocket shut", Pose.closed().but("Cover", "Back", 0)),
                 new Station("Closed", closed(measures)));
     }
 
-    /** A border of ⅛ in, the pocket's edge beginning at two fifths of its height, as 2 of 5¼ in (common practice, no source). */
+    /**
+     * A border of ⅛ in, the pocket's edge beginning at two fifths of its height, as 2 of 5¼ in (common practice, no
+     * source).
+     */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length border = ruler.nearest(Length.ofInches(0, 1, 8)).length();
-        Length edge = ruler.nearest(finished.height().minus(border.times(2)).times(8).dividedBy(21)).length();
-        return Measures.of(finished).with(BORDER, border).with(EDGE, edge).with(SEAL, ruler.above(Length.ofInches(0, 1, 4)).length());
+        Length edge = ruler.nearest(
+                        finished.height().minus(border.times(2)).times(8).dividedBy(21))
+                .length();
+        return Measures.of(finished)
+                .with(BORDER, border)
+                .with(EDGE, edge)
+                .with(SEAL, ruler.above(Length.ofInches(0, 1, 4)).length());
     }
 
     @Override
@@ -159,13 +223,30 @@ public final class Pocket implements Structure {
         boolean lying = !room.isShorterThan(ID1_LONG);
         boolean upright = !room.isShorterThan(ID1_SHORT) && !high.minus(seal).isShorterThan(ID1_LONG);
         if (!lying && !upright) {
-            Length needed = ID1_SHORT.plus(seal).plus(EASE).plus(measures.get(BORDER).times(2));
-            return List.of(room.isShorterThan(ID1_SHORT)
-                    ? new Advice(Parameter.WIDTH, needed, "A gift card of %s × %s (ISO/IEC 7810 ID-1) does not go in: beside the seal the pocket is %s wide.", List.of(ID1_LONG, ID1_SHORT, panel.minus(seal)))
-                    : new Advice(Parameter.HEIGHT, ID1_LONG.plus(seal).plus(measures.get(BORDER).times(2)), "A gift card put in upright stands %s above the pocket.", List.of(ID1_LONG.plus(seal).minus(high))));
+            Length needed =
+                    ID1_SHORT.plus(seal).plus(EASE).plus(measures.get(BORDER).times(2));
+            return List.of(
+                    room.isShorterThan(ID1_SHORT)
+                            ? new Advice(
+                                    Parameter.WIDTH,
+                                    needed,
+                                    "A gift card of %s × %s (ISO/IEC 7810 ID-1) does not go in: beside "
+                                            + "the seal the pocket is %s wide.",
+                                    List.of(ID1_LONG, ID1_SHORT, panel.minus(seal)))
+                            : new Advice(
+                                    Parameter.HEIGHT,
+                                    ID1_LONG.plus(seal)
+                                            .plus(measures.get(BORDER).times(2)),
+                                    "A gift card put in upright stands %s above the pocket.",
+                                    List.of(ID1_LONG.plus(seal).minus(high))));
         }
         Length top = seal.plus(upright ? ID1_LONG : ID1_SHORT);
-        return top.minus(measures.get(EDGE)).isShorterThan(GRIP) ? List.of(new Advice(EDGE, top.minus(GRIP),
-                "A gift card can't be pulled out: only %s of it shows above the pocket's edge.", List.of(top.minus(measures.get(EDGE)).max(Length.ZERO)))) : List.of();
+        return top.minus(measures.get(EDGE)).isShorterThan(GRIP)
+                ? List.of(new Advice(
+                        EDGE,
+                        top.minus(GRIP),
+                        "A gift card can't be pulled out: only %s of it shows above the pocket's edge.",
+                        List.of(top.minus(measures.get(EDGE)).max(Length.ZERO))))
+                : List.of();
     }
 }

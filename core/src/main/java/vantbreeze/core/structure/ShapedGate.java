@@ -39,14 +39,19 @@ public final class ShapedGate implements Structure {
 
     @Override
     public Title title() {
-        return new Title("shaped-gate", "Shaped fold-back gate",
+        return new Title(
+                "shaped-gate",
+                "Shaped fold-back gate",
                 "A gate in the shape of an egg, a heart or an arch, whose halves fold back on themselves.",
                 "Cards cut to a shape, for those who like scissors.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Back"), Parameter.height().ofPieces("Back"), Parameter.of(GLUED, "Glued strip", "beside the score at each side", "Left strip", "Right strip"));
+        return List.of(
+                Parameter.width("Back"),
+                Parameter.height().ofPieces("Back"),
+                Parameter.of(GLUED, "Glued strip", "beside the score at each side", "Left strip", "Right strip"));
     }
 
     @Override
@@ -60,24 +65,39 @@ public final class ShapedGate implements Structure {
         Length width = measures.get(Parameter.WIDTH);
         String toGlue = "the score would leave too little to glue";
         return switch (parameter) {
-            case Parameter.WIDTH -> new Limits(glued.plus(Bounds.NARROWEST).times(2), "the wings would be too narrow to fold back", Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.WIDTH ->
+                new Limits(
+                        glued.plus(Bounds.NARROWEST).times(2),
+                        "the wings would be too narrow to fold back",
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
             case Parameter.HEIGHT -> new Limits(leastHeight(measures), toGlue, Bounds.LONGEST, Bounds.TOO_LONG);
-            case GLUED -> new Limits(leastStrip(measures), toGlue, width.dividedBy(2).minus(Bounds.NARROWEST), "the wings would be too narrow to fold back");
+            case GLUED ->
+                new Limits(
+                        leastStrip(measures),
+                        toGlue,
+                        width.dividedBy(2).minus(Bounds.NARROWEST),
+                        "the wings would be too narrow to fold back");
             default -> throw Bounds.unknown(this, parameter);
         };
     }
 
-    /** The least strip that leaves the least area, taking only the side's straight run: what lies beyond it is extra. */
+    /**
+     * The least strip that leaves the least area, taking only the side's straight run: what lies beyond it is extra.
+     */
     private static Length leastStrip(Measures measures) {
         Silhouette outline = Silhouettes.find(measures.chosen(OUTLINE));
-        double run = (outline.runTo() - outline.runFrom()) * measures.get(Parameter.HEIGHT).millimetres();
+        double run = (outline.runTo() - outline.runFrom())
+                * measures.get(Parameter.HEIGHT).millimetres();
         return Length.nearest(LEAST_AREA / run).max(Bounds.LEAST_TAB);
     }
 
     private static Length leastHeight(Measures measures) {
         Silhouette outline = Silhouettes.find(measures.chosen(OUTLINE));
         double run = LEAST_AREA / measures.get(GLUED).millimetres();
-        return Length.nearest(run / (outline.runTo() - outline.runFrom())).plus(Length.ofUnits(8)).max(Bounds.NARROWEST);
+        return Length.nearest(run / (outline.runTo() - outline.runFrom()))
+                .plus(Length.ofUnits(8))
+                .max(Bounds.NARROWEST);
     }
 
     @Override
@@ -88,27 +108,49 @@ public final class ShapedGate implements Structure {
         Length height = measures.get(Parameter.HEIGHT);
         Length glued = measures.get(GLUED);
         List<Spot> corners = corners(outline, half, height);
-        Length middle = height.times(Math.round(1000 * (outline.runFrom() + outline.runTo()) / 2)).dividedBy(1000);
+        Length middle = height.times(Math.round(1000 * (outline.runFrom() + outline.runTo()) / 2))
+                .dividedBy(1000);
         Spot inner = new Spot(half.minus(Length.ofMillimetres(1)), middle);
         Spot outer = new Spot(half.plus(Length.ofMillimetres(1)), middle);
-        Piece back = new Piece("Back", corners, List.of(), List.of(), List.of(new PanelName(new Spot(half, middle), "Back")));
-        Piece left = new Piece("Left wing", corners, List.of(across(corners, glued, Fold.VALLEY), across(corners, half, Fold.VALLEY)), List.of(), List.of(
-                new PanelName(new Spot(Length.ofMillimetres(1), middle), "Left strip"), new PanelName(inner, "Left wing"), new PanelName(outer, "Left front")));
-        Piece right = new Piece("Right wing", corners, List.of(across(corners, half, Fold.VALLEY), across(corners, width.minus(glued), Fold.VALLEY)), List.of(), List.of(
-                new PanelName(new Spot(width.minus(Length.ofMillimetres(1)), middle), "Right strip"), new PanelName(outer, "Right wing"), new PanelName(inner, "Right front")));
+        Piece back = new Piece(
+                "Back", corners, List.of(), List.of(), List.of(new PanelName(new Spot(half, middle), "Back")));
+        Piece left = new Piece(
+                "Left wing",
+                corners,
+                List.of(across(corners, glued, Fold.VALLEY), across(corners, half, Fold.VALLEY)),
+                List.of(),
+                List.of(
+                        new PanelName(new Spot(Length.ofMillimetres(1), middle), "Left strip"),
+                        new PanelName(inner, "Left wing"),
+                        new PanelName(outer, "Left front")));
+        Piece right = new Piece(
+                "Right wing",
+                corners,
+                List.of(across(corners, half, Fold.VALLEY), across(corners, width.minus(glued), Fold.VALLEY)),
+                List.of(),
+                List.of(
+                        new PanelName(new Spot(width.minus(Length.ofMillimetres(1)), middle), "Right strip"),
+                        new PanelName(outer, "Right wing"),
+                        new PanelName(inner, "Right front")));
         Attachment onTop = Attachment.at(new Spot(half, Length.ZERO), new Spot(half, Length.ZERO));
-        return new Assembly(List.of(back, left, right), List.of(
-                Join.of(new PanelRef(0, "Back"), Side.FACE, new PanelRef(1, "Left strip"), Side.BACK, onTop),
-                Join.of(new PanelRef(0, "Back"), Side.FACE, new PanelRef(2, "Right strip"), Side.BACK, onTop)));
+        return new Assembly(
+                List.of(back, left, right),
+                List.of(
+                        Join.of(new PanelRef(0, "Back"), Side.FACE, new PanelRef(1, "Left strip"), Side.BACK, onTop),
+                        Join.of(new PanelRef(0, "Back"), Side.FACE, new PanelRef(2, "Right strip"), Side.BACK, onTop)));
     }
 
     private static List<Spot> corners(Silhouette outline, Length half, Length height) {
         List<Spot> right = new ArrayList<>();
         for (Coordinate c : outline.below()) {
-            right.add(new Spot(half.plus(Length.nearest(2 * c.x * half.millimetres())), Length.nearest(c.y * height.millimetres())));
+            right.add(new Spot(
+                    half.plus(Length.nearest(2 * c.x * half.millimetres())),
+                    Length.nearest(c.y * height.millimetres())));
         }
         for (Coordinate c : outline.above()) {
-            right.add(new Spot(half.plus(Length.nearest(2 * c.x * half.millimetres())), Length.nearest(c.y * height.millimetres())));
+            right.add(new Spot(
+                    half.plus(Length.nearest(2 * c.x * half.millimetres())),
+                    Length.nearest(c.y * height.millimetres())));
         }
         List<Spot> all = new ArrayList<>(right);
         for (int i = right.size() - 1; i >= 0; i--) {
@@ -132,7 +174,11 @@ public final class ShapedGate implements Structure {
                 heights.add(a.y().millimetres() + (at - ax) / (bx - ax) * (b.y().millimetres() - a.y().millimetres()));
             }
         }
-        return new Crease(new Stretch(new Spot(x, Length.nearest(Collections.min(heights))), new Spot(x, Length.nearest(Collections.max(heights)))), fold);
+        return new Crease(
+                new Stretch(
+                        new Spot(x, Length.nearest(Collections.min(heights))),
+                        new Spot(x, Length.nearest(Collections.max(heights)))),
+                fold);
     }
 
     /** The wings lie on the back, their far halves folded over. */
@@ -151,14 +197,19 @@ public final class ShapedGate implements Structure {
     @Override
     public List<Station> stations(Measures measures) {
         Pose up = closed(measures).but("Left wing", "Left front", 90).but("Right wing", "Right front", 90);
-        return List.of(new Station("Open", opened(measures)), new Station("Fronts up", up), new Station("Closed", closed(measures)));
+        return List.of(
+                new Station("Open", opened(measures)),
+                new Station("Fronts up", up),
+                new Station("Closed", closed(measures)));
     }
 
     /** A glued strip of a tenth of the width. */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        Measures measures = Measures.of(finished).with(GLUED, ruler.nearest(finished.width().dividedBy(10)).length());
-        return measures.with(GLUED, measures.get(GLUED).max(ruler.above(leastStrip(measures)).length()));
+        Measures measures = Measures.of(finished)
+                .with(GLUED, ruler.nearest(finished.width().dividedBy(10)).length());
+        return measures.with(
+                GLUED, measures.get(GLUED).max(ruler.above(leastStrip(measures)).length()));
     }
 
     @Override

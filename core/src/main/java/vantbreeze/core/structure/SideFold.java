@@ -13,15 +13,16 @@ public final class SideFold implements Structure {
 
     @Override
     public Title title() {
-        return new Title("side-fold", "Side fold",
+        return new Title(
+                "side-fold",
+                "Side fold",
                 "The plain card: a back, a cover and one score.",
                 "Everyone; the yardstick for all others.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Back", "Cover"),
-                Parameter.height());
+        return List.of(Parameter.width("Back", "Cover"), Parameter.height());
     }
 
     @Override
@@ -37,7 +38,10 @@ public final class SideFold implements Structure {
     public Assembly assemble(Measures measures) {
         Length width = measures.get(Parameter.WIDTH);
         return Assembly.of(Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
-                .panel("Back", width).fold(Fold.VALLEY).panel("Cover", width).piece());
+                .panel("Back", width)
+                .fold(Fold.VALLEY)
+                .panel("Cover", width)
+                .piece());
     }
 
     @Override

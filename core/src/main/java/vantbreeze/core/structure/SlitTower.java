@@ -15,7 +15,8 @@ import vantbreeze.core.paper.Size;
 
 /**
  * Slit tower: a gatefold slit across both its folds into rows; every other row folds the other way, at the scores on
- * both sides, and stands forward as a tower. All rows of a column share their scores, and each slit starts and ends on one.
+ * both sides, and stands forward as a tower. All rows of a column share their scores, and each slit starts and ends on
+ * one.
  */
 public final class SlitTower implements Structure {
 
@@ -24,19 +25,25 @@ public final class SlitTower implements Structure {
     /** Id of the height of each raised row. */
     public static final String ROW = "row";
     /** How many rows stand forward. */
-    public static final Choice RAISED = Choice.count("raised", "Raised rows", "how many rows stand forward at each side", 1, 5, 2);
+    public static final Choice RAISED =
+            Choice.count("raised", "Raised rows", "how many rows stand forward at each side", 1, 5, 2);
 
     @Override
     public Title title() {
-        return new Title("slit-tower", "Slit tower",
+        return new Title(
+                "slit-tower",
+                "Slit tower",
                 "A gatefold slit across its folds: every other row stands forward in towers at both sides.",
                 "Buildings, lanterns, curtains round a picture.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width(), Parameter.height(),
-                Parameter.of(COLUMN, "Column", "how far the rows stand forward"), Parameter.of(ROW, "Raised row", "how high each raised row is"));
+        return List.of(
+                Parameter.width(),
+                Parameter.height(),
+                Parameter.of(COLUMN, "Column", "how far the rows stand forward"),
+                Parameter.of(ROW, "Raised row", "how high each raised row is"));
     }
 
     @Override
@@ -52,10 +59,22 @@ public final class SlitTower implements Structure {
         String meet = "the towers would poke through the gate line";
         return switch (parameter) {
             case Parameter.WIDTH -> new Limits(measures.get(COLUMN).times(4), meet, Bounds.LONGEST, Bounds.TOO_LONG);
-            case Parameter.HEIGHT -> new Limits(row.times(gaps).plus(Bounds.NARROWEST.times(2)), noEnds, Bounds.LONGEST, Bounds.TOO_LONG);
-            case COLUMN -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, measures.get(Parameter.WIDTH).dividedBy(4), meet);
-            case ROW -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW,
-                    measures.get(Parameter.HEIGHT).minus(Bounds.NARROWEST.times(2)).dividedBy(gaps), noEnds);
+            case Parameter.HEIGHT ->
+                new Limits(row.times(gaps).plus(Bounds.NARROWEST.times(2)), noEnds, Bounds.LONGEST, Bounds.TOO_LONG);
+            case COLUMN ->
+                new Limits(
+                        Bounds.NARROWEST,
+                        Bounds.TOO_NARROW,
+                        measures.get(Parameter.WIDTH).dividedBy(4),
+                        meet);
+            case ROW ->
+                new Limits(
+                        Bounds.NARROWEST,
+                        Bounds.TOO_NARROW,
+                        measures.get(Parameter.HEIGHT)
+                                .minus(Bounds.NARROWEST.times(2))
+                                .dividedBy(gaps),
+                        noEnds);
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -69,8 +88,10 @@ public final class SlitTower implements Structure {
         Length foot = height.minus(row.times(rows)).dividedBy(2);
         List<Crease> creases = new ArrayList<>();
         List<Stretch> slits = new ArrayList<>();
-        List<PanelName> names = new ArrayList<>(List.of(name("Left flap", Bounds.NARROWEST.dividedBy(10), height.dividedBy(2)),
-                name("Back", width, height.dividedBy(2)), name("Right flap", width.times(2).minus(Bounds.NARROWEST.dividedBy(10)), height.dividedBy(2))));
+        List<PanelName> names = new ArrayList<>(List.of(
+                name("Left flap", Bounds.NARROWEST.dividedBy(10), height.dividedBy(2)),
+                name("Back", width, height.dividedBy(2)),
+                name("Right flap", width.times(2).minus(Bounds.NARROWEST.dividedBy(10)), height.dividedBy(2))));
         for (boolean left : List.of(true, false)) {
             Length fold = left ? width.dividedBy(2) : width.times(3).dividedBy(2);
             Length from = fold.minus(measures.get(COLUMN));
@@ -89,8 +110,14 @@ public final class SlitTower implements Structure {
                 creases.add(Lines.score(fold, low, high, Fold.MOUNTAIN));
                 creases.add(Lines.score(to, low, high, Fold.VALLEY));
                 String tower = (left ? "Left tower " : "Right tower ") + (i / 2 + 1);
-                names.add(name(tower + (left ? ", outer" : ", inner"), fold.minus(Length.ofMillimetres(1)), low.plus(row.dividedBy(2))));
-                names.add(name(tower + (left ? ", inner" : ", outer"), fold.plus(Length.ofMillimetres(1)), low.plus(row.dividedBy(2))));
+                names.add(name(
+                        tower + (left ? ", outer" : ", inner"),
+                        fold.minus(Length.ofMillimetres(1)),
+                        low.plus(row.dividedBy(2))));
+                names.add(name(
+                        tower + (left ? ", inner" : ", outer"),
+                        fold.plus(Length.ofMillimetres(1)),
+                        low.plus(row.dividedBy(2))));
             }
             Length top = foot.plus(row.times(rows));
             slits.add(Lines.level(from, to, top));
@@ -107,7 +134,9 @@ public final class SlitTower implements Structure {
     public Measures proportioned(Size finished, Ruler ruler) {
         Length column = ruler.nearest(finished.width().dividedBy(8)).length().max(Bounds.NARROWEST);
         Length row = ruler.nearest(finished.height().dividedBy(5)).length().max(Bounds.NARROWEST);
-        return Measures.of(finished).with(COLUMN, ruler.above(column).length()).with(ROW, ruler.above(row).length());
+        return Measures.of(finished)
+                .with(COLUMN, ruler.above(column).length())
+                .with(ROW, ruler.above(row).length());
     }
 
     @Override

@@ -30,21 +30,30 @@ public final class StepCard implements Structure {
     /** Id of the number of treads. */
     public static final Choice STEPS = Choice.count("steps", "Steps", "how many treads", 2, 6, 3);
     /** Id of where the stairs are. */
-    public static final Choice PLACE = Choice.of("place", "Stairs", "in the middle between two walls, or beside one",
-            new Choice.Alternative("centre", "in the middle"), new Choice.Alternative("side", "at the side"));
+    public static final Choice PLACE = Choice.of(
+            "place",
+            "Stairs",
+            "in the middle between two walls, or beside one",
+            new Choice.Alternative("centre", "in the middle"),
+            new Choice.Alternative("side", "at the side"));
 
     @Override
     public Title title() {
-        return new Title("step-card", "Step card",
+        return new Title(
+                "step-card",
+                "Step card",
                 "Slits and alternate folds make stairs that stand by themselves and fold flat.",
                 "Little scenes with a thing on every step.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.of(Parameter.WIDTH, "Finished width", "across the card as it stands").ofPieces("Card base"),
+        return List.of(
+                Parameter.of(Parameter.WIDTH, "Finished width", "across the card as it stands")
+                        .ofPieces("Card base"),
                 Parameter.of(Parameter.HEIGHT, "Finished height", "up the closed card: back and depth together"),
-                Parameter.of(TREAD, "Tread", "how deep each step is"), Parameter.of(RISER, "Riser", "how high each step is"),
+                Parameter.of(TREAD, "Tread", "how deep each step is"),
+                Parameter.of(RISER, "Riser", "how high each step is"),
                 Parameter.of(STAIRS, "Stairs", "how wide the stairs are"));
     }
 
@@ -62,12 +71,39 @@ public final class StepCard implements Structure {
         Length back = measures.get(Parameter.HEIGHT).minus(tread.times(steps));
         String noBack = "the risers would be higher than the back";
         return switch (parameter) {
-            case Parameter.WIDTH -> new Limits(measures.get(STAIRS).plus(walls), "no wall would be left beside the stairs", Bounds.LONGEST, Bounds.TOO_LONG);
-            case Parameter.HEIGHT -> new Limits(tread.times(steps).plus(riser.times(steps - 1)).plus(Bounds.NARROWEST), noBack, Bounds.LONGEST, Bounds.TOO_LONG);
-            case TREAD -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW,
-                    measures.get(Parameter.HEIGHT).minus(riser.times(steps - 1)).minus(Bounds.NARROWEST).dividedBy(steps), noBack);
-            case RISER -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, back.minus(Bounds.NARROWEST).dividedBy(steps - 1), noBack);
-            case STAIRS -> Bounds.part(Bounds.NARROWEST, measures.get(Parameter.WIDTH), walls, "no wall would be left beside the stairs");
+            case Parameter.WIDTH ->
+                new Limits(
+                        measures.get(STAIRS).plus(walls),
+                        "no wall would be left beside the stairs",
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
+            case Parameter.HEIGHT ->
+                new Limits(
+                        tread.times(steps).plus(riser.times(steps - 1)).plus(Bounds.NARROWEST),
+                        noBack,
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
+            case TREAD ->
+                new Limits(
+                        Bounds.NARROWEST,
+                        Bounds.TOO_NARROW,
+                        measures.get(Parameter.HEIGHT)
+                                .minus(riser.times(steps - 1))
+                                .minus(Bounds.NARROWEST)
+                                .dividedBy(steps),
+                        noBack);
+            case RISER ->
+                new Limits(
+                        Bounds.NARROWEST,
+                        Bounds.TOO_NARROW,
+                        back.minus(Bounds.NARROWEST).dividedBy(steps - 1),
+                        noBack);
+            case STAIRS ->
+                Bounds.part(
+                        Bounds.NARROWEST,
+                        measures.get(Parameter.WIDTH),
+                        walls,
+                        "no wall would be left beside the stairs");
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -83,7 +119,8 @@ public final class StepCard implements Structure {
         }
         Length tread = ruler.nearest(before.get(TREAD).times(was).dividedBy(is)).length();
         Length riser = ruler.nearest(before.get(RISER).times(was).dividedBy(is)).length();
-        return after.with(TREAD, tread.max(ruler.above(Bounds.NARROWEST).length())).with(RISER, riser.max(ruler.above(Bounds.NARROWEST).length()));
+        return after.with(TREAD, tread.max(ruler.above(Bounds.NARROWEST).length()))
+                .with(RISER, riser.max(ruler.above(Bounds.NARROWEST).length()));
     }
 
     /** The sheet lies with the foot of the back on the left, as its scores run straight up the board. */
@@ -96,13 +133,16 @@ public final class StepCard implements Structure {
         Length depth = tread.times(steps);
         Length back = measures.get(Parameter.HEIGHT).minus(depth);
         Length stairs = measures.get(STAIRS);
-        Length low = measures.isChosen(PLACE, "side") ? Length.ZERO : width.minus(stairs).dividedBy(2);
+        Length low = measures.isChosen(PLACE, "side")
+                ? Length.ZERO
+                : width.minus(stairs).dividedBy(2);
         Length high = low.plus(stairs);
         Length end = back.times(2).plus(depth);
         Length slitEnd = back.plus(depth).plus(riser.times(steps - 1));
         List<Crease> creases = new ArrayList<>(List.of(Lines.score(back, Length.ZERO, width, Fold.VALLEY)));
         List<Stretch> slits = new ArrayList<>(List.of(Lines.level(back, slitEnd, high)));
-        List<PanelName> names = new ArrayList<>(List.of(new PanelName(new Spot(back.dividedBy(2), width.dividedBy(2)), "Back"),
+        List<PanelName> names = new ArrayList<>(List.of(
+                new PanelName(new Spot(back.dividedBy(2), width.dividedBy(2)), "Back"),
                 new PanelName(new Spot(end.minus(Length.ofMillimetres(1)), width.dividedBy(2)), "Front")));
         wall("Top", high, width, back, depth, creases, names);
         if (low.isPositive()) {
@@ -111,21 +151,32 @@ public final class StepCard implements Structure {
         }
         Length at = back;
         for (int step = 1; step <= steps; step++) {
-            names.add(new PanelName(new Spot(at.plus(tread.dividedBy(2)), low.plus(high).dividedBy(2)), "Tread " + step));
+            names.add(new PanelName(
+                    new Spot(at.plus(tread.dividedBy(2)), low.plus(high).dividedBy(2)), "Tread " + step));
             at = at.plus(tread);
             creases.add(Lines.score(at, low, high, Fold.VALLEY));
             if (step < steps) {
-                names.add(new PanelName(new Spot(at.plus(riser.dividedBy(2)), low.plus(high).dividedBy(2)), "Riser " + step));
+                names.add(new PanelName(
+                        new Spot(at.plus(riser.dividedBy(2)), low.plus(high).dividedBy(2)), "Riser " + step));
                 at = at.plus(riser);
                 creases.add(Lines.score(at, low, high, Fold.MOUNTAIN));
             }
         }
-        return Assembly.of(new Piece("Card base", Patch.sheet(end, width), creases, slits, names)).turned(1);
+        return Assembly.of(new Piece("Card base", Patch.sheet(end, width), creases, slits, names))
+                .turned(1);
     }
 
-    private static void wall(String name, Length low, Length high, Length back, Length depth, List<Crease> creases, List<PanelName> names) {
+    private static void wall(
+            String name,
+            Length low,
+            Length high,
+            Length back,
+            Length depth,
+            List<Crease> creases,
+            List<PanelName> names) {
         creases.add(Lines.score(back.plus(depth), low, high, Fold.VALLEY));
-        names.add(new PanelName(new Spot(back.plus(depth.dividedBy(2)), low.plus(high).dividedBy(2)), name));
+        names.add(new PanelName(
+                new Spot(back.plus(depth.dividedBy(2)), low.plus(high).dividedBy(2)), name));
     }
 
     /** The tops lie in one plane with the back, all other folds are shut. */
@@ -144,9 +195,15 @@ public final class StepCard implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         int steps = Integer.parseInt(STEPS.usual().id());
-        Length tread = ruler.nearest(finished.height().times(2).dividedBy(5).dividedBy(steps)).length().max(Bounds.NARROWEST);
-        Length riser = ruler.nearest(finished.height().minus(tread.times(steps)).dividedBy(steps)).length().max(Bounds.NARROWEST);
-        return Measures.of(finished).with(TREAD, ruler.above(tread).length()).with(RISER, ruler.above(riser).length())
+        Length tread = ruler.nearest(finished.height().times(2).dividedBy(5).dividedBy(steps))
+                .length()
+                .max(Bounds.NARROWEST);
+        Length riser = ruler.nearest(finished.height().minus(tread.times(steps)).dividedBy(steps))
+                .length()
+                .max(Bounds.NARROWEST);
+        return Measures.of(finished)
+                .with(TREAD, ruler.above(tread).length())
+                .with(RISER, ruler.above(riser).length())
                 .with(STAIRS, ruler.nearest(finished.width().dividedBy(2)).length());
     }
 

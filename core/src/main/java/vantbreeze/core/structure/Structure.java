@@ -28,7 +28,9 @@ public interface Structure {
 
     /** What can be measured once these things are chosen. */
     default List<Parameter> asked(Measures measures) {
-        return parameters().stream().filter(parameter -> parameter.isAsked(measures)).toList();
+        return parameters().stream()
+                .filter(parameter -> parameter.isAsked(measures))
+                .toList();
     }
 
     /** What else can be chosen, in the order in which it is asked. */
@@ -44,12 +46,16 @@ public interface Structure {
         return before.with(parameter, length);
     }
 
-    /** {@code before} with one thing chosen otherwise; parts that no longer fit are brought to the nearest mark that does. */
+    /**
+     * {@code before} with one thing chosen otherwise; parts that no longer fit are brought to the nearest mark that
+     * does.
+     */
     default Measures rechosen(Measures before, String choice, String value, Ruler ruler) {
         Measures after = before.choosing(choice, value);
         for (Parameter parameter : asked(after)) {
             if (parameter.isPart()) {
-                after = after.with(parameter.id(), limits(parameter.id(), after).nearest(after.get(parameter.id()), ruler));
+                after = after.with(
+                        parameter.id(), limits(parameter.id(), after).nearest(after.get(parameter.id()), ruler));
             }
         }
         return after;
@@ -73,12 +79,17 @@ public interface Structure {
         return List.of(new Station("Open", opened(measures)), new Station("Closed", closed(measures)));
     }
 
-    /** How far along its way it shows best what it is, 0 at the first station and 1 closed; also how it is displayed. */
+    /**
+     * How far along its way it shows best what it is, 0 at the first station and 1 closed; also how it is displayed.
+     */
     default double showing() {
         return 2.0 / 3;
     }
 
-    /** How far the card leans back when it is open, degrees, becoming upright as it closes: one that stands on folds alone. */
+    /**
+     * How far the card leans back when it is open, degrees, becoming upright as it closes: one that stands on folds
+     * alone.
+     */
     default double lean() {
         return 0;
     }

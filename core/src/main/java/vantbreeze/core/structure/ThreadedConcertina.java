@@ -35,18 +35,23 @@ public final class ThreadedConcertina implements Structure {
     private static final Length HELD = Length.ofMillimetres(8);
     /** How far each mountain of a strip is folded when the card is displayed, degrees. */
     private static final double FOLDED = 25;
+
     private static final String POKES = "the strips would be pulled out of their slots, or not go in";
 
     @Override
     public Title title() {
-        return new Title("threaded-concertina", "Threaded double concertina",
+        return new Title(
+                "threaded-concertina",
+                "Threaded double concertina",
                 "Two zigzag fronts tied by strips that slide through slots in both as it opens.",
                 "Cards to be played with; patient makers.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.of(Parameter.WIDTH, "Finished width", "across the closed card, strips and all"), Parameter.height(),
+        return List.of(
+                Parameter.of(Parameter.WIDTH, "Finished width", "across the closed card, strips and all"),
+                Parameter.height(),
                 Parameter.of(PUSH, "Ends", "how far the strips stick out at each side"),
                 Parameter.of(STRIP, "Strips", "how high each strip is").ofPieces("Low strip", "High strip"));
     }
@@ -57,11 +62,34 @@ public final class ThreadedConcertina implements Structure {
         Length strip = measures.get(STRIP);
         Length height = measures.get(Parameter.HEIGHT);
         return switch (parameter) {
-            case Parameter.WIDTH -> new Limits(push.times(2).plus(Bounds.NARROWEST.times(8).max(push.times(3))), POKES, Bounds.LONGEST, Bounds.TOO_LONG);
-            case Parameter.HEIGHT -> new Limits(strip.times(3), "the slots would leave too little between them", Bounds.LONGEST, Bounds.TOO_LONG);
-            case PUSH -> new Limits(HELD, POKES, measures.get(Parameter.WIDTH).dividedBy(5)
-                    .min(measures.get(Parameter.WIDTH).minus(Bounds.NARROWEST.times(8)).dividedBy(2)), POKES);
-            case STRIP -> new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, height.dividedBy(3), "the slots would leave too little between them");
+            case Parameter.WIDTH ->
+                new Limits(
+                        push.times(2).plus(Bounds.NARROWEST.times(8).max(push.times(3))),
+                        POKES,
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
+            case Parameter.HEIGHT ->
+                new Limits(
+                        strip.times(3),
+                        "the slots would leave too little between them",
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
+            case PUSH ->
+                new Limits(
+                        HELD,
+                        POKES,
+                        measures.get(Parameter.WIDTH)
+                                .dividedBy(5)
+                                .min(measures.get(Parameter.WIDTH)
+                                        .minus(Bounds.NARROWEST.times(8))
+                                        .dividedBy(2)),
+                        POKES);
+            case STRIP ->
+                new Limits(
+                        Bounds.NARROWEST,
+                        Bounds.TOO_NARROW,
+                        height.dividedBy(3),
+                        "the slots would leave too little between them");
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -78,18 +106,34 @@ public final class ThreadedConcertina implements Structure {
         Length strip = measures.get(STRIP);
         Length low = height.dividedBy(3).minus(strip.dividedBy(2));
         Length high = height.times(2).dividedBy(3).minus(strip.dividedBy(2));
-        Piece gate = Strip.ofHeight("Card base", height).panel("Left wing, outer", eighth).fold(Fold.BEND)
-                .panel("Left wing, inner", front.minus(eighth)).fold(Fold.MOUNTAIN).panel("Left flap", front).fold(Fold.VALLEY)
-                .panel("Back", front.times(2)).fold(Fold.VALLEY).panel("Right flap", front).fold(Fold.MOUNTAIN)
-                .panel("Right wing, inner", front.minus(eighth)).fold(Fold.BEND).panel("Right wing, outer", eighth).piece();
+        Piece gate = Strip.ofHeight("Card base", height)
+                .panel("Left wing, outer", eighth)
+                .fold(Fold.BEND)
+                .panel("Left wing, inner", front.minus(eighth))
+                .fold(Fold.MOUNTAIN)
+                .panel("Left flap", front)
+                .fold(Fold.VALLEY)
+                .panel("Back", front.times(2))
+                .fold(Fold.VALLEY)
+                .panel("Right flap", front)
+                .fold(Fold.MOUNTAIN)
+                .panel("Right wing, inner", front.minus(eighth))
+                .fold(Fold.BEND)
+                .panel("Right wing, outer", eighth)
+                .piece();
         Length right = gate.cutSize().width().minus(eighth);
-        List<Stretch> slots = List.of(Lines.upright(eighth, low, low.plus(strip)), Lines.upright(eighth, high, high.plus(strip)), Lines.upright(right, low, low.plus(strip)), Lines.upright(right, high, high.plus(strip)));
+        List<Stretch> slots = List.of(
+                Lines.upright(eighth, low, low.plus(strip)),
+                Lines.upright(eighth, high, high.plus(strip)),
+                Lines.upright(right, low, low.plus(strip)),
+                Lines.upright(right, high, high.plus(strip)));
         Piece base = new Piece(gate.name(), gate.outline(), gate.creases(), slots, gate.panelNames());
         List<Join> joins = new ArrayList<>();
         List<Over> overs = new ArrayList<>();
         thread(1, "Low", low, measures, eighth, right, joins, overs);
         thread(2, "High", high, measures, eighth, right, joins, overs);
-        return new Assembly(List.of(base, strip("Low", measures), strip("High", measures)), joins).laid(overs.toArray(new Over[0]));
+        return new Assembly(List.of(base, strip("Low", measures), strip("High", measures)), joins)
+                .laid(overs.toArray(new Over[0]));
     }
 
     /** A tail behind each wing, and between the slots six panels an eighth of the card wide. */
@@ -98,25 +142,53 @@ public final class ThreadedConcertina implements Structure {
         Length tail = eighth.plus(measures.get(PUSH));
         // the end panels take what an eighth of a whole number of units leaves over
         Length end = base(measures).dividedBy(2).minus(eighth.times(3));
-        return Strip.ofHeight(name + " strip", measures.get(STRIP)).panel(name + " left tail", tail).fold(Fold.BEND)
-                .panel(name + " left end", end).fold(Fold.MOUNTAIN).panel(name + " left arm", eighth).fold(Fold.MOUNTAIN)
-                .panel(name + " left middle", eighth).fold(Fold.VALLEY).panel(name + " right middle", eighth).fold(Fold.MOUNTAIN)
-                .panel(name + " right arm", eighth).fold(Fold.MOUNTAIN).panel(name + " right end", end).fold(Fold.BEND)
-                .panel(name + " right tail", tail).piece();
+        return Strip.ofHeight(name + " strip", measures.get(STRIP))
+                .panel(name + " left tail", tail)
+                .fold(Fold.BEND)
+                .panel(name + " left end", end)
+                .fold(Fold.MOUNTAIN)
+                .panel(name + " left arm", eighth)
+                .fold(Fold.MOUNTAIN)
+                .panel(name + " left middle", eighth)
+                .fold(Fold.VALLEY)
+                .panel(name + " right middle", eighth)
+                .fold(Fold.MOUNTAIN)
+                .panel(name + " right arm", eighth)
+                .fold(Fold.MOUNTAIN)
+                .panel(name + " right end", end)
+                .fold(Fold.BEND)
+                .panel(name + " right tail", tail)
+                .piece();
     }
 
-    private static void thread(int piece, String name, Length foot, Measures measures, Length left, Length right, List<Join> joins, List<Over> overs) {
+    private static void thread(
+            int piece,
+            String name,
+            Length foot,
+            Measures measures,
+            Length left,
+            Length right,
+            List<Join> joins,
+            List<Over> overs) {
         Length tail = base(measures).dividedBy(8).plus(measures.get(PUSH));
         Length end = measures.get(Parameter.WIDTH).minus(tail);
         joins.add(threaded("Left wing, inner", piece, name + " left end", new Spot(left, foot), tail));
         joins.add(threaded("Right wing, inner", piece, name + " right end", new Spot(right, foot), end));
         for (String side : List.of("Left", "Right")) {
-            overs.add(new Over(new PanelRef(0, side + " wing, outer"), new PanelRef(piece, name + " " + side.toLowerCase(Locale.ROOT) + " tail")));
+            overs.add(new Over(
+                    new PanelRef(0, side + " wing, outer"),
+                    new PanelRef(piece, name + " " + side.toLowerCase(Locale.ROOT) + " tail")));
         }
     }
 
     private static Join threaded(String wing, int piece, String end, Spot on, Length at) {
-        return Join.of(new PanelRef(0, wing), Side.FACE, new PanelRef(piece, end), Side.BACK, Attachment.at(on, new Spot(at, Length.ZERO))).sliding();
+        return Join.of(
+                        new PanelRef(0, wing),
+                        Side.FACE,
+                        new PanelRef(piece, end),
+                        Side.BACK,
+                        Attachment.at(on, new Spot(at, Length.ZERO)))
+                .sliding();
     }
 
     /** The strips straight through their slots. */
@@ -130,14 +202,16 @@ public final class ThreadedConcertina implements Structure {
     }
 
     private static Pose folded(Pose pose, String name, double degrees) {
-        return pose.but(name + " left end", name + " left arm", -degrees).but(name + " left arm", name + " left middle", -degrees)
+        return pose.but(name + " left end", name + " left arm", -degrees)
+                .but(name + " left arm", name + " left middle", -degrees)
                 .but(name + " left middle", name + " right middle", 4 * degrees)
-                .but(name + " right middle", name + " right arm", -degrees).but(name + " right arm", name + " right end", -degrees);
+                .but(name + " right middle", name + " right arm", -degrees)
+                .but(name + " right arm", name + " right end", -degrees);
     }
 
     /**
-     * Drawn in as far as it goes, the wings parallel to the back: half a strip, from slot to middle, must reach from the
-     * slot to the middle of the card, which gives the angle of the flaps.
+     * Drawn in as far as it goes, the wings parallel to the back: half a strip, from slot to middle, must reach from
+     * the slot to the middle of the card, which gives the angle of the flaps.
      */
     @Override
     public Pose opened(Measures measures) {
@@ -149,8 +223,11 @@ public final class ThreadedConcertina implements Structure {
         double cos = Math.max(-0.98, (most + eighth - 2 * half + eighth + arms) / half);
         double travel = 2 * half + half * cos - eighth - arms - eighth;
         double flap = Math.toDegrees(Math.acos(cos));
-        Pose pose = Pose.open().but("Left flap", "Back", flap).but("Back", "Right flap", flap)
-                .but("Left wing, inner", "Left flap", -flap).but("Right flap", "Right wing, inner", -flap);
+        Pose pose = Pose.open()
+                .but("Left flap", "Back", flap)
+                .but("Back", "Right flap", flap)
+                .but("Left wing, inner", "Left flap", -flap)
+                .but("Right flap", "Right wing, inner", -flap);
         for (String name : List.of("Low", "High")) {
             pose = folded(pose, name, FOLDED).slid(name + " left end", travel).slid(name + " right end", -travel);
         }
@@ -160,10 +237,21 @@ public final class ThreadedConcertina implements Structure {
     /** Ends of ⅜ in, strips of a sixth of the height. */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        Length room = finished.width().minus(Bounds.NARROWEST.times(8)).dividedBy(2).min(finished.width().dividedBy(6));
-        Length push = ruler.above(Length.ofInches(0, 1, 2)).length().min(ruler.below(room).length());
-        return Measures.of(finished).with(PUSH, push.max(ruler.above(HELD).length()))
-                .with(STRIP, ruler.above(ruler.nearest(finished.height().dividedBy(6)).length().max(Bounds.NARROWEST)).length());
+        Length room = finished.width()
+                .minus(Bounds.NARROWEST.times(8))
+                .dividedBy(2)
+                .min(finished.width().dividedBy(6));
+        Length push = ruler.above(Length.ofInches(0, 1, 2))
+                .length()
+                .min(ruler.below(room).length());
+        return Measures.of(finished)
+                .with(PUSH, push.max(ruler.above(HELD).length()))
+                .with(
+                        STRIP,
+                        ruler.above(ruler.nearest(finished.height().dividedBy(6))
+                                        .length()
+                                        .max(Bounds.NARROWEST))
+                                .length());
     }
 
     @Override

@@ -17,8 +17,8 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /**
- * Tiered stage: tiers of falling height stand one before the other on springs, each glued on the front of the last,
- * the first on a flat backdrop. Every foot is on the base line; a tier stands at most two springs deep; its tabs turn in.
+ * Tiered stage: tiers of falling height stand one before the other on springs, each glued on the front of the last, the
+ * first on a flat backdrop. Every foot is on the base line; a tier stands at most two springs deep; its tabs turn in.
  */
 public final class TieredStage implements Structure {
 
@@ -37,16 +37,22 @@ public final class TieredStage implements Structure {
 
     @Override
     public Title title() {
-        return new Title("tiered-stage", "Tiered stage",
+        return new Title(
+                "tiered-stage",
+                "Tiered stage",
                 "Tiers of falling height spring forward one before the other and press flat.",
                 "Crowds, hills, waves: scenes in layers that stand on a shelf.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Backdrop"), Parameter.height().ofPieces("Backdrop"),
-                Parameter.of(SPRING, "Spring", "half the depth of each tier"), Parameter.of(TAB, "Tab", "turned in and glued"),
-                Parameter.of(FALL, "Fall", "how much lower each tier is"), Parameter.of(INSET, "Inset", "how much narrower each tier is at each side"));
+        return List.of(
+                Parameter.width("Backdrop"),
+                Parameter.height().ofPieces("Backdrop"),
+                Parameter.of(SPRING, "Spring", "half the depth of each tier"),
+                Parameter.of(TAB, "Tab", "turned in and glued"),
+                Parameter.of(FALL, "Fall", "how much lower each tier is"),
+                Parameter.of(INSET, "Inset", "how much narrower each tier is at each side"));
     }
 
     @Override
@@ -63,13 +69,29 @@ public final class TieredStage implements Structure {
         Length needed = measures.get(SPRING).max(measures.get(TAB)).times(2);
         String hidden = "springs and tabs would not hide behind the last tier";
         return switch (parameter) {
-            case Parameter.WIDTH -> new Limits(needed.plus(inset.times(2L * tiers)), hidden, Bounds.LONGEST, Bounds.TOO_LONG);
-            case Parameter.HEIGHT -> new Limits(measures.get(FALL).times(tiers).plus(Bounds.NARROWEST), "the last tier would have no height", Bounds.LONGEST, Bounds.TOO_LONG);
-            case SPRING -> new Limits(Length.ofMillimetres(5), "a narrower spring does not fold", front.dividedBy(2), hidden);
+            case Parameter.WIDTH ->
+                new Limits(needed.plus(inset.times(2L * tiers)), hidden, Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.HEIGHT ->
+                new Limits(
+                        measures.get(FALL).times(tiers).plus(Bounds.NARROWEST),
+                        "the last tier would have no height",
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
+            case SPRING ->
+                new Limits(Length.ofMillimetres(5), "a narrower spring does not fold", front.dividedBy(2), hidden);
             case TAB -> new Limits(Bounds.LEAST_TAB, Bounds.TAB_TOO_NARROW, front.dividedBy(2), hidden);
-            case FALL -> new Limits(STEP, "the tiers would hide one another",
-                    measures.get(Parameter.HEIGHT).minus(Bounds.NARROWEST).dividedBy(tiers), "the last tier would have no height");
-            case INSET -> new Limits(Length.ZERO, "a tier wider than the last would poke out", width.minus(needed).dividedBy(2L * tiers), hidden);
+            case FALL ->
+                new Limits(
+                        STEP,
+                        "the tiers would hide one another",
+                        measures.get(Parameter.HEIGHT).minus(Bounds.NARROWEST).dividedBy(tiers),
+                        "the last tier would have no height");
+            case INSET ->
+                new Limits(
+                        Length.ZERO,
+                        "a tier wider than the last would poke out",
+                        width.minus(needed).dividedBy(2L * tiers),
+                        hidden);
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -81,7 +103,8 @@ public final class TieredStage implements Structure {
         Length inset = measures.get(INSET);
         Length height = measures.get(Parameter.HEIGHT);
         Length front = measures.get(Parameter.WIDTH);
-        List<Piece> pieces = new ArrayList<>(List.of(Strip.ofHeight("Backdrop", height).panel("Backdrop", front).piece()));
+        List<Piece> pieces = new ArrayList<>(List.of(
+                Strip.ofHeight("Backdrop", height).panel("Backdrop", front).piece()));
         List<Join> joins = new ArrayList<>();
         PanelRef last = new PanelRef(0, "Backdrop");
         Length lastAt = Length.ZERO;
@@ -90,14 +113,29 @@ public final class TieredStage implements Structure {
             front = front.minus(inset.times(2));
             height = height.minus(measures.get(FALL));
             String name = "Tier " + tier;
-            pieces.add(Strip.ofHeight(name, height).panel(name + " left tab", tab).fold(Fold.MOUNTAIN)
-                    .panel(name + " left back spring", spring).fold(Fold.VALLEY).panel(name + " left spring", spring).fold(Fold.MOUNTAIN)
-                    .panel(name + " front", front).fold(Fold.MOUNTAIN)
-                    .panel(name + " right spring", spring).fold(Fold.VALLEY).panel(name + " right back spring", spring).fold(Fold.MOUNTAIN)
-                    .panel(name + " right tab", tab).piece());
+            pieces.add(Strip.ofHeight(name, height)
+                    .panel(name + " left tab", tab)
+                    .fold(Fold.MOUNTAIN)
+                    .panel(name + " left back spring", spring)
+                    .fold(Fold.VALLEY)
+                    .panel(name + " left spring", spring)
+                    .fold(Fold.MOUNTAIN)
+                    .panel(name + " front", front)
+                    .fold(Fold.MOUNTAIN)
+                    .panel(name + " right spring", spring)
+                    .fold(Fold.VALLEY)
+                    .panel(name + " right back spring", spring)
+                    .fold(Fold.MOUNTAIN)
+                    .panel(name + " right tab", tab)
+                    .piece());
             Length left = lastAt.plus(inset);
             joins.add(turnedIn(last, tier, name + " left tab", left, tab));
-            joins.add(turnedIn(last, tier, name + " right tab", left.plus(front), frontAt.plus(front).plus(spring.times(2))));
+            joins.add(turnedIn(
+                    last,
+                    tier,
+                    name + " right tab",
+                    left.plus(front),
+                    frontAt.plus(front).plus(spring.times(2))));
             last = new PanelRef(tier, name + " front");
             lastAt = frontAt;
         }
@@ -106,7 +144,11 @@ public final class TieredStage implements Structure {
 
     /** A tab whose decorated side lies in the glue, its fold on {@code edge}. */
     private static Join turnedIn(PanelRef on, int piece, String tab, Length edge, Length fold) {
-        return Join.of(on, Side.FACE, new PanelRef(piece, tab), Side.FACE,
+        return Join.of(
+                on,
+                Side.FACE,
+                new PanelRef(piece, tab),
+                Side.FACE,
                 Attachment.at(new Spot(edge, Length.ZERO), new Spot(fold, Length.ZERO)));
     }
 
@@ -120,10 +162,14 @@ public final class TieredStage implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length spring = ruler.nearest(finished.width().dividedBy(12)).length().max(Length.ofMillimetres(5));
-        Length fall = ruler.nearest(finished.height().times(2).dividedBy(11)).length().max(STEP);
+        Length fall =
+                ruler.nearest(finished.height().times(2).dividedBy(11)).length().max(STEP);
         Length tab = ruler.nearest(Length.ofInches(0, 1, 2)).length().max(Bounds.LEAST_TAB);
-        return Measures.of(finished).with(SPRING, ruler.above(spring).length()).with(TAB, ruler.above(tab).length())
-                .with(FALL, ruler.above(fall).length()).with(INSET, ruler.nearest(finished.width().dividedBy(36)).length());
+        return Measures.of(finished)
+                .with(SPRING, ruler.above(spring).length())
+                .with(TAB, ruler.above(tab).length())
+                .with(FALL, ruler.above(fall).length())
+                .with(INSET, ruler.nearest(finished.width().dividedBy(36)).length());
     }
 
     @Override

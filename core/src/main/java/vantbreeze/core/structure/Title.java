@@ -8,4 +8,4 @@ package vantbreeze.core.structure;
  * @param does what it does, in a sentence
  * @param suits who or what it suits
  */
-public record Title(String id, String name, String does, String suits) { }
+public record Title(String id, String name, String does, String suits) {}

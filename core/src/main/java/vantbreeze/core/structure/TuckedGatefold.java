@@ -35,14 +35,18 @@ public final class TuckedGatefold implements Structure {
 
     @Override
     public Title title() {
-        return new Title("tucked-gatefold", "Tucked gatefold",
+        return new Title(
+                "tucked-gatefold",
+                "Tucked gatefold",
                 "Two edged fronts tuck under a raised topper on the spine; drawn out, the card stands as an M.",
                 "Keepsakes: it needs no band, and stands open on a shelf.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width(), Parameter.height(),
+        return List.of(
+                Parameter.width(),
+                Parameter.height(),
                 Parameter.of(SPINE, "Spine", "between the fronts", "Spine"),
                 Parameter.of(TAB, "Tab", "turned back along each front", "Left tab", "Right tab"),
                 Parameter.of(EDGING, "Edging", "glued on each tab", "Left edging", "Right edging"),
@@ -52,15 +56,21 @@ public final class TuckedGatefold implements Structure {
     @Override
     public Limits limits(String parameter, Measures measures) {
         Length leg = leg(measures);
-        Length wide = measures.get(EDGING).max(measures.get(TAB)).max(measures.get(HOLD)).max(Bounds.NARROWEST);
+        Length wide = measures.get(EDGING)
+                .max(measures.get(TAB))
+                .max(measures.get(HOLD))
+                .max(Bounds.NARROWEST);
         String overTheLeg = "an edging may not be wider than the leg it lies on";
         return switch (parameter) {
-            case Parameter.WIDTH -> new Limits(measures.get(SPINE).plus(wide.times(2)), overTheLeg, Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.WIDTH ->
+                new Limits(measures.get(SPINE).plus(wide.times(2)), overTheLeg, Bounds.LONGEST, Bounds.TOO_LONG);
             case Parameter.HEIGHT -> Bounds.height();
             case SPINE -> Bounds.part(Bounds.NARROWEST, measures.get(Parameter.WIDTH), wide.times(2), overTheLeg);
             case TAB -> new Limits(Bounds.LEAST_TAB, Bounds.TAB_TOO_NARROW, leg, "the tab would be wider than the leg");
-            case EDGING -> new Limits(Bounds.LEAST_TAB, "a narrower edging does not cover the tab's fold", leg, overTheLeg);
-            case HOLD -> new Limits(LEAST_HOLD, "the fronts would slip out from under it", leg, "the topper would poke out");
+            case EDGING ->
+                new Limits(Bounds.LEAST_TAB, "a narrower edging does not cover the tab's fold", leg, overTheLeg);
+            case HOLD ->
+                new Limits(LEAST_HOLD, "the fronts would slip out from under it", leg, "the topper would poke out");
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -78,23 +88,65 @@ public final class TuckedGatefold implements Structure {
         Length spine = measures.get(SPINE);
         Length edging = measures.get(EDGING);
         Length hold = measures.get(HOLD);
-        Piece base = Strip.ofHeight("Card base", height).panel("Left tab", tab).fold(Fold.MOUNTAIN)
-                .panel("Left front", leg).fold(Fold.VALLEY).panel("Left leg", leg).fold(Fold.MOUNTAIN)
-                .panel("Spine", spine).fold(Fold.MOUNTAIN).panel("Right leg", leg).fold(Fold.VALLEY)
-                .panel("Right front", leg).fold(Fold.MOUNTAIN).panel("Right tab", tab).piece();
+        Piece base = Strip.ofHeight("Card base", height)
+                .panel("Left tab", tab)
+                .fold(Fold.MOUNTAIN)
+                .panel("Left front", leg)
+                .fold(Fold.VALLEY)
+                .panel("Left leg", leg)
+                .fold(Fold.MOUNTAIN)
+                .panel("Spine", spine)
+                .fold(Fold.MOUNTAIN)
+                .panel("Right leg", leg)
+                .fold(Fold.VALLEY)
+                .panel("Right front", leg)
+                .fold(Fold.MOUNTAIN)
+                .panel("Right tab", tab)
+                .piece();
         Length high = height.times(2).dividedBy(3);
-        Piece topper = Strip.ofHeight("Topper", high).panel("Topper", spine.plus(hold.times(2))).piece();
+        Piece topper = Strip.ofHeight("Topper", high)
+                .panel("Topper", spine.plus(hold.times(2)))
+                .piece();
         Length spineAt = tab.plus(leg.times(2));
         Length rightFold = spineAt.times(2).plus(spine).minus(tab);
-        return new Assembly(List.of(base, edging("Left edging", edging, height), edging("Right edging", edging, height), topper), List.of(
-                Join.of(new PanelRef(0, "Left tab"), Side.FACE, new PanelRef(1, "Left edging"), Side.BACK,
-                        Attachment.at(new Spot(tab, Length.ZERO), new Spot(edging, Length.ZERO))),
-                Join.of(new PanelRef(0, "Right tab"), Side.FACE, new PanelRef(2, "Right edging"), Side.BACK,
-                        Attachment.at(new Spot(rightFold, Length.ZERO), new Spot(Length.ZERO, Length.ZERO))),
-                Join.of(new PanelRef(0, "Spine"), Side.FACE, new PanelRef(3, "Topper"), Side.BACK,
-                        Attachment.at(new Spot(spineAt.minus(hold), height.minus(high).dividedBy(2)), new Spot(Length.ZERO, Length.ZERO)))))
-                .laid(over("Left tab", 0), over("Right tab", 0), over("Left edging", 1), over("Right edging", 2),
-                        over("Left front", 0), over("Right front", 0)).movingFrom("Spine");
+        return new Assembly(
+                        List.of(
+                                base,
+                                edging("Left edging", edging, height),
+                                edging("Right edging", edging, height),
+                                topper),
+                        List.of(
+                                Join.of(
+                                        new PanelRef(0, "Left tab"),
+                                        Side.FACE,
+                                        new PanelRef(1, "Left edging"),
+                                        Side.BACK,
+                                        Attachment.at(new Spot(tab, Length.ZERO), new Spot(edging, Length.ZERO))),
+                                Join.of(
+                                        new PanelRef(0, "Right tab"),
+                                        Side.FACE,
+                                        new PanelRef(2, "Right edging"),
+                                        Side.BACK,
+                                        Attachment.at(
+                                                new Spot(rightFold, Length.ZERO), new Spot(Length.ZERO, Length.ZERO))),
+                                Join.of(
+                                        new PanelRef(0, "Spine"),
+                                        Side.FACE,
+                                        new PanelRef(3, "Topper"),
+                                        Side.BACK,
+                                        Attachment.at(
+                                                new Spot(
+                                                        spineAt.minus(hold),
+                                                        height.minus(high).dividedBy(2)),
+                                                new Spot(Length.ZERO, Length.ZERO)))))
+                .laid(
+                        over("Left tab", 0),
+                        over("Right tab", 0),
+                        over("Left edging", 1),
+                        over("Right edging", 2),
+                        over("Left front", 0),
+                        over("Right front", 0))
+                .movingFrom("Spine");
     }
 
     private static Piece edging(String name, Length width, Length height) {
@@ -114,18 +166,27 @@ public final class TuckedGatefold implements Structure {
     /** The M. */
     @Override
     public Pose opened(Measures measures) {
-        return Pose.closed().but("Left leg", "Spine", -60).but("Spine", "Right leg", -60)
-                .but("Left front", "Left leg", 120).but("Right leg", "Right front", 120);
+        return Pose.closed()
+                .but("Left leg", "Spine", -60)
+                .but("Spine", "Right leg", -60)
+                .but("Left front", "Left leg", 120)
+                .but("Right leg", "Right front", 120);
     }
 
-    /** A spine of a sixth of the width; tabs of ½ in, edgings a little wider, and a topper that holds ½ in (common practice, no source). */
+    /**
+     * A spine of a sixth of the width; tabs of ½ in, edgings a little wider, and a topper that holds ½ in (common
+     * practice, no source).
+     */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length spine = ruler.nearest(finished.width().dividedBy(6)).length().max(Bounds.NARROWEST);
         Length leg = finished.width().minus(spine).dividedBy(2);
         Length half = ruler.above(Length.ofInches(0, 1, 2)).length().min(leg);
-        return Measures.of(finished).with(SPINE, ruler.above(spine).length()).with(TAB, half)
-                .with(EDGING, ruler.nearest(half.times(3).dividedBy(2)).length().min(leg)).with(HOLD, half);
+        return Measures.of(finished)
+                .with(SPINE, ruler.above(spine).length())
+                .with(TAB, half)
+                .with(EDGING, ruler.nearest(half.times(3).dividedBy(2)).length().min(leg))
+                .with(HOLD, half);
     }
 
     @Override

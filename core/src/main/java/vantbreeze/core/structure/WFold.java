@@ -14,7 +14,9 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
-/** W-fold: a side fold with a strip as long as the open card, folded in quarters, glued by its first and last quarter. */
+/**
+ * W-fold: a side fold with a strip as long as the open card, folded in quarters, glued by its first and last quarter.
+ */
 public final class WFold implements Structure {
 
     /** Id of the height of the strip. */
@@ -24,14 +26,18 @@ public final class WFold implements Structure {
 
     @Override
     public Title title() {
-        return new Title("w-fold", "W-fold",
+        return new Title(
+                "w-fold",
+                "W-fold",
                 "A side fold with a strip in quarters inside, whose middle comes forward as the card opens.",
                 "Birthday cards that greet when they are opened.");
     }
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Back", "Cover"), Parameter.height(),
+        return List.of(
+                Parameter.width("Back", "Cover"),
+                Parameter.height(),
                 Parameter.of(STRIP, "Strip", "how high the strip inside is").ofPieces("Strip"));
     }
 
@@ -52,14 +58,25 @@ public final class WFold implements Structure {
         Length strip = measures.get(STRIP);
         Length foot = measures.get(Parameter.HEIGHT).minus(strip).dividedBy(2);
         Piece base = Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
-                .panel("Cover", width).fold(Fold.VALLEY).panel("Back", width).piece();
-        Piece inside = Strip.ofHeight("Strip", strip).panel("First quarter", quarter).fold(Fold.VALLEY)
-                .panel("Second quarter", quarter).fold(Fold.MOUNTAIN).panel("Third quarter", quarter).fold(Fold.VALLEY)
-                .panel("Last quarter", quarter).piece();
+                .panel("Cover", width)
+                .fold(Fold.VALLEY)
+                .panel("Back", width)
+                .piece();
+        Piece inside = Strip.ofHeight("Strip", strip)
+                .panel("First quarter", quarter)
+                .fold(Fold.VALLEY)
+                .panel("Second quarter", quarter)
+                .fold(Fold.MOUNTAIN)
+                .panel("Third quarter", quarter)
+                .fold(Fold.VALLEY)
+                .panel("Last quarter", quarter)
+                .piece();
         Attachment laid = Attachment.at(new Spot(Length.ZERO, foot), new Spot(Length.ZERO, Length.ZERO));
-        return new Assembly(List.of(base, inside), List.of(
-                Join.of(new PanelRef(0, "Cover"), Side.FACE, new PanelRef(1, "First quarter"), Side.BACK, laid),
-                Join.of(new PanelRef(0, "Back"), Side.FACE, new PanelRef(1, "Last quarter"), Side.BACK, laid)));
+        return new Assembly(
+                List.of(base, inside),
+                List.of(
+                        Join.of(new PanelRef(0, "Cover"), Side.FACE, new PanelRef(1, "First quarter"), Side.BACK, laid),
+                        Join.of(new PanelRef(0, "Back"), Side.FACE, new PanelRef(1, "Last quarter"), Side.BACK, laid)));
     }
 
     @Override
@@ -70,7 +87,11 @@ public final class WFold implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         return Measures.of(finished)
-                .with(STRIP, ruler.nearest(finished.height().times(7).dividedBy(20)).length().max(Bounds.NARROWEST));
+                .with(
+                        STRIP,
+                        ruler.nearest(finished.height().times(7).dividedBy(20))
+                                .length()
+                                .max(Bounds.NARROWEST));
     }
 
     @Override

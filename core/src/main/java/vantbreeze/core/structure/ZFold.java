@@ -9,8 +9,8 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /**
- * Z-fold: a leg, a second leg that carries it, and a back as wide as the card; mountain, valley.
- * Quarter, quarter, half is common practice, no source; a narrower leg shows more of the inside.
+ * Z-fold: a leg, a second leg that carries it, and a back as wide as the card; mountain, valley. Quarter, quarter, half
+ * is common practice, no source; a narrower leg shows more of the inside.
  */
 public final class ZFold implements Structure {
 
@@ -21,7 +21,9 @@ public final class ZFold implements Structure {
 
     @Override
     public Title title() {
-        return new Title("z-fold", "Z-fold",
+        return new Title(
+                "z-fold",
+                "Z-fold",
                 "One strip, two scores. A leg folds back across the front and shows the inside beside it.",
                 "First fancy folds, and invitations whose inside may be glimpsed.");
     }
@@ -37,11 +39,20 @@ public final class ZFold implements Structure {
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
-            case LEG -> new Limits(Bounds.NARROWEST, "a narrower leg can't be scored and burnished cleanly",
-                    measures.get(Parameter.WIDTH), TOO_WIDE);
-            case Parameter.WIDTH -> new Limits(measures.isHalfTheWidth(LEG) ? Bounds.NARROWEST.times(2) : measures.get(LEG),
-                    measures.isHalfTheWidth(LEG) ? "the legs would get too narrow to score and burnish cleanly" : TOO_WIDE,
-                    Bounds.LONGEST, Bounds.TOO_LONG);
+            case LEG ->
+                new Limits(
+                        Bounds.NARROWEST,
+                        "a narrower leg can't be scored and burnished cleanly",
+                        measures.get(Parameter.WIDTH),
+                        TOO_WIDE);
+            case Parameter.WIDTH ->
+                new Limits(
+                        measures.isHalfTheWidth(LEG) ? Bounds.NARROWEST.times(2) : measures.get(LEG),
+                        measures.isHalfTheWidth(LEG)
+                                ? "the legs would get too narrow to score and burnish cleanly"
+                                : TOO_WIDE,
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
             case Parameter.HEIGHT -> Bounds.height();
             default -> throw Bounds.unknown(this, parameter);
         };
@@ -57,8 +68,10 @@ public final class ZFold implements Structure {
     public Assembly assemble(Measures measures) {
         Length leg = measures.get(LEG);
         return Assembly.of(Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
-                .panel("Leg", leg).fold(Fold.MOUNTAIN)
-                .panel("Second leg", leg).fold(Fold.VALLEY)
+                .panel("Leg", leg)
+                .fold(Fold.MOUNTAIN)
+                .panel("Second leg", leg)
+                .fold(Fold.VALLEY)
                 .panel("Back", measures.get(Parameter.WIDTH))
                 .piece());
     }

@@ -18,10 +18,15 @@ public record Tools(Board inches, Board metric, Length bed, boolean stopsInside)
         this(inches, metric, bed, false);
     }
 
-    /** Boards of 12 in grooved every eighth and of 300 mm grooved every 5 mm, a trimmer with a bed of 12 in (common practice, no source). */
+    /**
+     * Boards of 12 in grooved every eighth and of 300 mm grooved every 5 mm, a trimmer with a bed of 12 in (common
+     * practice, no source).
+     */
     public static Tools usual() {
-        return new Tools(new Board("12 in board", Length.ofInches(0, 1, 8), Length.ofInches(12)),
-                new Board("30 cm board", Length.ofMillimetres(5), Length.ofMillimetres(300)), Length.ofInches(12));
+        return new Tools(
+                new Board("12 in board", Length.ofInches(0, 1, 8), Length.ofInches(12)),
+                new Board("30 cm board", Length.ofMillimetres(5), Length.ofMillimetres(300)),
+                Length.ofInches(12));
     }
 
     /** The board that goes with a ruler. */

@@ -33,7 +33,12 @@ class FitTest {
     }
 
     private static Proposals proposals(Ruler ruler, String sheet) {
-        return new Proposals(new ZFold(), ruler, sheet(sheet), Envelopes.published(), Tools.usual().board(ruler));
+        return new Proposals(
+                new ZFold(),
+                ruler,
+                sheet(sheet),
+                Envelopes.published(),
+                Tools.usual().board(ruler));
     }
 
     /** Common practice, no source: a 5½ × 4¼ card goes in an A2 envelope with ¼ and ⅛ to spare. */
@@ -44,15 +49,20 @@ class FitTest {
         assertThat(fit.slackUp()).isEqualTo(Length.ofInches(0, 1, 8));
         assertThat(fit.verdict()).isEqualTo(Verdict.FITS);
         assertThat(fit.turned()).isFalse();
-        assertThat(EnvelopeFit.of(FIVE_AND_A_HALF.turned(), envelope("a2")).turned()).isTrue();
+        assertThat(EnvelopeFit.of(FIVE_AND_A_HALF.turned(), envelope("a2")).turned())
+                .isTrue();
     }
 
     @Test
     void tooLargeTightAndLooseAreTold() {
-        assertThat(EnvelopeFit.of(Size.ofMillimetres(163, 100), envelope("c6")).verdict()).isEqualTo(Verdict.TOO_LARGE);
-        assertThat(EnvelopeFit.of(Size.ofMillimetres(161, 100), envelope("c6")).verdict()).isEqualTo(Verdict.TIGHT);
-        assertThat(EnvelopeFit.of(Size.ofMillimetres(120, 100), envelope("c6")).verdict()).isEqualTo(Verdict.LOOSE);
-        assertThat(EnvelopeFit.of(Size.ofMillimetres(162, 114), envelope("c6")).goesIn()).isTrue();
+        assertThat(EnvelopeFit.of(Size.ofMillimetres(163, 100), envelope("c6")).verdict())
+                .isEqualTo(Verdict.TOO_LARGE);
+        assertThat(EnvelopeFit.of(Size.ofMillimetres(161, 100), envelope("c6")).verdict())
+                .isEqualTo(Verdict.TIGHT);
+        assertThat(EnvelopeFit.of(Size.ofMillimetres(120, 100), envelope("c6")).verdict())
+                .isEqualTo(Verdict.LOOSE);
+        assertThat(EnvelopeFit.of(Size.ofMillimetres(162, 114), envelope("c6")).goesIn())
+                .isTrue();
     }
 
     @Test
@@ -69,11 +79,16 @@ class FitTest {
         assertThat(found).isNotEmpty().allSatisfy(proposal -> {
             assertThat(proposal.fit().verdict()).isIn(Verdict.FITS, Verdict.LOOSE);
             assertThat(proposal.yield().count()).isPositive();
-            proposal.measures().byId().values().forEach(length -> assertThat(Ruler.MM_1.marks(length)).isTrue());
+            proposal.measures().byId().values().forEach(length -> assertThat(Ruler.MM_1.marks(length))
+                    .isTrue());
         });
-        assertThat(found).filteredOn(p -> p.finished().width().equals(Length.ofMillimetres(148)))
-                .isNotEmpty().allMatch(p -> p.bound() == Proposal.Bound.SHEET);
-        assertThat(found).anyMatch(p -> p.finished().equals(Size.ofMillimetres(148, 105)) && p.yield().count() == 2);
+        assertThat(found)
+                .filteredOn(p -> p.finished().width().equals(Length.ofMillimetres(148)))
+                .isNotEmpty()
+                .allMatch(p -> p.bound() == Proposal.Bound.SHEET);
+        assertThat(found)
+                .anyMatch(p -> p.finished().equals(Size.ofMillimetres(148, 105))
+                        && p.yield().count() == 2);
     }
 
     @Test
@@ -84,7 +99,8 @@ class FitTest {
                     assertThat(proposals(ruler, sheet.id()).forEnvelope(envelope))
                             .as("%s from %s on %s", envelope.name(), sheet.name(), ruler)
                             .isNotEmpty()
-                            .allMatch(proposal -> proposal.fit().goesIn() && proposal.yield().count() > 0);
+                            .allMatch(proposal ->
+                                    proposal.fit().goesIn() && proposal.yield().count() > 0);
                 }
             }
         }
@@ -93,8 +109,10 @@ class FitTest {
     @Test
     void fromASheetAloneComesTwoFromOneSheet() {
         List<Proposal> letter = proposals(Ruler.EIGHTHS, "letter").forSheet();
-        assertThat(letter).anyMatch(p -> p.finished().equals(FIVE_AND_A_HALF) && p.yield().count() == 2
-                && p.fit().envelope().id().equals("a2"));
+        assertThat(letter)
+                .anyMatch(p -> p.finished().equals(FIVE_AND_A_HALF)
+                        && p.yield().count() == 2
+                        && p.fit().envelope().id().equals("a2"));
         assertThat(letter).allMatch(p -> p.yield().count() > 0);
     }
 
@@ -117,14 +135,22 @@ class FitTest {
     void proposalsAreRankedAndOneHasItsScoresOnTheGrooves() {
         Board board = Tools.usual().metric();
         List<Proposal> found = proposals(Ruler.MM_1, "a4").forEnvelope(envelope("c6"));
-        assertThat(found).extracting(p -> p.finished().width().millimetres() * p.finished().height().millimetres())
+        assertThat(found)
+                .extracting(p -> p.finished().width().millimetres()
+                        * p.finished().height().millimetres())
                 .isSortedAccordingTo(Comparator.reverseOrder());
-        assertThat(found).filteredOn(p -> p.bound() == Proposal.Bound.GROOVES).isNotEmpty().allSatisfy(proposal -> {
-            assertThat(proposal.onGrooves()).isTrue();
-            assertThat(board.hasGrooveAt(proposal.measures().get(ZFold.LEG))).isTrue();
-            assertThat(board.hasGrooveAt(proposal.finished().width())).isTrue();
-        });
-        assertThat(proposals(Ruler.MM_1, "a4").forSheet()).extracting(p -> Math.rint(100 * p.cards().waste())).isSorted();
+        assertThat(found)
+                .filteredOn(p -> p.bound() == Proposal.Bound.GROOVES)
+                .isNotEmpty()
+                .allSatisfy(proposal -> {
+                    assertThat(proposal.onGrooves()).isTrue();
+                    assertThat(board.hasGrooveAt(proposal.measures().get(ZFold.LEG)))
+                            .isTrue();
+                    assertThat(board.hasGrooveAt(proposal.finished().width())).isTrue();
+                });
+        assertThat(proposals(Ruler.MM_1, "a4").forSheet())
+                .extracting(p -> Math.rint(100 * p.cards().waste()))
+                .isSorted();
     }
 
     /** Every structure has something to offer for the usual envelopes from the usual sheets. */
@@ -132,10 +158,22 @@ class FitTest {
     void everyStructureFitsACommonEnvelope() {
         for (Structure structure : Catalogue.full().all()) {
             for (Ruler ruler : List.of(Ruler.EIGHTHS, Ruler.MM_1)) {
-                List<Proposal> found = new Proposals(structure, ruler, sheet("a3"), Envelopes.published(), Tools.usual().board(ruler)).forEnvelope(envelope("a7"));
-                assertThat(found).as("%s on %s", structure.name(), ruler).isNotEmpty().allMatch(proposal -> proposal.fit().goesIn())
-                        .allSatisfy(proposal -> structure.asked(proposal.measures()).forEach(parameter ->
-                                assertThat(ruler.marks(proposal.measures().get(parameter.id()))).as(parameter.label()).isTrue()));
+                List<Proposal> found = new Proposals(
+                                structure,
+                                ruler,
+                                sheet("a3"),
+                                Envelopes.published(),
+                                Tools.usual().board(ruler))
+                        .forEnvelope(envelope("a7"));
+                assertThat(found)
+                        .as("%s on %s", structure.name(), ruler)
+                        .isNotEmpty()
+                        .allMatch(proposal -> proposal.fit().goesIn())
+                        .allSatisfy(
+                                proposal -> structure.asked(proposal.measures()).forEach(parameter -> assertThat(
+                                                ruler.marks(proposal.measures().get(parameter.id())))
+                                        .as(parameter.label())
+                                        .isTrue()));
             }
         }
     }
@@ -146,7 +184,11 @@ class FitTest {
         CardYield yield = CardYield.of(List.of(Size.ofMillimetres(200, 100), Size.ofMillimetres(97, 50)), sheet("a4"));
         assertThat(yield.cards()).isEqualTo(2);
         assertThat(yield.waste()).isCloseTo(1 - 2 * (20_000 + 4_850) / (297.0 * 210), within(1e-9));
-        assertThat(CardYield.of(List.of(Size.ofMillimetres(300, 100)), sheet("a4")).cards()).isZero();
-        assertThat(CardYield.of(List.of(Size.ofMillimetres(105, 148)), sheet("a4")).cards()).isEqualTo(4);
+        assertThat(CardYield.of(List.of(Size.ofMillimetres(300, 100)), sheet("a4"))
+                        .cards())
+                .isZero();
+        assertThat(CardYield.of(List.of(Size.ofMillimetres(105, 148)), sheet("a4"))
+                        .cards())
+                .isEqualTo(4);
     }
 }

@@ -43,20 +43,31 @@ class ResizingTest {
     @Test
     void aPartOfOnesOwnGrowsWithTheCardAndAUsualOneStaysUsual() {
         Measures before = usual(new ZFold(), 120, 90).with(ZFold.LEG, Length.ofMillimetres(40));
-        assertThat(Resizing.of(new ZFold(), before, Ruler.MM_1).to(Size.ofMillimetres(180, 90)).get(ZFold.LEG)).isEqualTo(Length.ofMillimetres(60));
+        assertThat(Resizing.of(new ZFold(), before, Ruler.MM_1)
+                        .to(Size.ofMillimetres(180, 90))
+                        .get(ZFold.LEG))
+                .isEqualTo(Length.ofMillimetres(60));
         Measures half = usual(new Gatefold(), 120, 90);
-        assertThat(Resizing.of(new Gatefold(), half, Ruler.MM_1).to(Size.ofMillimetres(170, 90)).get(Gatefold.FLAP)).isEqualTo(Length.ofMillimetres(85));
+        assertThat(Resizing.of(new Gatefold(), half, Ruler.MM_1)
+                        .to(Size.ofMillimetres(170, 90))
+                        .get(Gatefold.FLAP))
+                .isEqualTo(Length.ofMillimetres(85));
         Measures band = usual(new Stage(), 150, 105).with(Stage.BAND, Length.ofMillimetres(21));
-        assertThat(Resizing.of(new Stage(), band, Ruler.MM_1).to(Size.ofMillimetres(150, 210)).get(Stage.BAND)).isEqualTo(Length.ofMillimetres(42));
+        assertThat(Resizing.of(new Stage(), band, Ruler.MM_1)
+                        .to(Size.ofMillimetres(150, 210))
+                        .get(Stage.BAND))
+                .isEqualTo(Length.ofMillimetres(42));
     }
 
     /** C6 takes 162 × 114: ¼ in and ⅛ in are kept free. */
     @Test
     void aCardGrowsIntoItsEnvelopeTheWayItLies() {
         Envelope c6 = Envelopes.published().find("c6").orElseThrow();
-        Measures upright = Resizing.of(new ZFold(), usual(new ZFold(), 60, 90), Ruler.MM_1).into(c6);
+        Measures upright =
+                Resizing.of(new ZFold(), usual(new ZFold(), 60, 90), Ruler.MM_1).into(c6);
         assertThat(work(new ZFold(), upright).footprint()).isEqualTo(Size.ofMillimetres(110, 155));
-        Measures lying = Resizing.of(new ZFold(), usual(new ZFold(), 90, 60), Ruler.MM_1).into(c6);
+        Measures lying =
+                Resizing.of(new ZFold(), usual(new ZFold(), 90, 60), Ruler.MM_1).into(c6);
         assertThat(work(new ZFold(), lying).footprint()).isEqualTo(Size.ofMillimetres(154, 110));
     }
 
@@ -65,21 +76,30 @@ class ResizingTest {
     void everyStructureFitsEveryCommonEnvelopeAfterwards(Structure structure) {
         for (String id : List.of("c6", "a7", "dl", "b6")) {
             Envelope envelope = Envelopes.published().find(id).orElseThrow();
-            WorkedPlan worked = work(structure, Resizing.of(structure, usual(structure, 150, 120), Ruler.MM_1).into(envelope));
-            assertThat(EnvelopeFit.of(worked.footprint(), envelope).verdict()).as("%s in %s: %s", structure.name(), id, worked.footprint())
+            WorkedPlan worked = work(
+                    structure,
+                    Resizing.of(structure, usual(structure, 150, 120), Ruler.MM_1)
+                            .into(envelope));
+            assertThat(EnvelopeFit.of(worked.footprint(), envelope).verdict())
+                    .as("%s in %s: %s", structure.name(), id, worked.footprint())
                     .isIn(EnvelopeFit.Verdict.FITS, EnvelopeFit.Verdict.LOOSE);
             assertThat(worked.form().closed().closureError()).isLessThan(0.001);
         }
     }
 
     @Property(tries = 150)
-    void whateverTheSizeTheCardClosesToItOnTheRulersMarks(@ForAll @IntRange(max = 27) int which, @ForAll @IntRange(min = 100, max = 280) int width,
+    void whateverTheSizeTheCardClosesToItOnTheRulersMarks(
+            @ForAll @IntRange(max = 27) int which,
+            @ForAll @IntRange(min = 100, max = 280) int width,
             @ForAll @IntRange(min = 100, max = 280) int height) {
         Structure structure = all().get(which);
-        Measures after = Resizing.of(structure, usual(structure, 150, 120), Ruler.MM_1).to(Size.ofMillimetres(width, height));
+        Measures after =
+                Resizing.of(structure, usual(structure, 150, 120), Ruler.MM_1).to(Size.ofMillimetres(width, height));
         WorkedPlan worked = work(structure, after);
         assertThat(worked.form().closed().closureError()).as(structure.name()).isLessThan(0.001);
-        structure.asked(after).forEach(parameter -> assertThat(Ruler.MM_1.marks(after.get(parameter.id()))).as(parameter.label()).isTrue());
+        structure.asked(after).forEach(parameter -> assertThat(Ruler.MM_1.marks(after.get(parameter.id())))
+                .as(parameter.label())
+                .isTrue());
     }
 
     @Test

@@ -33,7 +33,9 @@ class CardsTest {
     void liesFlatWithEveryLoopClosedAndAnOrderOfItsLayers(Cards.Case card) {
         FoldedForm form = FoldedForm.of(card.graph(), card.flat());
         assertThat(form.closureError()).as("closure error").isLessThan(0.001);
-        assertThat(LayerOrders.of(card.graph(), card.flat()).first()).as("an order").isPresent();
+        assertThat(LayerOrders.of(card.graph(), card.flat()).first())
+                .as("an order")
+                .isPresent();
     }
 
     @ParameterizedTest
@@ -48,7 +50,9 @@ class CardsTest {
     @ParameterizedTest
     @MethodSource("all")
     void everyPieceIsSound(Cards.Case card) {
-        card.graph().assembly().pieces().forEach(piece -> assertThat(Faults.of(piece).all()).isEmpty());
+        card.graph().assembly().pieces().forEach(piece -> assertThat(
+                        Faults.of(piece).all())
+                .isEmpty());
     }
 
     /** Common practice, no source: a stage of 8 × 4¼ has a footprint of 5½ × 4¼, sheared by hand: 3 + 2 × 1¼. */
@@ -60,7 +64,12 @@ class CardsTest {
         assertThat(motion.isRigid()).isTrue();
         assertThat(motion.passings()).isEmpty();
         assertThat(motion.freedom()).isEqualTo(1);
-        double front = motion.frames().get(30).panels().get(panel(stage, 1, "Band")).apply(Cards.at(0, 0)).getZ();
+        double front = motion.frames()
+                .get(30)
+                .panels()
+                .get(panel(stage, 1, "Band"))
+                .apply(Cards.at(0, 0))
+                .getZ();
         assertThat(front).isCloseTo(Cards.in("1 1/4").millimetres(), within(1e-6));
     }
 
@@ -68,7 +77,8 @@ class CardsTest {
     @Test
     void theBridgeShearsToItsFootprintAndStands() {
         FoldGraph bridge = Cards.bridge();
-        assertThat(FoldedForm.of(bridge, Pose.of(Cards.BRIDGE_FLAT)).footprint()).isEqualTo(Size.ofMillimetres(147, 120));
+        assertThat(FoldedForm.of(bridge, Pose.of(Cards.BRIDGE_FLAT)).footprint())
+                .isEqualTo(Size.ofMillimetres(147, 120));
         Motion motion = Motion.between(bridge, Pose.of(Cards.BRIDGE_FLAT), Pose.of(Cards.BRIDGE_STANDING), 30);
         assertThat(motion.isRigid()).isTrue();
         assertThat(motion.freedom()).isEqualTo(1);
@@ -81,13 +91,16 @@ class CardsTest {
         assertThat(motion.isRigid()).isTrue();
         assertThat(motion.freedom()).isEqualTo(1);
         assertThat(FoldedForm.of(tube, Pose.of(Cards.TUBE_FLAT)).footprint()).isEqualTo(Size.ofMillimetres(40, 100));
-        assertThat(FoldedForm.of(tube, Pose.of(new double[] {-90, -90, -90, -80})).closureError()).isGreaterThan(1);
+        assertThat(FoldedForm.of(tube, Pose.of(new double[] {-90, -90, -90, -80}))
+                        .closureError())
+                .isGreaterThan(1);
     }
 
     @Test
     void theExplodingInsertMeetsBothTheoremsAtItsCrossingsOfSix() {
         FoldGraph card = Cards.explodingGate();
-        InnerCrossings crossings = InnerCrossings.of(Panels.of(card.assembly().pieces().get(1)));
+        InnerCrossings crossings =
+                InnerCrossings.of(Panels.of(card.assembly().pieces().get(1)));
         assertThat(crossings.all()).hasSize(2).allSatisfy(crossing -> {
             assertThat(crossing.mountains()).isEqualTo(2);
             assertThat(crossing.valleys()).isEqualTo(4);
@@ -101,7 +114,11 @@ class CardsTest {
     void theExplodingInsertOpensWithItsGate() {
         FoldGraph card = Cards.explodingGate();
         Motion motion = Motion.between(card, Pose.closed(), Pose.open(), 40);
-        assertThat(motion.isRigid()).as("worst gap %s", motion.frames().stream().mapToDouble(f -> f.gap()).max()).isTrue();
+        assertThat(motion.isRigid())
+                .as(
+                        "worst gap %s",
+                        motion.frames().stream().mapToDouble(f -> f.gap()).max())
+                .isTrue();
     }
 
     @Test
@@ -119,7 +136,8 @@ class CardsTest {
     @Test
     void theInvertedZNamesTheLoopThatDoesNotClose() {
         FoldedForm form = FoldedForm.of(Cards.invertedZ(97), Pose.closed());
-        LoopGap worst = form.loops().stream().filter(loop -> loop.gap() > 1).findFirst().orElseThrow();
+        LoopGap worst =
+                form.loops().stream().filter(loop -> loop.gap() > 1).findFirst().orElseThrow();
         assertThat(worst.gap()).isCloseTo(4, within(1e-9));
         assertThat(worst.inWords(form.graph())).contains("Back").contains("Leg");
     }

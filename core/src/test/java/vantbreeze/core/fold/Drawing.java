@@ -27,20 +27,32 @@ final class Drawing {
         for (int i = 0; i < points.size(); i++) {
             body.append(i == 0 ? 'M' : 'L').append(place(points.get(i)));
         }
-        body.append("Z' fill='").append(fill).append("' stroke='#1e2a33' stroke-width='1.2' stroke-linejoin='round'/>\n");
+        body.append("Z' fill='")
+                .append(fill)
+                .append("' stroke='#1e2a33' stroke-width='1.2' stroke-linejoin='round'/>\n");
         return this;
     }
 
     Drawing line(double[] from, double[] to, String dashes) {
-        body.append("<path d='M").append(place(from)).append('L').append(place(to))
-                .append("' fill='none' stroke='#1e2a33' stroke-width='1.4'").append(dashes.isEmpty() ? "" : " stroke-dasharray='" + dashes + "'")
+        body.append("<path d='M")
+                .append(place(from))
+                .append('L')
+                .append(place(to))
+                .append("' fill='none' stroke='#1e2a33' stroke-width='1.4'")
+                .append(dashes.isEmpty() ? "" : " stroke-dasharray='" + dashes + "'")
                 .append("/>\n");
         return this;
     }
 
     Drawing text(double x, double y, String text) {
         String[] at = place(new double[] {x, y}).split(" ");
-        body.append("<text x='").append(at[0]).append("' y='").append(at[1]).append("' text-anchor='middle'>").append(text).append("</text>\n");
+        body.append("<text x='")
+                .append(at[0])
+                .append("' y='")
+                .append(at[1])
+                .append("' text-anchor='middle'>")
+                .append(text)
+                .append("</text>\n");
         return this;
     }
 
@@ -55,8 +67,11 @@ final class Drawing {
         }
         for (Link.Folded link : graph.hinges()) {
             if (graph.pieceOf().get(link.from()) == piece) {
-                line(flat(link.hinge().line().from()), flat(link.hinge().line().to()), "").over("#fffdf8");
-                line(flat(link.hinge().line().from()), flat(link.hinge().line().to()),
+                line(flat(link.hinge().line().from()), flat(link.hinge().line().to()), "")
+                        .over("#fffdf8");
+                line(
+                        flat(link.hinge().line().from()),
+                        flat(link.hinge().line().to()),
                         link.hinge().fold() == Fold.MOUNTAIN ? "9 3 1.5 3 1.5 3" : "7 4");
             }
         }
@@ -77,7 +92,10 @@ final class Drawing {
         for (int i = 0; i < placed.size(); i++) {
             double up = lift[i];
             Rigid motion = placed.get(i);
-            List<double[]> points = graph.panels().get(i).corners().stream().map(motion::apply).map(v -> oblique(v, up)).toList();
+            List<double[]> points = graph.panels().get(i).corners().stream()
+                    .map(motion::apply)
+                    .map(v -> oblique(v, up))
+                    .toList();
             shapes.add(points);
             near.add(points.stream().mapToDouble(p -> p[2]).average().orElse(0));
             order.add(i);
@@ -92,8 +110,20 @@ final class Drawing {
         double top = seen.stream().mapToDouble(p -> p[1]).min().orElse(0) - 12;
         double right = seen.stream().mapToDouble(p -> p[0]).max().orElse(0) + 12;
         double bottom = seen.stream().mapToDouble(p -> p[1]).max().orElse(0) + 12;
-        return String.format(Locale.ROOT, "<svg xmlns='http://www.w3.org/2000/svg' viewBox='%.1f %.1f %.1f %.1f' font-family='sans-serif' font-size='14' fill='#1e2a33'>%n<rect x='%.1f' y='%.1f' width='%.1f' height='%.1f' fill='#f8f5ee'/>%n%s</svg>%n",
-                left, top, right - left, bottom - top, left, top, right - left, bottom - top, body);
+        return String.format(
+                Locale.ROOT,
+                "<svg xmlns='http://www.w3.org/2000/svg' viewBox='%.1f %.1f %.1f %.1f' "
+                        + "font-family='sans-serif' font-size='14' fill='#1e2a33'>%n<rect x='%.1f' y='%.1f' "
+                        + "width='%.1f' height='%.1f' fill='#f8f5ee'/>%n%s</svg>%n",
+                left,
+                top,
+                right - left,
+                bottom - top,
+                left,
+                top,
+                right - left,
+                bottom - top,
+                body);
     }
 
     private void over(String colour) {
@@ -111,7 +141,8 @@ final class Drawing {
         double x = v.getX() * Math.cos(turn) - v.getY() * Math.sin(turn);
         double y = v.getX() * Math.sin(turn) + v.getY() * Math.cos(turn);
         double z = v.getZ() + lift;
-        return new double[] {x, -(y * Math.sin(raise) + z * Math.cos(raise)), z * Math.sin(raise) - y * Math.cos(raise)};
+        return new double[] {x, -(y * Math.sin(raise) + z * Math.cos(raise)), z * Math.sin(raise) - y * Math.cos(raise)
+        };
     }
 
     private String place(double[] point) {

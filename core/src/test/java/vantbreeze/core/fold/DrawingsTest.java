@@ -29,7 +29,9 @@ class DrawingsTest {
             Files.createDirectories(FOLDER);
             Files.writeString(file, svg);
         }
-        assertThat(Files.readString(file)).as("%s is as the engine draws it now", file).isEqualTo(svg);
+        assertThat(Files.readString(file))
+                .as("%s is as the engine draws it now", file)
+                .isEqualTo(svg);
     }
 
     @Test
@@ -45,7 +47,9 @@ class DrawingsTest {
         for (int i = 0; i < stack.size(); i++) {
             lift[stack.get(i)] = 16.0 * i;
         }
-        List<Rigid> placed = FoldedForm.of(card, Pose.closed()).placed().stream().map(PlacedPanel::motion).toList();
+        List<Rigid> placed = FoldedForm.of(card, Pose.closed()).placed().stream()
+                .map(PlacedPanel::motion)
+                .toList();
         isDrawn("stack", new Drawing().space(card, placed, lift).svg());
     }
 
@@ -67,13 +71,18 @@ class DrawingsTest {
         FoldGraph stage = Cards.stage();
         Pose flat = Pose.of(Cards.STAGE_FLAT);
         LayerOrder order = LayerOrders.of(stage, flat).first().orElseThrow();
-        BulkMap bulk = BulkMap.of(FoldedForm.of(stage, flat), Collections.nCopies(2, Cardstock.of("card", 250)), List.of(), order);
+        BulkMap bulk = BulkMap.of(
+                FoldedForm.of(stage, flat), Collections.nCopies(2, Cardstock.of("card", 250)), List.of(), order);
         Drawing drawing = new Drawing();
         double most = bulk.worst().thickness();
         bulk.cells().forEach(cell -> {
             int shade = (int) Math.round(250 - 110 * cell.thickness() / most);
-            drawing.polygon(Arrays.stream(cell.shape().getExteriorRing().getCoordinates()).limit(cell.shape().getNumPoints() - 1)
-                    .map(c -> new double[] {c.x, -c.y}).toList(), String.format("#%02x%02x%02x", shade, shade - 6, shade - 22));
+            drawing.polygon(
+                    Arrays.stream(cell.shape().getExteriorRing().getCoordinates())
+                            .limit(cell.shape().getNumPoints() - 1)
+                            .map(c -> new double[] {c.x, -c.y})
+                            .toList(),
+                    String.format("#%02x%02x%02x", shade, shade - 6, shade - 22));
             var inside = cell.shape().getInteriorPoint();
             drawing.text(inside.getX(), -inside.getY() + 2, String.format(Locale.ROOT, "%.1f", cell.thickness()));
         });

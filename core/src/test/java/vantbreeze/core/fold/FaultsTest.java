@@ -24,52 +24,87 @@ class FaultsTest {
 
     @Test
     void aSelfCrossingOutlineIsNamedWithItsPlace() {
-        Faults faults = Faults.of(new Piece("bow", List.of(at(0, 0), at(100, 60), at(100, 0), at(0, 60)), List.of(), List.of(), List.of()));
+        Faults faults = Faults.of(new Piece(
+                "bow", List.of(at(0, 0), at(100, 60), at(100, 0), at(0, 60)), List.of(), List.of(), List.of()));
         assertThat(faults.has(Kind.OUTLINE_CROSSES_ITSELF)).isTrue();
         assertThat(faults.all().get(0).where()).containsExactly(at(50, 30));
     }
 
     @Test
     void noOutlineAtAll() {
-        assertThat(Faults.of(new Piece("line", List.of(at(0, 0), at(5, 5)), List.of(), List.of(), List.of())).has(Kind.NO_OUTLINE)).isTrue();
-        assertThat(Faults.of(new Piece("flat", List.of(at(0, 0), at(5, 0), at(9, 0)), List.of(), List.of(), List.of())).has(Kind.NO_OUTLINE)).isTrue();
+        assertThat(Faults.of(new Piece("line", List.of(at(0, 0), at(5, 5)), List.of(), List.of(), List.of()))
+                        .has(Kind.NO_OUTLINE))
+                .isTrue();
+        assertThat(Faults.of(new Piece("flat", List.of(at(0, 0), at(5, 0), at(9, 0)), List.of(), List.of(), List.of()))
+                        .has(Kind.NO_OUTLINE))
+                .isTrue();
     }
 
     @Test
     void aCreaseOfNoLength() {
-        assertThat(faults(List.of(crease(Fold.VALLEY, at(50, 10), at(50, 10))), List.of()).has(Kind.NO_LENGTH)).isTrue();
+        assertThat(faults(List.of(crease(Fold.VALLEY, at(50, 10), at(50, 10))), List.of())
+                        .has(Kind.NO_LENGTH))
+                .isTrue();
     }
 
     @Test
     void aCreaseThatRunsOffThePiece() {
-        assertThat(faults(List.of(crease(Fold.VALLEY, at(50, -10), at(50, 60))), List.of()).has(Kind.OUTSIDE)).isTrue();
+        assertThat(faults(List.of(crease(Fold.VALLEY, at(50, -10), at(50, 60))), List.of())
+                        .has(Kind.OUTSIDE))
+                .isTrue();
     }
 
     @Test
     void aSlitAllRoundLeavesAPanelFree() {
-        Faults faults = faults(List.of(), List.of(new Stretch(at(20, 20), at(40, 20)), new Stretch(at(40, 20), at(40, 40)),
-                new Stretch(at(40, 40), at(20, 40)), new Stretch(at(20, 40), at(20, 20))));
+        Faults faults = faults(
+                List.of(),
+                List.of(
+                        new Stretch(at(20, 20), at(40, 20)),
+                        new Stretch(at(40, 20), at(40, 40)),
+                        new Stretch(at(40, 40), at(20, 40)),
+                        new Stretch(at(20, 40), at(20, 20))));
         assertThat(faults.has(Kind.CUT_FREE)).isTrue();
     }
 
     @Test
     void looseEnds() {
-        assertThat(faults(List.of(crease(Fold.VALLEY, at(50, 0), at(50, 40))), List.of()).has(Kind.LOOSE_CREASE)).isTrue();
-        assertThat(faults(List.of(), List.of(new Stretch(at(50, 0), at(50, 40)))).has(Kind.LOOSE_SLIT)).isTrue();
+        assertThat(faults(List.of(crease(Fold.VALLEY, at(50, 0), at(50, 40))), List.of())
+                        .has(Kind.LOOSE_CREASE))
+                .isTrue();
+        assertThat(faults(List.of(), List.of(new Stretch(at(50, 0), at(50, 40))))
+                        .has(Kind.LOOSE_SLIT))
+                .isTrue();
     }
 
     @Test
     void contradictoryFolds() {
-        assertThat(faults(List.of(crease(Fold.VALLEY, at(50, 0), at(50, 60)), crease(Fold.MOUNTAIN, at(50, 20), at(50, 60))), List.of())
-                .has(Kind.CONTRADICTORY_FOLDS)).isTrue();
+        assertThat(faults(
+                                List.of(
+                                        crease(Fold.VALLEY, at(50, 0), at(50, 60)),
+                                        crease(Fold.MOUNTAIN, at(50, 20), at(50, 60))),
+                                List.of())
+                        .has(Kind.CONTRADICTORY_FOLDS))
+                .isTrue();
     }
 
     @Test
     void aJoinOfAPanelWithItself() {
-        Join join = Join.of(new PanelRef(0, "Panel 1"), Side.FACE, new PanelRef(0, "Panel 1"), Side.BACK, Attachment.at(at(0, 0), at(0, 0)));
-        assertThatThrownBy(() -> FoldGraph.of(Assembly.of(piece(List.of(), List.of()), join))).hasMessageContaining("can't be glued to itself");
-        Join nowhere = Join.of(new PanelRef(0, "Panel 1"), Side.FACE, new PanelRef(0, "Wing"), Side.BACK, Attachment.at(at(0, 0), at(0, 0)));
-        assertThatThrownBy(() -> FoldGraph.of(Assembly.of(piece(List.of(), List.of()), nowhere))).hasMessageContaining("\"Wing\"");
+        Join join = Join.of(
+                new PanelRef(0, "Panel 1"),
+                Side.FACE,
+                new PanelRef(0, "Panel 1"),
+                Side.BACK,
+                Attachment.at(at(0, 0), at(0, 0)));
+        assertThatThrownBy(() -> FoldGraph.of(Assembly.of(piece(List.of(), List.of()), join)))
+                .hasMessageContaining("can't be glued to itself");
+        Join nowhere = Join.of(
+                new PanelRef(0, "Panel 1"),
+                Side.FACE,
+                new PanelRef(0, "Wing"),
+                Side.BACK,
+                Attachment.at(at(0, 0), at(0, 0)));
+        assertThatThrownBy(() -> FoldGraph.of(Assembly.of(piece(List.of(), List.of()), nowhere)))
+                .hasMessageContaining("\"Wing\"");
     }
 
     @Test
@@ -85,6 +120,8 @@ class FaultsTest {
 
     @Test
     void aGoodPieceHasNone() {
-        assertThat(faults(List.of(crease(Fold.VALLEY, at(50, 0), at(50, 60))), List.of()).isEmpty()).isTrue();
+        assertThat(faults(List.of(crease(Fold.VALLEY, at(50, 0), at(50, 60))), List.of())
+                        .isEmpty())
+                .isTrue();
     }
 }

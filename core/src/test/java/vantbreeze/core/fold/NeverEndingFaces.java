@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Set;
 
 /**
- * The four faces of the never-ending card, as angles at its hinges: shut; the flaps of the two front pieces turned
- * up and down; the strips above and below folded behind; the halves of the back pieces turned left and right.
+ * The four faces of the never-ending card, as angles at its hinges: shut; the flaps of the two front pieces turned up
+ * and down; the strips above and below folded behind; the halves of the back pieces turned left and right.
  */
 final class NeverEndingFaces {
 
@@ -51,11 +51,15 @@ final class NeverEndingFaces {
         set(degrees, piece, to, false);
     }
 
-    /** The middle score of an upright piece whose ends are folded behind: towards the viewer in the middle, so away at the ends. */
+    /**
+     * The middle score of an upright piece whose ends are folded behind: towards the viewer in the middle, so away at
+     * the ends.
+     */
     private void foldHalf(double[] degrees, int piece) {
         for (Link.Folded link : card.hinges()) {
             if (card.pieceOf().get(link.from()) == piece && link.hinge().line().isUpright()) {
-                boolean middle = Set.of("Mid left", "Mid right").contains(card.panels().get(link.from()).name());
+                boolean middle = Set.of("Mid left", "Mid right")
+                        .contains(card.panels().get(link.from()).name());
                 degrees[link.index()] = middle ? 180 : -180;
             }
         }

@@ -24,8 +24,12 @@ class PanelsTest {
 
     @Test
     void crossingCreasesAreNoded() {
-        Panels panels = Panels.of(square(List.of(crease(Fold.VALLEY, 50, 0, 50, 100), crease(Fold.MOUNTAIN, 0, 50, 50, 50),
-                crease(Fold.VALLEY, 50, 50, 100, 50)), List.of()));
+        Panels panels = Panels.of(square(
+                List.of(
+                        crease(Fold.VALLEY, 50, 0, 50, 100),
+                        crease(Fold.MOUNTAIN, 0, 50, 50, 50),
+                        crease(Fold.VALLEY, 50, 50, 100, 50)),
+                List.of()));
         assertThat(panels.all()).hasSize(4);
         assertThat(panels.hinges()).hasSize(4);
         assertThat(panels.all().stream().mapToDouble(Panel::area).sum()).isCloseTo(10_000, within(1e-9));
@@ -34,8 +38,12 @@ class PanelsTest {
     /** A square folded in four shuts without a gap: three valleys and a mountain (Maekawa 1986: |M − V| = 2). */
     @Test
     void aLoopRoundAnInnerCrossingCloses() {
-        Panels panels = Panels.of(square(List.of(crease(Fold.VALLEY, 50, 0, 50, 100), crease(Fold.MOUNTAIN, 0, 50, 50, 50),
-                crease(Fold.VALLEY, 50, 50, 100, 50)), List.of()));
+        Panels panels = Panels.of(square(
+                List.of(
+                        crease(Fold.VALLEY, 50, 0, 50, 100),
+                        crease(Fold.MOUNTAIN, 0, 50, 50, 50),
+                        crease(Fold.VALLEY, 50, 50, 100, 50)),
+                List.of()));
         FoldedForm folded = FoldedForm.of(panels, Pose.closed());
         assertThat(folded.closureError()).isLessThan(1e-9);
         assertThat(folded.footprint()).isEqualTo(Size.ofMillimetres(50, 50));
@@ -43,17 +51,22 @@ class PanelsTest {
 
     @Test
     void aLoopThatCannotCloseSaysByHowMuch() {
-        Panels panels = Panels.of(square(List.of(crease(Fold.VALLEY, 50, 0, 50, 100), crease(Fold.VALLEY, 0, 50, 100, 50),
-                crease(Fold.VALLEY, 0, 20, 50, 50)), List.of()));
+        Panels panels = Panels.of(square(
+                List.of(
+                        crease(Fold.VALLEY, 50, 0, 50, 100),
+                        crease(Fold.VALLEY, 0, 50, 100, 50),
+                        crease(Fold.VALLEY, 0, 20, 50, 50)),
+                List.of()));
         assertThat(FoldedForm.of(panels, Pose.closed()).closureError()).isGreaterThan(1);
     }
 
     @Test
     void aSlitPartsPanelsThatACreaseWouldHinge() {
-        Panels panels = Panels.of(square(List.of(crease(Fold.VALLEY, 50, 0, 50, 100)),
-                List.of(new Stretch(at(50, 0), at(50, 40)))));
+        Panels panels = Panels.of(
+                square(List.of(crease(Fold.VALLEY, 50, 0, 50, 100)), List.of(new Stretch(at(50, 0), at(50, 40)))));
         assertThat(panels.all()).hasSize(2);
-        assertThat(panels.hinges()).singleElement()
+        assertThat(panels.hinges())
+                .singleElement()
                 .satisfies(hinge -> assertThat(hinge.line().millimetres()).isCloseTo(60, within(1e-9)));
     }
 
@@ -69,16 +82,18 @@ class PanelsTest {
         Panels panels = Panels.of(square(List.of(crease(Fold.VALLEY, 0, 0, 33, 100)), List.of()));
         assertThat(panels.all()).hasSize(2);
         FoldedForm folded = FoldedForm.of(panels, Pose.closed());
-        double area = folded.placed().stream().mapToDouble(placed -> {
-            var corners = placed.corners();
-            double twice = 0;
-            for (int i = 0; i < corners.size(); i++) {
-                var a = corners.get(i);
-                var b = corners.get((i + 1) % corners.size());
-                twice += a.getX() * b.getY() - b.getX() * a.getY();
-            }
-            return Math.abs(twice) / 2;
-        }).sum();
+        double area = folded.placed().stream()
+                .mapToDouble(placed -> {
+                    var corners = placed.corners();
+                    double twice = 0;
+                    for (int i = 0; i < corners.size(); i++) {
+                        var a = corners.get(i);
+                        var b = corners.get((i + 1) % corners.size());
+                        twice += a.getX() * b.getY() - b.getX() * a.getY();
+                    }
+                    return Math.abs(twice) / 2;
+                })
+                .sum();
         assertThat(area).isCloseTo(10_000, within(0.001));
     }
 }

@@ -17,8 +17,13 @@ class StripTest {
     }
 
     private static Panels gate(Length flap, Length middle, Length height) {
-        return Panels.of(Strip.ofHeight("gate", height).panel("Left flap", flap).fold(Fold.VALLEY)
-                .panel("Middle", middle).fold(Fold.VALLEY).panel("Right flap", flap).piece());
+        return Panels.of(Strip.ofHeight("gate", height)
+                .panel("Left flap", flap)
+                .fold(Fold.VALLEY)
+                .panel("Middle", middle)
+                .fold(Fold.VALLEY)
+                .panel("Right flap", flap)
+                .piece());
     }
 
     /** Common practice, no source: 8½ × 5½ gatefold, scores 2⅛ from each end, footprint 4¼ × 5½. */
@@ -26,10 +31,18 @@ class StripTest {
     void theGatefoldOfTheHandbook() {
         Panels gate = gate(inches("2 1/8"), inches("4 1/4"), inches("5 1/2"));
         assertThat(gate.piece().cutSize()).isEqualTo(new Size(inches("8 1/2"), inches("5 1/2")));
-        assertThat(BoardScore.of(gate)).extracting(BoardScore::fromLeft).containsExactly(inches("2 1/8"), inches("6 3/8"));
+        assertThat(BoardScore.of(gate))
+                .extracting(BoardScore::fromLeft)
+                .containsExactly(inches("2 1/8"), inches("6 3/8"));
         assertThat(BoardScore.of(gate).get(1).fromRight()).isEqualTo(inches("2 1/8"));
-        assertThat(FoldedForm.of(gate, Pose.closed()).footprint()).isEqualTo(new Size(inches("4 1/4"), inches("5 1/2")));
-        assertThat(LayerOrders.of(FoldGraph.of(gate)).first().orElseThrow().fromBelow().get(0)).isEqualTo(1);
+        assertThat(FoldedForm.of(gate, Pose.closed()).footprint())
+                .isEqualTo(new Size(inches("4 1/4"), inches("5 1/2")));
+        assertThat(LayerOrders.of(FoldGraph.of(gate))
+                        .first()
+                        .orElseThrow()
+                        .fromBelow()
+                        .get(0))
+                .isEqualTo(1);
     }
 
     /** Common practice, no source: 21.0 × 14.8 cm gatefold, scores 5.25 cm from each end. */
@@ -46,9 +59,18 @@ class StripTest {
     void theFoldBackGateOfTheHandbook() {
         Length two = inches("2");
         Panels panels = Panels.of(Strip.ofHeight("fold-back gate", inches("6"))
-                .panel("a", two).fold(Fold.MOUNTAIN).panel("b", two).fold(Fold.VALLEY).panel("c", inches("4"))
-                .fold(Fold.VALLEY).panel("d", two).fold(Fold.MOUNTAIN).panel("e", two).piece());
-        assertThat(BoardScore.of(panels)).extracting(BoardScore::fromLeft)
+                .panel("a", two)
+                .fold(Fold.MOUNTAIN)
+                .panel("b", two)
+                .fold(Fold.VALLEY)
+                .panel("c", inches("4"))
+                .fold(Fold.VALLEY)
+                .panel("d", two)
+                .fold(Fold.MOUNTAIN)
+                .panel("e", two)
+                .piece());
+        assertThat(BoardScore.of(panels))
+                .extracting(BoardScore::fromLeft)
                 .containsExactly(inches("2"), inches("4"), inches("8"), inches("10"));
         assertThat(FoldedForm.of(panels, Pose.closed()).footprint()).isEqualTo(new Size(inches("4"), inches("6")));
     }
@@ -72,9 +94,15 @@ class StripTest {
     void aValleyRisesTowardsTheViewerAndAMountainSinks() {
         for (Fold fold : new Fold[] {Fold.VALLEY, Fold.MOUNTAIN}) {
             Panels panels = Panels.of(Strip.ofHeight("side fold", Length.ofMillimetres(100))
-                    .panel("back", Length.ofMillimetres(80)).fold(fold).panel("cover", Length.ofMillimetres(60)).piece());
+                    .panel("back", Length.ofMillimetres(80))
+                    .fold(fold)
+                    .panel("cover", Length.ofMillimetres(60))
+                    .piece());
             PlacedPanel cover = FoldedForm.of(panels, Pose.partly(0.5)).placed().get(1);
-            double highest = cover.corners().stream().mapToDouble(c -> c.getZ() * fold.sign()).max().orElseThrow();
+            double highest = cover.corners().stream()
+                    .mapToDouble(c -> c.getZ() * fold.sign())
+                    .max()
+                    .orElseThrow();
             assertThat(highest).isCloseTo(60, within(1e-9));
         }
     }
@@ -84,7 +112,10 @@ class StripTest {
         Panels gate = gate(Length.ofMillimetres(40), Length.ofMillimetres(80), Length.ofMillimetres(90));
         for (double part = 0; part <= 1; part += 0.1) {
             for (PlacedPanel placed : FoldedForm.of(gate, Pose.partly(part)).placed()) {
-                double diagonal = placed.corners().get(0).subtract(placed.corners().get(2)).length();
+                double diagonal = placed.corners()
+                        .get(0)
+                        .subtract(placed.corners().get(2))
+                        .length();
                 double flat = Math.hypot(placed.panel().width().millimetres(), 90);
                 assertThat(diagonal).isCloseTo(flat, within(1e-9));
             }

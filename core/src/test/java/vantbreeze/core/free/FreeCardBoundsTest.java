@@ -20,9 +20,15 @@ class FreeCardBoundsTest {
     void liesFlatInItsLastPose() {
         Stance bent = new Stance("Closed", true, List.of(new Stance.Angle("Left", "Right", 90)), List.of());
         assertThat(new FreeCard(SHEET, List.of(Stance.open(), bent), 0.5, 0, true).impossible())
-                .contains("In its last pose, \"Closed\", a card lies flat; the fold between Left and Right stands at 90°.");
-        Stance flat = new Stance("Closed", true, List.of(new Stance.Angle("Left", "Right", -180), new Stance.Angle("Right", "Tail", 0)), List.of());
-        assertThat(new FreeCard(SHEET, List.of(Stance.open(), flat), 0.5, 0, true).impossible()).isEmpty();
+                .contains("In its last pose, \"Closed\", a card lies flat; the fold between Left and Right "
+                        + "stands at 90°.");
+        Stance flat = new Stance(
+                "Closed",
+                true,
+                List.of(new Stance.Angle("Left", "Right", -180), new Stance.Angle("Right", "Tail", 0)),
+                List.of());
+        assertThat(new FreeCard(SHEET, List.of(Stance.open(), flat), 0.5, 0, true).impossible())
+                .isEmpty();
     }
 
     @Test
@@ -30,14 +36,17 @@ class FreeCardBoundsTest {
         Piece sheet = FreeCard.sheet("Card base", Size.ofMillimetres(120, 80));
         for (List<Spot> hole : List.of(List.<Spot>of(), sheet.outline().subList(0, 2))) {
             Piece holed = new Piece(sheet.name(), sheet.outline(), List.of(), List.of(), List.of(), List.of(hole));
-            assertThat(new FreeCard(Assembly.of(holed), List.of(Stance.open(), Stance.closed()), 0.5, 0, true).impossible())
-                    .contains("A hole in Card base has fewer than three corners. Give it all of them, or leave it out.");
+            assertThat(new FreeCard(Assembly.of(holed), List.of(Stance.open(), Stance.closed()), 0.5, 0, true)
+                            .impossible())
+                    .contains(
+                            "A hole in Card base has fewer than three corners. Give it all of them, or leave it out.");
         }
     }
 
     @ParameterizedTest
     @CsvSource({"-0.01, 0", "1.01, 0", "10, 0", "NaN, 0", "0.5, 91", "0.5, -91", "0.5, NaN", "Infinity, 0"})
     void showsItselfOnItsWayAndLeansNoMoreThanLying(double showing, double lean) {
-        assertThatThrownBy(() -> new FreeCard(SHEET, List.of(Stance.open(), Stance.closed()), showing, lean, true)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new FreeCard(SHEET, List.of(Stance.open(), Stance.closed()), showing, lean, true))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -34,24 +34,32 @@ class FreeCardTest {
     }
 
     private static FoldedForm closed(FreeCard card) {
-        return FoldedForm.of(FoldGraph.of(card.assembly()), card.stances().get(card.stances().size() - 1).pose());
+        return FoldedForm.of(
+                FoldGraph.of(card.assembly()),
+                card.stances().get(card.stances().size() - 1).pose());
     }
 
     /** Loosening changes nothing but who decides: closed size, order, weight and poses stay. */
     @ParameterizedTest
     @MethodSource("catalogue")
     void aLoosenedStructureIsTheSameCard(Structure structure) {
-        WorkedPlan bound = WORKSHOP.work(new Plan("Bound", structure.id(), structure.proportioned(SIZE, Ruler.MM_1), Ruler.MM_1, null, null, ""));
+        WorkedPlan bound = WORKSHOP.work(new Plan(
+                "Bound", structure.id(), structure.proportioned(SIZE, Ruler.MM_1), Ruler.MM_1, null, null, ""));
         WorkedPlan free = WORKSHOP.work(Plan.of("Free", loosened(structure), Ruler.MM_1));
         assertThat(free.footprint()).isEqualTo(bound.footprint());
         assertThat(free.form().order()).isNotNull();
         assertThat(free.heft().weight().grams()).isCloseTo(bound.heft().weight().grams(), within(1e-6));
         assertThat(free.heft().thickness()).isCloseTo(bound.heft().thickness(), within(1e-6));
-        assertThat(free.form().stations().stream().map(station -> station.name()).toList())
-                .isEqualTo(bound.form().stations().stream().map(station -> station.name()).toList());
+        assertThat(free.form().stations().stream()
+                        .map(station -> station.name())
+                        .toList())
+                .isEqualTo(bound.form().stations().stream()
+                        .map(station -> station.name())
+                        .toList());
         for (int i = 0; i < bound.form().motion().frames().size(); i += 5) {
             double[] was = bound.form().motion().frames().get(i).panels().get(0).columns();
-            assertThat(free.form().motion().frames().get(i).panels().get(0).columns()).containsExactly(was, within(1e-6));
+            assertThat(free.form().motion().frames().get(i).panels().get(0).columns())
+                    .containsExactly(was, within(1e-6));
         }
     }
 
@@ -61,11 +69,14 @@ class FreeCardTest {
     void aFreeCardIsMadeLargerAndStillCloses(Structure structure) {
         FreeCard card = loosened(structure);
         Size was = closed(card).footprint();
-        Size wanted = new Size(was.width().times(3).dividedBy(2), was.height().times(3).dividedBy(2));
+        Size wanted = new Size(
+                was.width().times(3).dividedBy(2), was.height().times(3).dividedBy(2));
         FreeCard larger = new Rescaling(card).to(wanted);
         assertThat(closed(larger).closureError()).isLessThan(0.002);
-        assertThat(closed(larger).footprint().width().millimetres()).isCloseTo(wanted.width().millimetres(), within(0.01));
-        assertThat(closed(larger).footprint().height().millimetres()).isCloseTo(wanted.height().millimetres(), within(0.01));
+        assertThat(closed(larger).footprint().width().millimetres())
+                .isCloseTo(wanted.width().millimetres(), within(0.01));
+        assertThat(closed(larger).footprint().height().millimetres())
+                .isCloseTo(wanted.height().millimetres(), within(0.01));
     }
 
     /** Every structure, loosened, from millimetres to inches: on the marks and closing, or refused. */
@@ -74,7 +85,8 @@ class FreeCardTest {
     void aFreeCardIsBroughtToAnotherRulersMarksOnlyWhereItStillCloses(Structure structure) {
         FreeCard card = loosened(structure);
         new Rescaling(card).on(Ruler.SIXTEENTHS).ifPresent(ruled -> {
-            assertThat(closed(ruled).closureError()).isLessThanOrEqualTo(Math.max(0.001, closed(card).closureError()));
+            assertThat(closed(ruled).closureError())
+                    .isLessThanOrEqualTo(Math.max(0.001, closed(card).closureError()));
             assertThat(ruled.assembly().pieces().get(0).outline()).allMatch(spot -> Ruler.SIXTEENTHS.marks(spot.x()));
         });
     }
@@ -92,16 +104,30 @@ class FreeCardTest {
     void whatCantBeWorkedOutIsSaidInWords() {
         FreeCard bare = FreeCard.bare(Size.ofMillimetres(200, 100));
         assertThat(bare.impossible()).isEmpty();
-        assertThat(FreeCard.bare(Size.ofMillimetres(2_500, 100)).impossible()).hasValueSatisfying(words -> assertThat(words).contains("longer than 2 m"));
-        FreeCard apart = FreeCard.of(new Assembly(List.of(FreeCard.sheet("One", SIZE), FreeCard.sheet("Other", SIZE)), List.of()));
-        assertThat(apart.impossible()).hasValueSatisfying(words -> assertThat(words).contains("hang on nothing"));
-        FreeCard cut = new Redrawing(bare).slit(0, new Stretch(new Spot(Length.ofMillimetres(50), Length.ZERO), new Spot(Length.ofMillimetres(50), Length.ofMillimetres(100))));
-        assertThat(cut.impossible()).hasValueSatisfying(words -> assertThat(words).contains("cut free"));
+        assertThat(FreeCard.bare(Size.ofMillimetres(2_500, 100)).impossible())
+                .hasValueSatisfying(words -> assertThat(words).contains("longer than 2 m"));
+        FreeCard apart = FreeCard.of(
+                new Assembly(List.of(FreeCard.sheet("One", SIZE), FreeCard.sheet("Other", SIZE)), List.of()));
+        assertThat(apart.impossible())
+                .hasValueSatisfying(words -> assertThat(words).contains("hang on nothing"));
+        FreeCard cut = new Redrawing(bare)
+                .slit(
+                        0,
+                        new Stretch(
+                                new Spot(Length.ofMillimetres(50), Length.ZERO),
+                                new Spot(Length.ofMillimetres(50), Length.ofMillimetres(100))));
+        assertThat(cut.impossible())
+                .hasValueSatisfying(words -> assertThat(words).contains("cut free"));
         FreeCard comb = bare;
         for (int i = 1; i < 130; i++) {
             Length x = Length.ofMillimetres(200).times(i).dividedBy(130);
-            comb = new Redrawing(comb).scored(0, new Stretch(new Spot(x, Length.ZERO), new Spot(x, Length.ofMillimetres(100))), vantbreeze.core.fold.Fold.VALLEY);
+            comb = new Redrawing(comb)
+                    .scored(
+                            0,
+                            new Stretch(new Spot(x, Length.ZERO), new Spot(x, Length.ofMillimetres(100))),
+                            vantbreeze.core.fold.Fold.VALLEY);
         }
-        assertThat(comb.impossible()).hasValueSatisfying(words -> assertThat(words).contains("120 panels"));
+        assertThat(comb.impossible())
+                .hasValueSatisfying(words -> assertThat(words).contains("120 panels"));
     }
 }

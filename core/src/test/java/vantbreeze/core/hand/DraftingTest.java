@@ -46,11 +46,21 @@ class DraftingTest {
     }
 
     private static Plan bound(String id) {
-        return new Plan("Kite day", id, WORKSHOP.structure(id).proportioned(Size.ofMillimetres(140, 100), Ruler.MM_1), Ruler.MM_1, "c6", "a4", "");
+        return new Plan(
+                "Kite day",
+                id,
+                WORKSHOP.structure(id).proportioned(Size.ofMillimetres(140, 100), Ruler.MM_1),
+                Ruler.MM_1,
+                "c6",
+                "a4",
+                "");
     }
 
     private static List<String> names(Plan plan) {
-        return plan.free().assembly().pieces().stream().flatMap(piece -> Panels.of(piece).all().stream()).map(panel -> panel.name()).toList();
+        return plan.free().assembly().pieces().stream()
+                .flatMap(piece -> Panels.of(piece).all().stream())
+                .map(panel -> panel.name())
+                .toList();
     }
 
     @Test
@@ -58,14 +68,24 @@ class DraftingTest {
         WorkedPlan worked = WORKSHOP.work(bare());
         assertThat(worked.footprint()).isEqualTo(Size.ofMillimetres(200, 100));
         assertThat(worked.form().order()).isNotNull();
-        assertThatThrownBy(() -> Drafting.bare("Kite", Size.ofMillimetres(0, 100), Ruler.MM_1)).isInstanceOf(Refusal.class).hasMessageContaining("Type both");
+        assertThatThrownBy(() -> Drafting.bare("Kite", Size.ofMillimetres(0, 100), Ruler.MM_1))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("Type both");
     }
 
     @Test
     void aScoreThatRunsOffTheSheetIsCutOffThere() {
         Plan scored = on(bare()).scored(0, line(100, -50, 100, 300), Fold.VALLEY);
         assertThat(scored.free().assembly().pieces().get(0).creases()).hasSize(1);
-        assertThat(scored.free().assembly().pieces().get(0).creases().get(0).line().millimetres()).isEqualTo(100.0);
+        assertThat(scored.free()
+                        .assembly()
+                        .pieces()
+                        .get(0)
+                        .creases()
+                        .get(0)
+                        .line()
+                        .millimetres())
+                .isEqualTo(100.0);
         assertThat(WORKSHOP.work(scored).footprint()).isEqualTo(Size.ofMillimetres(100, 100));
         Plan beside = on(bare()).scored(0, line(300, 0, 300, 100), Fold.VALLEY);
         assertThat(beside.free().assembly().pieces().get(0).creases()).isEmpty();
@@ -73,14 +93,16 @@ class DraftingTest {
 
     @Test
     void aLineOfNoLengthIsRefused() {
-        assertThatThrownBy(() -> on(bare()).scored(0, line(50, 50, 50, 50), Fold.VALLEY)).hasMessageContaining("two ends");
+        assertThatThrownBy(() -> on(bare()).scored(0, line(50, 50, 50, 50), Fold.VALLEY))
+                .hasMessageContaining("two ends");
         assertThatThrownBy(() -> on(bare()).slit(7, line(50, 50, 60, 50))).hasMessageContaining("not there any more");
     }
 
     @Test
     void aScoreThatEndsInsideIsDrawnAndFound() {
         Plan loose = on(bare()).scored(0, line(100, 0, 100, 50), Fold.VALLEY);
-        assertThat(WORKSHOP.work(loose).findings()).anyMatch(finding -> finding.text().contains("ends inside a panel"));
+        assertThat(WORKSHOP.work(loose).findings())
+                .anyMatch(finding -> finding.text().contains("ends inside a panel"));
     }
 
     @Test
@@ -117,9 +139,11 @@ class DraftingTest {
     @ParameterizedTest
     @CsvSource({"BACK, FACE", "FACE, FACE", "BACK, BACK", "FACE, BACK"})
     void aPieceIsGluedByEitherSideToEitherSide(Side gluedSide, Side onSide) {
-        Plan two = on(on(bare()).scored(0, line(100, 0, 100, 100), Fold.VALLEY)).withPiece("Kite", Size.ofMillimetres(40, 30), "Panel 2");
+        Plan two = on(on(bare()).scored(0, line(100, 0, 100, 100), Fold.VALLEY))
+                .withPiece("Kite", Size.ofMillimetres(40, 30), "Panel 2");
         String kite = names(two).get(2);
-        Plan moved = on(on(two).glued(kite, gluedSide, "Panel 2", onSide, spot(120, 20))).unglued(0);
+        Plan moved = on(on(two).glued(kite, gluedSide, "Panel 2", onSide, spot(120, 20)))
+                .unglued(0);
         WorkedPlan worked = WORKSHOP.work(moved);
         assertThat(worked.form().closed().closureError()).isLessThan(0.001);
         assertThat(worked.form().order()).isNotNull();
@@ -129,14 +153,17 @@ class DraftingTest {
 
     @Test
     void whatIsGluedAcrossTwoPanelsKeepsThemFromFolding() {
-        Plan two = on(on(bare()).scored(0, line(100, 0, 100, 100), Fold.VALLEY)).withPiece("Kite", Size.ofMillimetres(40, 30), "Panel 2");
+        Plan two = on(on(bare()).scored(0, line(100, 0, 100, 100), Fold.VALLEY))
+                .withPiece("Kite", Size.ofMillimetres(40, 30), "Panel 2");
         Plan across = on(two).glued(names(two).get(2), Side.BACK, "Panel 1", Side.FACE, spot(80, 20));
-        assertThat(WORKSHOP.work(across).findings()).anyMatch(finding -> finding.text().contains("does not close"));
+        assertThat(WORKSHOP.work(across).findings())
+                .anyMatch(finding -> finding.text().contains("does not close"));
     }
 
     @Test
     void whatIsBoundToAStructureIsLoosenedFirst() {
-        assertThatThrownBy(() -> on(bound("gatefold")).scored(0, line(10, 0, 10, 100), Fold.VALLEY)).hasMessageContaining("Loosen it");
+        assertThatThrownBy(() -> on(bound("gatefold")).scored(0, line(10, 0, 10, 100), Fold.VALLEY))
+                .hasMessageContaining("Loosen it");
         Plan loose = on(bound("gatefold")).loosened();
         assertThat(loose.isFree()).isTrue();
         assertThat(loose.envelopeId()).isEqualTo("c6");
@@ -150,7 +177,9 @@ class DraftingTest {
         Size filled = WORKSHOP.work(on(loose).into(WORKSHOP.envelope("c6"))).footprint();
         assertThat(filled.width()).isGreaterThan(mm(150)).isLessThan(mm(162));
         assertThat(WORKSHOP.work(on(loose).turned()).footprint()).isEqualTo(Size.ofMillimetres(100, 140));
-        assertThat(WORKSHOP.work(on(loose).resized(Size.ofMillimetres(150, 150))).footprint()).isEqualTo(Size.ofMillimetres(150, 150));
+        assertThat(WORKSHOP.work(on(loose).resized(Size.ofMillimetres(150, 150)))
+                        .footprint())
+                .isEqualTo(Size.ofMillimetres(150, 150));
         assertThatThrownBy(() -> on(loose).resized(Size.ofMillimetres(0, 150))).hasMessageContaining("Type both");
     }
 
@@ -166,7 +195,9 @@ class DraftingTest {
     @Test
     void nothingIsUngluedOnACardThatFollowsItsStructure() {
         for (int join : new int[] {-1, 0, 3}) {
-            assertThatThrownBy(() -> on(bound("stage")).unglued(join)).isInstanceOf(Refusal.class).hasMessageContaining("Loosen it");
+            assertThatThrownBy(() -> on(bound("stage")).unglued(join))
+                    .isInstanceOf(Refusal.class)
+                    .hasMessageContaining("Loosen it");
         }
     }
 
@@ -174,7 +205,9 @@ class DraftingTest {
     void theFirstPieceStays() {
         assertThatThrownBy(() -> on(bare()).withoutPiece(0)).hasMessageContaining("first piece");
         assertThatThrownBy(() -> on(bare()).unglued(0)).hasMessageContaining("not there any more");
-        assertThatThrownBy(() -> new Hand(WORKSHOP, bare()).widened("Panel 9", mm(20))).hasMessageContaining("no panel");
-        assertThatThrownBy(() -> new Hand(WORKSHOP, bare()).widened("Panel 1", Length.ZERO)).hasMessageContaining("can't be under");
+        assertThatThrownBy(() -> new Hand(WORKSHOP, bare()).widened("Panel 9", mm(20)))
+                .hasMessageContaining("no panel");
+        assertThatThrownBy(() -> new Hand(WORKSHOP, bare()).widened("Panel 1", Length.ZERO))
+                .hasMessageContaining("can't be under");
     }
 }

@@ -35,13 +35,21 @@ class HandTest {
     }
 
     private static Plan plan(String id) {
-        return new Plan("Kite day", id, WORKSHOP.structure(id).proportioned(Size.ofMillimetres(140, 100), Ruler.MM_1), Ruler.MM_1, "c6", "a4", "");
+        return new Plan(
+                "Kite day",
+                id,
+                WORKSHOP.structure(id).proportioned(Size.ofMillimetres(140, 100), Ruler.MM_1),
+                Ruler.MM_1,
+                "c6",
+                "a4",
+                "");
     }
 
     private static Plan strip(long... places) {
         Plan plan = Drafting.bare("Kite tail", Size.ofMillimetres(places[places.length - 1], 90), Ruler.MM_1);
         for (int i = 0; i < places.length - 1; i++) {
-            plan = new Drafting(WORKSHOP, plan).scored(0, upright(places[i], 0, 90), i % 2 == 0 ? Fold.VALLEY : Fold.MOUNTAIN);
+            plan = new Drafting(WORKSHOP, plan)
+                    .scored(0, upright(places[i], 0, 90), i % 2 == 0 ? Fold.VALLEY : Fold.MOUNTAIN);
         }
         return plan;
     }
@@ -55,7 +63,13 @@ class HandTest {
     }
 
     private static Move to(Kind kind, int index, double across, Snap snap, boolean pushes) {
-        return new Move(new Handle(kind, 0, index, End.WHOLE), Length.nearest(across), Length.nearest(across), null, snap, pushes);
+        return new Move(
+                new Handle(kind, 0, index, End.WHOLE),
+                Length.nearest(across),
+                Length.nearest(across),
+                null,
+                snap,
+                pushes);
     }
 
     private static Moved moved(Plan plan, Move move) {
@@ -63,12 +77,20 @@ class HandTest {
     }
 
     private static List<Long> scores(Plan plan) {
-        Piece piece = WORKSHOP.structure(plan).assemble(plan.measures()).pieces().get(0);
-        return BoardScore.of(Panels.of(piece)).stream().map(score -> Math.round(score.fromLeft().millimetres())).toList();
+        Piece piece =
+                WORKSHOP.structure(plan).assemble(plan.measures()).pieces().get(0);
+        return BoardScore.of(Panels.of(piece)).stream()
+                .map(score -> Math.round(score.fromLeft().millimetres()))
+                .toList();
     }
 
     private static Length width(Plan plan) {
-        return WORKSHOP.structure(plan).assemble(plan.measures()).pieces().get(0).cutSize().width();
+        return WORKSHOP.structure(plan)
+                .assemble(plan.measures())
+                .pieces()
+                .get(0)
+                .cutSize()
+                .width();
     }
 
     @Test
@@ -82,28 +104,44 @@ class HandTest {
     @ParameterizedTest
     @CsvSource({"GROOVES, 60", "MARKS, 62", "FREE, 62"})
     void aScoreSnapsToGroovesOrMarks(Snap snap, long expected) {
-        assertThat(moved(plan("z-fold"), to(Kind.SCORE, 0, 62.1, snap, false)).plan().measures().get("leg")).isEqualTo(mm(expected));
+        assertThat(moved(plan("z-fold"), to(Kind.SCORE, 0, 62.1, snap, false))
+                        .plan()
+                        .measures()
+                        .get("leg"))
+                .isEqualTo(mm(expected));
     }
 
     @Test
     void theFreeSnapIsHalfAMillimetre() {
-        assertThat(moved(plan("z-fold"), to(Kind.SCORE, 0, 62.4, Snap.FREE, false)).plan().measures().get("leg")).isEqualTo(Length.ofMicrometres(62_500));
+        assertThat(moved(plan("z-fold"), to(Kind.SCORE, 0, 62.4, Snap.FREE, false))
+                        .plan()
+                        .measures()
+                        .get("leg"))
+                .isEqualTo(Length.ofMicrometres(62_500));
     }
 
     @Test
     void draggedTooFarItStopsAtTheLimitAndSaysWhy() {
         Moved moved = moved(plan("z-fold"), to(Kind.SCORE, 0, 300, Snap.MARKS, false));
         assertThat(moved.words()).contains("as far as it goes");
-        assertThat(WORKSHOP.work(moved.plan()).findings()).noneMatch(finding -> finding.about().equals("fold"));
+        assertThat(WORKSHOP.work(moved.plan()).findings())
+                .noneMatch(finding -> finding.about().equals("fold"));
     }
 
     @Test
     void whatIsLockedHolds() {
         Plan locked = plan("z-fold").locking("leg", true);
-        assertThat(moved(locked, to(Kind.SCORE, 0, 62, Snap.MARKS, false)).plan().measures().get("leg")).isEqualTo(locked.measures().get("leg"));
+        assertThat(moved(locked, to(Kind.SCORE, 0, 62, Snap.MARKS, false))
+                        .plan()
+                        .measures()
+                        .get("leg"))
+                .isEqualTo(locked.measures().get("leg"));
         Plan both = locked.locking("width", true).locking("height", true);
-        assertThatThrownBy(() -> moved(both, to(Kind.SCORE, 0, 62, Snap.MARKS, false))).isInstanceOf(Refusal.class).hasMessageContaining("locked");
-        assertThatThrownBy(() -> locked.changing(WORKSHOP.structure("z-fold"), "leg", mm(50))).hasMessageContaining("Unlock it");
+        assertThatThrownBy(() -> moved(both, to(Kind.SCORE, 0, 62, Snap.MARKS, false)))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("locked");
+        assertThatThrownBy(() -> locked.changing(WORKSHOP.structure("z-fold"), "leg", mm(50)))
+                .hasMessageContaining("Unlock it");
     }
 
     /** Whatever a structure, every line of its first piece either follows a measure or is refused in words. */
@@ -126,7 +164,9 @@ class HandTest {
     @Test
     void onAFreeCardNeighboursAreKeptOrPushed() {
         Plan strip = strip(50, 100, 150, 200);
-        assertThat(scores(moved(strip, to(Kind.SCORE, 1, 110, Snap.MARKS, false)).plan())).containsExactly(50L, 110L, 150L);
+        assertThat(scores(
+                        moved(strip, to(Kind.SCORE, 1, 110, Snap.MARKS, false)).plan()))
+                .containsExactly(50L, 110L, 150L);
         Plan pushed = moved(strip, to(Kind.SCORE, 1, 110, Snap.MARKS, true)).plan();
         assertThat(scores(pushed)).containsExactly(50L, 110L, 160L);
         assertThat(width(pushed)).isEqualTo(mm(210));
@@ -141,54 +181,76 @@ class HandTest {
 
     @Test
     void edgesAndSlitsMove() {
-        Plan strip = new Drafting(WORKSHOP, strip(50, 100, 150)).slit(0, new Stretch(new Spot(mm(50), mm(40)), new Spot(mm(100), mm(40))));
-        assertThat(width(moved(strip, to(Kind.EDGE, 0, 162, Snap.MARKS, false)).plan())).isEqualTo(mm(162));
+        Plan strip = new Drafting(WORKSHOP, strip(50, 100, 150))
+                .slit(0, new Stretch(new Spot(mm(50), mm(40)), new Spot(mm(100), mm(40))));
+        assertThat(width(moved(strip, to(Kind.EDGE, 0, 162, Snap.MARKS, false)).plan()))
+                .isEqualTo(mm(162));
         Move slit = new Move(new Handle(Kind.MARK, 0, 0, End.WHOLE), null, null, 5, Snap.MARKS, false);
         Piece after = moved(strip, slit).plan().free().assembly().pieces().get(0);
         assertThat(after.slits().get(0).from().y()).isEqualTo(mm(45));
         // a slit that ends on a score goes with it
-        Piece along = moved(strip, to(Kind.SCORE, 0, 60, Snap.MARKS, false)).plan().free().assembly().pieces().get(0);
+        Piece along = moved(strip, to(Kind.SCORE, 0, 60, Snap.MARKS, false))
+                .plan()
+                .free()
+                .assembly()
+                .pieces()
+                .get(0);
         assertThat(along.slits().get(0).from().x()).isEqualTo(mm(60));
     }
 
     @Test
     void aLockedPanelOfAFreeCardKeepsItsWidth() {
         Plan locked = strip(50, 100, 150).locking("Panel 1", true);
-        assertThatThrownBy(() -> moved(locked, to(Kind.SCORE, 0, 60, Snap.MARKS, false))).hasMessageContaining("locked at 50 mm");
+        assertThatThrownBy(() -> moved(locked, to(Kind.SCORE, 0, 60, Snap.MARKS, false)))
+                .hasMessageContaining("locked at 50 mm");
     }
 
     @Test
     void foldsFlipLinesGoAndPiecesComeAndGo() {
         Drafting drafting = new Drafting(WORKSHOP, strip(50, 100, 150));
         Plan flipped = drafting.flipped(new Handle(Kind.SCORE, 0, 0, End.WHOLE));
-        assertThat(flipped.free().assembly().pieces().get(0).creases().get(0).fold()).isEqualTo(Fold.MOUNTAIN);
-        assertThat(scores(drafting.without(new Handle(Kind.SCORE, 0, 0, End.WHOLE)))).containsExactly(100L);
+        assertThat(flipped.free().assembly().pieces().get(0).creases().get(0).fold())
+                .isEqualTo(Fold.MOUNTAIN);
+        assertThat(scores(drafting.without(new Handle(Kind.SCORE, 0, 0, End.WHOLE))))
+                .containsExactly(100L);
         Plan two = drafting.withPiece("Kite", Size.ofMillimetres(30, 40), "Panel 2");
         assertThat(two.free().assembly().joins()).hasSize(1);
         assertThat(WORKSHOP.work(two).form().order()).isNotNull();
         assertThatThrownBy(() -> new Drafting(WORKSHOP, two).unglued(0)).hasMessageContaining("hang on nothing");
-        assertThat(new Drafting(WORKSHOP, two).withoutPiece(1).free().assembly().pieces()).hasSize(1);
-        assertThatThrownBy(() -> drafting.withPiece("Kite", Size.ofMillimetres(30, 40), "Panel 9")).hasMessageContaining("Its panels are");
+        assertThat(new Drafting(WORKSHOP, two).withoutPiece(1).free().assembly().pieces())
+                .hasSize(1);
+        assertThatThrownBy(() -> drafting.withPiece("Kite", Size.ofMillimetres(30, 40), "Panel 9"))
+                .hasMessageContaining("Its panels are");
     }
 
     @Test
     void aStripGluedByBothEndsClosesOnlyWhereItsMiddleAgrees() {
         // a base folded in half, and a strip in quarters: like a W
-        Plan base = new Drafting(WORKSHOP, Drafting.bare("Kite day", Size.ofMillimetres(200, 100), Ruler.MM_1)).scored(0, upright(100, 0, 100), Fold.VALLEY);
+        Plan base = new Drafting(WORKSHOP, Drafting.bare("Kite day", Size.ofMillimetres(200, 100), Ruler.MM_1))
+                .scored(0, upright(100, 0, 100), Fold.VALLEY);
         Plan strip = new Drafting(WORKSHOP, base).withPiece("Strip", Size.ofMillimetres(200, 40), "Panel 1");
         for (int i = 1; i <= 3; i++) {
-            strip = new Drafting(WORKSHOP, strip).scored(1, upright(50L * i, 0, 40), i == 2 ? Fold.VALLEY : Fold.MOUNTAIN);
+            strip = new Drafting(WORKSHOP, strip)
+                    .scored(1, upright(50L * i, 0, 40), i == 2 ? Fold.VALLEY : Fold.MOUNTAIN);
         }
-        String first = Panels.of(strip.free().assembly().pieces().get(1)).all().get(0).name();
-        String last = Panels.of(strip.free().assembly().pieces().get(1)).all().get(3).name();
+        String first =
+                Panels.of(strip.free().assembly().pieces().get(1)).all().get(0).name();
+        String last =
+                Panels.of(strip.free().assembly().pieces().get(1)).all().get(3).name();
         Drafting loose = new Drafting(WORKSHOP, strip);
         Plan glued = loose.glued(last, Side.BACK, "Panel 2", Side.FACE, new Spot(mm(150), mm(30)));
-        glued = new Drafting(WORKSHOP, new Drafting(WORKSHOP, glued).glued(first, Side.BACK, "Panel 1", Side.FACE, new Spot(mm(0), mm(30)))).unglued(0);
+        glued = new Drafting(
+                        WORKSHOP,
+                        new Drafting(WORKSHOP, glued)
+                                .glued(first, Side.BACK, "Panel 1", Side.FACE, new Spot(mm(0), mm(30))))
+                .unglued(0);
         assertThat(WORKSHOP.work(glued).form().closed().closureError()).isLessThan(0.001);
         // one panel made wider: it gapes, and its own width is what the engine finds to close it
-        String middle = Panels.of(glued.free().assembly().pieces().get(1)).all().get(1).name();
+        String middle =
+                Panels.of(glued.free().assembly().pieces().get(1)).all().get(1).name();
         Plan gaping = new Hand(WORKSHOP, glued).widened(middle, mm(57)).plan();
-        assertThat(WORKSHOP.work(gaping).findings()).anyMatch(finding -> finding.text().contains("does not close"));
+        assertThat(WORKSHOP.work(gaping).findings())
+                .anyMatch(finding -> finding.text().contains("does not close"));
         Moved solved = new OpenMeasure(WORKSHOP, gaping).solved(middle);
         assertThat(WORKSHOP.work(solved.plan()).form().closed().closureError()).isLessThan(0.001);
         assertThat(solved.words()).contains("50 mm").contains("closes the card");
@@ -197,10 +259,22 @@ class HandTest {
     @Test
     void theMissingMeasureOfAStructureFollowsFromTheRest() {
         Plan narrow = plan("z-fold").changing(WORKSHOP.structure("z-fold"), "leg", mm(40));
-        assertThat(new OpenMeasure(WORKSHOP, narrow).solved("leg").plan().measures().get("leg")).isEqualTo(mm(70));
-        assertThat(new OpenMeasure(WORKSHOP, narrow).solved("width").plan().measures().get("width")).isGreaterThan(mm(150));
-        assertThatThrownBy(() -> new OpenMeasure(WORKSHOP, narrow.into((String) null)).solved("width")).hasMessageContaining("Choose one first");
-        assertThatThrownBy(() -> new OpenMeasure(WORKSHOP, narrow.locking("leg", true)).solved("leg")).hasMessageContaining("Unlock");
+        assertThat(new OpenMeasure(WORKSHOP, narrow)
+                        .solved("leg")
+                        .plan()
+                        .measures()
+                        .get("leg"))
+                .isEqualTo(mm(70));
+        assertThat(new OpenMeasure(WORKSHOP, narrow)
+                        .solved("width")
+                        .plan()
+                        .measures()
+                        .get("width"))
+                .isGreaterThan(mm(150));
+        assertThatThrownBy(() -> new OpenMeasure(WORKSHOP, narrow.into((String) null)).solved("width"))
+                .hasMessageContaining("Choose one first");
+        assertThatThrownBy(() -> new OpenMeasure(WORKSHOP, narrow.locking("leg", true)).solved("leg"))
+                .hasMessageContaining("Unlock");
     }
 
     @Test
@@ -209,7 +283,8 @@ class HandTest {
         Plan gate = Drafting.bare("Gate", Size.ofMillimetres(260, 90), Ruler.MM_1);
         gate = new Drafting(WORKSHOP, gate).scored(0, upright(50, 0, 90), Fold.VALLEY);
         gate = new Drafting(WORKSHOP, gate).scored(0, upright(150, 0, 90), Fold.VALLEY);
-        String flap = Panels.of(gate.free().assembly().pieces().get(0)).all().get(2).name();
+        String flap =
+                Panels.of(gate.free().assembly().pieces().get(0)).all().get(2).name();
         Plan solved = new OpenMeasure(WORKSHOP, gate).solved(flap).plan();
         assertThat(width(solved)).isEqualTo(mm(200));
     }

@@ -34,12 +34,23 @@ class CutShapeTest {
 
     private static CutShape cut(Polygon shape, Side side, double up) {
         Length border = Length.ofMillimetres(3);
-        return CutShape.of(new Layer(0, 0, 0, new Face(0, side), LayerChoice.of("paper-120", border), Cardstock.of("paper", 120), shape, border, border, up));
+        return CutShape.of(new Layer(
+                0,
+                0,
+                0,
+                new Face(0, side),
+                LayerChoice.of("paper-120", border),
+                Cardstock.of("paper", 120),
+                shape,
+                border,
+                border,
+                up));
     }
 
     private static Polygon moved(Polygon shape, double degrees, double x, double y) {
         AffineTransformation turn = AffineTransformation.rotationInstance(Math.toRadians(degrees));
-        return (Polygon) turn.compose(AffineTransformation.translationInstance(x, y)).transform(shape);
+        return (Polygon)
+                turn.compose(AffineTransformation.translationInstance(x, y)).transform(shape);
     }
 
     @Test
@@ -56,31 +67,44 @@ class CutShapeTest {
     void theTwoSidesOfASlantedPanelAreMirrorImages() {
         CutShape face = cut(SLANTED, Side.FACE, 90);
         CutShape back = cut(SLANTED, Side.BACK, 90);
-        assertThat(back.turnable()).isNotEqualTo(face.turnable()).isEqualTo(face.mirrored().turnable());
+        assertThat(back.turnable())
+                .isNotEqualTo(face.turnable())
+                .isEqualTo(face.mirrored().turnable());
         assertThat(back.standing()).isEqualTo(face.mirrored().standing());
     }
 
     /** What is up on the sheet at the left is up when it is cut: width and height change places. */
     @Test
     void aPieceStandsAsItIsSeen() {
-        assertThat(cut(polygon(0, 0, 60, 0, 60, 30, 0, 30), Side.FACE, 180).size()).isEqualTo(Size.ofMillimetres(30, 60));
-        assertThat(cut(polygon(0, 0, 60, 0, 60, 30, 0, 30), Side.FACE, 270).size()).isEqualTo(Size.ofMillimetres(60, 30));
+        assertThat(cut(polygon(0, 0, 60, 0, 60, 30, 0, 30), Side.FACE, 180).size())
+                .isEqualTo(Size.ofMillimetres(30, 60));
+        assertThat(cut(polygon(0, 0, 60, 0, 60, 30, 0, 30), Side.FACE, 270).size())
+                .isEqualTo(Size.ofMillimetres(60, 30));
     }
 
     @Test
     void aRingIsNoDisc() {
         Polygon disc = (Polygon) FACTORY.createPoint(new Coordinate(0, 0)).buffer(20);
-        Polygon ring = (Polygon) disc.difference(FACTORY.createPoint(new Coordinate(0, 0)).buffer(10));
-        assertThat(cut(ring, Side.FACE, 90).turnable()).isNotEqualTo(cut(disc, Side.FACE, 90).turnable());
+        Polygon ring = (Polygon)
+                disc.difference(FACTORY.createPoint(new Coordinate(0, 0)).buffer(10));
+        assertThat(cut(ring, Side.FACE, 90).turnable())
+                .isNotEqualTo(cut(disc, Side.FACE, 90).turnable());
     }
 
-    /** However it lies on its sheet it is cut the same; plain paper whichever way it is turned, directional paper only upright. */
+    /**
+     * However it lies on its sheet it is cut the same; plain paper whichever way it is turned, directional paper only
+     * upright.
+     */
     @Property(tries = 120)
-    void whereItLiesOnItsSheetDoesNotMatter(@ForAll @IntRange(min = 0, max = 359) int degrees, @ForAll @DoubleRange(min = -300, max = 300) double x,
-                                            @ForAll @DoubleRange(min = -300, max = 300) double y) {
+    void whereItLiesOnItsSheetDoesNotMatter(
+            @ForAll @IntRange(min = 0, max = 359) int degrees,
+            @ForAll @DoubleRange(min = -300, max = 300) double x,
+            @ForAll @DoubleRange(min = -300, max = 300) double y) {
         CutShape here = cut(SLANTED, Side.FACE, 90);
         CutShape there = cut(moved(SLANTED, degrees, x, y), Side.FACE, 90 + degrees);
-        assertThat(there.polygon().equalsExact(here.polygon().copy(), 1e-6) || there.polygon().norm().equalsExact(here.polygon().norm(), 1e-6)).isTrue();
+        assertThat(there.polygon().equalsExact(here.polygon().copy(), 1e-6)
+                        || there.polygon().norm().equalsExact(here.polygon().norm(), 1e-6))
+                .isTrue();
         assertThat(cut(moved(SLANTED, 90, x, y), Side.FACE, 90).turnable()).isEqualTo(here.turnable());
         assertThat(cut(moved(SLANTED, 90, x, y), Side.FACE, 90).standing()).isNotEqualTo(here.standing());
     }

@@ -37,18 +37,28 @@ class InsetTest {
 
     /** Elementary: what is left of a triangle is alike to it, its inscribed circle smaller by the border. */
     @Property(tries = 200)
-    void aTriangleKeepsItsShape(@ForAll @DoubleRange(min = 40, max = 200) double base, @ForAll @DoubleRange(min = 40, max = 200) double height,
-                                @ForAll @DoubleRange(min = -0.4, max = 1.4) double apex, @ForAll @DoubleRange(min = 0.5, max = 6) double border) {
+    void aTriangleKeepsItsShape(
+            @ForAll @DoubleRange(min = 40, max = 200) double base,
+            @ForAll @DoubleRange(min = 40, max = 200) double height,
+            @ForAll @DoubleRange(min = -0.4, max = 1.4) double apex,
+            @ForAll @DoubleRange(min = 0.5, max = 6) double border) {
         Polygon triangle = polygon(0, 0, base, 0, apex * base, height);
         double area = base * height / 2;
         double inradius = 2 * area / triangle.getLength();
-        assertThat(only(Inset.of(triangle, border)).getArea()).isCloseTo(area * Math.pow((inradius - border) / inradius, 2), within(1e-6 * area));
+        assertThat(only(Inset.of(triangle, border)).getArea())
+                .isCloseTo(area * Math.pow((inradius - border) / inradius, 2), within(1e-6 * area));
     }
 
-    /** By hand: a trapezium's parallel sides come in by the border; its legs by the border over the cosine of their slant. */
+    /**
+     * By hand: a trapezium's parallel sides come in by the border; its legs by the border over the cosine of their
+     * slant.
+     */
     @Property(tries = 200)
-    void aTrapeziumAsByHand(@ForAll @DoubleRange(min = 60, max = 200) double foot, @ForAll @DoubleRange(min = 0, max = 20) double slant,
-                            @ForAll @DoubleRange(min = 40, max = 120) double height, @ForAll @DoubleRange(min = 0.5, max = 6) double border) {
+    void aTrapeziumAsByHand(
+            @ForAll @DoubleRange(min = 60, max = 200) double foot,
+            @ForAll @DoubleRange(min = 0, max = 20) double slant,
+            @ForAll @DoubleRange(min = 40, max = 120) double height,
+            @ForAll @DoubleRange(min = 0.5, max = 6) double border) {
         Polygon trapezium = polygon(0, 0, foot, 0, foot - slant, height, slant, height);
         double leg = Math.hypot(slant, height);
         double inAtLeg = border * leg / height;
@@ -58,14 +68,20 @@ class InsetTest {
         assertThat(only(Inset.of(trapezium, border)).getArea()).isCloseTo(area, within(1e-6 * foot * height));
     }
 
-    /** By hand: a ring loses its border outside and inside. Drawn with so many corners its area is short by the factor of the polygon. */
+    /**
+     * By hand: a ring loses its border outside and inside. Drawn with so many corners its area is short by the factor
+     * of the polygon.
+     */
     @Property(tries = 50)
-    void aRingLosesItsBorderTwice(@ForAll @DoubleRange(min = 30, max = 60) double outer, @ForAll @DoubleRange(min = 12, max = 18) double width,
-                                  @ForAll @DoubleRange(min = 0.5, max = 5) double border) {
+    void aRingLosesItsBorderTwice(
+            @ForAll @DoubleRange(min = 30, max = 60) double outer,
+            @ForAll @DoubleRange(min = 12, max = 18) double width,
+            @ForAll @DoubleRange(min = 0.5, max = 5) double border) {
         int corners = 360;
         double inner = outer - width;
         LinearRing hole = FACTORY.createLinearRing(ring(round(inner, corners)));
-        Polygon drawn = FACTORY.createPolygon(FACTORY.createLinearRing(ring(round(outer, corners))), new LinearRing[] {hole});
+        Polygon drawn =
+                FACTORY.createPolygon(FACTORY.createLinearRing(ring(round(outer, corners))), new LinearRing[] {hole});
         double area = Math.PI * (Math.pow(outer - border, 2) - Math.pow(inner + border, 2));
         assertThat(only(Inset.of(drawn, border)).getArea()).isCloseTo(area, within(0.002 * area));
     }

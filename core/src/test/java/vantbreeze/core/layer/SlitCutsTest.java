@@ -27,7 +27,9 @@ class SlitCutsTest {
         return FACTORY.createLineString(new Coordinate[] {new Coordinate(x0, y0), new Coordinate(x1, y1)});
     }
 
-    /** By hand: the corner that a corner flip turns over, a square of 30 with a small triangle at two of its corners. */
+    /**
+     * By hand: the corner that a corner flip turns over, a square of 30 with a small triangle at two of its corners.
+     */
     @Test
     void theCornerOfAFlipIsASquareAndTwoTriangles() {
         Polygon corner = polygon(0, 0, 36, 0, 30, 6, 30, 30, 6, 30, 0, 36);
@@ -47,7 +49,8 @@ class SlitCutsTest {
     @Test
     void twoFoldsThatMeetInACornerPartNothing() {
         Polygon notched = polygon(0, 0, 40, 0, 40, 20, 20, 20, 20, 40, 0, 40);
-        assertThat(SlitCuts.of(notched, List.of(line(40, 20, 20, 20), line(20, 20, 20, 40)))).containsExactly(notched);
+        assertThat(SlitCuts.of(notched, List.of(line(40, 20, 20, 20), line(20, 20, 20, 40))))
+                .containsExactly(notched);
     }
 
     @Test

@@ -55,13 +55,15 @@ class UprightTest {
         Upright panel = new Upright(NONE, NONE, mm(70_300), mm(100_000));
         List<LineString> both = List.of(fold(0, 0, 0, 100), fold(70.3, 0, 70.3, 100));
         for (List<LineString> folds : List.of(both, List.<LineString>of())) {
-            assertThat(panel.borders(panel.inset(mm(3_000), Ruler.MM_1, folds))).containsExactly(mm(3_150), mm(3_000), mm(3_150), mm(3_000));
+            assertThat(panel.borders(panel.inset(mm(3_000), Ruler.MM_1, folds)))
+                    .containsExactly(mm(3_150), mm(3_000), mm(3_150), mm(3_000));
         }
     }
 
     @Test
     void aBorderThatEatsItLeavesNone() {
-        assertThat(panel(80_000, 400_000).inset(mm(5_000), Ruler.MM_1, List.of())).isNull();
+        assertThat(panel(80_000, 400_000).inset(mm(5_000), Ruler.MM_1, List.of()))
+                .isNull();
     }
 
     /** A strip thinner than a mark of the ruler is left as it is rather than rounded away. */
@@ -73,20 +75,33 @@ class UprightTest {
 
     /** Whatever the panel: on marks, within its borders, and never less than a mark smaller than it could be. */
     @Property(tries = 300)
-    void everyRectangleIsOnMarksAndKeepsItsBorder(@ForAll @LongRange(min = 200_000, max = 2_000_000) long width, @ForAll @LongRange(min = 200_000, max = 2_000_000) long height,
-                                                  @ForAll @IntRange(min = 0, max = 9_000) int border, @ForAll Ruler ruler) {
+    void everyRectangleIsOnMarksAndKeepsItsBorder(
+            @ForAll @LongRange(min = 200_000, max = 2_000_000) long width,
+            @ForAll @LongRange(min = 200_000, max = 2_000_000) long height,
+            @ForAll @IntRange(min = 0, max = 9_000) int border,
+            @ForAll Ruler ruler) {
         Upright panel = panel(width, height);
         Upright layer = panel.inset(mm(border), ruler, List.of());
-        assertThat(ruler.marks(layer.size().width()) && ruler.marks(layer.size().height())).isTrue();
+        assertThat(ruler.marks(layer.size().width()) && ruler.marks(layer.size().height()))
+                .isTrue();
         assertThat(panel.borders(layer)).allMatch(one -> !one.isShorterThan(mm(border)));
-        Length spare = panel.size().width().minus(mm(border).times(2)).minus(layer.size().width());
+        Length spare = panel.size()
+                .width()
+                .minus(mm(border).times(2))
+                .minus(layer.size().width());
         assertThat(spare.isNegative()).isFalse();
         assertThat(spare.isShorterThan(ruler.division())).isTrue();
     }
 
     @Test
     void onlyARectangleThatStandsSquareIsOne() {
-        Polygon slanted = FACTORY.createPolygon(new Coordinate[] {new Coordinate(0, 0), new Coordinate(50, 0), new Coordinate(40, 30), new Coordinate(0, 30), new Coordinate(0, 0)});
+        Polygon slanted = FACTORY.createPolygon(new Coordinate[] {
+            new Coordinate(0, 0),
+            new Coordinate(50, 0),
+            new Coordinate(40, 30),
+            new Coordinate(0, 30),
+            new Coordinate(0, 0)
+        });
         assertThat(Upright.of(slanted)).isNull();
         assertThat(Upright.of(panel(400_000, 240_000).polygon(slanted))).isEqualTo(panel(400_000, 240_000));
     }

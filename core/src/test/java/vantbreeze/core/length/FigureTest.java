@@ -10,10 +10,13 @@ class FigureTest {
     @Test
     void writesFractionsInLowestTermsAsARulerShowsThem() {
         assertThat(Figure.of(Length.ofInches(2, 6, 8), Ruler.EIGHTHS).printed()).isEqualTo("2¾");
-        assertThat(Figure.of(Length.ofInches(0, 3, 16), Ruler.SIXTEENTHS).printed()).isEqualTo("3/16");
-        assertThat(Figure.of(Length.ofInches(5, 3, 16), Ruler.SIXTEENTHS).text()).isEqualTo("5 3/16 in");
+        assertThat(Figure.of(Length.ofInches(0, 3, 16), Ruler.SIXTEENTHS).printed())
+                .isEqualTo("3/16");
+        assertThat(Figure.of(Length.ofInches(5, 3, 16), Ruler.SIXTEENTHS).text())
+                .isEqualTo("5 3/16 in");
         assertThat(Figure.of(Length.ofInches(11), Ruler.EIGHTHS).printed()).isEqualTo("11");
-        assertThat(Figure.of(Length.ofMicrometres(52_500), Ruler.MM_HALF).printed()).isEqualTo("52.5");
+        assertThat(Figure.of(Length.ofMicrometres(52_500), Ruler.MM_HALF).printed())
+                .isEqualTo("52.5");
     }
 
     @Test

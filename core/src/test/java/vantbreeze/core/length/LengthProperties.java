@@ -19,10 +19,11 @@ class LengthProperties {
     }
 
     @Property
-    void whatIsOffTheRulerIsReadBackExactlyToo(@ForAll Ruler ruler,
-                                               @ForAll @LongRange(min = 0, max = 40_000_000) long units) {
+    void whatIsOffTheRulerIsReadBackExactlyToo(
+            @ForAll Ruler ruler, @ForAll @LongRange(min = 0, max = 40_000_000) long units) {
         Length length = Length.ofUnits(units);
-        assertThat(MeasureReader.of(ruler).read(Figure.of(length, ruler).text())).isEqualTo(length);
+        assertThat(MeasureReader.of(ruler).read(Figure.of(length, ruler).text()))
+                .isEqualTo(length);
     }
 
     @Property
@@ -33,8 +34,8 @@ class LengthProperties {
     }
 
     @Property
-    void rerulingNeverDriftsMoreThanHalfADivision(@ForAll Ruler ruler,
-                                                  @ForAll @LongRange(min = -9_000_000, max = 9_000_000) long units) {
+    void rerulingNeverDriftsMoreThanHalfADivision(
+            @ForAll Ruler ruler, @ForAll @LongRange(min = -9_000_000, max = 9_000_000) long units) {
         Length length = Length.ofUnits(units);
         Ruled ruled = ruler.nearest(length);
         assertThat(ruled.drift().abs().times(2)).isLessThanOrEqualTo(ruler.division());

@@ -11,8 +11,28 @@ import org.junit.jupiter.params.provider.ValueSource;
 class MeasureReaderTest {
 
     @ParameterizedTest
-    @ValueSource(strings = {"5 1/2", "5½", "5-1/2\"", "5.5in", "5 ½", "5 1/2 in", "5 1/2 inches", "5,5", "11/2",
-            "5 and 1/2", "5–1/2”", "5 1⁄2″", "5¹⁄₂", "  5.50 ins ", "139.7 mm", "13.97cm", "13,97 cm", "5 2/4''", "５.５"})
+    @ValueSource(
+            strings = {
+                "5 1/2",
+                "5½",
+                "5-1/2\"",
+                "5.5in",
+                "5 ½",
+                "5 1/2 in",
+                "5 1/2 inches",
+                "5,5",
+                "11/2",
+                "5 and 1/2",
+                "5–1/2”",
+                "5 1⁄2″",
+                "5¹⁄₂",
+                "  5.50 ins ",
+                "139.7 mm",
+                "13.97cm",
+                "13,97 cm",
+                "5 2/4''",
+                "５.５"
+            })
     void readsFiveAndAHalfInchesHoweverItIsWritten(String text) {
         assertThat(MeasureReader.of(Ruler.EIGHTHS).read(text)).isEqualTo(Length.ofInches(5, 1, 2));
     }
@@ -24,14 +44,20 @@ class MeasureReaderTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-            "5 1/ | no lower figure", "-3 | less than nothing", "−3 | less than nothing", "abc | not a measure",
-            "9999 in | longer than 5 m", "'' | Nothing is written", "'   ' | Nothing is written", "in | unit but no figure",
-            "5 1/0 | 0 below the line", "5 9/8 | another fraction", "5 1/2 1/2 | not a measure", "½½ | not a measure",
-            "1e5 | not a measure", "5.5.5 | not a measure", "٣ cm x | not a measure"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "5 1/ | no lower figure", "-3 | less than nothing", "−3 | less than nothing", "abc | not a measure",
+                "9999 in | longer than 5 m", "'' | Nothing is written", "'   ' | Nothing is written",
+                        "in | unit but no figure",
+                "5 1/0 | 0 below the line", "5 9/8 | another fraction", "5 1/2 1/2 | not a measure",
+                        "½½ | not a measure",
+                "1e5 | not a measure", "5.5.5 | not a measure", "٣ cm x | not a measure"
+            })
     void saysWhatIsWrongAndWhatToWrite(String text, String words) {
         assertThatThrownBy(() -> MeasureReader.of(Ruler.EIGHTHS).read(text))
-                .isInstanceOf(UnreadableMeasure.class).hasMessageContaining(words);
+                .isInstanceOf(UnreadableMeasure.class)
+                .hasMessageContaining(words);
     }
 
     @Test

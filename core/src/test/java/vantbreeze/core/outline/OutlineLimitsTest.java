@@ -26,20 +26,30 @@ class OutlineLimitsTest {
     @Test
     void moreCornersThanPaperIsCutWithAreRefused() {
         assertThat(OwnOutline.read(toothed(90)).above()).hasSizeGreaterThan(80);
-        assertThatThrownBy(() -> OwnOutline.read(toothed(190))).isInstanceOf(IllegalArgumentException.class)
-                .hasMessage("The outline has 385 corners and bends, and %d are as fine as paper is cut. Simplify it.".formatted(Silhouette.MOST_CORNERS));
+        assertThatThrownBy(() -> OwnOutline.read(toothed(190)))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessage("The outline has 385 corners and bends, and %d are as fine as paper is cut. Simplify it."
+                        .formatted(Silhouette.MOST_CORNERS));
     }
 
     @Test
     void roundOutlinesAreNotToo() {
-        assertThat(OwnOutline.read("M 0 30 C 0 10 20 0 30 0 C 40 0 60 10 60 30 L 60 90 C 60 110 40 120 30 120 C 20 120 0 110 0 90 Z").above()).isNotEmpty();
-        assertThat(OwnOutline.read("M 0 30 A 30 30 0 0 1 60 30 L 60 90 A 30 30 0 0 1 0 90 Z").above()).isNotEmpty();
+        assertThat(OwnOutline.read("M 0 30 C 0 10 20 0 30 0 C 40 0 60 10 60 30 L 60 90 C 60 110 40 120 30 "
+                                + "120 C 20 120 0 110 0 90 Z")
+                        .above())
+                .isNotEmpty();
+        assertThat(OwnOutline.read("M 0 30 A 30 30 0 0 1 60 30 L 60 90 A 30 30 0 0 1 0 90 Z")
+                        .above())
+                .isNotEmpty();
     }
 
     /** What the reader of paths that we use does not expect: it draws on from where no path has begun. */
     @ParameterizedTest
-    @ValueSource(strings = {"LC0[", "S 1 2 3 4", "Z", "zL 1 1", "T 4 4", "h", "M", "A 1 1 0 0 0 4 4", "zRw[>LC0[pYdZ6;<nE0"})
+    @ValueSource(
+            strings = {"LC0[", "S 1 2 3 4", "Z", "zL 1 1", "T 4 4", "h", "M", "A 1 1 0 0 0 4 4", "zRw[>LC0[pYdZ6;<nE0"})
     void whatBeginsNowhereIsRefusedInWords(String path) {
-        assertThatThrownBy(() -> OwnOutline.read(path)).isExactlyInstanceOf(IllegalArgumentException.class).hasMessageContaining("outline");
+        assertThatThrownBy(() -> OwnOutline.read(path))
+                .isExactlyInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("outline");
     }
 }

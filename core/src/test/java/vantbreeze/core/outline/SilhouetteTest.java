@@ -25,10 +25,16 @@ class SilhouetteTest {
         assertThat(outline.area()).isBetween(0.5, 1.0);
     }
 
-    /** Areas by hand: a rectangle fills its box; a gable of straight sides a half-box high, half of the rest; SVG arcs a half disc. */
+    /**
+     * Areas by hand: a rectangle fills its box; a gable of straight sides a half-box high, half of the rest; SVG arcs a
+     * half disc.
+     */
     @ParameterizedTest
-    @CsvSource({"M 0 0 L 40 0 L 40 60 L 0 60 Z, 1.0", "M 0 30 L 20 0 L 40 30 L 40 60 L 0 60 Z, 0.75",
-            "M 0 20 A 20 20 0 0 1 40 20 V 60 H 0 Z, 0.92850"})
+    @CsvSource({
+        "M 0 0 L 40 0 L 40 60 L 0 60 Z, 1.0",
+        "M 0 30 L 20 0 L 40 30 L 40 60 L 0 60 Z, 0.75",
+        "M 0 20 A 20 20 0 0 1 40 20 V 60 H 0 Z, 0.92850"
+    })
     void areasAgreeWithHandFormulas(String path, double area) {
         assertThat(OwnOutline.read(path).area()).isCloseTo(area, within(0.0005));
     }
@@ -40,9 +46,12 @@ class SilhouetteTest {
     }
 
     @Property
-    void anyMirroredPolygonIsTakenWhateverItsSize(@ForAll @IntRange(min = 10, max = 400) int wide, @ForAll @IntRange(min = 10, max = 400) int high,
+    void anyMirroredPolygonIsTakenWhateverItsSize(
+            @ForAll @IntRange(min = 10, max = 400) int wide,
+            @ForAll @IntRange(min = 10, max = 400) int high,
             @ForAll @IntRange(min = 1, max = 9) int shoulder) {
-        String path = "M 0 %d L %d 0 L %d %d L %d %d L 0 %d Z".formatted(high, wide, 2 * wide, high, 2 * wide, high * (shoulder + 1), high * (shoulder + 1));
+        String path = "M 0 %d L %d 0 L %d %d L %d %d L 0 %d Z"
+                .formatted(high, wide, 2 * wide, high, 2 * wide, high * (shoulder + 1), high * (shoulder + 1));
         Silhouette outline = OwnOutline.read(path);
         assertThat(outline.runFrom()).isZero();
         assertThat(outline.runTo()).isCloseTo(shoulder / (shoulder + 1.0), within(1e-9));
@@ -50,20 +59,26 @@ class SilhouetteTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-            "M 0 0 L 40 0 L 60 60 L 0 60 Z | same left and right",
-            "M 0 0 L 40 40 L 40 0 L 0 40 Z | crosses itself",
-            "M 0 0 H 40 V 60 H 0 Z M 10 10 H 30 V 50 H 10 Z | several parts",
-            "M 0 0 L 40 0 L 22 30 L 40 60 L 0 60 L 18 30 Z | nowhere run straight up",
-            "M 0 0 L 40 0 | no area",
-            "kite | no outline of the house",
-            "M 0 0 L banana | no outline of the house"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "M 0 0 L 40 0 L 60 60 L 0 60 Z | same left and right",
+                "M 0 0 L 40 40 L 40 0 L 0 40 Z | crosses itself",
+                "M 0 0 H 40 V 60 H 0 Z M 10 10 H 30 V 50 H 10 Z | several parts",
+                "M 0 0 L 40 0 L 22 30 L 40 60 L 0 60 L 18 30 Z | nowhere run straight up",
+                "M 0 0 L 40 0 | no area",
+                "kite | no outline of the house",
+                "M 0 0 L banana | no outline of the house"
+            })
     void whatCannotBeHingedIsRefusedWithTheReason(String path, String reason) {
-        assertThatThrownBy(() -> OwnOutline.read(path)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining(reason);
+        assertThatThrownBy(() -> OwnOutline.read(path))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining(reason);
     }
 
     @Test
     void aPathThatIsTooLongIsRefused() {
-        assertThatThrownBy(() -> OwnOutline.read("M 0 0" + " L 1 1".repeat(2_000))).hasMessageContaining("longer than");
+        assertThatThrownBy(() -> OwnOutline.read("M 0 0" + " L 1 1".repeat(2_000)))
+                .hasMessageContaining("longer than");
     }
 }

@@ -22,45 +22,93 @@ class ComparisonTest {
     private static final Workshop WORKSHOP = Workshop.standard();
 
     private static Plan plan(Ruler ruler) {
-        return new Plan("Kite", "corner-flip", WORKSHOP.structure("corner-flip").proportioned(Size.ofMillimetres(110, 150), ruler), ruler, "c6", "a4", "");
+        return new Plan(
+                "Kite",
+                "corner-flip",
+                WORKSHOP.structure("corner-flip").proportioned(Size.ofMillimetres(110, 150), ruler),
+                ruler,
+                "c6",
+                "a4",
+                "");
     }
 
     @Test
     void likePlansDoNotDiffer() {
-        assertThat(Comparison.of(WORKSHOP.work(plan(Ruler.MM_1)), WORKSHOP.work(plan(Ruler.MM_1))).differences()).isEmpty();
+        assertThat(Comparison.of(WORKSHOP.work(plan(Ruler.MM_1)), WORKSHOP.work(plan(Ruler.MM_1)))
+                        .differences())
+                .isEmpty();
     }
 
     @Test
     void whatChangedIsToldInFigures() {
         WorkedPlan before = WORKSHOP.work(plan(Ruler.MM_1));
-        WorkedPlan after = WORKSHOP.work(plan(Ruler.MM_1).changing(WORKSHOP.structure("corner-flip"), "height", Length.ofMillimetres(144)).into((String) null));
-        assertThat(Comparison.of(before, after).differences()).contains(new Difference("Finished height", "150 mm", "144 mm"),
-                new Difference("Envelope", "c6", "none"), new Difference("Card base, cut", "220 mm × 150 mm", "220 mm × 144 mm"));
+        WorkedPlan after = WORKSHOP.work(plan(Ruler.MM_1)
+                .changing(WORKSHOP.structure("corner-flip"), "height", Length.ofMillimetres(144))
+                .into((String) null));
+        assertThat(Comparison.of(before, after).differences())
+                .contains(
+                        new Difference("Finished height", "150 mm", "144 mm"),
+                        new Difference("Envelope", "c6", "none"),
+                        new Difference("Card base, cut", "220 mm × 150 mm", "220 mm × 144 mm"));
     }
 
     @Test
     void ownStockIsUsedByPlans() {
-        Tools tools = new Tools(new Board("Long board", Length.ofInches(0, 1, 8), Length.ofInches(16)), new Board("Fine board", Length.ofMillimetres(1), Length.ofMillimetres(400)),
-                Length.ofInches(15), true);
-        OwnStock own = new OwnStock(tools, List.of(new Envelope("own-1", "Kite envelope", Size.ofMillimetres(160, 115), Envelope.Source.OWN)),
+        Tools tools = new Tools(
+                new Board("Long board", Length.ofInches(0, 1, 8), Length.ofInches(16)),
+                new Board("Fine board", Length.ofMillimetres(1), Length.ofMillimetres(400)),
+                Length.ofInches(15),
+                true);
+        OwnStock own = new OwnStock(
+                tools,
+                List.of(new Envelope("own-1", "Kite envelope", Size.ofMillimetres(160, 115), Envelope.Source.OWN)),
                 List.of(new Sheet("own-2", "Offcut", Size.ofMillimetres(230, 160))),
-                Map.of("own-3", new Cardstock("Short grain", 300, Length.ofMicrometres(400), Cardstock.Grain.SHORT, Cardstock.Pattern.PLAIN, Cardstock.WHITE)), Set.of());
-        WorkedPlan worked = WORKSHOP.with(own).work(plan(Ruler.MM_1).into("own-1").from("own-2").of("own-3"));
+                Map.of(
+                        "own-3",
+                        new Cardstock(
+                                "Short grain",
+                                300,
+                                Length.ofMicrometres(400),
+                                Cardstock.Grain.SHORT,
+                                Cardstock.Pattern.PLAIN,
+                                Cardstock.WHITE)),
+                Set.of());
+        WorkedPlan worked = WORKSHOP.with(own)
+                .work(plan(Ruler.MM_1).into("own-1").from("own-2").of("own-3"));
         assertThat(worked.fit().envelope().name()).isEqualTo("Kite envelope");
         assertThat(worked.heft().thickness()).isGreaterThanOrEqualTo(0.8);
-        assertThat(worked.findings()).extracting(Finding::text)
-                .noneMatch(text -> text.contains("between two grooves")).noneMatch(text -> text.contains("longer than"))
+        assertThat(worked.findings())
+                .extracting(Finding::text)
+                .noneMatch(text -> text.contains("between two grooves"))
+                .noneMatch(text -> text.contains("longer than"))
                 .anyMatch(text -> text.contains("slits can be cut on the trimmer"));
-        assertThatThrownBy(() -> new OwnStock(tools, List.of(own.envelopes().get(0), own.envelopes().get(0)), List.of(), Map.of(), Set.of())).hasMessageContaining("same id");
+        assertThatThrownBy(() -> new OwnStock(
+                        tools, List.of(own.envelopes().get(0), own.envelopes().get(0)), List.of(), Map.of(), Set.of()))
+                .hasMessageContaining("same id");
     }
 
     @Test
     void theGrainOfACardIsMinded() {
-        Cardstock shortGrain = new Cardstock("Short", 300, Length.ofMicrometres(400), Cardstock.Grain.SHORT, Cardstock.Pattern.PLAIN, Cardstock.WHITE);
+        Cardstock shortGrain = new Cardstock(
+                "Short",
+                300,
+                Length.ofMicrometres(400),
+                Cardstock.Grain.SHORT,
+                Cardstock.Pattern.PLAIN,
+                Cardstock.WHITE);
         OwnStock own = new OwnStock(Tools.usual(), List.of(), List.of(), Map.of("own-3", shortGrain), Set.of());
-        Plan side = new Plan("Kite", "side-fold", WORKSHOP.structure("side-fold").proportioned(Size.ofMillimetres(100, 150), Ruler.MM_1), Ruler.MM_1, null, "a4", "");
-        boolean usual = WORKSHOP.work(side).findings().stream().anyMatch(finding -> finding.text().contains("across the grain"));
-        boolean turned = WORKSHOP.with(own).work(side.of("own-3")).findings().stream().anyMatch(finding -> finding.text().contains("across its short grain"));
+        Plan side = new Plan(
+                "Kite",
+                "side-fold",
+                WORKSHOP.structure("side-fold").proportioned(Size.ofMillimetres(100, 150), Ruler.MM_1),
+                Ruler.MM_1,
+                null,
+                "a4",
+                "");
+        boolean usual = WORKSHOP.work(side).findings().stream()
+                .anyMatch(finding -> finding.text().contains("across the grain"));
+        boolean turned = WORKSHOP.with(own).work(side.of("own-3")).findings().stream()
+                .anyMatch(finding -> finding.text().contains("across its short grain"));
         assertThat(usual).isNotEqualTo(turned);
     }
 }

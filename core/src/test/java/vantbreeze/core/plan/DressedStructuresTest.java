@@ -50,47 +50,74 @@ class DressedStructuresTest {
 
     @Provide
     Arbitrary<Length> borders() {
-        Arbitrary<Length> metric = Arbitraries.integers().between(2, 14).map(halves -> Length.ofMicrometres(500L * halves));
-        return Arbitraries.oneOf(metric, Arbitraries.integers().between(1, 8).map(part -> Length.ofInches(0, part, 32)));
+        Arbitrary<Length> metric =
+                Arbitraries.integers().between(2, 14).map(halves -> Length.ofMicrometres(500L * halves));
+        return Arbitraries.oneOf(
+                metric, Arbitraries.integers().between(1, 8).map(part -> Length.ofInches(0, part, 32)));
     }
 
     private static WorkedPlan bare(Structure structure) {
-        return WORKSHOP.work(new Plan("Kite day", structure.id(), structure.proportioned(Size.ofMillimetres(152, 108), Ruler.MM_1), Ruler.MM_1, null, null, ""));
+        return WORKSHOP.work(new Plan(
+                "Kite day",
+                structure.id(),
+                structure.proportioned(Size.ofMillimetres(152, 108), Ruler.MM_1),
+                Ruler.MM_1,
+                null,
+                null,
+                ""));
     }
 
     private static WorkedPlan dressed(Structure structure, Length... borders) {
         WorkedPlan bare = bare(structure);
-        List<LayerChoice> stack = List.of(borders).stream().map(border -> LayerChoice.of("paper-160", border)).toList();
+        List<LayerChoice> stack = List.of(borders).stream()
+                .map(border -> LayerChoice.of("paper-160", border))
+                .toList();
         return WORKSHOP.work(bare.plan().dressed(new Suggestion(WORKSHOP, bare).dressing(stack)));
     }
 
-    /** Every edge of every layer lies within what is beneath by its border, and no nearer; rounding only makes it wider. */
+    /**
+     * Every edge of every layer lies within what is beneath by its border, and no nearer; rounding only makes it wider.
+     */
     @Property(tries = 150)
-    void everyLayerKeepsItsBorderOnEveryEdge(@ForAll("everyStructure") Structure structure, @ForAll("borders") Length mat, @ForAll("borders") Length layer) {
+    void everyLayerKeepsItsBorderOnEveryEdge(
+            @ForAll("everyStructure") Structure structure,
+            @ForAll("borders") Length mat,
+            @ForAll("borders") Length layer) {
         WorkedPlan worked = dressed(structure, mat, layer);
         for (Layer one : worked.layers().all()) {
             Polygon beneath = beneath(worked, one);
-            assertThat(beneath.buffer(1e-6).covers(one.shape())).as("%s within", structure.id()).isTrue();
+            assertThat(beneath.buffer(1e-6).covers(one.shape()))
+                    .as("%s within", structure.id())
+                    .isTrue();
             double least = one.shape().getBoundary().distance(beneath.getBoundary());
             double most = 0;
             Coordinate[] ring = one.shape().getExteriorRing().getCoordinates();
             for (int i = 0; i + 1 < ring.length; i++) {
                 most = Math.max(most, squareTo(ring[i], ring[i + 1], beneath));
             }
-            assertThat(least).as(structure.id()).isCloseTo(one.least().millimetres(), within(TRUE)).isGreaterThan(one.choice().border().millimetres() - TRUE);
+            assertThat(least)
+                    .as(structure.id())
+                    .isCloseTo(one.least().millimetres(), within(TRUE))
+                    .isGreaterThan(one.choice().border().millimetres() - TRUE);
             assertThat(most).as(structure.id()).isLessThan(one.most().millimetres() + TRUE);
-            assertThat(one.most().minus(one.choice().border())).as("rounded by less than a mark").isLessThan(Ruler.MM_1.division());
+            assertThat(one.most().minus(one.choice().border()))
+                    .as("rounded by less than a mark")
+                    .isLessThan(Ruler.MM_1.division());
         }
     }
 
-    /** How far an edge lies from the nearest edge of {@code beneath} that runs along with it, measured square to both. */
+    /**
+     * How far an edge lies from the nearest edge of {@code beneath} that runs along with it, measured square to both.
+     */
     private static double squareTo(Coordinate from, Coordinate to, Polygon beneath) {
         LineSegment edge = new LineSegment(from, to);
         Coordinate[] ring = beneath.getCoordinates();
         double nearest = Double.MAX_VALUE;
         for (int i = 0; i + 1 < ring.length; i++) {
             LineSegment other = new LineSegment(ring[i], ring[i + 1]);
-            if (other.getLength() > 1e-9 && Math.abs(Math.sin(other.angle() - edge.angle())) * Math.min(edge.getLength(), other.getLength()) < 0.002) {
+            if (other.getLength() > 1e-9
+                    && Math.abs(Math.sin(other.angle() - edge.angle())) * Math.min(edge.getLength(), other.getLength())
+                            < 0.002) {
                 nearest = Math.min(nearest, other.distancePerpendicular(edge.midPoint()));
             }
         }
@@ -98,29 +125,50 @@ class DressedStructuresTest {
     }
 
     private static Polygon beneath(WorkedPlan worked, Layer layer) {
-        return worked.layers().on(layer.face()).stream().filter(other -> other.part() == layer.part() && other.level() == layer.level() - 1)
-                .map(Layer::shape).findFirst().orElseGet(() -> worked.form().grounds().of(layer.face()).parts().get(layer.part()));
+        return worked.layers().on(layer.face()).stream()
+                .filter(other -> other.part() == layer.part() && other.level() == layer.level() - 1)
+                .map(Layer::shape)
+                .findFirst()
+                .orElseGet(
+                        () -> worked.form().grounds().of(layer.face()).parts().get(layer.part()));
     }
 
-    /** Parts of one face do not overlap; nothing lies where a part of the card is glued by a tab or slides, nor on the glued side of anything. */
+    /**
+     * Parts of one face do not overlap; nothing lies where a part of the card is glued by a tab or slides, nor on the
+     * glued side of anything.
+     */
     @Property(tries = 60)
-    void nothingOverlapsAndNothingLiesOnGlue(@ForAll("everyStructure") Structure structure, @ForAll("borders") Length border) {
+    void nothingOverlapsAndNothingLiesOnGlue(
+            @ForAll("everyStructure") Structure structure, @ForAll("borders") Length border) {
         WorkedPlan worked = dressed(structure, border);
         assertThat(worked.layers().troubles()).as(structure.id()).isEmpty();
         List<Layer> layers = worked.layers().all();
         for (Layer one : layers) {
-            layers.stream().filter(other -> other != one && other.face().equals(one.face()) && other.level() == one.level())
-                    .forEach(other -> assertThat(one.shape().intersection(other.shape()).getArea()).as(structure.id()).isLessThan(1e-6));
+            layers.stream()
+                    .filter(other -> other != one && other.face().equals(one.face()) && other.level() == one.level())
+                    .forEach(other -> assertThat(
+                                    one.shape().intersection(other.shape()).getArea())
+                            .as(structure.id())
+                            .isLessThan(1e-6));
         }
         for (GlueArea glue : GlueArea.of(worked.form().graph())) {
-            boolean gluedSide = worked.form().graph().joins().stream().anyMatch(link -> link.to() == glue.panel() && link.join().gluedSide() == glue.side() && link.from() == glue.other());
+            boolean gluedSide = worked.form().graph().joins().stream()
+                    .anyMatch(link -> link.to() == glue.panel()
+                            && link.join().gluedSide() == glue.side()
+                            && link.from() == glue.other());
             if (gluedSide) {
-                worked.layers().on(new Face(glue.panel(), glue.side()))
-                        .forEach(layer -> assertThat(layer.shape().intersection(glue.shape()).getArea()).as(structure.id()).isLessThan(1e-6));
+                worked.layers().on(new Face(glue.panel(), glue.side())).forEach(layer -> assertThat(
+                                layer.shape().intersection(glue.shape()).getArea())
+                        .as(structure.id())
+                        .isLessThan(1e-6));
             }
         }
-        for (Link.Glued slide : worked.form().graph().joins().stream().filter(link -> link.join().slides()).toList()) {
-            assertThat(worked.layers().faces()).as(structure.id()).doesNotContain(new Face(slide.to(), Side.FACE), new Face(slide.to(), Side.BACK));
+        for (Link.Glued slide : worked.form().graph().joins().stream()
+                .filter(link -> link.join().slides())
+                .toList()) {
+            assertThat(worked.layers().faces())
+                    .as(structure.id())
+                    .doesNotContain(new Face(slide.to(), Side.FACE), new Face(slide.to(), Side.BACK));
         }
     }
 
@@ -130,7 +178,8 @@ class DressedStructuresTest {
     void whatShowsIsDressedAndWhatDoesNotIsNot(Structure structure) {
         WorkedPlan worked = dressed(structure, Length.ofMillimetres(2));
         Sights sights = Sights.of(worked);
-        assertThat(worked.layers().faces()).as(structure.id()).isNotEmpty().allMatch(face -> sights.of(face).isPresent());
+        assertThat(worked.layers().faces()).as(structure.id()).isNotEmpty().allMatch(face -> sights.of(face)
+                .isPresent());
         for (Face face : worked.form().grounds().free()) {
             if (sights.of(face).isPresent() && worked.form().grounds().of(face).leaves(8)) {
                 assertThat(worked.layers().faces()).as(structure.id()).contains(face);
@@ -138,31 +187,53 @@ class DressedStructuresTest {
         }
     }
 
-    /** The thickest place of a dressed card is no thinner than the bare one's, and the weight grows by area times grammage. */
+    /**
+     * The thickest place of a dressed card is no thinner than the bare one's, and the weight grows by area times
+     * grammage.
+     */
     @ParameterizedTest
     @MethodSource("structures")
     void bulkAndWeightCountEveryLayer(Structure structure) {
         WorkedPlan bare = bare(structure);
         WorkedPlan worked = dressed(structure, Length.ofMillimetres(3));
-        assertThat(worked.heft().thickness()).as(structure.id()).isGreaterThan(bare.heft().thickness());
-        double grams = worked.layers().all().stream().mapToDouble(layer -> layer.paper().grams(layer.shape().getExteriorRing().getFactory()
-                .createPolygon(layer.shape().getExteriorRing().getCoordinates()).getArea())).sum();
-        assertThat(worked.heft().weight().grams()).as(structure.id()).isCloseTo(bare.heft().weight().grams() + grams, within(0.001));
+        assertThat(worked.heft().thickness())
+                .as(structure.id())
+                .isGreaterThan(bare.heft().thickness());
+        double grams = worked.layers().all().stream()
+                .mapToDouble(layer -> layer.paper()
+                        .grams(layer.shape()
+                                .getExteriorRing()
+                                .getFactory()
+                                .createPolygon(layer.shape().getExteriorRing().getCoordinates())
+                                .getArea()))
+                .sum();
+        assertThat(worked.heft().weight().grams())
+                .as(structure.id())
+                .isCloseTo(bare.heft().weight().grams() + grams, within(0.001));
     }
 
-    /** Every cut that has a mirror image is told from it: the image's image is itself, of the same area, and both are not alike. */
+    /**
+     * Every cut that has a mirror image is told from it: the image's image is itself, of the same area, and both are
+     * not alike.
+     */
     @ParameterizedTest
     @MethodSource("structures")
     void mirroredPairsAreMirrorImages(Structure structure) {
         List<Cut> cuts = dressed(structure, Length.ofMillimetres(2)).cuts().cuts();
-        assertThat(cuts.stream().mapToInt(Cut::count).sum()).isEqualTo(dressed(structure, Length.ofMillimetres(2)).layers().all().size());
+        assertThat(cuts.stream().mapToInt(Cut::count).sum())
+                .isEqualTo(dressed(structure, Length.ofMillimetres(2))
+                        .layers()
+                        .all()
+                        .size());
         for (Cut cut : cuts) {
             if (cut.mirror() > 0) {
                 Cut other = cuts.get(cut.mirror() - 1);
                 assertThat(other.mirror()).isEqualTo(cut.number());
-                assertThat(other.shape().polygon().getArea()).isCloseTo(cut.shape().polygon().getArea(), within(0.01));
+                assertThat(other.shape().polygon().getArea())
+                        .isCloseTo(cut.shape().polygon().getArea(), within(0.01));
                 Polygon turnedOver = other.shape().mirrored().polygon();
-                assertThat(turnedOver.getLength()).isCloseTo(cut.shape().polygon().getLength(), within(0.01));
+                assertThat(turnedOver.getLength())
+                        .isCloseTo(cut.shape().polygon().getLength(), within(0.01));
             }
         }
     }
@@ -170,7 +241,9 @@ class DressedStructuresTest {
     /** By hand: the outer panels of a gabled concertina lean towards each other, so their layers are mirrored pairs. */
     @Test
     void theGabledConcertinaHasMirroredPairs() {
-        List<Cut> cuts = dressed(WORKSHOP.structure("gabled-concertina"), Length.ofMillimetres(2)).cuts().cuts();
+        List<Cut> cuts = dressed(WORKSHOP.structure("gabled-concertina"), Length.ofMillimetres(2))
+                .cuts()
+                .cuts();
         assertThat(cuts).anyMatch(cut -> cut.mirror() > 0 && cut.count() >= 2);
     }
 
@@ -181,15 +254,22 @@ class DressedStructuresTest {
         assertThat(worked.layers().all()).anySatisfy(layer -> {
             assertThat(layer.shape().getNumInteriorRing()).isEqualTo(1);
             double outer = layer.shape().getEnvelopeInternal().getWidth() / 2;
-            double inner = layer.shape().getInteriorRingN(0).getEnvelopeInternal().getWidth() / 2;
-            assertThat(layer.shape().getArea()).isCloseTo(Math.PI * (outer * outer - inner * inner), within(0.01 * layer.shape().getArea()));
+            double inner =
+                    layer.shape().getInteriorRingN(0).getEnvelopeInternal().getWidth() / 2;
+            assertThat(layer.shape().getArea())
+                    .isCloseTo(
+                            Math.PI * (outer * outer - inner * inner),
+                            within(0.01 * layer.shape().getArea()));
         });
     }
 
     /** By hand: a strip has none. */
     @Test
     void aStripHasNoMirroredPairs() {
-        assertThat(dressed(WORKSHOP.structure("concertina"), Length.ofMillimetres(2)).cuts().cuts()).allMatch(cut -> cut.mirror() == 0);
+        assertThat(dressed(WORKSHOP.structure("concertina"), Length.ofMillimetres(2))
+                        .cuts()
+                        .cuts())
+                .allMatch(cut -> cut.mirror() == 0);
     }
 
     /** Layers whose panel an edit took away are kept aside and lie there again when it comes back. */
@@ -197,15 +277,30 @@ class DressedStructuresTest {
     void layersOfAPanelThatIsGoneAreKeptAside() {
         Structure concertina = WORKSHOP.structure("concertina");
         WorkedPlan bare = bare(concertina);
-        String last = bare.pieces().get(0).panels().all().get(bare.pieces().get(0).panels().all().size() - 1).name();
-        Plan plan = bare.plan().dressed(new Dressing(List.of(Dressed.of(new FaceName(0, last, Side.FACE), List.of(LayerChoice.of("paper-160", Length.ofMillimetres(3)))))));
+        String last = bare.pieces()
+                .get(0)
+                .panels()
+                .all()
+                .get(bare.pieces().get(0).panels().all().size() - 1)
+                .name();
+        Plan plan = bare.plan()
+                .dressed(new Dressing(List.of(Dressed.of(
+                        new FaceName(0, last, Side.FACE),
+                        List.of(LayerChoice.of("paper-160", Length.ofMillimetres(3)))))));
         assertThat(WORKSHOP.work(plan).layers().all()).hasSize(1);
         Plan fewer = plan.choosing(concertina, "panels", "3");
         WorkedPlan without = WORKSHOP.work(fewer);
         assertThat(without.layers().all()).isEmpty();
         assertThat(without.layers().aside()).hasSize(1);
         assertThat(without.findings()).anyMatch(finding -> finding.text().contains(last + " is not there any more"));
-        assertThat(WORKSHOP.work(fewer.choosing(concertina, "panels", bare.plan().measures().chosen(concertina.choices().get(0)))).layers().troubles())
+        assertThat(WORKSHOP.work(fewer.choosing(
+                                concertina,
+                                "panels",
+                                bare.plan()
+                                        .measures()
+                                        .chosen(concertina.choices().get(0))))
+                        .layers()
+                        .troubles())
                 .noneMatch(Trouble.Aside.class::isInstance);
     }
 }

@@ -36,7 +36,14 @@ class FindingsTest {
     }
 
     private static Plan plan(String id, long width, long height, Ruler ruler) {
-        return new Plan("Kite day", id, WORKSHOP.structure(id).proportioned(Size.ofMillimetres(width, height), ruler), ruler, null, null, "");
+        return new Plan(
+                "Kite day",
+                id,
+                WORKSHOP.structure(id).proportioned(Size.ofMillimetres(width, height), ruler),
+                ruler,
+                null,
+                null,
+                "");
     }
 
     private static List<Finding> of(Plan plan) {
@@ -45,12 +52,28 @@ class FindingsTest {
 
     /** What is found about a card that a test builds. */
     private static List<Finding> of(Tent tent, long width, long height) {
-        Workshop workshop = new Workshop(new Catalogue(List.of(tent)), WORKSHOP.envelopes(), WORKSHOP.sheets(), WORKSHOP.cardstocks(), WORKSHOP.tools());
-        return workshop.work(new Plan("Kite day", "tent", tent.proportioned(Size.ofMillimetres(width, height), Ruler.MM_1), Ruler.MM_1, null, null, "")).findings();
+        Workshop workshop = new Workshop(
+                new Catalogue(List.of(tent)),
+                WORKSHOP.envelopes(),
+                WORKSHOP.sheets(),
+                WORKSHOP.cardstocks(),
+                WORKSHOP.tools());
+        return workshop.work(new Plan(
+                        "Kite day",
+                        "tent",
+                        tent.proportioned(Size.ofMillimetres(width, height), Ruler.MM_1),
+                        Ruler.MM_1,
+                        null,
+                        null,
+                        ""))
+                .findings();
     }
 
     private static Plan with(Plan plan, String parameter, String length) {
-        return plan.changing(WORKSHOP.structure(plan.structureId()), parameter, MeasureReader.of(plan.ruler()).read(length));
+        return plan.changing(
+                WORKSHOP.structure(plan.structureId()),
+                parameter,
+                MeasureReader.of(plan.ruler()).read(length));
     }
 
     private static Plan choosing(Plan plan, String choice, String value) {
@@ -58,15 +81,24 @@ class FindingsTest {
     }
 
     private static Finding only(List<Finding> findings, String words) {
-        assertThat(findings).filteredOn(finding -> finding.text().contains(words)).as("%s in %s", words, findings).hasSize(1);
-        return findings.stream().filter(finding -> finding.text().contains(words)).findFirst().orElseThrow();
+        assertThat(findings)
+                .filteredOn(finding -> finding.text().contains(words))
+                .as("%s in %s", words, findings)
+                .hasSize(1);
+        return findings.stream()
+                .filter(finding -> finding.text().contains(words))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** The finding goes away when its mend is taken. */
     private static void mends(Plan plan, Finding finding, String words) {
         Structure structure = WORKSHOP.structure(plan.structureId());
-        Plan mended = finding.mend().chosen() == null ? plan.changing(structure, finding.mend().parameter(), finding.mend().length())
-                : plan.choosing(structure, finding.mend().parameter(), finding.mend().chosen());
+        Plan mended = finding.mend().chosen() == null
+                ? plan.changing(
+                        structure, finding.mend().parameter(), finding.mend().length())
+                : plan.choosing(
+                        structure, finding.mend().parameter(), finding.mend().chosen());
         assertThat(of(mended)).noneMatch(left -> left.text().contains(words));
     }
 
@@ -115,10 +147,13 @@ class FindingsTest {
 
     @Test
     void anEnvelopeTooTightForTheBulk() {
-        Plan plan = choosing(plan("concertina", 159, 111, Ruler.MM_1), "panels", "12").into("c6");
+        Plan plan = choosing(plan("concertina", 159, 111, Ruler.MM_1), "panels", "12")
+                .into("c6");
         assertThat(only(of(plan), "tight for a card").text()).startsWith("C6 is tight for a card 4.3 mm thick");
-        assertThat(only(of(choosing(plan, "panels", "16")), "box envelope").text()).contains("5.8 mm thick");
-        assertThat(of(choosing(plan, "panels", "3"))).noneMatch(finding -> finding.text().contains("tight for a card"));
+        assertThat(only(of(choosing(plan, "panels", "16")), "box envelope").text())
+                .contains("5.8 mm thick");
+        assertThat(of(choosing(plan, "panels", "3")))
+                .noneMatch(finding -> finding.text().contains("tight for a card"));
     }
 
     @Test
@@ -131,11 +166,15 @@ class FindingsTest {
 
     @Test
     void scoresBetweenGrooves() {
-        assertThat(only(of(plan("side-fold", 103, 140, Ruler.MM_1)), "between two grooves").text())
-                .isEqualTo("One score lies between two grooves of the 30 cm board (103 mm): mark it and score along a ruler.");
-        assertThat(of(plan("side-fold", 105, 140, Ruler.MM_1))).noneMatch(finding -> finding.about().equals("board"));
+        assertThat(only(of(plan("side-fold", 103, 140, Ruler.MM_1)), "between two grooves")
+                        .text())
+                .isEqualTo("One score lies between two grooves of the 30 cm board (103 mm): mark it and "
+                        + "score along a ruler.");
+        assertThat(of(plan("side-fold", 105, 140, Ruler.MM_1)))
+                .noneMatch(finding -> finding.about().equals("board"));
         Plan inches = plan("z-fold", 140, 100, Ruler.SIXTEENTHS);
-        assertThat(of(with(with(inches, "width", "5 1/2"), "leg", "2 11/16"))).anyMatch(finding -> finding.text().contains("grooves of the 12 in board"));
+        assertThat(of(with(with(inches, "width", "5 1/2"), "leg", "2 11/16")))
+                .anyMatch(finding -> finding.text().contains("grooves of the 12 in board"));
     }
 
     @Test
@@ -150,36 +189,60 @@ class FindingsTest {
         Plan stage = plan("stage", 150, 105, Ruler.MM_1);
         assertThat(only(of(stage.of("paper-160")), "too light").about()).isEqualTo("cardstock");
         assertThat(of(stage)).noneMatch(finding -> finding.about().equals("cardstock"));
-        assertThat(only(of(choosing(plan("concertina", 100, 100, Ruler.MM_1), "panels", "8").of("card-350")), "heavy for 7 folds").severity()).isEqualTo(Severity.NOTE);
+        assertThat(only(
+                                of(choosing(plan("concertina", 100, 100, Ruler.MM_1), "panels", "8")
+                                        .of("card-350")),
+                                "heavy for 7 folds")
+                        .severity())
+                .isEqualTo(Severity.NOTE);
         // 2 × 148 along the long side of A4: the folds run across it
-        assertThat(only(of(plan("z-fold", 148, 104, Ruler.MM_1).from("a4")), "across the grain").severity()).isEqualTo(Severity.HINT);
-        assertThat(of(plan("side-fold", 100, 140, Ruler.MM_1).from("a4"))).noneMatch(finding -> finding.text().contains("across the grain"));
+        assertThat(only(of(plan("z-fold", 148, 104, Ruler.MM_1).from("a4")), "across the grain")
+                        .severity())
+                .isEqualTo(Severity.HINT);
+        assertThat(of(plan("side-fold", 100, 140, Ruler.MM_1).from("a4")))
+                .noneMatch(finding -> finding.text().contains("across the grain"));
     }
 
     @Test
     void nothingLargeEnoughToWriteOn() {
-        assertThat(only(of(plan("side-fold", 50, 38, Ruler.MM_1)), "write on").severity()).isEqualTo(Severity.NOTE);
-        assertThat(of(plan("side-fold", 60, 40, Ruler.MM_1))).noneMatch(finding -> finding.about().equals("writing"));
+        assertThat(only(of(plan("side-fold", 50, 38, Ruler.MM_1)), "write on").severity())
+                .isEqualTo(Severity.NOTE);
+        assertThat(of(plan("side-fold", 60, 40, Ruler.MM_1)))
+                .noneMatch(finding -> finding.about().equals("writing"));
     }
 
     @Test
     void aNestWantsRelief() {
-        assertThat(only(of(plan("w-fold", 130, 130, Ruler.MM_1)), "wraps 4 layers").text()).contains("1.4 mm shorter");
+        assertThat(only(of(plan("w-fold", 130, 130, Ruler.MM_1)), "wraps 4 layers")
+                        .text())
+                .contains("1.4 mm shorter");
     }
 
     @Test
     void flapsThatLieOnEachOther() {
-        Tent tent = Tent.built((width, height) -> Assembly.of(Strip.ofHeight("Card", height).panel("Left flap", mm(52)).fold(Fold.VALLEY)
-                .panel("Back", width).fold(Fold.VALLEY).panel("Right flap", mm(51)).piece()));
-        assertThat(only(of(tent, 100, 90), "too wide").text()).isEqualTo("Right flap is 3.0 mm too wide: it lies on Left flap. Make one of them narrower by that.");
+        Tent tent = Tent.built((width, height) -> Assembly.of(Strip.ofHeight("Card", height)
+                .panel("Left flap", mm(52))
+                .fold(Fold.VALLEY)
+                .panel("Back", width)
+                .fold(Fold.VALLEY)
+                .panel("Right flap", mm(51))
+                .piece()));
+        assertThat(only(of(tent, 100, 90), "too wide").text())
+                .isEqualTo("Right flap is 3.0 mm too wide: it lies on Left flap. Make one of them narrower by that.");
         for (Structure structure : Catalogue.full().all()) {
-            assertThat(of(plan(structure.id(), 150, 110, Ruler.MM_1))).as(structure.name()).noneMatch(finding -> finding.text().contains("too wide: it lies"));
+            assertThat(of(plan(structure.id(), 150, 110, Ruler.MM_1)))
+                    .as(structure.name())
+                    .noneMatch(finding -> finding.text().contains("too wide: it lies"));
         }
     }
 
     @Test
     void aPanelThatPokesOut() {
-        Tent tent = Tent.built((width, height) -> Assembly.of(Strip.ofHeight("Card", height).panel("Back", width).fold(Fold.VALLEY).panel("Wing", width.plus(mm(7))).piece()));
+        Tent tent = Tent.built((width, height) -> Assembly.of(Strip.ofHeight("Card", height)
+                .panel("Back", width)
+                .fold(Fold.VALLEY)
+                .panel("Wing", width.plus(mm(7)))
+                .piece()));
         Finding finding = only(of(tent, 100, 90), "pokes out");
         assertThat(finding.severity()).isEqualTo(Severity.WRONG);
         assertThat(finding.text()).contains("by 7 mm");
@@ -188,26 +251,63 @@ class FindingsTest {
     @Test
     void aSlitThatDoesNotEndOnAScore() {
         Tent tent = Tent.built((width, height) -> {
-            Piece plain = Strip.ofHeight("Card", height).panel("Back", width).fold(Fold.VALLEY).panel("Cover", width).piece();
-            return Assembly.of(new Piece("Card", plain.outline(), plain.creases(), List.of(new Stretch(new Spot(width, mm(30)), new Spot(width.plus(mm(20)), mm(30)))), plain.panelNames()));
+            Piece plain = Strip.ofHeight("Card", height)
+                    .panel("Back", width)
+                    .fold(Fold.VALLEY)
+                    .panel("Cover", width)
+                    .piece();
+            return Assembly.of(new Piece(
+                    "Card",
+                    plain.outline(),
+                    plain.creases(),
+                    List.of(new Stretch(new Spot(width, mm(30)), new Spot(width.plus(mm(20)), mm(30)))),
+                    plain.panelNames()));
         });
-        assertThat(only(of(tent, 100, 90), "does not end on a score").severity()).isEqualTo(Severity.WRONG);
+        assertThat(only(of(tent, 100, 90), "does not end on a score").severity())
+                .isEqualTo(Severity.WRONG);
     }
 
     @Test
     void aTubeWithoutItsSliver() {
-        Tent tent = Tent.built(Pose.closed().but("Two", "Three", 0).but("Four", "Five", 0), (width, height) -> Assembly.of(
-                Strip.ofHeight("Tube", height).panel("One", mm(50)).fold(Fold.MOUNTAIN).panel("Two", mm(50)).fold(Fold.MOUNTAIN).panel("Three", mm(50))
-                        .fold(Fold.MOUNTAIN).panel("Four", mm(50)).fold(Fold.MOUNTAIN).panel("Five", mm(50)).piece(),
-                Join.of(new PanelRef(0, "One"), Side.BACK, new PanelRef(0, "Five"), Side.FACE, Attachment.at(new Spot(mm(0), mm(0)), new Spot(mm(200), mm(0))))));
+        Tent tent = Tent.built(
+                Pose.closed().but("Two", "Three", 0).but("Four", "Five", 0),
+                (width, height) -> Assembly.of(
+                        Strip.ofHeight("Tube", height)
+                                .panel("One", mm(50))
+                                .fold(Fold.MOUNTAIN)
+                                .panel("Two", mm(50))
+                                .fold(Fold.MOUNTAIN)
+                                .panel("Three", mm(50))
+                                .fold(Fold.MOUNTAIN)
+                                .panel("Four", mm(50))
+                                .fold(Fold.MOUNTAIN)
+                                .panel("Five", mm(50))
+                                .piece(),
+                        Join.of(
+                                new PanelRef(0, "One"),
+                                Side.BACK,
+                                new PanelRef(0, "Five"),
+                                Side.FACE,
+                                Attachment.at(new Spot(mm(0), mm(0)), new Spot(mm(200), mm(0))))));
         assertThat(only(of(tent, 100, 90), "will not square").text()).startsWith("Five is as wide as One");
     }
 
     @Test
     void aCardThatDoesNotClose() {
         Tent tent = Tent.built((width, height) -> Assembly.of(
-                Strip.ofHeight("Ring", height).panel("One", width).fold(Fold.VALLEY).panel("Two", mm(60)).fold(Fold.VALLEY).panel("Three", mm(40)).piece(),
-                Join.of(new PanelRef(0, "One"), Side.FACE, new PanelRef(0, "Three"), Side.BACK, Attachment.at(new Spot(mm(0), mm(0)), new Spot(mm(200), mm(0))))));
+                Strip.ofHeight("Ring", height)
+                        .panel("One", width)
+                        .fold(Fold.VALLEY)
+                        .panel("Two", mm(60))
+                        .fold(Fold.VALLEY)
+                        .panel("Three", mm(40))
+                        .piece(),
+                Join.of(
+                        new PanelRef(0, "One"),
+                        Side.FACE,
+                        new PanelRef(0, "Three"),
+                        Side.BACK,
+                        Attachment.at(new Spot(mm(0), mm(0)), new Spot(mm(200), mm(0))))));
         assertThat(of(tent, 100, 90)).anySatisfy(finding -> {
             assertThat(finding.severity()).isEqualTo(Severity.WRONG);
             assertThat(finding.text()).contains("does not close").contains("One");
@@ -217,23 +317,41 @@ class FindingsTest {
     @Test
     void aCardThatRocksOrTips() {
         Tent rocks = Tent.built((width, height) -> {
-            Piece base = Strip.ofHeight("Card", height).panel("Back", width).fold(Fold.VALLEY).panel("Cover", width).piece();
-            Piece prop = Strip.ofHeight("Prop", mm(50)).panel("Prop tab", mm(20)).fold(Fold.VALLEY).panel("Prop", mm(30)).piece();
-            return new Assembly(List.of(base, prop), List.of(Join.of(new PanelRef(0, "Back"), Side.FACE, new PanelRef(1, "Prop tab"), Side.BACK,
-                    Attachment.at(new Spot(mm(20), mm(2)), new Spot(mm(0), mm(0))))));
+            Piece base = Strip.ofHeight("Card", height)
+                    .panel("Back", width)
+                    .fold(Fold.VALLEY)
+                    .panel("Cover", width)
+                    .piece();
+            Piece prop = Strip.ofHeight("Prop", mm(50))
+                    .panel("Prop tab", mm(20))
+                    .fold(Fold.VALLEY)
+                    .panel("Prop", mm(30))
+                    .piece();
+            return new Assembly(
+                    List.of(base, prop),
+                    List.of(Join.of(
+                            new PanelRef(0, "Back"),
+                            Side.FACE,
+                            new PanelRef(1, "Prop tab"),
+                            Side.BACK,
+                            Attachment.at(new Spot(mm(20), mm(2)), new Spot(mm(0), mm(0))))));
         });
-        assertThat(of(rocks, 100, 90)).anyMatch(finding -> finding.text().startsWith("Prop hangs 2.0 mm above the table"));
-        Tent flat = Tent.built((width, height) -> Assembly.of(Strip.ofHeight("Card", height).panel("Back", width).piece()));
+        assertThat(of(rocks, 100, 90))
+                .anyMatch(finding -> finding.text().startsWith("Prop hangs 2.0 mm above the table"));
+        Tent flat = Tent.built((width, height) ->
+                Assembly.of(Strip.ofHeight("Card", height).panel("Back", width).piece()));
         assertThat(only(of(flat, 100, 90), "it tips").severity()).isEqualTo(Severity.NOTE);
     }
 
     @Test
     void theWorstComesFirstAndNothingIsSaidTwice() {
         for (Structure structure : Catalogue.full().all()) {
-            List<Finding> findings = of(plan(structure.id(), 150, 110, Ruler.MM_1).into("c6").from("a4"));
+            List<Finding> findings =
+                    of(plan(structure.id(), 150, 110, Ruler.MM_1).into("c6").from("a4"));
             assertThat(findings).extracting(Finding::severity).isSorted();
             assertThat(findings).extracting(Finding::text).doesNotHaveDuplicates();
-            assertThat(findings).as(structure.name()).noneMatch(finding -> finding.about().equals("stand"));
+            assertThat(findings).as(structure.name()).noneMatch(finding -> finding.about()
+                    .equals("stand"));
         }
     }
 }

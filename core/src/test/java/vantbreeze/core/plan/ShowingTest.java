@@ -19,7 +19,14 @@ class ShowingTest {
     private static final Workshop WORKSHOP = Workshop.standard();
 
     private static WorkedPlan work(Structure structure) {
-        return WORKSHOP.work(new Plan("Kite day", structure.id(), structure.proportioned(Size.ofMillimetres(150, 110), Ruler.MM_1), Ruler.MM_1, null, null, ""));
+        return WORKSHOP.work(new Plan(
+                "Kite day",
+                structure.id(),
+                structure.proportioned(Size.ofMillimetres(150, 110), Ruler.MM_1),
+                Ruler.MM_1,
+                null,
+                null,
+                ""));
     }
 
     private static Showing closed(WorkedPlan worked) {
@@ -28,7 +35,9 @@ class ShowingTest {
     }
 
     private static Set<String> names(WorkedPlan worked, InSight seen) {
-        return seen.panels().stream().map(panel -> worked.form().graph().panels().get(panel).name()).collect(Collectors.toSet());
+        return seen.panels().stream()
+                .map(panel -> worked.form().graph().panels().get(panel).name())
+                .collect(Collectors.toSet());
     }
 
     /** By hand: a closed Z-fold shows its leg and the half of the back beside it, from behind the back alone. */
@@ -50,7 +59,8 @@ class ShowingTest {
     /** Each face of the never-ending card shows panels that the first does not. */
     @Test
     void everyFaceOfTheNeverEndingCardShowsOthers() {
-        List<Showing> faces = Showing.of(work(WORKSHOP.structure("never-ending"))).subList(1, 5);
+        List<Showing> faces =
+                Showing.of(work(WORKSHOP.structure("never-ending"))).subList(1, 5);
         assertThat(faces).extracting(Showing::front).doesNotHaveDuplicates();
     }
 
@@ -63,7 +73,8 @@ class ShowingTest {
     @MethodSource("all")
     void somethingShowsInEveryPose(Structure structure) {
         WorkedPlan worked = work(structure);
-        assertThat(Showing.of(worked)).hasSize(worked.form().stations().size() + 1)
+        assertThat(Showing.of(worked))
+                .hasSize(worked.form().stations().size() + 1)
                 .allSatisfy(showing -> {
                     assertThat(showing.front().faces()).as(showing.pose()).isNotEmpty();
                     assertThat(showing.behind().faces()).as(showing.pose()).isNotEmpty();

@@ -24,13 +24,21 @@ class WorkshopTest {
     private final ZFold zFold = new ZFold();
 
     private Plan plan(long width, long height, Ruler ruler, String envelope, String sheet) {
-        return new Plan("Kite day", "z-fold", zFold.proportioned(Size.ofMillimetres(width, height), ruler), ruler,
-                envelope, sheet, "");
+        return new Plan(
+                "Kite day",
+                "z-fold",
+                zFold.proportioned(Size.ofMillimetres(width, height), ruler),
+                ruler,
+                envelope,
+                sheet,
+                "");
     }
 
     /** Findings but for what is only to be minded at the table. */
     private static List<Finding> amiss(WorkedPlan worked) {
-        return worked.findings().stream().filter(finding -> finding.severity() != Severity.HINT).toList();
+        return worked.findings().stream()
+                .filter(finding -> finding.severity() != Severity.HINT)
+                .toList();
     }
 
     @Test
@@ -48,7 +56,8 @@ class WorkshopTest {
         var finding = workshop.work(plan).findings().get(0);
         assertThat(finding.severity()).isEqualTo(Severity.WRONG);
         assertThat(finding.text()).isEqualTo("The closed card is 2 mm too long for C6.");
-        Plan mended = plan.changing(zFold, finding.mend().parameter(), finding.mend().length());
+        Plan mended =
+                plan.changing(zFold, finding.mend().parameter(), finding.mend().length());
         assertThat(amiss(workshop.work(mended))).isEmpty();
     }
 
@@ -58,7 +67,8 @@ class WorkshopTest {
         var finding = workshop.work(plan).findings().get(0);
         assertThat(finding.text()).isEqualTo("The strip is 15 mm too long for A4.");
         assertThat(finding.mend().label()).isEqualTo("Make the finished width 148 mm");
-        Plan mended = plan.changing(zFold, finding.mend().parameter(), finding.mend().length());
+        Plan mended =
+                plan.changing(zFold, finding.mend().parameter(), finding.mend().length());
         assertThat(amiss(workshop.work(mended))).isEmpty();
     }
 
@@ -73,8 +83,17 @@ class WorkshopTest {
     /** A stage saved before there were swing inserts. */
     @Test
     void aPlanFromBeforeAVariantWasThereIsCompleted() {
-        Measures old = new Measures(Map.of("width", Length.ofMillimetres(150), "height", Length.ofMillimetres(105),
-                "wall", Length.ofMillimetres(34), "wing", Length.ofMillimetres(34), "band", Length.ofMillimetres(35)));
+        Measures old = new Measures(Map.of(
+                "width",
+                Length.ofMillimetres(150),
+                "height",
+                Length.ofMillimetres(105),
+                "wall",
+                Length.ofMillimetres(34),
+                "wing",
+                Length.ofMillimetres(34),
+                "band",
+                Length.ofMillimetres(35)));
         WorkedPlan worked = workshop.work(new Plan("Theatre", "stage", old, Ruler.MM_1, null, null, ""));
         assertThat(worked.footprint()).isEqualTo(Size.ofMillimetres(150, 105));
         assertThat(worked.plan().measures().get("depth")).isEqualTo(Length.ofMillimetres(17));
@@ -86,28 +105,35 @@ class WorkshopTest {
         assertThatThrownBy(() -> plan.changing(zFold, ZFold.LEG, Length.ofMillimetres(141)))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("Leg can't be over 140 mm: the leg would be wider than the finished card and stick out.");
-        assertThatThrownBy(() -> plan.changing(zFold, Parameter.HEIGHT, Length.ZERO)).hasMessageContaining("can't be under 10 mm");
+        assertThatThrownBy(() -> plan.changing(zFold, Parameter.HEIGHT, Length.ZERO))
+                .hasMessageContaining("can't be under 10 mm");
         assertThatThrownBy(() -> plan.changing(zFold, "spine", Length.ZERO)).hasMessageContaining("no measure called");
     }
 
     @Test
     void aPlanThatNamesWhatIsNotThereIsRefusedInWords() {
-        assertThatThrownBy(() -> workshop.work(plan(140, 105, Ruler.MM_1, "c99", null))).hasMessageContaining("no envelope");
-        assertThatThrownBy(() -> workshop.work(plan(140, 105, Ruler.MM_1, null, "a99"))).hasMessageContaining("no sheet");
-        assertThatThrownBy(() -> plan(140, 105, Ruler.MM_1, null, null).named("  ")).hasMessageContaining("needs a name");
+        assertThatThrownBy(() -> workshop.work(plan(140, 105, Ruler.MM_1, "c99", null)))
+                .hasMessageContaining("no envelope");
+        assertThatThrownBy(() -> workshop.work(plan(140, 105, Ruler.MM_1, null, "a99")))
+                .hasMessageContaining("no sheet");
+        assertThatThrownBy(() -> plan(140, 105, Ruler.MM_1, null, null).named("  "))
+                .hasMessageContaining("needs a name");
         Measures half = new Measures(Map.of("width", Length.ofMillimetres(100)));
-        assertThatThrownBy(() -> workshop.work(plan(140, 105, Ruler.MM_1, null, null).measuring(half)))
+        assertThatThrownBy(() ->
+                        workshop.work(plan(140, 105, Ruler.MM_1, null, null).measuring(half)))
                 .hasMessageContaining("does not say the finished height");
     }
 
     @Property
     void reruledPlansStayWithinHalfADivisionAndCanStillBeMade(
             @ForAll @LongRange(min = 400_000, max = 3_000_000) long width,
-            @ForAll @LongRange(min = 400_000, max = 3_000_000) long height, @ForAll Ruler ruler) {
+            @ForAll @LongRange(min = 400_000, max = 3_000_000) long height,
+            @ForAll Ruler ruler) {
         Measures measures = zFold.proportioned(new Size(Length.ofUnits(width), Length.ofUnits(height)), ruler);
         Reruling reruled = Reruling.of(zFold, measures, ruler);
         assertThat(reruled.largestDrift().times(2)).isLessThanOrEqualTo(ruler.division());
         Plan plan = new Plan("Re-ruled", "z-fold", reruled.measures(), ruler, null, null, "");
-        assertThat(amiss(workshop.work(plan))).noneMatch(finding -> !finding.about().equals("writing"));
+        assertThat(amiss(workshop.work(plan)))
+                .noneMatch(finding -> !finding.about().equals("writing"));
     }
 }

@@ -17,16 +17,24 @@ class RecipeLimitsTest {
     }
 
     private static String scores(int count) {
-        return "Tail: 1700 x 64 mm, score at %s mm".formatted(IntStream.rangeClosed(1, count).mapToObj(Integer::toString).collect(Collectors.joining(", ")));
+        return "Tail: 1700 x 64 mm, score at %s mm"
+                .formatted(IntStream.rangeClosed(1, count)
+                        .mapToObj(Integer::toString)
+                        .collect(Collectors.joining(", ")));
     }
 
-    /** It took 15 s when all of it was drawn first; a thread that stands still is told from one that works, not a slow machine from a quick one. */
+    /**
+     * It took 15 s when all of it was drawn first; a thread that stands still is told from one that works, not a slow
+     * machine from a quick one.
+     */
     @Test
     @Timeout(60)
     void aThousandAndSixHundredScoresAreTooMany() {
         RecipeReading reading = read(scores(1_600));
         assertThat(reading.card()).isNull();
-        assertThat(reading.verdict()).isEqualTo("Tail has more than %d scores, slits and corners. Leave some out.".formatted(FreeCard.MOST_LINES));
+        assertThat(reading.verdict())
+                .isEqualTo("Tail has more than %d scores, slits and corners. Leave some out."
+                        .formatted(FreeCard.MOST_LINES));
         assertThat(reading.mends()).isEmpty();
     }
 
@@ -40,6 +48,7 @@ class RecipeLimitsTest {
 
     @Test
     void aHundredScoresAreDrawn() {
-        assertThat(read(scores(100)).card().assembly().pieces().get(0).creases()).hasSize(100);
+        assertThat(read(scores(100)).card().assembly().pieces().get(0).creases())
+                .hasSize(100);
     }
 }

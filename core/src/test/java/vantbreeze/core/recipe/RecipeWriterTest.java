@@ -29,14 +29,24 @@ class RecipeWriterTest {
     private static final Workshop WORKSHOP = Workshop.standard();
 
     static Stream<Arguments> cards() {
-        return WORKSHOP.catalogue().all().stream().flatMap(structure -> Stream.of(Ruler.MM_1, Ruler.SIXTEENTHS).map(ruler -> Arguments.of(structure, ruler)));
+        return WORKSHOP.catalogue().all().stream().flatMap(structure -> Stream.of(Ruler.MM_1, Ruler.SIXTEENTHS)
+                .map(ruler -> Arguments.of(structure, ruler)));
     }
 
     private static WorkedPlan worked(Structure structure, Ruler ruler) {
-        return WORKSHOP.work(new Plan("Kite day", structure.id(), structure.proportioned(Size.ofMillimetres(150, 106), ruler), ruler, null, null, "Fly high: 3 x 2."));
+        return WORKSHOP.work(new Plan(
+                "Kite day",
+                structure.id(),
+                structure.proportioned(Size.ofMillimetres(150, 106), ruler),
+                ruler,
+                null,
+                null,
+                "Fly high: 3 x 2."));
     }
 
-    /** What is written is read back, word for word, as the same pieces, scores, slits and joins: for every structure. */
+    /**
+     * What is written is read back, word for word, as the same pieces, scores, slits and joins: for every structure.
+     */
     @ParameterizedTest
     @MethodSource("cards")
     void aRecipeWrittenFromACardReadsBackAsThatCard(Structure structure, Ruler ruler) {
@@ -53,7 +63,8 @@ class RecipeWriterTest {
             assertThat(slits(pieces.get(i))).isEqualTo(slits(was));
             assertThat(Set.copyOf(pieces.get(i).outline())).isEqualTo(Set.copyOf(was.outline()));
         }
-        assertThat(reading.card().assembly().joins()).hasSameSizeAs(worked.form().graph().assembly().joins());
+        assertThat(reading.card().assembly().joins())
+                .hasSameSizeAs(worked.form().graph().assembly().joins());
         for (int i = 0; i < reading.card().assembly().joins().size(); i++) {
             Attachment is = reading.card().assembly().joins().get(i).at();
             Attachment was = worked.form().graph().assembly().joins().get(i).at();
@@ -64,7 +75,10 @@ class RecipeWriterTest {
     }
 
     private static Set<String> creases(Piece piece) {
-        return piece.creases().stream().filter(crease -> !crease.line().isNothing()).map(RecipeWriterTest::key).collect(Collectors.toSet());
+        return piece.creases().stream()
+                .filter(crease -> !crease.line().isNothing())
+                .map(RecipeWriterTest::key)
+                .collect(Collectors.toSet());
     }
 
     private static String key(Crease crease) {
@@ -77,15 +91,27 @@ class RecipeWriterTest {
 
     /** A line and the same line drawn the other way are one. */
     private static String key(Stretch line) {
-        return Stream.of(line.from(), line.to()).sorted(Comparator.comparing(Spot::x).thenComparing(Spot::y)).toList().toString();
+        return Stream.of(line.from(), line.to())
+                .sorted(Comparator.comparing(Spot::x).thenComparing(Spot::y))
+                .toList()
+                .toString();
     }
 
     @Test
     void itIsWrittenInPlainWordsInEitherSchool() {
         WorkedPlan worked = worked(WORKSHOP.structure("z-fold"), Ruler.MM_1);
-        assertThat(RecipeWriter.write(worked, Ruler.MM_1)).contains("Card base: 300 mm × 106 mm.").contains("Score at 75 mm, 150 mm. Fold m, v.");
+        assertThat(RecipeWriter.write(worked, Ruler.MM_1))
+                .contains("Card base: 300 mm × 106 mm.")
+                .contains("Score at 75 mm, 150 mm. Fold m, v.");
         Structure zFold = WORKSHOP.structure("z-fold");
-        WorkedPlan inches = WORKSHOP.work(new Plan("Kite day", "z-fold", zFold.proportioned(new Size(Length.ofInches(6), Length.ofInches(4)), Ruler.EIGHTHS), Ruler.EIGHTHS, null, null, ""));
+        WorkedPlan inches = WORKSHOP.work(new Plan(
+                "Kite day",
+                "z-fold",
+                zFold.proportioned(new Size(Length.ofInches(6), Length.ofInches(4)), Ruler.EIGHTHS),
+                Ruler.EIGHTHS,
+                null,
+                null,
+                ""));
         assertThat(RecipeWriter.write(inches, Ruler.EIGHTHS)).contains(" in.").doesNotContain(" mm.");
     }
 }

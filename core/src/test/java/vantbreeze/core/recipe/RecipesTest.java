@@ -23,8 +23,11 @@ import vantbreeze.core.plan.Refusal;
 class RecipesTest {
 
     static Stream<Arguments> recipes() throws IOException {
-        String all = new String(RecipesTest.class.getResourceAsStream("/recipes.txt").readAllBytes(), StandardCharsets.UTF_8);
-        return all.lines().map(line -> line.split(" \\| ", 3)).map(parts -> Arguments.of(parts[1], Ruler.find(parts[0]).orElseThrow(), parts[2]));
+        String all = new String(
+                RecipesTest.class.getResourceAsStream("/recipes.txt").readAllBytes(), StandardCharsets.UTF_8);
+        return all.lines()
+                .map(line -> line.split(" \\| ", 3))
+                .map(parts -> Arguments.of(parts[1], Ruler.find(parts[0]).orElseThrow(), parts[2]));
     }
 
     @ParameterizedTest
@@ -40,9 +43,11 @@ class RecipesTest {
 
     @Test
     void aMatThatFitsNoPanelIsNamedWithTheNearestPanel() {
-        RecipeReading reading = Recipes.on(Ruler.EIGHTHS).read("11 x 4 1/4, score at 2 3/4 and 5 1/2, fold m v. Mat 5 3/4 x 4");
+        RecipeReading reading =
+                Recipes.on(Ruler.EIGHTHS).read("11 x 4 1/4, score at 2 3/4 and 5 1/2, fold m v. Mat 5 3/4 x 4");
         assertThat(reading.findings().get(0).words())
-                .isEqualTo("A mat of 5¾ in × 4 in fits no panel: the nearest is 5½ in × 4¼ in, ¼ in too small. With the usual border it would be 5¼ in × 4 in.");
+                .isEqualTo("A mat of 5¾ in × 4 in fits no panel: the nearest is 5½ in × 4¼ in, ¼ in too "
+                        + "small. With the usual border it would be 5¼ in × 4 in.");
     }
 
     @Test
@@ -61,37 +66,66 @@ class RecipesTest {
         String text = "11 x 4 1/4 scroe at 2 3/4, fold valley";
         Passage passage = Recipes.on(Ruler.EIGHTHS).read(text).notUnderstood().get(0);
         assertThat(text.substring(passage.start(), passage.end())).isEqualTo("scroe");
-        Passage zero = Recipes.on(Ruler.EIGHTHS).read("11 x 4, score at 5 1/0").notUnderstood().get(0);
+        Passage zero = Recipes.on(Ruler.EIGHTHS)
+                .read("11 x 4, score at 5 1/0")
+                .notUnderstood()
+                .get(0);
         assertThat(zero.words()).contains("0 below the line");
     }
 
     @Test
     void whatIsLeftOpenIsSaid() {
-        assertThat(Recipes.on(Ruler.EIGHTHS).read("10 x 5, score at 5. Strip 4 x 1").taken())
-                .anyMatch(words -> words.contains("not said; taken as v")).anyMatch(words -> words.contains("glued by its back"));
-        assertThat(Recipes.on(Ruler.EIGHTHS).read("Name: Kite\nNote: fly high 12 x 3\n10 x 5").name()).isEqualTo("Kite");
-        assertThat(Recipes.on(Ruler.EIGHTHS).read("Note: fly high 12 x 3\n10 x 5").notes()).isEqualTo("fly high 12 x 3");
+        assertThat(Recipes.on(Ruler.EIGHTHS)
+                        .read("10 x 5, score at 5. Strip 4 x 1")
+                        .taken())
+                .anyMatch(words -> words.contains("not said; taken as v"))
+                .anyMatch(words -> words.contains("glued by its back"));
+        assertThat(Recipes.on(Ruler.EIGHTHS)
+                        .read("Name: Kite\nNote: fly high 12 x 3\n10 x 5")
+                        .name())
+                .isEqualTo("Kite");
+        assertThat(Recipes.on(Ruler.EIGHTHS)
+                        .read("Note: fly high 12 x 3\n10 x 5")
+                        .notes())
+                .isEqualTo("fly high 12 x 3");
     }
 
     @Test
     void foldsNamedTheWrongWayRoundAreFound() {
         RecipeReading reading = Recipes.on(Ruler.EIGHTHS)
-                .read("10 x 5, score in half, valley. Strip 1 3/4 x 10, score in quarters along the long side, fold m v m. Glue the ends");
+                .read("10 x 5, score in half, valley. Strip 1 3/4 x 10, score in quarters along the "
+                        + "long side, fold m v m. Glue the ends");
         assertThat(reading.closes()).isFalse();
         assertThat(reading.findings().get(0).words()).isEqualTo("Folded the other way, v m v, Strip closes.");
     }
 
     @Test
     void nothingAndTooMuchAreRefusedInWords() {
-        assertThatThrownBy(() -> Recipes.on(Ruler.MM_1).read("  \n ")).isInstanceOf(Refusal.class).hasMessageContaining("Nothing is written");
-        assertThatThrownBy(() -> Recipes.on(Ruler.MM_1).read("x".repeat(20_001))).isInstanceOf(Refusal.class).hasMessageContaining("20,001 characters");
+        assertThatThrownBy(() -> Recipes.on(Ruler.MM_1).read("  \n "))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("Nothing is written");
+        assertThatThrownBy(() -> Recipes.on(Ruler.MM_1).read("x".repeat(20_001)))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("20,001 characters");
     }
 
     @Test
     void tenThousandCharactersOfAnythingAreRead() {
-        for (String part : List.of("9", "12 x 4, ", "score at 3 ", "(((", "\u0000\u0007\u001b", "кит ", "½", "score every 1/64 in ", "12 x 12; ", "/", "fold m v ")) {
+        for (String part : List.of(
+                "9",
+                "12 x 4, ",
+                "score at 3 ",
+                "(((",
+                "\u0000\u0007\u001b",
+                "кит ",
+                "½",
+                "score every 1/64 in ",
+                "12 x 12; ",
+                "/",
+                "fold m v ")) {
             String text = part.repeat(10_000 / part.length());
-            RecipeReading reading = Recipes.on(Ruler.EIGHTHS).read("10 x 5. ".concat(text).substring(0, 10_000));
+            RecipeReading reading =
+                    Recipes.on(Ruler.EIGHTHS).read("10 x 5. ".concat(text).substring(0, 10_000));
             assertThat(reading.verdict()).isNotBlank();
         }
     }
@@ -102,8 +136,11 @@ class RecipesTest {
         try {
             RecipeReading reading = Recipes.on(ruler).read(text);
             assertThat(reading.verdict()).isNotBlank();
-            Stream.concat(reading.notUnderstood().stream(), reading.findings().stream()).forEach(passage ->
-                    assertThat(0 <= passage.start() && passage.start() <= passage.end() && passage.end() <= text.length()).isTrue());
+            Stream.concat(reading.notUnderstood().stream(), reading.findings().stream())
+                    .forEach(passage -> assertThat(0 <= passage.start()
+                                    && passage.start() <= passage.end()
+                                    && passage.end() <= text.length())
+                            .isTrue());
             assertThat(reading.card() == null && reading.closes()).isFalse();
         } catch (Refusal refused) {
             assertThat(text.isBlank()).isTrue();
@@ -114,19 +151,78 @@ class RecipesTest {
     @Property(tries = 200)
     void noWordIsDroppedInSilence(@ForAll("strangeWords") String word) {
         String text = "11 x 4 1/4 %s score at 5 1/2, valley".formatted(word);
-        assertThat(Recipes.on(Ruler.EIGHTHS).read(text).notUnderstood()).anyMatch(passage -> text.substring(passage.start(), passage.end()).equals(word));
+        assertThat(Recipes.on(Ruler.EIGHTHS).read(text).notUnderstood())
+                .anyMatch(passage ->
+                        text.substring(passage.start(), passage.end()).equals(word));
     }
 
     @Provide
     Arbitrary<String> strangeWords() {
-        return Arbitraries.strings().withCharRange('a', 'z').ofMinLength(3).ofMaxLength(8).map(word -> "q" + word + "q");
+        return Arbitraries.strings()
+                .withCharRange('a', 'z')
+                .ofMinLength(3)
+                .ofMaxLength(8)
+                .map(word -> "q" + word + "q");
     }
 
     @Provide
     Arbitrary<String> texts() {
-        Arbitrary<String> words = Arbitraries.of("12", "5 1/2", "7½", "3.25", "10 cm", "105 mm", "x", "by", "score", "at", "and", ",", ";", ".", "\n", "fold", "m", "v",
-                "mountain", "valley", "from", "both", "ends", "every", "strip", "mat", "slit", "to", "across", "up", "in", "half", "quarters", "…", "glue", "panel",
-                "1", "of", "piece", "2", "long", "side", "level", "corners", "hole", "kite", "(", "two", ")", "1/0", "0", "-3", "square", "closed", "minus");
+        Arbitrary<String> words = Arbitraries.of(
+                "12",
+                "5 1/2",
+                "7½",
+                "3.25",
+                "10 cm",
+                "105 mm",
+                "x",
+                "by",
+                "score",
+                "at",
+                "and",
+                ",",
+                ";",
+                ".",
+                "\n",
+                "fold",
+                "m",
+                "v",
+                "mountain",
+                "valley",
+                "from",
+                "both",
+                "ends",
+                "every",
+                "strip",
+                "mat",
+                "slit",
+                "to",
+                "across",
+                "up",
+                "in",
+                "half",
+                "quarters",
+                "…",
+                "glue",
+                "panel",
+                "1",
+                "of",
+                "piece",
+                "2",
+                "long",
+                "side",
+                "level",
+                "corners",
+                "hole",
+                "kite",
+                "(",
+                "two",
+                ")",
+                "1/0",
+                "0",
+                "-3",
+                "square",
+                "closed",
+                "minus");
         Arbitrary<String> sentences = words.list().ofMaxSize(25).map(list -> String.join(" ", list));
         return Arbitraries.oneOf(sentences, Arbitraries.strings().ofMaxLength(200));
     }

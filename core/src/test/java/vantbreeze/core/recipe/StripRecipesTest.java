@@ -17,8 +17,8 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 
 /**
- * Strips of any panels, folded any way, against a reckoning of their own: folded flat, a strip walks to and fro on a line, and
- * covers what lies between the farthest turns. (Elementary; the engine reflects panels in the plane instead.)
+ * Strips of any panels, folded any way, against a reckoning of their own: folded flat, a strip walks to and fro on a
+ * line, and covers what lies between the farthest turns. (Elementary; the engine reflects panels in the plane instead.)
  */
 class StripRecipesTest {
 
@@ -41,7 +41,8 @@ class StripRecipesTest {
                 folds.add((ways >> i & 1) == 0 ? "m" : "v");
             }
         }
-        String recipe = "%d x 90, score at %s, fold %s".formatted(at, String.join(", ", places), String.join(" ", folds));
+        String recipe =
+                "%d x 90, score at %s, fold %s".formatted(at, String.join(", ", places), String.join(" ", folds));
         RecipeReading reading = Recipes.on(Ruler.MM_1).read(recipe);
         assertThat(reading.notUnderstood()).isEmpty();
         assertThat(reading.closed().width()).isEqualTo(Length.ofMillimetres(most - least));
@@ -54,10 +55,15 @@ class StripRecipesTest {
         }
     }
 
-    /** In an even concertina one score that was misread by a swap of digits, or by one or five or ten, is found again. */
+    /**
+     * In an even concertina one score that was misread by a swap of digits, or by one or five or ten, is found again.
+     */
     @Property(tries = 60)
-    void theOneMisreadFigureOfAConcertinaIsFound(@ForAll @IntRange(min = 4, max = 8) int panels, @ForAll @IntRange(min = 30, max = 60) int width,
-            @ForAll @IntRange(min = 1, max = 30) int which, @ForAll("slips") int slip) {
+    void theOneMisreadFigureOfAConcertinaIsFound(
+            @ForAll @IntRange(min = 4, max = 8) int panels,
+            @ForAll @IntRange(min = 30, max = 60) int width,
+            @ForAll @IntRange(min = 1, max = 30) int which,
+            @ForAll("slips") int slip) {
         List<Integer> scores = new ArrayList<>();
         for (int i = 1; i < panels; i++) {
             scores.add(i * width);
@@ -65,27 +71,52 @@ class StripRecipesTest {
         int index = which % (panels - 1);
         int right = scores.get(index);
         scores.set(index, right + slip);
-        String recipe = "%d x 90, score at %s, concertina fold".formatted(panels * width, scores.stream().map(String::valueOf).collect(Collectors.joining(", ")));
+        String recipe = "%d x 90, score at %s, concertina fold"
+                .formatted(panels * width, scores.stream().map(String::valueOf).collect(Collectors.joining(", ")));
         RecipeReading reading = Recipes.on(Ruler.MM_1).read(recipe);
         assertThat(reading.mends()).isNotEmpty();
         assertThat(reading.mends().get(0).was()).isEqualTo(String.valueOf(right + slip));
         assertThat(reading.mends().get(0).now()).isEqualTo(String.valueOf(right));
-        assertThat(Recipes.on(Ruler.MM_1).read(reading.mends().get(0).text()).closes()).isTrue();
+        assertThat(Recipes.on(Ruler.MM_1).read(reading.mends().get(0).text()).closes())
+                .isTrue();
     }
 
     /** Folds named as words, letters or one word come to the same. */
     @Property(tries = 60)
     void foldsAreNamedInManyWays(@ForAll("folds") List<Fold> folds) {
-        String places = IntStream.rangeClosed(1, folds.size()).mapToObj(i -> String.valueOf(i * 20)).collect(Collectors.joining(", "));
+        String places = IntStream.rangeClosed(1, folds.size())
+                .mapToObj(i -> String.valueOf(i * 20))
+                .collect(Collectors.joining(", "));
         String sheet = "%d x 50, score at %s. ".formatted((folds.size() + 1) * 20, places);
-        List<String> letters = folds.stream().map(fold -> fold == Fold.MOUNTAIN ? "m" : "v").toList();
-        List<String> words = folds.stream().map(fold -> fold == Fold.MOUNTAIN ? "mountain" : "valley").toList();
-        for (String named : List.of("Fold " + String.join(" ", letters), "Fold " + String.join(", ", words), "Fold: " + String.join("-", words))) {
-            assertThat(Recipes.on(Ruler.MM_1).read(sheet + named).card().assembly().pieces().get(0).creases()).extracting(crease -> crease.fold()).isEqualTo(folds);
+        List<String> letters =
+                folds.stream().map(fold -> fold == Fold.MOUNTAIN ? "m" : "v").toList();
+        List<String> words = folds.stream()
+                .map(fold -> fold == Fold.MOUNTAIN ? "mountain" : "valley")
+                .toList();
+        for (String named : List.of(
+                "Fold " + String.join(" ", letters),
+                "Fold " + String.join(", ", words),
+                "Fold: " + String.join("-", words))) {
+            assertThat(Recipes.on(Ruler.MM_1)
+                            .read(sheet + named)
+                            .card()
+                            .assembly()
+                            .pieces()
+                            .get(0)
+                            .creases())
+                    .extracting(crease -> crease.fold())
+                    .isEqualTo(folds);
         }
         if (folds.size() > 1) {
-            assertThat(Recipes.on(Ruler.MM_1).read(sheet + String.join("", letters)).card().assembly().pieces().get(0).creases())
-                    .extracting(crease -> crease.fold()).isEqualTo(folds);
+            assertThat(Recipes.on(Ruler.MM_1)
+                            .read(sheet + String.join("", letters))
+                            .card()
+                            .assembly()
+                            .pieces()
+                            .get(0)
+                            .creases())
+                    .extracting(crease -> crease.fold())
+                    .isEqualTo(folds);
         }
     }
 

@@ -21,11 +21,16 @@ class TokensTest {
     private final List<Passage> unread = new ArrayList<>();
 
     private List<Token> figures(String text, LengthUnit bare) {
-        return Tokens.of(text, bare, unread).stream().filter(token -> token.is(Kind.FIGURE)).toList();
+        return Tokens.of(text, bare, unread).stream()
+                .filter(token -> token.is(Kind.FIGURE))
+                .toList();
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
             5 1/2        | 5 1/2 in
             5-1/2        | 5 1/2 in
             5 and 1/2    | 5 1/2 in
@@ -50,30 +55,46 @@ class TokensTest {
 
     @Test
     void aUnitGoesForTheListBeforeIt() {
-        assertThat(figures("28 x 10 cm, then 7", LengthUnit.MILLIMETRE)).extracting(Token::length)
+        assertThat(figures("28 x 10 cm, then 7", LengthUnit.MILLIMETRE))
+                .extracting(Token::length)
                 .containsExactly(Length.ofMillimetres(280), Length.ofMillimetres(100), Length.ofMillimetres(70));
-        assertThat(figures("280 x 100 score at 7, 14 and 21 cm", LengthUnit.MILLIMETRE)).extracting(Token::length)
-                .containsExactly(Length.ofMillimetres(280), Length.ofMillimetres(100), Length.ofMillimetres(70), Length.ofMillimetres(140), Length.ofMillimetres(210));
+        assertThat(figures("280 x 100 score at 7, 14 and 21 cm", LengthUnit.MILLIMETRE))
+                .extracting(Token::length)
+                .containsExactly(
+                        Length.ofMillimetres(280),
+                        Length.ofMillimetres(100),
+                        Length.ofMillimetres(70),
+                        Length.ofMillimetres(140),
+                        Length.ofMillimetres(210));
     }
 
     @Test
     void aCommaBetweenInchesParts() {
-        assertThat(figures("score at 3,6,9", LengthUnit.INCH)).extracting(Token::length).containsExactly(Length.ofInches(3), Length.ofInches(6), Length.ofInches(9));
-        assertThat(figures("3,5 x 4", LengthUnit.CENTIMETRE)).extracting(Token::length).containsExactly(Length.ofMillimetres(35), Length.ofMillimetres(40));
+        assertThat(figures("score at 3,6,9", LengthUnit.INCH))
+                .extracting(Token::length)
+                .containsExactly(Length.ofInches(3), Length.ofInches(6), Length.ofInches(9));
+        assertThat(figures("3,5 x 4", LengthUnit.CENTIMETRE))
+                .extracting(Token::length)
+                .containsExactly(Length.ofMillimetres(35), Length.ofMillimetres(40));
     }
 
     @Test
     void whatCannotBeReadIsSaidAndKeepsItsPlace() {
         List<Token> figures = figures("at 3, 5/0, 999999", LengthUnit.INCH);
         assertThat(figures.get(1).length()).isNull();
-        assertThat(unread).extracting(Passage::words).anyMatch(words -> words.contains("0 below the line")).anyMatch(words -> words.contains("longer than 5 m"));
+        assertThat(unread)
+                .extracting(Passage::words)
+                .anyMatch(words -> words.contains("0 below the line"))
+                .anyMatch(words -> words.contains("longer than 5 m"));
         assertThat(unread.get(0).start()).isEqualTo(6);
     }
 
     @Test
     void byIsTimesBetweenFiguresOnly() {
-        assertThat(Tokens.of("11 by 4, glued by its back", LengthUnit.INCH, unread)).filteredOn(token -> token.text().equals("by"))
-                .extracting(Token::kind).containsExactly(Kind.TIMES, Kind.WORD);
+        assertThat(Tokens.of("11 by 4, glued by its back", LengthUnit.INCH, unread))
+                .filteredOn(token -> token.text().equals("by"))
+                .extracting(Token::kind)
+                .containsExactly(Kind.TIMES, Kind.WORD);
     }
 
     /** Every token stands where it says, one behind the other. */
@@ -92,7 +113,11 @@ class TokensTest {
     void whatARulerWritesIsReadBack(@ForAll @IntRange(min = 1, max = 900) int marks, @ForAll Ruler ruler) {
         Length length = ruler.division().times(marks);
         String text = Figure.of(length, ruler).text();
-        assertThat(figures("score at " + text + ", fold v", LengthUnit.CENTIMETRE)).extracting(Token::length).containsExactly(length);
-        assertThat(figures("score at " + Figure.of(length, ruler).printed() + " fold v", ruler.unit())).extracting(Token::length).containsExactly(length);
+        assertThat(figures("score at " + text + ", fold v", LengthUnit.CENTIMETRE))
+                .extracting(Token::length)
+                .containsExactly(length);
+        assertThat(figures("score at " + Figure.of(length, ruler).printed() + " fold v", ruler.unit()))
+                .extracting(Token::length)
+                .containsExactly(length);
     }
 }

@@ -31,7 +31,14 @@ class BuiltAsDescribedTest {
 
     private static Plan plan(String id) {
         Structure structure = WORKSHOP.structure(id);
-        return new Plan("Kite day", id, structure.proportioned(Size.ofMillimetres(150, 120), Ruler.MM_1), Ruler.MM_1, null, null, "");
+        return new Plan(
+                "Kite day",
+                id,
+                structure.proportioned(Size.ofMillimetres(150, 120), Ruler.MM_1),
+                Ruler.MM_1,
+                null,
+                null,
+                "");
     }
 
     private static Plan choosing(Plan plan, String choice, String value) {
@@ -59,10 +66,13 @@ class BuiltAsDescribedTest {
         WorkedPlan worked = work("tiered-stage");
         double spring = worked.plan().measures().get(TieredStage.SPRING).millimetres();
         for (int tier = 1; tier <= 3; tier++) {
-            assertThat(middle(worked, first(worked), "Tier %d front".formatted(tier)).getZ()).isCloseTo(2 * tier * spring, within(1e-6));
+            assertThat(middle(worked, first(worked), "Tier %d front".formatted(tier))
+                            .getZ())
+                    .isCloseTo(2 * tier * spring, within(1e-6));
         }
-        assertThat(worked.form().closed().placed()).allSatisfy(panel ->
-                assertThat(panel.shadow().getEnvelopeInternal().getMinY()).isCloseTo(0, within(1e-9)));
+        assertThat(worked.form().closed().placed()).allSatisfy(panel -> assertThat(
+                        panel.shadow().getEnvelopeInternal().getMinY())
+                .isCloseTo(0, within(1e-9)));
     }
 
     @Test
@@ -82,7 +92,8 @@ class BuiltAsDescribedTest {
         Vector3D tab = middle(worked, first(worked), "Far tab");
         // a quarter of an inch long, it lies under the page's edge
         assertThat(tab.getX()).isCloseTo(75 + page - 25.4 / 8, within(0.01));
-        assertThat(tab.getZ()).isCloseTo(middle(worked, first(worked), "Right page").getZ(), within(0.01));
+        assertThat(tab.getZ())
+                .isCloseTo(middle(worked, first(worked), "Right page").getZ(), within(0.01));
     }
 
     @Test
@@ -93,8 +104,13 @@ class BuiltAsDescribedTest {
         Vector3D back = middle(worked, first(worked), "Back wall, second half");
         assertThat(front.subtract(back).length()).isCloseTo(side * Math.sqrt(2), within(1e-6));
         Vector3D one = middle(worked, first(worked), "Right 1");
-        assertThat(one.subtract(middle(worked, first(worked), "Right 3")).length()).isCloseTo(side, within(1e-6));
-        assertThat(worked.form().graph().panels().stream().filter(panel -> panel.name().equals("Right 5")).findFirst().orElseThrow().width())
+        assertThat(one.subtract(middle(worked, first(worked), "Right 3")).length())
+                .isCloseTo(side, within(1e-6));
+        assertThat(worked.form().graph().panels().stream()
+                        .filter(panel -> panel.name().equals("Right 5"))
+                        .findFirst()
+                        .orElseThrow()
+                        .width())
                 .isEqualTo(worked.plan().measures().get(PillarCard.PILLAR).minus(Length.ofInches(0, 1, 16)));
     }
 
@@ -111,14 +127,20 @@ class BuiltAsDescribedTest {
     }
 
     @Property(tries = 40)
-    void theInnerSecondScoreFollowsFromTheOthers(@ForAll @IntRange(min = 40, max = 70) int leg, @ForAll @IntRange(min = 5, max = 35) int shift) {
+    void theInnerSecondScoreFollowsFromTheOthers(
+            @ForAll @IntRange(min = 40, max = 70) int leg, @ForAll @IntRange(min = 5, max = 35) int shift) {
         Structure fold = new InvertedZ();
         Measures measures = fold.proportioned(Size.ofMillimetres(150, 120), Ruler.MM_1)
-                .with(InvertedZ.SHIFT, Length.ofMillimetres(shift)).with(InvertedZ.LEG, Length.ofMillimetres(leg));
+                .with(InvertedZ.SHIFT, Length.ofMillimetres(shift))
+                .with(InvertedZ.LEG, Length.ofMillimetres(leg));
         WorkedPlan worked = WORKSHOP.work(new Plan("Kite day", fold.id(), measures, Ruler.MM_1, null, null, ""));
         // by hand: what lies between first and second score is the same inside and out
-        assertThat(worked.pieces().get(0).scores()).filteredOn(score -> score.fold() == Fold.VALLEY && score.start().isPositive() && score.stop().isShorterThan(Length.ofMillimetres(120)))
-                .extracting(BoardScore::fromLeft).containsExactly(Length.ofMillimetres(2L * leg + shift));
+        assertThat(worked.pieces().get(0).scores())
+                .filteredOn(score -> score.fold() == Fold.VALLEY
+                        && score.start().isPositive()
+                        && score.stop().isShorterThan(Length.ofMillimetres(120)))
+                .extracting(BoardScore::fromLeft)
+                .containsExactly(Length.ofMillimetres(2L * leg + shift));
     }
 
     @Test
@@ -135,11 +157,21 @@ class BuiltAsDescribedTest {
     void theStripsStickOutAsFarAsAskedAndAreDrawnInToOpen() {
         WorkedPlan worked = work("threaded-concertina");
         double push = worked.plan().measures().get(ThreadedConcertina.PUSH).millimetres();
-        var tail = worked.form().closed().placed().stream().filter(panel -> panel.panel().name().equals("Low left tail")).findFirst().orElseThrow();
-        var base = worked.form().closed().placed().stream().filter(panel -> panel.panel().name().equals("Back")).findFirst().orElseThrow();
-        assertThat(base.shadow().getEnvelopeInternal().getMinX() - tail.shadow().getEnvelopeInternal().getMinX()).isCloseTo(push, within(1e-6));
+        var tail = worked.form().closed().placed().stream()
+                .filter(panel -> panel.panel().name().equals("Low left tail"))
+                .findFirst()
+                .orElseThrow();
+        var base = worked.form().closed().placed().stream()
+                .filter(panel -> panel.panel().name().equals("Back"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(base.shadow().getEnvelopeInternal().getMinX()
+                        - tail.shadow().getEnvelopeInternal().getMinX())
+                .isCloseTo(push, within(1e-6));
         // symmetrical: what the left front comes forward, the right does
-        assertThat(middle(worked, first(worked), "Left flap").getZ()).isCloseTo(middle(worked, first(worked), "Right flap").getZ(), within(1e-6)).isGreaterThan(5);
+        assertThat(middle(worked, first(worked), "Left flap").getZ())
+                .isCloseTo(middle(worked, first(worked), "Right flap").getZ(), within(1e-6))
+                .isGreaterThan(5);
     }
 
     @Test
@@ -154,14 +186,18 @@ class BuiltAsDescribedTest {
     void graduatedPanelsAreNarrowerStepByStep() {
         Plan plan = plan("concertina").changing(new Concertina(), Concertina.STEP, Length.ofMillimetres(9));
         WorkedPlan worked = WORKSHOP.work(plan);
-        assertThat(worked.form().graph().panels()).extracting(panel -> panel.width().millimetres()).containsExactly(150.0, 141.0, 132.0, 123.0, 114.0, 105.0);
+        assertThat(worked.form().graph().panels())
+                .extracting(panel -> panel.width().millimetres())
+                .containsExactly(150.0, 141.0, 132.0, 123.0, 114.0, 105.0);
         assertThat(worked.footprint().width()).isEqualTo(Length.ofMillimetres(150));
     }
 
     @Test
     void theSilhouettesShareTheirFeetAndHideBehindTheFirst() {
         WorkedPlan worked = work("graduated-silhouettes");
-        var shadows = worked.form().closed().placed().stream().map(panel -> panel.shadow()).toList();
+        var shadows = worked.form().closed().placed().stream()
+                .map(panel -> panel.shadow())
+                .toList();
         for (var shadow : shadows) {
             assertThat(shadow.getEnvelopeInternal().getMinY()).isCloseTo(0, within(1e-9));
             assertThat(shadows.get(0).buffer(0.1).covers(shadow)).isTrue();
@@ -181,8 +217,11 @@ class BuiltAsDescribedTest {
         Plan tiers = choosing(plan("tiered-stage"), "tiers", "6");
         assertThat(tiers.measures().get(TieredStage.FALL)).isEqualTo(Length.ofMillimetres(18));
         assertThat(tiers.measures().get(Parameter.WIDTH)).isEqualTo(Length.ofMillimetres(150));
-        assertThatThrownBy(() -> choosing(plan("stage"), "tiers", "3")).isInstanceOf(Refusal.class).hasMessageContaining("nothing called \"tiers\"");
-        assertThatThrownBy(() -> choosing(plan("concertina"), "panels", "99")).hasMessageContaining("Panels can't be \"99\"");
+        assertThatThrownBy(() -> choosing(plan("stage"), "tiers", "3"))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("nothing called \"tiers\"");
+        assertThatThrownBy(() -> choosing(plan("concertina"), "panels", "99"))
+                .hasMessageContaining("Panels can't be \"99\"");
     }
 
     @Test

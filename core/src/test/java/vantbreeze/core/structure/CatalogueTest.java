@@ -33,14 +33,17 @@ class CatalogueTest {
     }
 
     private static List<Length> scores(WorkedPlan worked) {
-        return worked.pieces().get(0).scores().stream().map(BoardScore::fromLeft).toList();
+        return worked.pieces().get(0).scores().stream()
+                .map(BoardScore::fromLeft)
+                .toList();
     }
 
     /** Common practice, no source: 8½ × 5½, scores 2⅛ from each end, footprint 4¼ × 5½. */
     @Test
     void theGatefoldOfTheHandbookFromItsFinishedSize() {
         Structure gatefold = new Gatefold();
-        WorkedPlan worked = work(gatefold, gatefold.proportioned(new Size(in("4 1/4"), in("5 1/2")), Ruler.EIGHTHS), Ruler.EIGHTHS);
+        WorkedPlan worked =
+                work(gatefold, gatefold.proportioned(new Size(in("4 1/4"), in("5 1/2")), Ruler.EIGHTHS), Ruler.EIGHTHS);
         assertThat(worked.pieces().get(0).cut()).isEqualTo(new Size(in("8 1/2"), in("5 1/2")));
         assertThat(scores(worked)).containsExactly(in("2 1/8"), in("6 3/8"));
     }
@@ -49,7 +52,8 @@ class CatalogueTest {
     @Test
     void theMetricGatefoldOfTheHandbookFromItsFinishedSize() {
         Structure gatefold = new Gatefold();
-        WorkedPlan worked = work(gatefold, gatefold.proportioned(Size.ofMillimetres(105, 148), Ruler.MM_HALF), Ruler.MM_HALF);
+        WorkedPlan worked =
+                work(gatefold, gatefold.proportioned(Size.ofMillimetres(105, 148), Ruler.MM_HALF), Ruler.MM_HALF);
         assertThat(worked.pieces().get(0).cut()).isEqualTo(Size.ofMillimetres(210, 148));
         assertThat(scores(worked).get(0)).isEqualTo(Length.ofMicrometres(52_500));
     }
@@ -77,7 +81,10 @@ class CatalogueTest {
         assertThat(worked.footprint()).isEqualTo(finished);
     }
 
-    /** Common practice, no source: 29.7 cm strip, scores 5 and 10 cm from each end, bridge 9.7 cm long, footprint 14.7 cm wide. */
+    /**
+     * Common practice, no source: 29.7 cm strip, scores 5 and 10 cm from each end, bridge 9.7 cm long, footprint 14.7
+     * cm wide.
+     */
     @Test
     void theBridgeOfTheHandbookFromItsFinishedSize() {
         Structure bridge = new Bridge();
@@ -92,10 +99,13 @@ class CatalogueTest {
     @Test
     void theDoubleZFoldOfTheHandbookFromItsFinishedSize() {
         Structure fold = new DoubleZFold();
-        WorkedPlan worked = work(fold, fold.proportioned(new Size(in("5 1/2"), in("4 1/4")), Ruler.EIGHTHS), Ruler.EIGHTHS);
+        WorkedPlan worked =
+                work(fold, fold.proportioned(new Size(in("5 1/2"), in("4 1/4")), Ruler.EIGHTHS), Ruler.EIGHTHS);
         assertThat(scores(worked)).containsExactly(in("2 3/4"), in("5 1/2"));
         assertThat(worked.pieces().get(1).cut()).isEqualTo(new Size(in("11"), in("1 1/4")));
-        assertThat(worked.pieces().get(1).scores()).extracting(BoardScore::fromLeft).containsExactly(in("5 1/2"), in("8 1/4"));
+        assertThat(worked.pieces().get(1).scores())
+                .extracting(BoardScore::fromLeft)
+                .containsExactly(in("5 1/2"), in("8 1/4"));
     }
 
     /** Common practice, no source: 5 × 10 base; strip 1¾ × 10, in quarters. */
@@ -105,18 +115,25 @@ class CatalogueTest {
         WorkedPlan worked = work(fold, fold.proportioned(new Size(in("5"), in("5")), Ruler.EIGHTHS), Ruler.EIGHTHS);
         assertThat(worked.pieces().get(0).cut()).isEqualTo(new Size(in("10"), in("5")));
         assertThat(worked.pieces().get(1).cut()).isEqualTo(new Size(in("10"), in("1 3/4")));
-        assertThat(worked.pieces().get(1).scores()).extracting(BoardScore::fromLeft).containsExactly(in("2 1/2"), in("5"), in("7 1/2"));
+        assertThat(worked.pieces().get(1).scores())
+                .extracting(BoardScore::fromLeft)
+                .containsExactly(in("2 1/2"), in("5"), in("7 1/2"));
     }
 
-    /** Common practice, no source: 5½ × 11 twice, scores 2¾ from each end; the flat centre is a square of 5½ ÷ √2 = 3.889. */
+    /**
+     * Common practice, no source: 5½ × 11 twice, scores 2¾ from each end; the flat centre is a square of 5½ ÷ √2 =
+     * 3.889.
+     */
     @Test
     void theExplodingGatefoldOfTheHandbookFromItsFinishedSize() {
         Structure fold = new ExplodingGatefold();
-        WorkedPlan worked = work(fold, fold.proportioned(new Size(in("5 1/2"), in("5 1/2")), Ruler.EIGHTHS), Ruler.EIGHTHS);
-        assertThat(worked.pieces()).hasSize(2).allSatisfy(piece ->
-                assertThat(piece.cut()).isEqualTo(new Size(in("11"), in("5 1/2"))));
+        WorkedPlan worked =
+                work(fold, fold.proportioned(new Size(in("5 1/2"), in("5 1/2")), Ruler.EIGHTHS), Ruler.EIGHTHS);
+        assertThat(worked.pieces()).hasSize(2).allSatisfy(piece -> assertThat(piece.cut())
+                .isEqualTo(new Size(in("11"), in("5 1/2"))));
         assertThat(scores(worked)).containsExactly(in("2 3/4"), in("8 1/4"));
-        double square = worked.pieces().get(1).panels().named("Square").orElseThrow().area();
+        double square =
+                worked.pieces().get(1).panels().named("Square").orElseThrow().area();
         assertThat(Math.sqrt(square) / 25.4).isCloseTo(3.889, within(0.0005));
     }
 
@@ -125,7 +142,8 @@ class CatalogueTest {
     void theCornerFlipOfTheHandbookFromItsFinishedSize() {
         Structure flip = new CornerFlip();
         Measures measures = flip.proportioned(new Size(in("4 1/4"), in("5 1/2")), Ruler.EIGHTHS)
-                .with(CornerFlip.SQUARE, in("3")).with(CornerFlip.MARGIN, in("5/8"));
+                .with(CornerFlip.SQUARE, in("3"))
+                .with(CornerFlip.MARGIN, in("5/8"));
         WorkedPlan worked = work(flip, measures, Ruler.EIGHTHS);
         assertThat(worked.pieces().get(0).cut()).isEqualTo(new Size(in("8 1/2"), in("5 1/2")));
         assertThat(worked.pieces().get(0).panels().piece().creases()).anySatisfy(crease -> {
@@ -135,7 +153,8 @@ class CatalogueTest {
         List<DrawnMark> marks = DrawnMark.of(worked.pieces().get(0).panels().piece());
         assertThat(marks).hasSize(4);
         // from 3 in from the open edge and ⅝ down, to 3 in down: the lower end is named first
-        assertThat(marks.get(0)).isEqualTo(new DrawnMark(new Spot(in("5 1/2"), in("2 1/2")), new Spot(in("5 1/2"), in("4 7/8")), null));
+        assertThat(marks.get(0))
+                .isEqualTo(new DrawnMark(new Spot(in("5 1/2"), in("2 1/2")), new Spot(in("5 1/2"), in("4 7/8")), null));
         assertThat(marks.get(2).fold()).isEqualTo(Fold.MOUNTAIN);
     }
 
@@ -144,11 +163,15 @@ class CatalogueTest {
     void aCardThatCannotFoldIsToldInWords() {
         Structure fold = new ExplodingGatefold();
         Measures square = fold.proportioned(Size.ofMillimetres(120, 120), Ruler.MM_1);
-        assertThat(work(fold, square, Ruler.MM_1).findings()).allMatch(finding -> finding.severity() == Finding.Severity.HINT);
-        assertThat(work(fold, square.with(Parameter.HEIGHT, Length.ofMillimetres(60)), Ruler.MM_1).findings())
+        assertThat(work(fold, square, Ruler.MM_1).findings())
+                .allMatch(finding -> finding.severity() == Finding.Severity.HINT);
+        assertThat(work(fold, square.with(Parameter.HEIGHT, Length.ofMillimetres(60)), Ruler.MM_1)
+                        .findings())
                 .anySatisfy(finding -> {
                     assertThat(finding.severity()).isEqualTo(Finding.Severity.WRONG);
-                    assertThat(finding.text()).contains("one would have to pass through another").contains("of Insert");
+                    assertThat(finding.text())
+                            .contains("one would have to pass through another")
+                            .contains("of Insert");
                 })
                 .anySatisfy(finding -> assertThat(finding.text()).contains("meet on the way to closed"));
     }
@@ -157,27 +180,37 @@ class CatalogueTest {
     @Test
     void theFoldBackGateIsPiecedWhenTheSheetIsTooShort() {
         Structure gate = new FoldBackGate();
-        Measures measures = gate.proportioned(new Size(in("6"), in("4")), Ruler.EIGHTHS).choosing(FoldBackGate.MADE.id(), "pieced");
+        Measures measures =
+                gate.proportioned(new Size(in("6"), in("4")), Ruler.EIGHTHS).choosing(FoldBackGate.MADE.id(), "pieced");
         WorkedPlan worked = work(gate, measures, Ruler.EIGHTHS);
-        assertThat(worked.pieces()).extracting(WorkedPiece::cut)
+        assertThat(worked.pieces())
+                .extracting(WorkedPiece::cut)
                 .containsExactly(new Size(in("12"), in("4")), new Size(in("4"), in("4")), new Size(in("4"), in("4")));
         assertThat(scores(worked)).containsExactly(in("3"), in("9"));
         assertThat(measures.get(FoldBackGate.OVERLAP)).isEqualTo(in("1"));
         assertThat(worked.footprint()).isEqualTo(new Size(in("6"), in("4")));
     }
 
-    /** Common practice, no source: 12 × 5¼ scored 4 and 8, slant from 2 up the open edge to the top of the 8 score, in a 4¼ × 5½ card. */
+    /**
+     * Common practice, no source: 12 × 5¼ scored 4 and 8, slant from 2 up the open edge to the top of the 8 score, in a
+     * 4¼ × 5½ card.
+     */
     @Test
     void thePocketOfTheHandbookFromItsFinishedSize() {
         Structure pocket = new Pocket();
-        WorkedPlan worked = work(pocket, pocket.proportioned(new Size(in("4 1/4"), in("5 1/2")), Ruler.EIGHTHS), Ruler.EIGHTHS);
+        WorkedPlan worked =
+                work(pocket, pocket.proportioned(new Size(in("4 1/4"), in("5 1/2")), Ruler.EIGHTHS), Ruler.EIGHTHS);
         WorkedPiece folded = worked.pieces().get(1);
         assertThat(folded.cut()).isEqualTo(new Size(in("12"), in("5 1/4")));
         assertThat(folded.scores()).extracting(BoardScore::fromLeft).containsExactly(in("4"), in("8"));
-        assertThat(folded.panels().piece().outline()).containsSubsequence(new Spot(in("12"), in("2")), new Spot(in("8"), in("5 1/4")));
+        assertThat(folded.panels().piece().outline())
+                .containsSubsequence(new Spot(in("12"), in("2")), new Spot(in("8"), in("5 1/4")));
     }
 
-    /** Common practice, no source: four 4 × 8, each scored at 2 down the middle and 2 from each end, so 8 × 8; four faces. */
+    /**
+     * Common practice, no source: four 4 × 8, each scored at 2 down the middle and 2 from each end, so 8 × 8; four
+     * faces.
+     */
     @Test
     void theNeverEndingCardOfTheHandbookFromItsFinishedSize() {
         Structure card = new NeverEnding();
@@ -187,11 +220,15 @@ class CatalogueTest {
             assertThat(piece.scores()).extracting(BoardScore::fromLeft).containsOnly(in("2"));
             assertThat(piece.turned()).extracting(BoardScore::fromLeft).containsExactly(in("2"), in("6"));
         });
-        assertThat(worked.form().stations()).hasSize(4).allSatisfy(face ->
-                assertThat(FoldedForm.of(worked.form().graph(), face.pose()).closureError()).isLessThan(0.001));
+        assertThat(worked.form().stations()).hasSize(4).allSatisfy(face -> assertThat(
+                        FoldedForm.of(worked.form().graph(), face.pose()).closureError())
+                .isLessThan(0.001));
     }
 
-    /** Common practice, no source: base 7 × 8 scored each 1 in; a triangle pair from 10 × 4 scored 5, its four offcuts the side leaves. */
+    /**
+     * Common practice, no source: base 7 × 8 scored each 1 in; a triangle pair from 10 × 4 scored 5, its four offcuts
+     * the side leaves.
+     */
     @Test
     void theConcertinaFanOfTheHandbookFromItsFinishedSize() {
         Structure fan = new ConcertinaFan();
@@ -199,8 +236,11 @@ class CatalogueTest {
         assertThat(worked.pieces().get(0).cut()).isEqualTo(new Size(in("8"), in("7")));
         assertThat(scores(worked)).containsExactly(in("1"), in("2"), in("3"), in("4"), in("5"), in("6"), in("7"));
         assertThat(worked.pieces().get(1).cut()).isEqualTo(new Size(in("5"), in("4")));
-        // of each pair of triangles four leaves: half a strip of 10 × 4 is a triangle and two leaves, and nothing is left
-        double threeLeaves = worked.pieces().subList(1, 4).stream().mapToDouble(piece -> piece.panels().base().area()).sum();
+        // of each pair of triangles four leaves: half a strip of 10 × 4 is a triangle and two leaves, and nothing is
+        // left
+        double threeLeaves = worked.pieces().subList(1, 4).stream()
+                .mapToDouble(piece -> piece.panels().base().area())
+                .sum();
         assertThat(threeLeaves).isCloseTo(5 * 4 * 25.4 * 25.4, within(0.01));
     }
 
@@ -208,8 +248,11 @@ class CatalogueTest {
     @Test
     void theTuckedGatefoldIsAsWideAsSpineAndTwoLegs() {
         Structure fold = new TuckedGatefold();
-        WorkedPlan worked = work(fold, fold.proportioned(new Size(in("5 1/2"), in("4 1/4")), Ruler.EIGHTHS), Ruler.EIGHTHS);
-        Length leg = worked.pieces().get(0).panels().named("Left leg").orElseThrow().width();
-        assertThat(worked.plan().measures().get(TuckedGatefold.SPINE).plus(leg.times(2))).isEqualTo(in("5 1/2"));
+        WorkedPlan worked =
+                work(fold, fold.proportioned(new Size(in("5 1/2"), in("4 1/4")), Ruler.EIGHTHS), Ruler.EIGHTHS);
+        Length leg =
+                worked.pieces().get(0).panels().named("Left leg").orElseThrow().width();
+        assertThat(worked.plan().measures().get(TuckedGatefold.SPINE).plus(leg.times(2)))
+                .isEqualTo(in("5 1/2"));
     }
 }

@@ -39,7 +39,8 @@ class EveryStructureTest {
         List<Variant> variants = new ArrayList<>();
         for (Structure structure : Catalogue.full().all()) {
             variants.add(new Variant(structure, null, null));
-            structure.choices().forEach(choice -> choice.alternatives().stream().skip(1)
+            structure.choices().forEach(choice -> choice.alternatives().stream()
+                    .skip(1)
                     .forEach(alternative -> variants.add(new Variant(structure, choice, alternative.id()))));
         }
         return Arbitraries.of(variants);
@@ -47,7 +48,8 @@ class EveryStructureTest {
 
     record Variant(Structure structure, Choice choice, String chosen) {
         Plan plan(Size finished, Ruler ruler) {
-            Plan plan = new Plan("Kite day", structure.id(), structure.proportioned(finished, ruler), ruler, null, null, "");
+            Plan plan = new Plan(
+                    "Kite day", structure.id(), structure.proportioned(finished, ruler), ruler, null, null, "");
             return choice == null ? plan : plan.choosing(structure, choice.id(), chosen);
         }
 
@@ -62,18 +64,30 @@ class EveryStructureTest {
         if (!square) {
             assertThat(worked.footprint()).as("%s", variant).isEqualTo(finished);
         }
-        assertThat(worked.footprint()).isEqualTo(new Size(worked.plan().measures().get(Parameter.WIDTH), worked.plan().measures().get(Parameter.HEIGHT)));
+        assertThat(worked.footprint())
+                .isEqualTo(new Size(
+                        worked.plan().measures().get(Parameter.WIDTH),
+                        worked.plan().measures().get(Parameter.HEIGHT)));
         assertThat(worked.form().closed().closureError()).isLessThan(0.001);
-        assertThat(worked.form().fromBelow()).as("%s", variant).hasSameSizeAs(worked.form().graph().panels());
+        assertThat(worked.form().fromBelow())
+                .as("%s", variant)
+                .hasSameSizeAs(worked.form().graph().panels());
         assertThat(worked.form().motion().isRigid()).as("%s", variant).isTrue();
         assertThat(worked.form().motion().passings()).as("%s", variant).isEmpty();
-        assertThat(worked.findings()).as("%s", variant).noneMatch(finding -> finding.severity() == Finding.Severity.WRONG);
-        worked.pieces().forEach(piece -> assertThat(Faults.of(piece.panels().piece()).all()).as("%s", variant).isEmpty());
+        assertThat(worked.findings())
+                .as("%s", variant)
+                .noneMatch(finding -> finding.severity() == Finding.Severity.WRONG);
+        worked.pieces()
+                .forEach(piece -> assertThat(Faults.of(piece.panels().piece()).all())
+                        .as("%s", variant)
+                        .isEmpty());
     }
 
     @Property(tries = 400)
-    void closesToItsFinishedSizeHasAnOrderAndMoves(@ForAll @IntRange(min = 100, max = 300) int width,
-            @ForAll @IntRange(min = 100, max = 300) int height, @ForAll("variants") Variant variant) {
+    void closesToItsFinishedSizeHasAnOrderAndMoves(
+            @ForAll @IntRange(min = 100, max = 300) int width,
+            @ForAll @IntRange(min = 100, max = 300) int height,
+            @ForAll("variants") Variant variant) {
         Size finished = Size.ofMillimetres(width, height);
         Plan plan;
         try {
@@ -86,7 +100,9 @@ class EveryStructureTest {
     }
 
     @Property(tries = 100)
-    void doesSoInInchesToo(@ForAll @IntRange(min = 16, max = 40) int quarters, @ForAll @IntRange(min = 16, max = 40) int high,
+    void doesSoInInchesToo(
+            @ForAll @IntRange(min = 16, max = 40) int quarters,
+            @ForAll @IntRange(min = 16, max = 40) int high,
             @ForAll("variants") Variant variant) {
         Size finished = new Size(Length.ofInches(0, quarters, 4), Length.ofInches(0, high, 4));
         Plan plan;
@@ -102,8 +118,16 @@ class EveryStructureTest {
     @ParameterizedTest
     @MethodSource("all")
     void everyUsualOneIsPossibleFromTenCentimetresOn(Structure structure) {
-        for (Size size : List.of(Size.ofMillimetres(100, 100), Size.ofMillimetres(100, 300), Size.ofMillimetres(300, 100))) {
-            WORKSHOP.work(new Plan("Kite day", structure.id(), structure.proportioned(size, Ruler.MM_HALF), Ruler.MM_HALF, null, null, ""));
+        for (Size size :
+                List.of(Size.ofMillimetres(100, 100), Size.ofMillimetres(100, 300), Size.ofMillimetres(300, 100))) {
+            WORKSHOP.work(new Plan(
+                    "Kite day",
+                    structure.id(),
+                    structure.proportioned(size, Ruler.MM_HALF),
+                    Ruler.MM_HALF,
+                    null,
+                    null,
+                    ""));
         }
     }
 
@@ -116,15 +140,22 @@ class EveryStructureTest {
             Limits limits = structure.limits(parameter.id(), measures);
             for (Length edge : List.of(limits.least(), limits.most())) {
                 WorkedPlan worked = WORKSHOP.work(plan.changing(structure, parameter.id(), edge));
-                assertThat(worked.form().closed().closureError()).as("%s at %s", parameter.label(), edge).isLessThan(0.001);
-                assertThat(worked.footprint().width()).as("%s at %s", parameter.label(), edge).isEqualTo(worked.plan().measures().get(Parameter.WIDTH));
+                assertThat(worked.form().closed().closureError())
+                        .as("%s at %s", parameter.label(), edge)
+                        .isLessThan(0.001);
+                assertThat(worked.footprint().width())
+                        .as("%s at %s", parameter.label(), edge)
+                        .isEqualTo(worked.plan().measures().get(Parameter.WIDTH));
             }
             Length beyond = limits.most().plus(Length.ofMillimetres(1));
-            assertThatThrownBy(() -> plan.changing(structure, parameter.id(), beyond)).isInstanceOf(Refusal.class)
+            assertThatThrownBy(() -> plan.changing(structure, parameter.id(), beyond))
+                    .isInstanceOf(Refusal.class)
                     .hasMessageContaining(limits.mostBecause());
-            assertThatThrownBy(() -> plan.on(Ruler.SIXTEENTHS).changing(structure, parameter.id(), beyond)).hasMessageContaining(" in:");
+            assertThatThrownBy(() -> plan.on(Ruler.SIXTEENTHS).changing(structure, parameter.id(), beyond))
+                    .hasMessageContaining(" in:");
             Length below = limits.least().minus(Length.ofMillimetres(1));
-            assertThatThrownBy(() -> plan.changing(structure, parameter.id(), below)).isInstanceOf(Refusal.class)
+            assertThatThrownBy(() -> plan.changing(structure, parameter.id(), below))
+                    .isInstanceOf(Refusal.class)
                     .hasMessageContaining(limits.leastBecause());
         }
         assertThatThrownBy(() -> structure.limits("no such thing", measures)).hasMessageContaining("no measure");

@@ -16,7 +16,8 @@ import vantbreeze.core.plan.Workshop;
 class OneClassTest {
 
     private final Workshop standard = Workshop.standard();
-    private final Workshop workshop = new Workshop(withTent(), standard.envelopes(), standard.sheets(), standard.cardstocks(), standard.tools());
+    private final Workshop workshop =
+            new Workshop(withTent(), standard.envelopes(), standard.sheets(), standard.cardstocks(), standard.tools());
 
     private static Catalogue withTent() {
         List<Structure> all = new ArrayList<>(Catalogue.full().all());
@@ -27,7 +28,8 @@ class OneClassTest {
     @Test
     void aStructureOfTheTestSourcesIsPlannedLikeAnyOther() {
         Structure tent = workshop.structure("tent");
-        List<Proposal> proposals = workshop.proposals(tent, Ruler.MM_1, standard.sheet("a4")).forEnvelope(standard.envelope("c6"));
+        List<Proposal> proposals =
+                workshop.proposals(tent, Ruler.MM_1, standard.sheet("a4")).forEnvelope(standard.envelope("c6"));
         assertThat(proposals).isNotEmpty();
         Plan plan = new Plan("Table for the judges", "tent", proposals.get(0).measures(), Ruler.MM_1, "c6", "a4", "");
         WorkedPlan worked = workshop.work(plan);
@@ -42,7 +44,14 @@ class OneClassTest {
     @Test
     void itIsHeldUprightThoughItsSheetLiesOnItsSide() {
         Structure tent = new Tent();
-        WorkedPlan worked = workshop.work(new Plan("Judge", "tent", tent.proportioned(Size.ofMillimetres(120, 70), Ruler.MM_1), Ruler.MM_1, null, null, ""));
+        WorkedPlan worked = workshop.work(new Plan(
+                "Judge",
+                "tent",
+                tent.proportioned(Size.ofMillimetres(120, 70), Ruler.MM_1),
+                Ruler.MM_1,
+                null,
+                null,
+                ""));
         assertThat(worked.pieces().get(0).cut()).isEqualTo(Size.ofMillimetres(140, 120));
         assertThat(worked.footprint()).isEqualTo(Size.ofMillimetres(120, 70));
     }

@@ -17,14 +17,20 @@ import vantbreeze.core.paper.Size;
 public final class Tent implements Structure {
 
     /** Puts a card together from its width and height. */
-    public interface Built extends BiFunction<Length, Length, Assembly> { }
+    public interface Built extends BiFunction<Length, Length, Assembly> {}
 
     private final Built built;
     private final Pose closed;
 
     public Tent() {
-        this((width, height) -> Assembly.of(Strip.ofHeight("Tent", width).panel("Back slope", height).fold(Fold.VALLEY)
-                .panel("Front slope", height).piece()).turned(1), Pose.closed());
+        this(
+                (width, height) -> Assembly.of(Strip.ofHeight("Tent", width)
+                                .panel("Back slope", height)
+                                .fold(Fold.VALLEY)
+                                .panel("Front slope", height)
+                                .piece())
+                        .turned(1),
+                Pose.closed());
     }
 
     private Tent(Built built, Pose closed) {

@@ -33,7 +33,7 @@ final class FreeDocument {
     /** Longest figure taken, characters. */
     private static final int LONGEST_FIGURE = 40;
 
-    private FreeDocument() { }
+    private FreeDocument() {}
 
     static void write(FreeCard card, ObjectNode into) {
         ArrayNode pieces = into.putArray("pieces");
@@ -41,7 +41,9 @@ final class FreeDocument {
         ArrayNode joins = into.putArray("joins");
         card.assembly().joins().forEach(join -> join(join, joins.addObject()));
         ArrayNode overs = into.putArray("overs");
-        card.assembly().overs().forEach(over -> overs.addArray().add(write(over.above())).add(write(over.below())));
+        card.assembly()
+                .overs()
+                .forEach(over -> overs.addArray().add(write(over.above())).add(write(over.below())));
         into.put("quarterTurns", card.assembly().quarterTurns());
         if (card.assembly().base() != null) {
             into.put("base", card.assembly().base());
@@ -57,29 +59,42 @@ final class FreeDocument {
         into.put("name", piece.name());
         spots(piece.outline(), into.putArray("outline"));
         ArrayNode scores = into.putArray("scores");
-        piece.creases().forEach(crease -> scores.addObject().put("from", write(crease.line().from())).put("to", write(crease.line().to()))
+        piece.creases().forEach(crease -> scores.addObject()
+                .put("from", write(crease.line().from()))
+                .put("to", write(crease.line().to()))
                 .put("fold", crease.fold().name().toLowerCase(Locale.ROOT)));
         ArrayNode slits = into.putArray("slits");
-        piece.slits().forEach(slit -> slits.addObject().put("from", write(slit.from())).put("to", write(slit.to())));
+        piece.slits()
+                .forEach(slit ->
+                        slits.addObject().put("from", write(slit.from())).put("to", write(slit.to())));
         ArrayNode panels = into.putArray("panels");
-        piece.panelNames().forEach(name -> panels.addObject().put("name", name.name()).put("at", write(name.within())));
+        piece.panelNames()
+                .forEach(name -> panels.addObject().put("name", name.name()).put("at", write(name.within())));
         ArrayNode holes = into.putArray("holes");
         piece.openings().forEach(hole -> spots(hole, holes.addArray()));
     }
 
     private static void join(Join join, ObjectNode into) {
         into.put("on", write(join.on())).put("onSide", join.onSide().name().toLowerCase(Locale.ROOT));
-        into.put("glued", write(join.glued())).put("gluedSide", join.gluedSide().name().toLowerCase(Locale.ROOT));
-        into.put("at", write(join.at().on())).put("its", write(join.at().glued())).put("turn", join.at().turnDegrees()).put("slides", join.slides());
+        into.put("glued", write(join.glued()))
+                .put("gluedSide", join.gluedSide().name().toLowerCase(Locale.ROOT));
+        into.put("at", write(join.at().on()))
+                .put("its", write(join.at().glued()))
+                .put("turn", join.at().turnDegrees())
+                .put("slides", join.slides());
         spots(join.area(), into.putArray("area"));
     }
 
     private static void pose(Stance stance, ObjectNode into) {
         into.put("name", stance.name()).put("closed", stance.isClosed());
         ArrayNode angles = into.putArray("angles");
-        stance.angles().forEach(angle -> angles.addObject().put("one", angle.one()).put("other", angle.other()).put("degrees", angle.degrees()));
+        stance.angles().forEach(angle -> angles.addObject()
+                .put("one", angle.one())
+                .put("other", angle.other())
+                .put("degrees", angle.degrees()));
         ArrayNode slides = into.putArray("slides");
-        stance.slides().forEach(slide -> slides.addObject().put("panel", slide.panel()).put("mm", slide.millimetres()));
+        stance.slides()
+                .forEach(slide -> slides.addObject().put("panel", slide.panel()).put("mm", slide.millimetres()));
     }
 
     private static void spots(List<Spot> spots, ArrayNode into) {
@@ -87,7 +102,10 @@ final class FreeDocument {
     }
 
     private static String write(Spot spot) {
-        return "%s %s".formatted(spot.x().exactMillimetres().toPlainString(), spot.y().exactMillimetres().toPlainString());
+        return "%s %s"
+                .formatted(
+                        spot.x().exactMillimetres().toPlainString(),
+                        spot.y().exactMillimetres().toPlainString());
     }
 
     private static String write(PanelRef ref) {
@@ -100,31 +118,70 @@ final class FreeDocument {
             List<Piece> pieces = each(node.path("pieces"), FreeDocument::piece);
             List<Join> joins = each(node.path("joins"), FreeDocument::join);
             List<Over> overs = each(node.path("overs"), over -> new Over(ref(over.path(0)), ref(over.path(1))));
-            Assembly assembly = new Assembly(pieces, joins, overs, node.path("quarterTurns").asInt(), node.hasNonNull("base") ? node.path("base").asText() : null);
-            return new FreeCard(assembly, each(node.path("poses"), FreeDocument::pose), node.path("showing").asDouble(), node.path("lean").asDouble(),
+            Assembly assembly = new Assembly(
+                    pieces,
+                    joins,
+                    overs,
+                    node.path("quarterTurns").asInt(),
+                    node.hasNonNull("base") ? node.path("base").asText() : null);
+            return new FreeCard(
+                    assembly,
+                    each(node.path("poses"), FreeDocument::pose),
+                    node.path("showing").asDouble(),
+                    node.path("lean").asDouble(),
                     node.path("lies").asBoolean());
         } catch (IllegalArgumentException | ArithmeticException | IndexOutOfBoundsException garbled) {
-            throw new UnreadablePlan("The plan's drawing can't be read. It may have been changed by hand: open the file as it was downloaded.");
+            throw new UnreadablePlan(
+                    "The plan's drawing can't be read. It may have been changed by hand: open the file "
+                            + "as it was downloaded.");
         }
     }
 
     private static Piece piece(JsonNode node) {
-        return new Piece(node.path("name").asText(), spots(node.path("outline")),
-                each(node.path("scores"), score -> new Crease(line(score), Fold.valueOf(score.path("fold").asText().toUpperCase(Locale.ROOT)))),
+        return new Piece(
+                node.path("name").asText(),
+                spots(node.path("outline")),
+                each(
+                        node.path("scores"),
+                        score -> new Crease(
+                                line(score),
+                                Fold.valueOf(score.path("fold").asText().toUpperCase(Locale.ROOT)))),
                 each(node.path("slits"), FreeDocument::line),
-                each(node.path("panels"), panel -> new PanelName(spot(panel.path("at")), panel.path("name").asText())),
+                each(
+                        node.path("panels"),
+                        panel -> new PanelName(
+                                spot(panel.path("at")), panel.path("name").asText())),
                 each(node.path("holes"), FreeDocument::spots));
     }
 
     private static Join join(JsonNode node) {
-        return new Join(ref(node.path("on")), side(node.path("onSide")), ref(node.path("glued")), side(node.path("gluedSide")),
-                new Attachment(spot(node.path("at")), spot(node.path("its")), node.path("turn").asDouble()), node.path("slides").asBoolean(), spots(node.path("area")));
+        return new Join(
+                ref(node.path("on")),
+                side(node.path("onSide")),
+                ref(node.path("glued")),
+                side(node.path("gluedSide")),
+                new Attachment(
+                        spot(node.path("at")),
+                        spot(node.path("its")),
+                        node.path("turn").asDouble()),
+                node.path("slides").asBoolean(),
+                spots(node.path("area")));
     }
 
     private static Stance pose(JsonNode node) {
-        return new Stance(node.path("name").asText(), node.path("closed").asBoolean(),
-                each(node.path("angles"), angle -> new Stance.Angle(angle.path("one").asText(), angle.path("other").asText(), angle.path("degrees").asDouble())),
-                each(node.path("slides"), slide -> new Stance.Slide(slide.path("panel").asText(), slide.path("mm").asDouble())));
+        return new Stance(
+                node.path("name").asText(),
+                node.path("closed").asBoolean(),
+                each(
+                        node.path("angles"),
+                        angle -> new Stance.Angle(
+                                angle.path("one").asText(),
+                                angle.path("other").asText(),
+                                angle.path("degrees").asDouble())),
+                each(
+                        node.path("slides"),
+                        slide -> new Stance.Slide(
+                                slide.path("panel").asText(), slide.path("mm").asDouble())));
     }
 
     private static Side side(JsonNode node) {
@@ -148,7 +205,9 @@ final class FreeDocument {
         if (millimetres.length() > LONGEST_FIGURE) {
             throw new IllegalArgumentException("a figure of " + millimetres.length() + " digits");
         }
-        return Length.ofUnits(new BigDecimal(millimetres).multiply(BigDecimal.valueOf(Length.PER_MILLIMETRE)).longValueExact());
+        return Length.ofUnits(new BigDecimal(millimetres)
+                .multiply(BigDecimal.valueOf(Length.PER_MILLIMETRE))
+                .longValueExact());
     }
 
     private static PanelRef ref(JsonNode node) {

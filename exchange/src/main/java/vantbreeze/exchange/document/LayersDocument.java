@@ -26,12 +26,17 @@ record LayersDocument(Ruler ruler) {
         for (Dressed dressed : dressing.all()) {
             ObjectNode node = into.addObject();
             ArrayNode faces = node.putArray("faces");
-            dressed.faces().forEach(face -> faces.addObject().put("piece", face.piece()).put("panel", face.panel()).put("side", lower(face.side())));
+            dressed.faces().forEach(face -> faces.addObject()
+                    .put("piece", face.piece())
+                    .put("panel", face.panel())
+                    .put("side", lower(face.side())));
             ArrayNode layers = node.putArray("layers");
             dressed.layers().forEach(layer -> write(layer, layers.addObject()));
             if (!dressed.embellishments().isEmpty()) {
                 ArrayNode embellishments = node.putArray("embellishments");
-                dressed.embellishments().forEach(one -> size(one.size(), embellishments.addObject().put("name", one.name())).put("standsUp", write(one.height())));
+                dressed.embellishments().forEach(one -> size(
+                                one.size(), embellishments.addObject().put("name", one.name()))
+                        .put("standsUp", write(one.height())));
             }
         }
     }
@@ -63,12 +68,17 @@ record LayersDocument(Ruler ruler) {
         try {
             for (JsonNode node : written) {
                 List<FaceName> faces = new ArrayList<>();
-                node.path("faces").forEach(face -> faces.add(new FaceName(face.path("piece").asInt(), face.path("panel").asText(),
-                        Side.valueOf(face.path("side").asText().toUpperCase(Locale.ROOT)))));
+                node.path("faces")
+                        .forEach(face -> faces.add(new FaceName(
+                                face.path("piece").asInt(),
+                                face.path("panel").asText(),
+                                Side.valueOf(face.path("side").asText().toUpperCase(Locale.ROOT)))));
                 List<LayerChoice> layers = new ArrayList<>();
                 node.path("layers").forEach(layer -> layers.add(layer(layer)));
                 List<Embellishment> embellishments = new ArrayList<>();
-                node.path("embellishments").forEach(one -> embellishments.add(new Embellishment(one.path("name").asText(), size(one), length(one.path("standsUp")))));
+                node.path("embellishments")
+                        .forEach(one -> embellishments.add(
+                                new Embellishment(one.path("name").asText(), size(one), length(one.path("standsUp")))));
                 all.add(new Dressed(faces, layers, embellishments));
             }
             return new Dressing(all);
@@ -78,8 +88,12 @@ record LayersDocument(Ruler ruler) {
     }
 
     private LayerChoice layer(JsonNode node) {
-        return new LayerChoice(node.path("paper").asText(), length(node.path("border")), node.has("width") ? size(node) : null,
-                node.has("pad") ? length(node.path("pad")) : Length.ZERO, node.path("otherSide").asBoolean());
+        return new LayerChoice(
+                node.path("paper").asText(),
+                length(node.path("border")),
+                node.has("width") ? size(node) : null,
+                node.has("pad") ? length(node.path("pad")) : Length.ZERO,
+                node.path("otherSide").asBoolean());
     }
 
     private Size size(JsonNode node) {

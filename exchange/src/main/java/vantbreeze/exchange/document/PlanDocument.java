@@ -21,7 +21,8 @@ import vantbreeze.core.structure.Measures;
  * The plan document: one card as JSON text, versioned, with measures written as a maker would, each exact.
  *
  * <p>It is what the store keeps and what is downloaded and opened again. Unknown fields are passed over and, by
- * {@link #rewritten}, kept, so that a later house may add some without a new version; what changes meaning gets a new version.
+ * {@link #rewritten}, kept, so that a later house may add some without a new version; what changes meaning gets a new
+ * version.
  */
 public final class PlanDocument {
 
@@ -33,7 +34,7 @@ public final class PlanDocument {
     private static final String FORMAT = "vantbreeze-plan";
     private static final ObjectMapper JSON = DocumentJson.mapper();
 
-    private PlanDocument() { }
+    private PlanDocument() {}
 
     /** The document of {@code plan}. */
     public static String write(Plan plan) {
@@ -60,7 +61,10 @@ public final class PlanDocument {
         document.put("name", plan.name());
         document.put("structure", plan.structureId());
         ObjectNode measures = document.putObject("measures");
-        plan.measures().byId().forEach((id, length) -> measures.put(id, Figure.of(length, plan.ruler()).text()));
+        plan.measures()
+                .byId()
+                .forEach((id, length) ->
+                        measures.put(id, Figure.of(length, plan.ruler()).text()));
         if (!plan.measures().choices().isEmpty()) {
             ObjectNode choices = document.putObject("choices");
             plan.measures().choices().forEach(choices::put);
@@ -100,20 +104,30 @@ public final class PlanDocument {
         }
         int version = document.path("version").asInt(0);
         if (version > VERSION) {
-            throw new UnreadablePlan("This plan is from a newer Vantbreeze (version %d; this one reads up to %d). Update, then open it again."
-                    .formatted(version, VERSION));
+            throw new UnreadablePlan(
+                    ("This plan is from a newer Vantbreeze (version %d; this one reads up to %d). Update, "
+                                    + "then open it again.")
+                            .formatted(version, VERSION));
         }
         if (version < 1) {
             throw new UnreadablePlan("This plan does not say its version. It may have been changed by hand.");
         }
         String rulerId = document.path("ruler").asText();
-        Ruler ruler = Ruler.find(rulerId).orElseThrow(() ->
-                new UnreadablePlan("The plan's ruler, \"%s\", is not one I know.".formatted(shown(rulerId))));
+        Ruler ruler = Ruler.find(rulerId)
+                .orElseThrow(() ->
+                        new UnreadablePlan("The plan's ruler, \"%s\", is not one I know.".formatted(shown(rulerId))));
         try {
-            return new Plan(document.path("name").asText(), document.path("structure").asText(),
-                    measures(document.path("measures"), document.path("choices"), ruler), ruler, optional(document, "envelope"),
-                    optional(document, "sheet"), optional(document, "cardstock"), document.path("notes").asText(),
-                    document.has("free") ? FreeDocument.read(document.path("free")) : null, locked(document.path("locked")),
+            return new Plan(
+                    document.path("name").asText(),
+                    document.path("structure").asText(),
+                    measures(document.path("measures"), document.path("choices"), ruler),
+                    ruler,
+                    optional(document, "envelope"),
+                    optional(document, "sheet"),
+                    optional(document, "cardstock"),
+                    document.path("notes").asText(),
+                    document.has("free") ? FreeDocument.read(document.path("free")) : null,
+                    locked(document.path("locked")),
                     new LayersDocument(ruler).read(document.path("layers")));
         } catch (Refusal refused) {
             throw new UnreadablePlan("The plan can't be opened. " + refused.getMessage());
@@ -125,7 +139,8 @@ public final class PlanDocument {
             throw new UnreadablePlan("This file is empty. Choose a plan that was downloaded from a card here.");
         }
         if (text.length() > LONGEST) {
-            throw new UnreadablePlan("This file is too large for a plan. Choose one that was downloaded from a card here.");
+            throw new UnreadablePlan(
+                    "This file is too large for a plan. Choose one that was downloaded from a card here.");
         }
         try {
             return JSON.readTree(text);
@@ -138,14 +153,18 @@ public final class PlanDocument {
         Map<String, Length> measures = new LinkedHashMap<>();
         written.fields().forEachRemaining(field -> {
             try {
-                measures.put(field.getKey(), MeasureReader.of(ruler).read(field.getValue().asText()));
+                measures.put(
+                        field.getKey(),
+                        MeasureReader.of(ruler).read(field.getValue().asText()));
             } catch (UnreadableMeasure unreadable) {
-                throw new UnreadablePlan("The plan's %s, \"%s\", can't be read. %s".formatted(
-                        shown(field.getKey()), shown(field.getValue().asText()), unreadable.getMessage()));
+                throw new UnreadablePlan("The plan's %s, \"%s\", can't be read. %s"
+                        .formatted(shown(field.getKey()), shown(field.getValue().asText()), unreadable.getMessage()));
             }
         });
         Map<String, String> choices = new LinkedHashMap<>();
-        chosen.fields().forEachRemaining(field -> choices.put(field.getKey(), field.getValue().asText()));
+        chosen.fields()
+                .forEachRemaining(
+                        field -> choices.put(field.getKey(), field.getValue().asText()));
         return new Measures(measures, choices);
     }
 

@@ -16,18 +16,19 @@ import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Plan;
 
 /**
- * A plan as it leaves the house: its document, and in the field {@code stock} what it names of its maker's own, so that it
- * opens elsewhere as it was. Pictures of papers stand there as base64 (RFC 4648).
+ * A plan as it leaves the house: its document, and in the field {@code stock} what it names of its maker's own, so that
+ * it opens elsewhere as it was. Pictures of papers stand there as base64 (RFC 4648).
  */
 public final class PlanFile {
 
     /** Longest file taken, characters. */
     public static final int LONGEST = 12_000_000;
+
     private static final int MOST_PICTURES = 20;
 
     private static final ObjectMapper JSON = DocumentJson.mapper();
 
-    private PlanFile() { }
+    private PlanFile() {}
 
     /**
      * A plan that came from elsewhere.
@@ -37,7 +38,7 @@ public final class PlanFile {
      * @param stock what it brought
      * @param pictures pictures of papers that it brought, by id
      */
-    public record Brought(Plan plan, String document, OwnThings stock, Map<String, byte[]> pictures) { }
+    public record Brought(Plan plan, String document, OwnThings stock, Map<String, byte[]> pictures) {}
 
     /**
      * The file of a plan.
@@ -52,8 +53,14 @@ public final class PlanFile {
         papers.add(plan.cardstockId());
         Map<String, Cardstock> cardstocks = new LinkedHashMap<>(own.cardstocks());
         cardstocks.keySet().retainAll(papers);
-        OwnThings named = new OwnThings(own.envelopes().stream().filter(one -> one.id().equals(plan.envelopeId())).toList(),
-                own.sheets().stream().filter(one -> one.id().equals(plan.sheetId())).toList(), cardstocks);
+        OwnThings named = new OwnThings(
+                own.envelopes().stream()
+                        .filter(one -> one.id().equals(plan.envelopeId()))
+                        .toList(),
+                own.sheets().stream()
+                        .filter(one -> one.id().equals(plan.sheetId()))
+                        .toList(),
+                cardstocks);
         if (named.isEmpty()) {
             return document;
         }
@@ -61,8 +68,12 @@ public final class PlanFile {
         ObjectNode stock = file.putObject("stock");
         StockDocument.things(named, stock);
         ObjectNode pictures = stock.putObject("pictures");
-        cardstocks.values().stream().map(card -> card.look().image()).filter(id -> id != null).distinct()
-                .forEach(id -> picture.apply(id).ifPresent(bytes -> pictures.put(id, Base64.getEncoder().encodeToString(bytes))));
+        cardstocks.values().stream()
+                .map(card -> card.look().image())
+                .filter(id -> id != null)
+                .distinct()
+                .forEach(id -> picture.apply(id)
+                        .ifPresent(bytes -> pictures.put(id, Base64.getEncoder().encodeToString(bytes))));
         return file.toPrettyString();
     }
 
@@ -73,7 +84,8 @@ public final class PlanFile {
      */
     public static Brought read(String text) {
         if (text != null && text.length() > LONGEST) {
-            throw new UnreadablePlan("This file is too large for a plan. Choose one that was downloaded from a card here.");
+            throw new UnreadablePlan(
+                    "This file is too large for a plan. Choose one that was downloaded from a card here.");
         }
         if (text == null || text.isBlank() || !(parse(text) instanceof ObjectNode file) || !file.has("stock")) {
             return new Brought(PlanDocument.read(text), text, OwnThings.NONE, Map.of());
@@ -87,20 +99,27 @@ public final class PlanFile {
         try {
             return StockDocument.things(stock);
         } catch (IllegalArgumentException garbled) {
-            throw new UnreadablePlan("The plan's papers, sheets or envelope can't be read. Ask for the file again, as it was downloaded.");
+            throw new UnreadablePlan(
+                    "The plan's papers, sheets or envelope can't be read. Ask for the file again, as it "
+                            + "was downloaded.");
         }
     }
 
     private static Map<String, byte[]> pictures(JsonNode written) {
         Map<String, byte[]> pictures = new LinkedHashMap<>();
         if (written.size() > MOST_PICTURES) {
-            throw new UnreadablePlan("The plan brings more than %d pictures of papers. Open one with fewer.".formatted(MOST_PICTURES));
+            throw new UnreadablePlan(
+                    "The plan brings more than %d pictures of papers. Open one with fewer.".formatted(MOST_PICTURES));
         }
         written.properties().forEach(field -> {
             try {
-                pictures.put(field.getKey(), Base64.getDecoder().decode(field.getValue().asText()));
+                pictures.put(
+                        field.getKey(),
+                        Base64.getDecoder().decode(field.getValue().asText()));
             } catch (IllegalArgumentException garbled) {
-                throw new UnreadablePlan("A picture of one of the plan's papers can't be read. Ask for the file again, as it was downloaded.");
+                throw new UnreadablePlan(
+                        "A picture of one of the plan's papers can't be read. Ask for the file again, as "
+                                + "it was downloaded.");
             }
         });
         return pictures;

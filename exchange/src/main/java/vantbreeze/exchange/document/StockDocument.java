@@ -29,7 +29,7 @@ public final class StockDocument {
 
     private static final ObjectMapper JSON = DocumentJson.mapper();
 
-    private StockDocument() { }
+    private StockDocument() {}
 
     /** The document of {@code stock}. */
     public static String write(OwnStock stock) {
@@ -53,7 +53,8 @@ public final class StockDocument {
         ObjectNode tools = document.putObject("tools");
         board(stock.tools().inches(), tools.putObject("inches"));
         board(stock.tools().metric(), tools.putObject("metric"));
-        tools.put("bed", write(stock.tools().bed())).put("stopsInside", stock.tools().stopsInside());
+        tools.put("bed", write(stock.tools().bed()))
+                .put("stopsInside", stock.tools().stopsInside());
         things(OwnThings.of(stock), document);
         ArrayNode away = document.putArray("away");
         stock.away().forEach(away::add);
@@ -63,12 +64,27 @@ public final class StockDocument {
     /** Envelopes, sheets and cardstocks. */
     static void things(OwnThings stock, ObjectNode document) {
         ArrayNode envelopes = document.putArray("envelopes");
-        stock.envelopes().forEach(envelope -> size(envelope.inside(), envelopes.addObject().put("id", envelope.id()).put("name", envelope.name())));
+        stock.envelopes()
+                .forEach(envelope -> size(
+                        envelope.inside(),
+                        envelopes.addObject().put("id", envelope.id()).put("name", envelope.name())));
         ArrayNode sheets = document.putArray("sheets");
-        stock.sheets().forEach(sheet -> size(sheet.size(), sheets.addObject().put("id", sheet.id()).put("name", sheet.name())));
+        stock.sheets()
+                .forEach(sheet -> size(
+                        sheet.size(), sheets.addObject().put("id", sheet.id()).put("name", sheet.name())));
         ArrayNode cardstocks = document.putArray("cardstocks");
-        stock.cardstocks().forEach((id, card) -> look(card.look(), cardstocks.addObject().put("id", id).put("name", card.name()).put("grammage", card.grammage())
-                .put("caliper", write(card.caliper())).put("grain", card.grain().name()).put("pattern", card.pattern().name()).put("colour", card.colour())));
+        stock.cardstocks()
+                .forEach((id, card) -> look(
+                        card.look(),
+                        cardstocks
+                                .addObject()
+                                .put("id", id)
+                                .put("name", card.name())
+                                .put("grammage", card.grammage())
+                                .put("caliper", write(card.caliper()))
+                                .put("grain", card.grain().name())
+                                .put("pattern", card.pattern().name())
+                                .put("colour", card.colour())));
     }
 
     private static void look(Look look, ObjectNode into) {
@@ -109,8 +125,16 @@ public final class StockDocument {
             document.path("away").forEach(node -> away.add(node.asText()));
             JsonNode tools = document.path("tools");
             OwnThings things = things(document);
-            return new OwnStock(new Tools(board(tools.path("inches")), board(tools.path("metric")), length(tools.path("bed")), tools.path("stopsInside").asBoolean()),
-                    things.envelopes(), things.sheets(), things.cardstocks(), away);
+            return new OwnStock(
+                    new Tools(
+                            board(tools.path("inches")),
+                            board(tools.path("metric")),
+                            length(tools.path("bed")),
+                            tools.path("stopsInside").asBoolean()),
+                    things.envelopes(),
+                    things.sheets(),
+                    things.cardstocks(),
+                    away);
         } catch (IllegalArgumentException garbled) {
             throw unreadable();
         }
@@ -119,13 +143,25 @@ public final class StockDocument {
     /** @throws IllegalArgumentException when they can't be read */
     static OwnThings things(JsonNode document) {
         List<Envelope> envelopes = new ArrayList<>();
-        document.path("envelopes").forEach(node -> envelopes.add(new Envelope(node.path("id").asText(), node.path("name").asText(), size(node), Envelope.Source.OWN)));
+        document.path("envelopes")
+                .forEach(node -> envelopes.add(new Envelope(
+                        node.path("id").asText(), node.path("name").asText(), size(node), Envelope.Source.OWN)));
         List<Sheet> sheets = new ArrayList<>();
-        document.path("sheets").forEach(node -> sheets.add(new Sheet(node.path("id").asText(), node.path("name").asText(), size(node))));
+        document.path("sheets")
+                .forEach(node -> sheets.add(
+                        new Sheet(node.path("id").asText(), node.path("name").asText(), size(node))));
         Map<String, Cardstock> cardstocks = new LinkedHashMap<>();
-        document.path("cardstocks").forEach(node -> cardstocks.put(node.path("id").asText(), new Cardstock(node.path("name").asText(), node.path("grammage").asInt(),
-                length(node.path("caliper")), Cardstock.Grain.valueOf(node.path("grain").asText()), Cardstock.Pattern.valueOf(node.path("pattern").asText()),
-                node.path("colour").asText(), look(node))));
+        document.path("cardstocks")
+                .forEach(node -> cardstocks.put(
+                        node.path("id").asText(),
+                        new Cardstock(
+                                node.path("name").asText(),
+                                node.path("grammage").asInt(),
+                                length(node.path("caliper")),
+                                Cardstock.Grain.valueOf(node.path("grain").asText()),
+                                Cardstock.Pattern.valueOf(node.path("pattern").asText()),
+                                node.path("colour").asText(),
+                                look(node))));
         return new OwnThings(envelopes, sheets, cardstocks);
     }
 
@@ -138,7 +174,10 @@ public final class StockDocument {
         if (!node.has("print")) {
             return Look.plain(node.path("colour").asText());
         }
-        return new Look(Look.Print.valueOf(node.path("print").asText()), node.path("ink").asText(), node.path("back").asText(),
+        return new Look(
+                Look.Print.valueOf(node.path("print").asText()),
+                node.path("ink").asText(),
+                node.path("back").asText(),
                 node.has("image") ? node.path("image").asText() : null);
     }
 

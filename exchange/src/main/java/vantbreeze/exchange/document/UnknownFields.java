@@ -7,12 +7,13 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Fields of a document that this build does not know, carried from the document as it was to the document as it is written
- * anew. Which they are is not listed anywhere: what is in a document but not in what this build writes of it is unknown.
+ * Fields of a document that this build does not know, carried from the document as it was to the document as it is
+ * written anew. Which they are is not listed anywhere: what is in a document but not in what this build writes of it is
+ * unknown.
  */
 final class UnknownFields {
 
-    private UnknownFields() { }
+    private UnknownFields() {}
 
     /**
      * Adds to {@code after} what this build does not know of.
@@ -32,7 +33,10 @@ final class UnknownFields {
                     carry(field.getValue(), written, present);
                 }
             });
-        } else if (before instanceof ArrayNode was && known instanceof ArrayNode knows && after instanceof ArrayNode into && was.size() == knows.size()) {
+        } else if (before instanceof ArrayNode was
+                && known instanceof ArrayNode knows
+                && after instanceof ArrayNode into
+                && was.size() == knows.size()) {
             carryEach(was, knows, into);
         }
     }
@@ -46,7 +50,10 @@ final class UnknownFields {
         int[] from = new int[after.size()];
         for (int i = 0; i < after.size(); i++) {
             JsonNode one = after.get(i);
-            from[i] = free.stream().filter(j -> known.get(j).equals(one)).findFirst().orElse(-1);
+            from[i] = free.stream()
+                    .filter(j -> known.get(j).equals(one))
+                    .findFirst()
+                    .orElse(-1);
             free.remove((Integer) from[i]);
         }
         for (int i = 0; i < after.size(); i++) {

@@ -17,7 +17,8 @@ public final class UnreadablePlan extends IllegalArgumentException {
     }
 
     static UnreadablePlan noPlan() {
-        return new UnreadablePlan("This file is not a Vantbreeze plan. Choose one that was downloaded from a card here.", true);
+        return new UnreadablePlan(
+                "This file is not a Vantbreeze plan. Choose one that was downloaded from a card here.", true);
     }
 
     /** Whether it is something else altogether, so that nothing can be said of what is wrong with the plan in it. */

@@ -24,7 +24,10 @@ import vantbreeze.core.plan.CutWords;
 import vantbreeze.core.plan.WorkedPiece;
 import vantbreeze.core.plan.WorkedPlan;
 
-/** What to cut for a card's layers, on paper: the list by paper, and a map of every piece, both sides, with the numbers on it. */
+/**
+ * What to cut for a card's layers, on paper: the list by paper, and a map of every piece, both sides, with the numbers
+ * on it.
+ */
 public final class LayerSheet {
 
     private static final double LINE = 6.4;
@@ -53,7 +56,7 @@ public final class LayerSheet {
     }
 
     /** A line of the list, or a heading when it has no cut. */
-    private record Line(String heading, Cut cut) { }
+    private record Line(String heading, Cut cut) {}
 
     private byte[] pdf() throws IOException {
         try (PDDocument document = new PDDocument()) {
@@ -88,7 +91,8 @@ public final class LayerSheet {
         do {
             try (PDPageContentStream content = page(document)) {
                 Pen pen = new Pen(content, lettering);
-                new PageFrame(pen, page.width(false), page.height(false)).heading(worked.plan().name(), "Mats and layers to cut, width by height as each stands");
+                new PageFrame(pen, page.width(false), page.height(false))
+                        .heading(worked.plan().name(), "Mats and layers to cut, width by height as each stands");
                 double y = top;
                 while (next < lines.size() && y > PrintPage.MARGIN + 2 * LINE) {
                     y -= write(pen, lines.get(next++), y);
@@ -111,7 +115,8 @@ public final class LayerSheet {
         pen.text("×", left + 49, y - 5, 4.6);
         pen.figure(Figure.of(cut.size().height(), worked.plan().ruler()), left + 63, y - 5, 4.6);
         pen.text(other(cut), left + 80, y - 5, 3.4);
-        List<String> rest = wrapped(words.where(cut) + (words.notes(cut).isEmpty() ? "" : ". " + words.notes(cut)), 100);
+        List<String> rest =
+                wrapped(words.where(cut) + (words.notes(cut).isEmpty() ? "" : ". " + words.notes(cut)), 100);
         for (int i = 0; i < rest.size(); i++) {
             pen.text(rest.get(i), left + 10, y - 10 - 4.4 * i, 3.4);
         }
@@ -121,13 +126,22 @@ public final class LayerSheet {
     /** The size in the other school's unit. */
     private String other(Cut cut) {
         Ruler ruler = worked.plan().ruler().isInches() ? Ruler.MM_HALF : Ruler.SIXTEENTHS;
-        return "%s × %s%s".formatted(plain(Figure.of(cut.size().width(), ruler)), plain(Figure.of(cut.size().height(), ruler)), cut.shape().isRectangle() ? "" : ", shaped");
+        return "%s × %s%s"
+                .formatted(
+                        plain(Figure.of(cut.size().width(), ruler)),
+                        plain(Figure.of(cut.size().height(), ruler)),
+                        cut.shape().isRectangle() ? "" : ", shaped");
     }
 
     /** Written out, as the lettering has few fractions. */
     private static String plain(Figure figure) {
         String fraction = figure.numerator() == 0 ? "" : " %d/%d".formatted(figure.numerator(), figure.denominator());
-        return "%s%s%s %s".formatted(figure.isOnRuler() ? "" : "about ", figure.whole(), fraction, figure.unit().sign());
+        return "%s%s%s %s"
+                .formatted(
+                        figure.isOnRuler() ? "" : "about ",
+                        figure.whole(),
+                        fraction,
+                        figure.unit().sign());
     }
 
     private static List<String> wrapped(String text, int longest) {
@@ -149,7 +163,8 @@ public final class LayerSheet {
         for (List<WorkedPiece> copies : worked.alike()) {
             for (WorkedPiece piece : copies) {
                 for (Side side : Side.values()) {
-                    if (worked.layers().faces().stream().anyMatch(face -> face.side() == side && has(piece, face.panel()))) {
+                    if (worked.layers().faces().stream()
+                            .anyMatch(face -> face.side() == side && has(piece, face.panel()))) {
                         placed.add(new Placed(piece, side));
                     }
                 }
@@ -159,7 +174,8 @@ public final class LayerSheet {
         while (next < placed.size()) {
             try (PDPageContentStream content = page(document)) {
                 Pen pen = new Pen(content, lettering);
-                new PageFrame(pen, page.width(false), page.height(false)).heading(worked.plan().name(), "Where each piece goes. Not to scale.");
+                new PageFrame(pen, page.width(false), page.height(false))
+                        .heading(worked.plan().name(), "Where each piece goes. Not to scale.");
                 double y = page.height(false) - PrintPage.MARGIN - PrintPage.HEAD;
                 while (next < placed.size()) {
                     double height = placed.get(next).height();
@@ -174,7 +190,8 @@ public final class LayerSheet {
     }
 
     private static boolean has(WorkedPiece piece, int panel) {
-        return panel >= piece.first() && panel < piece.first() + piece.panels().all().size();
+        return panel >= piece.first()
+                && panel < piece.first() + piece.panels().all().size();
     }
 
     /** One side of one piece on the map; the other side as it lies when the piece is turned over like a page. */
@@ -188,30 +205,55 @@ public final class LayerSheet {
         }
 
         private double scale() {
-            return Math.min((page.width(false) - 2 * PrintPage.MARGIN) / piece.cut().width().millimetres(), LARGEST_MAP / piece.cut().height().millimetres());
+            return Math.min(
+                    (page.width(false) - 2 * PrintPage.MARGIN)
+                            / piece.cut().width().millimetres(),
+                    LARGEST_MAP / piece.cut().height().millimetres());
         }
 
         double height() {
-            return Math.min(piece.cut().height().millimetres() * scale() + 12, page.height(false) - 2 * PrintPage.MARGIN - PrintPage.HEAD);
+            return Math.min(
+                    piece.cut().height().millimetres() * scale() + 12,
+                    page.height(false) - 2 * PrintPage.MARGIN - PrintPage.HEAD);
         }
 
         void draw(Pen pen, double top) throws IOException {
             double scale = scale();
             double width = piece.cut().width().millimetres();
-            pen.text("%s, %s".formatted(piece.panels().piece().name(), side == Side.FACE ? "decorated side" : "turned over like a page"), PrintPage.MARGIN, top - 6, 4);
-            double minX = piece.panels().all().stream().mapToDouble(panel -> panel.shape().getEnvelopeInternal().getMinX()).min().orElse(0);
-            double minY = piece.panels().all().stream().mapToDouble(panel -> panel.shape().getEnvelopeInternal().getMinY()).min().orElse(0);
+            pen.text(
+                    "%s, %s"
+                            .formatted(
+                                    piece.panels().piece().name(),
+                                    side == Side.FACE ? "decorated side" : "turned over like a page"),
+                    PrintPage.MARGIN,
+                    top - 6,
+                    4);
+            double minX = piece.panels().all().stream()
+                    .mapToDouble(panel -> panel.shape().getEnvelopeInternal().getMinX())
+                    .min()
+                    .orElse(0);
+            double minY = piece.panels().all().stream()
+                    .mapToDouble(panel -> panel.shape().getEnvelopeInternal().getMinY())
+                    .min()
+                    .orElse(0);
             AffineTransformation to = AffineTransformation.translationInstance(-minX, -minY);
             if (side == Side.BACK) {
                 to.scale(-1, 1).translate(width, 0);
             }
-            to.scale(scale, scale).translate(PrintPage.MARGIN, top - 8 - piece.cut().height().millimetres() * scale);
+            to.scale(scale, scale)
+                    .translate(PrintPage.MARGIN, top - 8 - piece.cut().height().millimetres() * scale);
             for (Panel panel : piece.panels().all()) {
                 pen.shape(panel.shape(), to, Color.WHITE);
             }
             for (Layer layer : worked.layers().all()) {
                 if (layer.face().side() == side && has(piece, layer.face().panel())) {
-                    pen.shape(layer.shape(), to, Color.decode(layer.choice().otherSide() ? layer.paper().look().back() : layer.paper().colour()));
+                    pen.shape(
+                            layer.shape(),
+                            to,
+                            Color.decode(
+                                    layer.choice().otherSide()
+                                            ? layer.paper().look().back()
+                                            : layer.paper().colour()));
                 }
             }
             for (Panel panel : piece.panels().all()) {
@@ -221,13 +263,20 @@ public final class LayerSheet {
 
         private void numbers(Pen pen, Panel panel, AffineTransformation to) throws IOException {
             List<Layer> here = worked.layers().all().stream()
-                    .filter(layer -> layer.face().side() == side && layer.face().panel() == piece.first() + panel.index()).toList();
+                    .filter(layer ->
+                            layer.face().side() == side && layer.face().panel() == piece.first() + panel.index())
+                    .toList();
             for (int part = 0; part <= here.stream().mapToInt(Layer::part).max().orElse(-1); part++) {
                 int one = part;
-                List<Layer> stack = here.stream().filter(layer -> layer.part() == one).toList();
+                List<Layer> stack =
+                        here.stream().filter(layer -> layer.part() == one).toList();
                 if (!stack.isEmpty()) {
-                    Polygon laid = (Polygon) to.transform(stack.get(stack.size() - 1).shape());
-                    String text = stack.stream().map(layer -> "" + numbers.get(layer)).reduce((a, b) -> a + ", " + b).orElse("");
+                    Polygon laid =
+                            (Polygon) to.transform(stack.get(stack.size() - 1).shape());
+                    String text = stack.stream()
+                            .map(layer -> "" + numbers.get(layer))
+                            .reduce((a, b) -> a + ", " + b)
+                            .orElse("");
                     double middle = laid.getInteriorPoint().getX();
                     pen.plate(text, middle, laid.getInteriorPoint().getY() - 1.4, 4);
                 }
@@ -236,7 +285,8 @@ public final class LayerSheet {
     }
 
     private PDPageContentStream page(PDDocument document) throws IOException {
-        PDPage sheet = new PDPage(new PDRectangle((float) (page.width(false) * Pen.POINTS), (float) (page.height(false) * Pen.POINTS)));
+        PDPage sheet = new PDPage(
+                new PDRectangle((float) (page.width(false) * Pen.POINTS), (float) (page.height(false) * Pen.POINTS)));
         document.addPage(sheet);
         return new PDPageContentStream(document, sheet);
     }

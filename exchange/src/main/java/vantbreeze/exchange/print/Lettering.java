@@ -14,8 +14,8 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 /** The face that plans are lettered in, embedded. A character it lacks is printed as a question mark. */
 final class Lettering {
 
-    private static final List<String> FILES = List.of(
-            "fonts/BarlowSemiCondensed-Medium-latin.ttf", "fonts/BarlowSemiCondensed-Medium-latin-ext.ttf");
+    private static final List<String> FILES =
+            List.of("fonts/BarlowSemiCondensed-Medium-latin.ttf", "fonts/BarlowSemiCondensed-Medium-latin-ext.ttf");
 
     private final List<PDFont> fonts = new ArrayList<>();
 
@@ -28,7 +28,7 @@ final class Lettering {
     }
 
     /** A run of characters that one font has. */
-    private record Run(PDFont font, String text) { }
+    private record Run(PDFont font, String text) {}
 
     void write(PDPageContentStream page, String text, float x, float y, float size) throws IOException {
         page.beginText();
@@ -85,7 +85,9 @@ final class Lettering {
 
     private Run run(int codePoint) {
         String character = Character.toString(codePoint);
-        return fonts.stream().filter(font -> has(font, character)).findFirst()
+        return fonts.stream()
+                .filter(font -> has(font, character))
+                .findFirst()
                 .map(font -> new Run(font, character))
                 .orElseGet(() -> new Run(fonts.get(0), "?"));
     }

@@ -14,6 +14,7 @@ final class Pen {
 
     /** PDF points in a millimetre: 72 to the inch (ISO 32000-1, 8.3.2.3). */
     static final double POINTS = 72 / 25.4;
+
     private static final double HAIRLINE = 0.18;
 
     private final PDPageContentStream page;
@@ -33,11 +34,13 @@ final class Pen {
 
     /** A score in the published notation: valley dashed, mountain dash-dot-dot (Yoshizawa and Randlett). */
     void score(double x1, double y1, double x2, double y2, Fold fold) throws IOException {
-        float[] dashes = switch (fold) {
-            case VALLEY -> new float[] {points(4), points(2)};
-            case MOUNTAIN -> new float[] {points(6), points(1.2), points(0.6), points(1.2), points(0.6), points(1.2)};
-            case UNASSIGNED, BEND -> new float[] {points(0.6), points(1.2)};
-        };
+        float[] dashes =
+                switch (fold) {
+                    case VALLEY -> new float[] {points(4), points(2)};
+                    case MOUNTAIN ->
+                        new float[] {points(6), points(1.2), points(0.6), points(1.2), points(0.6), points(1.2)};
+                    case UNASSIGNED, BEND -> new float[] {points(0.6), points(1.2)};
+                };
         page.setLineDashPattern(dashes, 0);
         line(x1, y1, x2, y2);
         page.setLineDashPattern(new float[0], 0);
@@ -95,13 +98,18 @@ final class Pen {
 
     /** A figure with its fraction stacked, centred on {@code x}. */
     void figure(Figure figure, double x, double y, double size) throws IOException {
-        String whole = (figure.isOnRuler() ? "" : "~") + figure.sign()
+        String whole = (figure.isOnRuler() ? "" : "~")
+                + figure.sign()
                 + (figure.numerator() > 0 && figure.whole().equals("0") ? "" : figure.whole());
         String unit = " " + figure.unit().sign();
         double wholeWidth = lettering.width(whole, size);
         double small = size * 0.62;
-        double fraction = figure.numerator() == 0 ? 0
-                : Math.max(lettering.width("" + figure.numerator(), small), lettering.width("" + figure.denominator(), small)) + size * 0.25;
+        double fraction = figure.numerator() == 0
+                ? 0
+                : Math.max(
+                                lettering.width("" + figure.numerator(), small),
+                                lettering.width("" + figure.denominator(), small))
+                        + size * 0.25;
         double left = x - (wholeWidth + fraction + lettering.width(unit, size)) / 2;
         text(whole, left, y, size);
         if (fraction > 0) {

@@ -39,8 +39,15 @@ final class PieceDrawing {
         for (Stretch slit : worked.panels().piece().slits()) {
             line(slit);
         }
-        for (Hinge hinge : worked.panels().hinges().stream().filter(hinge -> hinge.fold() != Fold.BEND).toList()) {
-            pen.score(x(hinge.line().from()), y(hinge.line().from()), x(hinge.line().to()), y(hinge.line().to()), hinge.fold());
+        for (Hinge hinge : worked.panels().hinges().stream()
+                .filter(hinge -> hinge.fold() != Fold.BEND)
+                .toList()) {
+            pen.score(
+                    x(hinge.line().from()),
+                    y(hinge.line().from()),
+                    x(hinge.line().to()),
+                    y(hinge.line().to()),
+                    hinge.fold());
         }
         for (Panel panel : worked.panels().all()) {
             double middle = left + panel.shape().getInteriorPoint().getX();
@@ -52,14 +59,21 @@ final class PieceDrawing {
         for (BoardScore score : worked.scores()) {
             double at = left + score.fromLeft().millimetres();
             pen.figure(Figure.of(score.fromLeft(), ruler), at, foot - 6.5, FIGURE);
-            pen.centred(score.fold() == Fold.MOUNTAIN ? "mountain" : "valley", at,
-                    foot + worked.cut().height().millimetres() + 2, 3.2);
+            pen.centred(
+                    score.fold() == Fold.MOUNTAIN ? "mountain" : "valley",
+                    at,
+                    foot + worked.cut().height().millimetres() + 2,
+                    3.2);
         }
     }
 
     private void levelScores() throws IOException {
         for (BoardScore score : worked.turned()) {
-            pen.figure(Figure.of(score.fromLeft(), ruler), left - 5, foot + score.fromLeft().millimetres(), FIGURE);
+            pen.figure(
+                    Figure.of(score.fromLeft(), ruler),
+                    left - 5,
+                    foot + score.fromLeft().millimetres(),
+                    FIGURE);
         }
     }
 

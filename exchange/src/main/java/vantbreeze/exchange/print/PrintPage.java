@@ -2,9 +2,9 @@ package vantbreeze.exchange.print;
 
 import java.util.Arrays;
 import java.util.Optional;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.IsoA;
 import vantbreeze.core.paper.Size;
-import vantbreeze.core.length.Length;
 
 /** The pages a home printer takes. */
 public enum PrintPage {
@@ -26,7 +26,9 @@ public enum PrintPage {
 
     /** The page called {@code id}, in any case. */
     public static Optional<PrintPage> find(String id) {
-        return Arrays.stream(values()).filter(page -> page.name().equalsIgnoreCase(id)).findFirst();
+        return Arrays.stream(values())
+                .filter(page -> page.name().equalsIgnoreCase(id))
+                .findFirst();
     }
 
     double width(boolean landscape) {

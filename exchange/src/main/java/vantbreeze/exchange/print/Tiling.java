@@ -19,7 +19,7 @@ record Tiling(PrintPage page, boolean landscape, int columns, int rows, double t
     static final double OVERLAP = 10;
 
     /** One window: its place in the grid and where its lower left corner lies in the drawing. */
-    record Tile(int column, int row, double left, double foot) { }
+    record Tile(int column, int row, double left, double foot) {}
 
     /** The way round with the fewest pages; upright if both need as many. */
     static Tiling of(double width, double height, PrintPage page) {

@@ -51,8 +51,10 @@ public final class TrueSizePlan {
     }
 
     private void add(PDDocument document, Lettering lettering, WorkedPiece piece, int copies) throws IOException {
-        Tiling tiling = Tiling.of(piece.cut().width().millimetres() + 2 * BORDER,
-                piece.cut().height().millimetres() + 2 * BORDER, page);
+        Tiling tiling = Tiling.of(
+                piece.cut().width().millimetres() + 2 * BORDER,
+                piece.cut().height().millimetres() + 2 * BORDER,
+                page);
         double width = page.width(tiling.landscape());
         double height = page.height(tiling.landscape());
         List<Tile> tiles = tiling.tiles();
@@ -65,7 +67,8 @@ public final class TrueSizePlan {
                 frame.heading(worked.plan().name(), heading(piece, copies, tiles.indexOf(tile) + 1, tiles.size()));
                 frame.checkRules();
                 frame.overlapMarks(tiling, tile);
-                pen.window(PrintPage.MARGIN, PrintPage.MARGIN + PrintPage.FOOT, tiling.tileWidth(), tiling.tileHeight());
+                pen.window(
+                        PrintPage.MARGIN, PrintPage.MARGIN + PrintPage.FOOT, tiling.tileWidth(), tiling.tileHeight());
                 double left = PrintPage.MARGIN + BORDER - tile.left();
                 double foot = PrintPage.MARGIN + PrintPage.FOOT + BORDER - tile.foot();
                 new PieceDrawing(pen, piece, worked.plan().ruler(), left, foot).draw();
@@ -77,7 +80,8 @@ public final class TrueSizePlan {
     private String heading(WorkedPiece piece, int copies, int number, int count) {
         String part = count == 1 ? "" : ", page %d of %d".formatted(number, count);
         String times = copies == 1 ? "" : ", cut %d".formatted(copies);
-        return "%s, %s%s, true size%s. Print at 100 %%, no fitting to the page.".formatted(
-                worked.structure().name(), piece.panels().piece().name().toLowerCase(Locale.ROOT), times, part);
+        return "%s, %s%s, true size%s. Print at 100 %%, no fitting to the page."
+                .formatted(
+                        worked.structure().name(), piece.panels().piece().name().toLowerCase(Locale.ROOT), times, part);
     }
 }

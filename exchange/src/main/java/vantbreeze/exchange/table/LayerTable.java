@@ -15,19 +15,43 @@ import vantbreeze.core.plan.WorkedPlan;
 /** What to cut for a card's layers as comma-separated values (RFC 4180), in inches and in millimetres. */
 public final class LayerTable {
 
-    private LayerTable() { }
+    private LayerTable() {}
 
     /** The table of {@code worked}; its first line names the columns. */
     public static String of(WorkedPlan worked) {
         StringWriter text = new StringWriter();
-        CSVFormat format = CSVFormat.RFC4180.builder().setHeader("number", "count", "width", "height", "width mm", "height mm", "width in", "height in",
-                "shape", "paper", "goes on", "notes").get();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader(
+                        "number",
+                        "count",
+                        "width",
+                        "height",
+                        "width mm",
+                        "height mm",
+                        "width in",
+                        "height in",
+                        "shape",
+                        "paper",
+                        "goes on",
+                        "notes")
+                .get();
         try (CSVPrinter printer = new CSVPrinter(text, format)) {
             CutWords words = new CutWords(worked);
             for (Cut cut : worked.cuts().cuts()) {
-                printer.printRecord(cut.number(), cut.count(), figure(cut.size().width(), worked.plan().ruler()), figure(cut.size().height(), worked.plan().ruler()),
-                        millimetres(cut.size().width()), millimetres(cut.size().height()), figure(cut.size().width(), Ruler.SIXTEENTHS), figure(cut.size().height(), Ruler.SIXTEENTHS),
-                        cut.shape().isRectangle() ? "rectangle" : "shaped", safe(cut.paper().name()), safe(words.where(cut)), safe(words.notes(cut)));
+                printer.printRecord(
+                        cut.number(),
+                        cut.count(),
+                        figure(cut.size().width(), worked.plan().ruler()),
+                        figure(cut.size().height(), worked.plan().ruler()),
+                        millimetres(cut.size().width()),
+                        millimetres(cut.size().height()),
+                        figure(cut.size().width(), Ruler.SIXTEENTHS),
+                        figure(cut.size().height(), Ruler.SIXTEENTHS),
+                        cut.shape().isRectangle() ? "rectangle" : "shaped",
+                        safe(cut.paper().name()),
+                        safe(words.where(cut)),
+                        safe(words.notes(cut)));
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException("writing to memory", impossible);
@@ -43,7 +67,9 @@ public final class LayerTable {
         return "%.2f".formatted(length.millimetres());
     }
 
-    /** A name that a spreadsheet would take for a formula is led by an apostrophe (OWASP, CSV injection; from memory). */
+    /**
+     * A name that a spreadsheet would take for a formula is led by an apostrophe (OWASP, CSV injection; from memory).
+     */
     private static String safe(String text) {
         return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
     }

@@ -15,7 +15,10 @@ import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 
-/** Documents of every version so far, as they were written then, open for ever. They are never changed; new ones are added. */
+/**
+ * Documents of every version so far, as they were written then, open for ever. They are never changed; new ones are
+ * added.
+ */
 class EarlierDocumentsTest {
 
     private static final Path FOLDER = Path.of("src/test/resources/documents");
@@ -32,12 +35,14 @@ class EarlierDocumentsTest {
         Plan plan = PlanDocument.read(Files.readString(file));
         WorkedPlan worked = Workshop.standard().work(plan);
         assertThat(worked.pieces()).isNotEmpty();
-        assertThat(PlanDocument.read(PlanDocument.rewritten(Files.readString(file), plan))).isEqualTo(plan);
+        assertThat(PlanDocument.read(PlanDocument.rewritten(Files.readString(file), plan)))
+                .isEqualTo(plan);
     }
 
     @Test
     void thereIsOneOfEveryVersion() throws IOException {
-        List<String> names = documents().stream().map(file -> file.getFileName().toString()).toList();
+        List<String> names =
+                documents().stream().map(file -> file.getFileName().toString()).toList();
         assertThat(IntStream.rangeClosed(1, PlanDocument.VERSION).mapToObj("plan-%d"::formatted))
                 .allSatisfy(version -> assertThat(names).anyMatch(name -> name.startsWith(version)));
     }

@@ -31,9 +31,14 @@ import vantbreeze.core.tool.Tools;
 
 class PlanDocumentTest {
 
-    private static final Plan KITES = new Plan("Kite \"day\" ½", "z-fold",
+    private static final Plan KITES = new Plan(
+            "Kite \"day\" ½",
+            "z-fold",
             new Measures(Map.of("width", Length.ofInches(5, 1, 2), "height", Length.ofMillimetres(105))),
-            Ruler.EIGHTHS, "c6", null, "Pale blue.\nTails outwards.");
+            Ruler.EIGHTHS,
+            "c6",
+            null,
+            "Pale blue.\nTails outwards.");
 
     @Test
     void isReadBackAsItWasWritten() {
@@ -42,7 +47,10 @@ class PlanDocumentTest {
 
     @Test
     void writesMeasuresAsAMakerWould() {
-        assertThat(PlanDocument.write(KITES)).contains("\"5 1/2 in\"").contains("\"105 mm\"").contains("\"version\" : 1");
+        assertThat(PlanDocument.write(KITES))
+                .contains("\"5 1/2 in\"")
+                .contains("\"105 mm\"")
+                .contains("\"version\" : 1");
     }
 
     /** A free card of every structure, and what is locked, comes back exactly. */
@@ -59,17 +67,37 @@ class PlanDocumentTest {
     @Test
     void aGarbledDrawingIsRefusedInWords() {
         String written = PlanDocument.write(Plan.of("Kite", FreeCard.bare(Size.ofMillimetres(100, 80)), Ruler.MM_1));
-        for (String garbled : new String[] {written.replace("\"100 0\"", "\"100\""), written.replace("\"100 0\"", "\"a b\""), written.replace("\"100 0\"", "null")}) {
-            assertThatThrownBy(() -> PlanDocument.read(garbled)).isInstanceOf(UnreadablePlan.class).hasMessageContaining("drawing can't be read");
+        for (String garbled : new String[] {
+            written.replace("\"100 0\"", "\"100\""),
+            written.replace("\"100 0\"", "\"a b\""),
+            written.replace("\"100 0\"", "null")
+        }) {
+            assertThatThrownBy(() -> PlanDocument.read(garbled))
+                    .isInstanceOf(UnreadablePlan.class)
+                    .hasMessageContaining("drawing can't be read");
         }
     }
 
     @Test
     void ownStockIsReadBackAsItWasWritten() {
-        OwnStock stock = new OwnStock(new Tools(new Board("Big board", Length.ofInches(0, 1, 8), Length.ofInches(16)), Tools.usual().metric(), Length.ofInches(15), true),
+        OwnStock stock = new OwnStock(
+                new Tools(
+                        new Board("Big board", Length.ofInches(0, 1, 8), Length.ofInches(16)),
+                        Tools.usual().metric(),
+                        Length.ofInches(15),
+                        true),
                 List.of(new Envelope("own-1", "Kite envelope", Size.ofMillimetres(171, 121), Envelope.Source.OWN)),
                 List.of(new Sheet("own-2", "Offcuts", Size.ofMillimetres(200, 300))),
-                Map.of("own-3", new Cardstock("Sky", 280, Length.ofMicrometres(340), Cardstock.Grain.SHORT, Cardstock.Pattern.DIRECTIONAL, "#aaccee")), Set.of("c7"));
+                Map.of(
+                        "own-3",
+                        new Cardstock(
+                                "Sky",
+                                280,
+                                Length.ofMicrometres(340),
+                                Cardstock.Grain.SHORT,
+                                Cardstock.Pattern.DIRECTIONAL,
+                                "#aaccee")),
+                Set.of("c7"));
         assertThat(StockDocument.read(StockDocument.write(stock))).isEqualTo(stock);
         assertThatThrownBy(() -> StockDocument.read("{}")).isInstanceOf(UnreadablePlan.class);
     }
@@ -81,23 +109,31 @@ class PlanDocumentTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '~', value = {
-            "hello | not a Vantbreeze plan",
-            "~~ | is empty",
-            "{} | not a Vantbreeze plan",
-            "[1, 2] | not a Vantbreeze plan",
-            "{\"format\":\"vantbreeze-plan\",\"version\":2} | newer Vantbreeze (version 2",
-            "{\"format\":\"vantbreeze-plan\"} | does not say its version",
-            "{\"format\":\"vantbreeze-plan\",\"version\":1,\"ruler\":\"cubit\"} | ruler, \"cubit\"",
-            "{\"format\":\"vantbreeze-plan\",\"version\":1,\"ruler\":\"mm\",\"name\":\"x\",\"measures\":{\"width\":\"5 1/\"}} | no lower figure",
-            "{\"format\":\"vantbreeze-plan\",\"version\":1,\"ruler\":\"mm\",\"measures\":{}} | needs a name"})
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "hello | not a Vantbreeze plan",
+                "~~ | is empty",
+                "{} | not a Vantbreeze plan",
+                "[1, 2] | not a Vantbreeze plan",
+                "{\"format\":\"vantbreeze-plan\",\"version\":2} | newer Vantbreeze (version 2",
+                "{\"format\":\"vantbreeze-plan\"} | does not say its version",
+                "{\"format\":\"vantbreeze-plan\",\"version\":1,\"ruler\":\"cubit\"} | ruler, \"cubit\"",
+                "{\"format\":\"vantbreeze-plan\",\"version\":1,\"ruler\":\"mm\",\"name\":\"x\","
+                        + "\"measures\":{\"width\":\"5 1/\"}} | no lower figure",
+                "{\"format\":\"vantbreeze-plan\",\"version\":1,\"ruler\":\"mm\",\"measures\":{}} | needs a name"
+            })
     void saysWhyAFileIsNoPlan(String text, String words) {
-        assertThatThrownBy(() -> PlanDocument.read(text)).isInstanceOf(UnreadablePlan.class).hasMessageContaining(words);
+        assertThatThrownBy(() -> PlanDocument.read(text))
+                .isInstanceOf(UnreadablePlan.class)
+                .hasMessageContaining(words);
     }
 
     @Test
     void refusesWhatIsTooLargeOrTooDeep() {
-        assertThatThrownBy(() -> PlanDocument.read("x".repeat(PlanDocument.LONGEST + 1))).hasMessageContaining("too large");
+        assertThatThrownBy(() -> PlanDocument.read("x".repeat(PlanDocument.LONGEST + 1)))
+                .hasMessageContaining("too large");
         assertThatThrownBy(() -> PlanDocument.read("[".repeat(100_000))).isInstanceOf(UnreadablePlan.class);
     }
 

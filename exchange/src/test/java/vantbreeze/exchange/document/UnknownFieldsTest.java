@@ -28,9 +28,21 @@ class UnknownFieldsTest {
     private static final FaceName LEG = new FaceName(0, "Leg", Side.FACE);
     private static final FaceName BACK = new FaceName(0, "Back", Side.FACE);
 
-    private static final Plan PLAN = new Plan("Kite day", "z-fold", new ZFold().proportioned(Size.ofMillimetres(126, 92), Ruler.MM_1), Ruler.MM_1, "c6", null, "")
-            .dressed(new Dressing(List.of(Dressed.of(LEG, List.of(LayerChoice.of("paper-120", Length.ofMillimetres(4)))),
-                    Dressed.of(BACK, List.of(LayerChoice.of("paper-160", Length.ofMillimetres(5)), LayerChoice.of("paper-120", Length.ofMillimetres(3)))))));
+    private static final Plan PLAN = new Plan(
+                    "Kite day",
+                    "z-fold",
+                    new ZFold().proportioned(Size.ofMillimetres(126, 92), Ruler.MM_1),
+                    Ruler.MM_1,
+                    "c6",
+                    null,
+                    "")
+            .dressed(new Dressing(List.of(
+                    Dressed.of(LEG, List.of(LayerChoice.of("paper-120", Length.ofMillimetres(4)))),
+                    Dressed.of(
+                            BACK,
+                            List.of(
+                                    LayerChoice.of("paper-160", Length.ofMillimetres(5)),
+                                    LayerChoice.of("paper-120", Length.ofMillimetres(3)))))));
 
     private static ObjectNode document() throws Exception {
         return (ObjectNode) JSON.readTree(PlanDocument.write(PLAN));
@@ -50,7 +62,13 @@ class UnknownFieldsTest {
         assertThat(after.path("name").asText()).isEqualTo("Kite night");
         assertThat(after.path("wrap").path("band").asText()).isEqualTo("40 mm");
         assertThat(after.path("layers").path(0).path("glitter").asBoolean()).isTrue();
-        assertThat(after.path("layers").path(1).path("layers").path(1).path("scent").asText()).isEqualTo("grass");
+        assertThat(after.path("layers")
+                        .path(1)
+                        .path("layers")
+                        .path(1)
+                        .path("scent")
+                        .asText())
+                .isEqualTo("grass");
         // and once more: nothing is added, nothing lost
         assertThat(rewritten(after, PLAN.named("Kite night"))).isEqualTo(after);
     }
@@ -70,7 +88,9 @@ class UnknownFieldsTest {
         JsonNode after = rewritten(before, PLAN.dressed(Dressing.NONE).into((String) null));
         assertThat(after.has("layers")).isFalse();
         assertThat(after.path("envelope").isNull()).isTrue();
-        assertThat(after).isEqualTo(JSON.readTree(PlanDocument.write(PLAN.dressed(Dressing.NONE).into((String) null))));
+        assertThat(after)
+                .isEqualTo(JSON.readTree(
+                        PlanDocument.write(PLAN.dressed(Dressing.NONE).into((String) null))));
     }
 
     @ParameterizedTest
@@ -86,7 +106,8 @@ class UnknownFieldsTest {
         ObjectNode before = (ObjectNode) JSON.readTree(StockDocument.write(OwnStock.usual()));
         before.put("glues", 3);
         ((ObjectNode) before.path("tools")).put("blade", "45°");
-        JsonNode after = JSON.readTree(StockDocument.rewritten(before.toString(), OwnStock.usual().with(OwnStock.usual().tools())));
+        JsonNode after = JSON.readTree(StockDocument.rewritten(
+                before.toString(), OwnStock.usual().with(OwnStock.usual().tools())));
         assertThat(after.path("glues").asInt()).isEqualTo(3);
         assertThat(after.path("tools").path("blade").asText()).isEqualTo("45°");
     }

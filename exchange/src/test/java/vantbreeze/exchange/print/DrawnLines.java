@@ -78,7 +78,7 @@ final class DrawnLines extends PDFGraphicsStreamEngine {
     }
 
     @Override
-    public void clip(int windingRule) { }
+    public void clip(int windingRule) {}
 
     @Override
     public void curveTo(float x1, float y1, float x2, float y2, float x3, float y3) {
@@ -86,14 +86,14 @@ final class DrawnLines extends PDFGraphicsStreamEngine {
     }
 
     @Override
-    public void closePath() { }
+    public void closePath() {}
 
     @Override
-    public void fillPath(int windingRule) { }
+    public void fillPath(int windingRule) {}
 
     @Override
-    public void fillAndStrokePath(int windingRule) { }
+    public void fillAndStrokePath(int windingRule) {}
 
     @Override
-    public void shadingFill(COSName name) { }
+    public void shadingFill(COSName name) {}
 }

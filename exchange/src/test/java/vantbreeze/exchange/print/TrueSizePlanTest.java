@@ -27,14 +27,21 @@ class TrueSizePlanTest {
     private static final double A_TENTH_OF_A_MILLIMETRE = 0.1;
 
     private static PDDocument print(long width, long height, PrintPage page, String name) throws IOException {
-        Plan plan = new Plan(name, "z-fold", new ZFold().proportioned(Size.ofMillimetres(width, height), Ruler.MM_1), Ruler.MM_1,
-                "c6", "a3", "");
+        Plan plan = new Plan(
+                name,
+                "z-fold",
+                new ZFold().proportioned(Size.ofMillimetres(width, height), Ruler.MM_1),
+                Ruler.MM_1,
+                "c6",
+                "a3",
+                "");
         WorkedPlan worked = Workshop.standard().work(plan);
         return Loader.loadPDF(TrueSizePlan.of(worked, page));
     }
 
     private static Drawn only(List<Drawn> lines, int dashes) {
-        List<Drawn> found = lines.stream().filter(line -> line.dashes() == dashes).toList();
+        List<Drawn> found =
+                lines.stream().filter(line -> line.dashes() == dashes).toList();
         assertThat(found).hasSize(1);
         return found.get(0);
     }
@@ -47,8 +54,11 @@ class TrueSizePlanTest {
             List<Drawn> lines = DrawnLines.on(document.getPage(0));
             Drawn mountain = only(lines, 6);
             Drawn valley = only(lines, 2);
-            double left = lines.stream().filter(line -> line.isUpright() && Math.abs(line.length() - 92) < 0.1 && line.dashes() == 0)
-                    .mapToDouble(Drawn::x1).min().orElseThrow();
+            double left = lines.stream()
+                    .filter(line -> line.isUpright() && Math.abs(line.length() - 92) < 0.1 && line.dashes() == 0)
+                    .mapToDouble(Drawn::x1)
+                    .min()
+                    .orElseThrow();
             assertThat(mountain.x1() - left).isCloseTo(59, within(A_TENTH_OF_A_MILLIMETRE));
             assertThat(valley.x1() - left).isCloseTo(118, within(A_TENTH_OF_A_MILLIMETRE));
             assertThat(valley.length()).isCloseTo(92, within(A_TENTH_OF_A_MILLIMETRE));
@@ -77,7 +87,9 @@ class TrueSizePlanTest {
                 assertThat(valley.x1() + tiles.get(i).left() - PrintPage.MARGIN - 9)
                         .isCloseTo(180, within(A_TENTH_OF_A_MILLIMETRE));
             }
-            assertThat(new PDFTextStripper().getText(document)).contains("page 4 of 4").contains("overlap to the crosses");
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("page 4 of 4")
+                    .contains("overlap to the crosses");
         }
     }
 
@@ -95,7 +107,11 @@ class TrueSizePlanTest {
     void lettersPanelsScoresAndNamesInAnyScript() throws IOException {
         try (PDDocument document = print(118, 92, PrintPage.A4, "Drachenfest žluťoučký 凧")) {
             String text = new PDFTextStripper().getText(document);
-            assertThat(text).contains("Drachenfest žluťoučký ?").contains("mountain").contains("Second leg").contains("118");
+            assertThat(text)
+                    .contains("Drachenfest žluťoučký ?")
+                    .contains("mountain")
+                    .contains("Second leg")
+                    .contains("118");
         }
     }
 
@@ -103,8 +119,16 @@ class TrueSizePlanTest {
     @Test
     void likePiecesArePrintedOnceWithHowManyToCut() throws IOException {
         Structure fan = Workshop.standard().structure("concertina-fan");
-        Plan plan = new Plan("Kite day", fan.id(), fan.proportioned(Size.ofMillimetres(120, 80), Ruler.MM_1), Ruler.MM_1, null, null, "");
-        try (PDDocument document = Loader.loadPDF(TrueSizePlan.of(Workshop.standard().work(plan), PrintPage.A4))) {
+        Plan plan = new Plan(
+                "Kite day",
+                fan.id(),
+                fan.proportioned(Size.ofMillimetres(120, 80), Ruler.MM_1),
+                Ruler.MM_1,
+                null,
+                null,
+                "");
+        try (PDDocument document =
+                Loader.loadPDF(TrueSizePlan.of(Workshop.standard().work(plan), PrintPage.A4))) {
             assertThat(document.getNumberOfPages()).isEqualTo(4);
             assertThat(new PDFTextStripper().getText(document)).contains("left leaf, cut 4, true size");
         }
@@ -114,10 +138,19 @@ class TrueSizePlanTest {
     @Test
     void everyStructurePrints() throws IOException {
         for (Structure structure : Catalogue.full().all()) {
-            Plan plan = new Plan("Kite day", structure.id(), structure.proportioned(Size.ofMillimetres(120, 100), Ruler.MM_1), Ruler.MM_1, null, null, "");
+            Plan plan = new Plan(
+                    "Kite day",
+                    structure.id(),
+                    structure.proportioned(Size.ofMillimetres(120, 100), Ruler.MM_1),
+                    Ruler.MM_1,
+                    null,
+                    null,
+                    "");
             WorkedPlan worked = Workshop.standard().work(plan);
             try (PDDocument document = Loader.loadPDF(TrueSizePlan.of(worked, PrintPage.A4))) {
-                assertThat(document.getNumberOfPages()).as(structure.name()).isGreaterThanOrEqualTo(worked.alike().size());
+                assertThat(document.getNumberOfPages())
+                        .as(structure.name())
+                        .isGreaterThanOrEqualTo(worked.alike().size());
             }
         }
     }

@@ -51,9 +51,25 @@ class LayerListTest {
 
     private static Map<String, Cardstock> papers() {
         Map<String, Cardstock> papers = new LinkedHashMap<>();
-        papers.put("own-dusk", new Cardstock("=Dusk, \"rose\"", 160, Length.ofMicrometres(200), Cardstock.Grain.LONG, Cardstock.Pattern.PLAIN, "#c98a8a"));
-        papers.put("own-kites", new Cardstock("Small kites", 120, Length.ofMicrometres(150), Cardstock.Grain.UNKNOWN, Cardstock.Pattern.DIRECTIONAL, "#f3e9d2")
-                .printed(new Look(Look.Print.KITES, "#b0492f", "#ffffff", null)));
+        papers.put(
+                "own-dusk",
+                new Cardstock(
+                        "=Dusk, \"rose\"",
+                        160,
+                        Length.ofMicrometres(200),
+                        Cardstock.Grain.LONG,
+                        Cardstock.Pattern.PLAIN,
+                        "#c98a8a"));
+        papers.put(
+                "own-kites",
+                new Cardstock(
+                                "Small kites",
+                                120,
+                                Length.ofMicrometres(150),
+                                Cardstock.Grain.UNKNOWN,
+                                Cardstock.Pattern.DIRECTIONAL,
+                                "#f3e9d2")
+                        .printed(new Look(Look.Print.KITES, "#b0492f", "#ffffff", null)));
         return papers;
     }
 
@@ -62,13 +78,26 @@ class LayerListTest {
     }
 
     private static WorkedPlan dressed(Structure structure, Ruler ruler) {
-        WorkedPlan bare = WORKSHOP.work(new Plan("Kite day", structure.id(), structure.proportioned(Size.ofMillimetres(150, 110), ruler), ruler, null, null, ""));
+        WorkedPlan bare = WORKSHOP.work(new Plan(
+                "Kite day",
+                structure.id(),
+                structure.proportioned(Size.ofMillimetres(150, 110), ruler),
+                ruler,
+                null,
+                null,
+                ""));
         Suggestion suggestion = new Suggestion(WORKSHOP, bare);
         return WORKSHOP.work(bare.plan().dressed(suggestion.dressing(suggestion.usualStack())));
     }
 
     private static List<CSVRecord> table(WorkedPlan worked) throws IOException {
-        try (CSVParser parser = CSVParser.parse(LayerTable.of(worked), CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get())) {
+        try (CSVParser parser = CSVParser.parse(
+                LayerTable.of(worked),
+                CSVFormat.RFC4180
+                        .builder()
+                        .setHeader()
+                        .setSkipHeaderRecord(true)
+                        .get())) {
             return parser.getRecords();
         }
     }
@@ -79,17 +108,23 @@ class LayerListTest {
     void theTableCountsEveryLayer(Structure structure) throws IOException {
         WorkedPlan worked = dressed(structure, Ruler.EIGHTHS);
         List<CSVRecord> rows = table(worked);
-        assertThat(rows.stream().mapToInt(row -> Integer.parseInt(row.get("count"))).sum()).isEqualTo(worked.layers().all().size());
+        assertThat(rows.stream()
+                        .mapToInt(row -> Integer.parseInt(row.get("count")))
+                        .sum())
+                .isEqualTo(worked.layers().all().size());
         for (CSVRecord row : rows) {
             var cut = worked.cuts().cuts().get(Integer.parseInt(row.get("number")) - 1);
-            assertThat(Double.parseDouble(row.get("width mm"))).isCloseTo(cut.size().width().millimetres(), within(0.006));
+            assertThat(Double.parseDouble(row.get("width mm")))
+                    .isCloseTo(cut.size().width().millimetres(), within(0.006));
         }
     }
 
     /** RFC 4180 quotes commas and quotation marks; a name that starts like a formula is no formula. */
     @Test
     void namesAreQuotedAndAreNoFormulas() throws IOException {
-        assertThat(table(dressed(WORKSHOP.structure("z-fold"), Ruler.MM_1))).extracting(row -> row.get("paper")).contains("'=Dusk, \"rose\"", "Small kites");
+        assertThat(table(dressed(WORKSHOP.structure("z-fold"), Ruler.MM_1)))
+                .extracting(row -> row.get("paper"))
+                .contains("'=Dusk, \"rose\"", "Small kites");
     }
 
     @ParameterizedTest
@@ -100,16 +135,28 @@ class LayerListTest {
             String text = new PDFTextStripper().getText(document);
             assertThat(text).contains("Small kites", "Where each piece goes", "decorated side");
             assertThat(text).doesNotContain("?");
-            worked.alike().forEach(pieces -> assertThat(worked.layers().faces().stream().noneMatch(face -> face.panel() >= pieces.get(0).first()
-                    && face.panel() < pieces.get(0).first() + pieces.get(0).panels().all().size()) || text.contains(pieces.get(0).panels().piece().name())).isTrue());
+            worked.alike().forEach(pieces -> assertThat(worked.layers().faces().stream()
+                                    .noneMatch(face ->
+                                            face.panel() >= pieces.get(0).first()
+                                                    && face.panel()
+                                                            < pieces.get(0).first()
+                                                                    + pieces.get(0)
+                                                                            .panels()
+                                                                            .all()
+                                                                            .size())
+                            || text.contains(pieces.get(0).panels().piece().name()))
+                    .isTrue());
         }
     }
 
     /** The lettering has no ⅛: it is written out, apart from a whole figure before it. */
     @Test
     void everyFractionIsReadable() throws IOException {
-        try (PDDocument document = Loader.loadPDF(LayerSheet.of(dressed(WORKSHOP.structure("gatefold"), Ruler.EIGHTHS), PrintPage.LETTER))) {
-            assertThat(new PDFTextStripper().getText(document)).contains("border 1/8 in").doesNotContain("?");
+        try (PDDocument document = Loader.loadPDF(
+                LayerSheet.of(dressed(WORKSHOP.structure("gatefold"), Ruler.EIGHTHS), PrintPage.LETTER))) {
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("border 1/8 in")
+                    .doesNotContain("?");
         }
     }
 
@@ -124,8 +171,11 @@ class LayerListTest {
 
     @Test
     void everythingAboutALayerComesBack() {
-        LayerChoice special = new LayerChoice("own-kites", Length.ofMillimetres(4), Size.ofMillimetres(30, 20), Length.ofMillimetres(2), true);
-        Dressed all = new Dressed(List.of(new FaceName(0, "Leg", Side.FACE), new FaceName(0, "Second leg", Side.BACK)), List.of(special),
+        LayerChoice special = new LayerChoice(
+                "own-kites", Length.ofMillimetres(4), Size.ofMillimetres(30, 20), Length.ofMillimetres(2), true);
+        Dressed all = new Dressed(
+                List.of(new FaceName(0, "Leg", Side.FACE), new FaceName(0, "Second leg", Side.BACK)),
+                List.of(special),
                 List.of(new Embellishment("Paper bow", Size.ofMillimetres(12, 8), Length.ofMillimetres(5))));
         Plan plan = dressed(WORKSHOP.structure("z-fold"), Ruler.MM_1).plan().dressed(new Dressing(List.of(all)));
         assertThat(PlanDocument.read(PlanDocument.write(plan)).dressing()).isEqualTo(plan.dressing());
@@ -133,16 +183,21 @@ class LayerListTest {
 
     @Test
     void garbledLayersAreToldInWords() {
-        String written = PlanDocument.write(dressed(WORKSHOP.structure("z-fold"), Ruler.MM_1).plan());
-        assertThatThrownBy(() -> PlanDocument.read(written.replace("\"side\" : \"face\"", "\"side\" : \"edge\""))).isInstanceOf(UnreadablePlan.class)
+        String written = PlanDocument.write(
+                dressed(WORKSHOP.structure("z-fold"), Ruler.MM_1).plan());
+        assertThatThrownBy(() -> PlanDocument.read(written.replace("\"side\" : \"face\"", "\"side\" : \"edge\"")))
+                .isInstanceOf(UnreadablePlan.class)
                 .hasMessageContaining("layers can't be read");
-        assertThatThrownBy(() -> PlanDocument.read(written.replace("\"border\" : \"2.5 mm\"", "\"border\" : \"wide\""))).isInstanceOf(UnreadablePlan.class);
+        assertThatThrownBy(() -> PlanDocument.read(written.replace("\"border\" : \"2.5 mm\"", "\"border\" : \"wide\"")))
+                .isInstanceOf(UnreadablePlan.class);
     }
 
     @Test
     void papersKeepTheirLook() {
         assertThat(StockDocument.read(StockDocument.write(CUPBOARD))).isEqualTo(CUPBOARD);
-        String before = StockDocument.write(CUPBOARD).replaceAll("\"print\" : \"[A-Z]+\",\\s*\"ink\" : \"#[0-9a-f]{6}\",\\s*", "");
-        assertThat(StockDocument.read(before).cardstocks().get("own-kites").look()).isEqualTo(Look.plain("#f3e9d2"));
+        String before = StockDocument.write(CUPBOARD)
+                .replaceAll("\"print\" : \"[A-Z]+\",\\s*\"ink\" : \"#[0-9a-f]{6}\",\\s*", "");
+        assertThat(StockDocument.read(before).cardstocks().get("own-kites").look())
+                .isEqualTo(Look.plain("#f3e9d2"));
     }
 }

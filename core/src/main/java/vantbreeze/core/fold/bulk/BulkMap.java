@@ -38,7 +38,7 @@ public record BulkMap(List<BulkCell> cells) {
     }
 
     /** One sheet, or one thing on a sheet, where it lies on the table. */
-    private record Laid(int panel, PreparedGeometry shape, double thickness, boolean isPanel) { }
+    private record Laid(int panel, PreparedGeometry shape, double thickness, boolean isPanel) {}
 
     /**
      * The map of {@code form}.
@@ -52,11 +52,20 @@ public record BulkMap(List<BulkCell> cells) {
         List<BulkCell> cells = new ArrayList<>();
         for (Polygon cell : cells(laid)) {
             Point inside = cell.getInteriorPoint();
-            List<Laid> here = laid.stream().filter(one -> one.shape().covers(inside)).toList();
+            List<Laid> here =
+                    laid.stream().filter(one -> one.shape().covers(inside)).toList();
             if (!here.isEmpty()) {
-                List<Integer> stack = order.stack(here.stream().filter(Laid::isPanel).map(Laid::panel).toList());
-                cells.add(new BulkCell(cell, stack, stack.stream()
-                        .map(panel -> here.stream().filter(one -> one.panel() == panel).mapToDouble(Laid::thickness).sum()).toList()));
+                List<Integer> stack = order.stack(
+                        here.stream().filter(Laid::isPanel).map(Laid::panel).toList());
+                cells.add(new BulkCell(
+                        cell,
+                        stack,
+                        stack.stream()
+                                .map(panel -> here.stream()
+                                        .filter(one -> one.panel() == panel)
+                                        .mapToDouble(Laid::thickness)
+                                        .sum())
+                                .toList()));
             }
         }
         return new BulkMap(cells);
@@ -64,28 +73,41 @@ public record BulkMap(List<BulkCell> cells) {
 
     /** Where it is thickest; the largest of equally thick parts. */
     public BulkCell worst() {
-        return cells.stream().max(Comparator.comparingDouble((BulkCell cell) -> Math.round(cell.thickness() * 1e6))
-                .thenComparingDouble(cell -> cell.shape().getArea())).orElseThrow();
+        return cells.stream()
+                .max(Comparator.comparingDouble((BulkCell cell) -> Math.round(cell.thickness() * 1e6))
+                        .thenComparingDouble(cell -> cell.shape().getArea()))
+                .orElseThrow();
     }
 
     private static List<Laid> laid(FoldedForm form, List<Cardstock> stocks, List<Added> added) {
         FoldGraph graph = form.graph();
         List<Laid> laid = new ArrayList<>();
         for (int panel = 0; panel < graph.panels().size(); panel++) {
-            laid.add(new Laid(panel, PreparedGeometryFactory.prepare(form.placed().get(panel).shadow()),
-                    stocks.get(graph.pieceOf().get(panel)).caliper().millimetres(), true));
+            laid.add(new Laid(
+                    panel,
+                    PreparedGeometryFactory.prepare(form.placed().get(panel).shadow()),
+                    stocks.get(graph.pieceOf().get(panel)).caliper().millimetres(),
+                    true));
         }
         for (Added one : added) {
             Geometry shape = placed(form.placed().get(one.panel()).motion(), one.area());
-            laid.add(new Laid(one.panel(), PreparedGeometryFactory.prepare(shape), one.height().millimetres(), false));
+            laid.add(new Laid(
+                    one.panel(),
+                    PreparedGeometryFactory.prepare(shape),
+                    one.height().millimetres(),
+                    false));
         }
         return laid;
     }
 
-    /** The parts that all outlines cut one another into: noded on the grid of micrometres by snap rounding (Hobby 1999, as in JTS). */
+    /**
+     * The parts that all outlines cut one another into: noded on the grid of micrometres by snap rounding (Hobby 1999,
+     * as in JTS).
+     */
     private static List<Polygon> cells(List<Laid> laid) {
         Set<LineSegment> sides = new LinkedHashSet<>();
-        laid.forEach(one -> sides(((Polygon) one.shape().getGeometry()).getExteriorRing().getCoordinates(), sides));
+        laid.forEach(one ->
+                sides(((Polygon) one.shape().getGeometry()).getExteriorRing().getCoordinates(), sides));
         List<SegmentString> lines = new ArrayList<>();
         sides.forEach(side -> lines.add(new NodedSegmentString(new Coordinate[] {side.p0, side.p1}, null)));
         SnapRoundingNoder noder = new SnapRoundingNoder(MICROMETRE);

@@ -31,7 +31,7 @@ public record EndView(double height, List<Layer> layers) {
      * @param bottom how high its lower side lies, millimetres
      * @param top how high its upper side lies
      */
-    public record Layer(int panel, double from, double to, double bottom, double top) { }
+    public record Layer(int panel, double from, double to, double bottom, double top) {}
 
     /** The stack of {@code bulk}, each panel with all that lies on it. */
     public static EndView of(BulkMap bulk) {
@@ -67,7 +67,10 @@ public record EndView(double height, List<Layer> layers) {
             int before = -1;
             for (int i = 0; i < joined.size(); i++) {
                 Layer other = joined.get(i);
-                boolean meets = other.panel == layer.panel && Math.abs(other.to - layer.from) < LEAST && Math.abs(other.bottom - layer.bottom) < 1e-9 && Math.abs(other.top - layer.top) < 1e-9;
+                boolean meets = other.panel == layer.panel
+                        && Math.abs(other.to - layer.from) < LEAST
+                        && Math.abs(other.bottom - layer.bottom) < 1e-9
+                        && Math.abs(other.top - layer.top) < 1e-9;
                 before = meets ? i : before;
             }
             if (before < 0) {

@@ -21,7 +21,10 @@ public record Relief(int hinge, List<Integer> wrapped, double millimetres) {
         wrapped = List.copyOf(wrapped);
     }
 
-    /** The reliefs that a closed card wants, one for each fold that wraps anything; what lies on a wrapped panel is wrapped with it. */
+    /**
+     * The reliefs that a closed card wants, one for each fold that wraps anything; what lies on a wrapped panel is
+     * wrapped with it.
+     */
     public static List<Relief> of(FoldedForm form, BulkMap bulk) {
         List<Relief> reliefs = new ArrayList<>();
         for (Link.Folded link : form.graph().hinges()) {
@@ -34,7 +37,11 @@ public record Relief(int hinge, List<Integer> wrapped, double millimetres) {
                     int first = Math.min(one, other) + 1;
                     int end = Math.max(one, other);
                     wrapped.addAll(cell.panels().subList(first, end));
-                    thickest = Math.max(thickest, cell.heights().subList(first, end).stream().mapToDouble(Double::doubleValue).sum());
+                    thickest = Math.max(
+                            thickest,
+                            cell.heights().subList(first, end).stream()
+                                    .mapToDouble(Double::doubleValue)
+                                    .sum());
                 }
             }
             if (!wrapped.isEmpty()) {

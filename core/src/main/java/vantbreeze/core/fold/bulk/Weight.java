@@ -30,7 +30,11 @@ public record Weight(List<Double> pieces, double added) {
         for (int piece = 0; piece < areas.length; piece++) {
             pieces.add(stocks.get(piece).grams(areas[piece]));
         }
-        return new Weight(pieces, added.stream().mapToDouble(one -> area(one.area()) / 1e6 * one.grammage()).sum());
+        return new Weight(
+                pieces,
+                added.stream()
+                        .mapToDouble(one -> area(one.area()) / 1e6 * one.grammage())
+                        .sum());
     }
 
     /** All together. */

@@ -108,7 +108,15 @@ final class Closure {
         if (!svd.decompose(jacobian(place(degrees), degrees, new boolean[hinges]))) {
             throw new IllegalStateException("the closure equations can't be decomposed");
         }
-        return hinges - SingularOps_DDRM.rank(svd, 1e-7 * Math.max(1, Arrays.stream(svd.getSingularValues()).max().orElse(1)));
+        return hinges
+                - SingularOps_DDRM.rank(
+                        svd,
+                        1e-7
+                                * Math.max(
+                                        1,
+                                        Arrays.stream(svd.getSingularValues())
+                                                .max()
+                                                .orElse(1)));
     }
 
     private static double[] stepped(double[] angles, DMatrixRMaj jacobian, DMatrixRMaj residual, double damping) {
@@ -179,8 +187,15 @@ final class Closure {
         }
     }
 
-    private static void add(DMatrixRMaj jacobian, int row, List<Tree.Step> way, Axis[] axes, Rigid[] placed, Vector3D point, int sign,
-                            boolean[] driven) {
+    private static void add(
+            DMatrixRMaj jacobian,
+            int row,
+            List<Tree.Step> way,
+            Axis[] axes,
+            Rigid[] placed,
+            Vector3D point,
+            int sign,
+            boolean[] driven) {
         for (Tree.Step step : way) {
             int hinge = ((Link.Folded) step.link()).index();
             if (driven[hinge]) {
@@ -221,7 +236,10 @@ final class Closure {
     }
 
     private Rigid motion(Link link, double[] degrees) {
-        return link.motion(link instanceof Link.Folded folded ? degrees[folded.index()] : travels.applyAsDouble((Link.Glued) link));
+        return link.motion(
+                link instanceof Link.Folded folded
+                        ? degrees[folded.index()]
+                        : travels.applyAsDouble((Link.Glued) link));
     }
 
     private static double norm(DMatrixRMaj residual) {

@@ -24,6 +24,7 @@ final class Leg {
     private final boolean[] kept;
     /** The angles of the steps found so far; in turn. */
     private final List<double[]> found = new ArrayList<>();
+
     private double[] astray;
     private double[] before;
 
@@ -37,7 +38,8 @@ final class Leg {
         this.kept = new boolean[from.length];
         driven.forEach(hinge -> kept[hinge] = true);
         // paper that is not scored stays as it is unless a pose bends it
-        graph.hinges().stream().filter(link -> link.hinge().fold() == Fold.BEND && from[link.index()] == to[link.index()])
+        graph.hinges().stream()
+                .filter(link -> link.hinge().fold() == Fold.BEND && from[link.index()] == to[link.index()])
                 .forEach(link -> kept[link.index()] = true);
         this.astray = new double[from.length];
         this.before = astray;
@@ -66,17 +68,28 @@ final class Leg {
         // the hinges go on straying as they did
         double[] now = astray;
         double[] earlier = before;
-        double[] led = step < 3 ? now : IntStream.range(0, even.length).mapToDouble(i -> 2 * now[i] - earlier[i]).toArray();
-        double[] reached = closure.solve(IntStream.range(0, even.length)
-                .mapToDouble(i -> Math.max(-180, Math.min(180, even[i] + led[i]))).toArray(), kept);
+        double[] led = step < 3
+                ? now
+                : IntStream.range(0, even.length)
+                        .mapToDouble(i -> 2 * now[i] - earlier[i])
+                        .toArray();
+        double[] reached = closure.solve(
+                IntStream.range(0, even.length)
+                        .mapToDouble(i -> Math.max(-180, Math.min(180, even[i] + led[i])))
+                        .toArray(),
+                kept);
         before = astray;
-        astray = IntStream.range(0, even.length).mapToDouble(i -> reached[i] - even[i]).toArray();
+        astray = IntStream.range(0, even.length)
+                .mapToDouble(i -> reached[i] - even[i])
+                .toArray();
         return reached;
     }
 
     private double[] even(int step) {
         double part = (double) step / steps;
-        return IntStream.range(0, from.length).mapToDouble(i -> from[i] + part * (to[i] - from[i])).toArray();
+        return IntStream.range(0, from.length)
+                .mapToDouble(i -> from[i] + part * (to[i] - from[i]))
+                .toArray();
     }
 
     private void slide(int step) {

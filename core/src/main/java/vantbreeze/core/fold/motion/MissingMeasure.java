@@ -10,9 +10,9 @@ import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Pose;
 
 /**
- * Finds measures that were left open: the values at which every loop of a flat pose closes. Gauss–Newton steps on
- * the closure equations, whose change with each measure is taken by difference; where the equations are linear in
- * the measures, as for all parallel scores, the first step is exact.
+ * Finds measures that were left open: the values at which every loop of a flat pose closes. Gauss–Newton steps on the
+ * closure equations, whose change with each measure is taken by difference; where the equations are linear in the
+ * measures, as for all parallel scores, the first step is exact.
  */
 public final class MissingMeasure {
 
@@ -21,18 +21,18 @@ public final class MissingMeasure {
     /** A measure that moves no loop by more than this part of its own change is free. */
     private static final double NO_MATTER = 1e-6;
 
-    private MissingMeasure() { }
+    private MissingMeasure() {}
 
     /** What came of it. */
     public sealed interface Outcome {
         /** These values close the card, millimetres. */
-        record Found(List<Double> values) implements Outcome { }
+        record Found(List<Double> values) implements Outcome {}
 
         /** Any value will do, at least for some of the measures together: nothing depends on them. */
-        record Free() implements Outcome { }
+        record Free() implements Outcome {}
 
         /** No values close the card; the best still leaves this gap, millimetres. */
-        record NothingCloses(double gap) implements Outcome { }
+        record NothingCloses(double gap) implements Outcome {}
     }
 
     /**
@@ -71,12 +71,14 @@ public final class MissingMeasure {
     }
 
     private static Outcome found(double[] values) {
-        return new Outcome.Found(Arrays.stream(values).map(MissingMeasure::toAUnit).boxed().toList());
+        return new Outcome.Found(
+                Arrays.stream(values).map(MissingMeasure::toAUnit).boxed().toList());
     }
 
     private static boolean hasFullRank(DMatrixRMaj change) {
         var svd = DecompositionFactory_DDRM.svd(false, false, true);
-        return svd.decompose(change) && Arrays.stream(svd.getSingularValues()).min().orElse(0) > NO_MATTER;
+        return svd.decompose(change)
+                && Arrays.stream(svd.getSingularValues()).min().orElse(0) > NO_MATTER;
     }
 
     private static DMatrixRMaj change(Function<double[], FoldGraph> card, Pose flat, double[] values, double[] gaps) {

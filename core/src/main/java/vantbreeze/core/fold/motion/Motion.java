@@ -74,7 +74,8 @@ public final class Motion {
             return frame;
         }
         Rigid leaning = Rigid.leaning(lean * (1 - (double) index / (length() - 1)));
-        return new Frame(frame.degrees(), frame.panels().stream().map(leaning::after).toList(), frame.gap());
+        return new Frame(
+                frame.degrees(), frame.panels().stream().map(leaning::after).toList(), frame.gap());
     }
 
     /** All frames, from the first pose to the last. */
@@ -88,12 +89,17 @@ public final class Motion {
 
     /** How many hinges could be driven independently half-way, as far as nothing slides. */
     public int freedom() {
-        return new Closure(graph).freedom(frame(length() / 2).degrees().stream().mapToDouble(Double::doubleValue).toArray());
+        return new Closure(graph)
+                .freedom(frame(length() / 2).degrees().stream()
+                        .mapToDouble(Double::doubleValue)
+                        .toArray());
     }
 
     /** The first frame that rigid panels can't reach without bending; empty when all can be. */
     public OptionalInt firstBent() {
-        return IntStream.range(0, length()).filter(i -> frames().get(i).gap() > Closure.REACHED).findFirst();
+        return IntStream.range(0, length())
+                .filter(i -> frames().get(i).gap() > Closure.REACHED)
+                .findFirst();
     }
 
     /** Whether rigid panels can go all the way. */
@@ -103,6 +109,9 @@ public final class Motion {
 
     /** Panels that pass through one another on the way, each pair once, when it is first seen. */
     public List<Passing> passings() {
-        return new PassingFinder(graph).find(frames().stream().map(frame -> frame.panels().toArray(new Rigid[0])).toList());
+        return new PassingFinder(graph)
+                .find(frames().stream()
+                        .map(frame -> frame.panels().toArray(new Rigid[0]))
+                        .toList());
     }
 }

@@ -7,4 +7,4 @@ package vantbreeze.core.fold.motion;
  * @param one the one panel, by index
  * @param other the other
  */
-public record Passing(int frame, int one, int other) { }
+public record Passing(int frame, int one, int other) {}

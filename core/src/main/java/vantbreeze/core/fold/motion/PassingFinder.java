@@ -52,7 +52,9 @@ final class PassingFinder {
             Arrays.setAll(placed, i -> new Placed(graph.panels().get(i), motions[i]));
             for (int a = 0; a < placed.length; a++) {
                 for (int b = a + 1; b < placed.length; b++) {
-                    if (placed[a].box.intersects(placed[b].box) && !seen.contains(pair(a, b)) && cross(placed[a], placed[b])) {
+                    if (placed[a].box.intersects(placed[b].box)
+                            && !seen.contains(pair(a, b))
+                            && cross(placed[a], placed[b])) {
                         seen.add(pair(a, b));
                         found.add(new Passing(frame, a, b));
                     }
@@ -67,8 +69,8 @@ final class PassingFinder {
     }
 
     /**
-     * Whether two panels cut through one another: each has paper on both sides of the other's plane, and along the
-     * line in which the planes meet both have paper at the same place.
+     * Whether two panels cut through one another: each has paper on both sides of the other's plane, and along the line
+     * in which the planes meet both have paper at the same place.
      */
     private boolean cross(Placed a, Placed b) {
         Vector3D line = cross(a.normal, b.normal);
@@ -85,7 +87,8 @@ final class PassingFinder {
     }
 
     private static boolean isOnBothSides(double[] off) {
-        return Arrays.stream(off).max().orElse(0) > TOUCHING && Arrays.stream(off).min().orElse(0) < -TOUCHING;
+        return Arrays.stream(off).max().orElse(0) > TOUCHING
+                && Arrays.stream(off).min().orElse(0) < -TOUCHING;
     }
 
     /** The longest stretch that two sets of stretches, given as sorted ends, have in common. */
@@ -100,7 +103,9 @@ final class PassingFinder {
     }
 
     private static Vector3D cross(Vector3D a, Vector3D b) {
-        return new Vector3D(a.getY() * b.getZ() - a.getZ() * b.getY(), a.getZ() * b.getX() - a.getX() * b.getZ(),
+        return new Vector3D(
+                a.getY() * b.getZ() - a.getZ() * b.getY(),
+                a.getZ() * b.getX() - a.getX() * b.getZ(),
                 a.getX() * b.getY() - a.getY() * b.getX());
     }
 
@@ -120,7 +125,9 @@ final class PassingFinder {
         }
 
         double[] offPlaneOf(Placed other) {
-            return corners.stream().mapToDouble(corner -> corner.subtract(other.on).dot(other.normal)).toArray();
+            return corners.stream()
+                    .mapToDouble(corner -> corner.subtract(other.on).dot(other.normal))
+                    .toArray();
         }
 
         /** Where the outline goes through the plane it is so far off from, along a line in that plane, sorted. */
@@ -130,7 +137,8 @@ final class PassingFinder {
                 int next = (i + 1) % off.length;
                 if (off[i] >= 0 != off[next] >= 0) {
                     double part = off[i] / (off[i] - off[next]);
-                    at.add(corners.get(i).dot(along) * (1 - part) + corners.get(next).dot(along) * part);
+                    at.add(corners.get(i).dot(along) * (1 - part)
+                            + corners.get(next).dot(along) * part);
                 }
             }
             return at.stream().mapToDouble(Double::doubleValue).sorted().toArray();
@@ -154,7 +162,12 @@ final class PassingFinder {
         }
 
         boolean intersects(Box other) {
-            return x1 <= other.x2 && other.x1 <= x2 && y1 <= other.y2 && other.y1 <= y2 && z1 <= other.z2 && other.z1 <= z2;
+            return x1 <= other.x2
+                    && other.x1 <= x2
+                    && y1 <= other.y2
+                    && other.y1 <= y2
+                    && z1 <= other.z2
+                    && other.z1 <= z2;
         }
     }
 }

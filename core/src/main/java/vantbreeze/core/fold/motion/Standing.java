@@ -36,10 +36,16 @@ public record Standing(Vector3D centre, Geometry base, List<Integer> touching, L
     }
 
     /** A foot that is off the base line. */
-    public record Hanging(int panel, double gap) { }
+    public record Hanging(int panel, double gap) {}
 
     /** Which way a card falls, if it does. */
-    public enum Tips { STANDS, FORWARDS, BACKWARDS, LEFT, RIGHT }
+    public enum Tips {
+        STANDS,
+        FORWARDS,
+        BACKWARDS,
+        LEFT,
+        RIGHT
+    }
 
     /**
      * How {@code frame} stands.
@@ -50,7 +56,10 @@ public record Standing(Vector3D centre, Geometry base, List<Integer> touching, L
         double floor = Double.MAX_VALUE;
         List<Double> lowest = new ArrayList<>();
         for (int i = 0; i < graph.panels().size(); i++) {
-            double foot = corners(graph, frame, i).stream().mapToDouble(Vector3D::getY).min().orElseThrow();
+            double foot = corners(graph, frame, i).stream()
+                    .mapToDouble(Vector3D::getY)
+                    .min()
+                    .orElseThrow();
             lowest.add(foot);
             floor = Math.min(floor, foot);
         }
@@ -76,7 +85,9 @@ public record Standing(Vector3D centre, Geometry base, List<Integer> touching, L
     }
 
     private static List<Vector3D> corners(FoldGraph graph, Frame frame, int panel) {
-        return graph.panels().get(panel).corners().stream().map(frame.panels().get(panel)::apply).toList();
+        return graph.panels().get(panel).corners().stream()
+                .map(frame.panels().get(panel)::apply)
+                .toList();
     }
 
     private static Vector3D centre(FoldGraph graph, Frame frame, List<Double> grammage) {
@@ -108,6 +119,8 @@ public record Standing(Vector3D centre, Geometry base, List<Integer> touching, L
         double beyondRight = centre.getX() - base.getEnvelopeInternal().getMaxX();
         double beyondLeft = base.getEnvelopeInternal().getMinX() - centre.getX();
         double most = Math.max(Math.max(beyondFront, beyondBack), Math.max(beyondLeft, beyondRight));
-        return most == beyondFront ? Tips.FORWARDS : most == beyondBack ? Tips.BACKWARDS : most == beyondRight ? Tips.RIGHT : Tips.LEFT;
+        return most == beyondFront
+                ? Tips.FORWARDS
+                : most == beyondBack ? Tips.BACKWARDS : most == beyondRight ? Tips.RIGHT : Tips.LEFT;
     }
 }

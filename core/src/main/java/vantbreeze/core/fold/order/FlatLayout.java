@@ -26,23 +26,36 @@ import vantbreeze.core.fold.plane.Flat;
  * @param facetOf for each panel, its facet
  * @param placed where each panel lies
  */
-record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatCrease> creases, List<FlatBend> bends,
-                  List<FlatJoin> joins, List<PlacedPanel> placed) {
+record FlatLayout(
+        FoldGraph graph,
+        List<Facet> facets,
+        int[] facetOf,
+        List<FlatCrease> creases,
+        List<FlatBend> bends,
+        List<FlatJoin> joins,
+        List<PlacedPanel> placed) {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     /** The facets that are laid over others by hand, as pairs with the lower one first. */
     List<int[]> laid() {
         return graph.overs().stream()
-                .filter(over -> facetOf[over[0]] != facetOf[over[1]] && Flat.overlap(placed.get(over[0]).shadow(), placed.get(over[1]).shadow()))
-                .map(over -> new int[] {facetOf[over[1]], facetOf[over[0]]}).toList();
+                .filter(over -> facetOf[over[0]] != facetOf[over[1]]
+                        && Flat.overlap(
+                                placed.get(over[0]).shadow(),
+                                placed.get(over[1]).shadow()))
+                .map(over -> new int[] {facetOf[over[1]], facetOf[over[0]]})
+                .toList();
     }
 
-    /** Two facets of one flat sheet, left and right of where it may give way a little, so that they lie over others apart. */
-    record FlatBend(int left, int right, Coordinate from, Coordinate to) { }
+    /**
+     * Two facets of one flat sheet, left and right of where it may give way a little, so that they lie over others
+     * apart.
+     */
+    record FlatBend(int left, int right, Coordinate from, Coordinate to) {}
 
     /** Two facets glued on each other, the first below, where their glued panels overlap. */
-    record FlatJoin(int below, int above, Geometry glue) { }
+    record FlatJoin(int below, int above, Geometry glue) {}
 
     static FlatLayout of(FoldGraph graph, FoldedForm form, Pose pose) {
         int[] facetOf = merged(graph, pose);
@@ -63,26 +76,32 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
                 }
             }
         }
-        List<FlatJoin> joins = graph.joins().stream().map(link -> {
-            Facet on = facets.get(facetOf[link.from()]);
-            Facet glued = facets.get(facetOf[link.to()]);
-            boolean above = (link.join().onSide() == Side.FACE) == on.faceUp();
-            Geometry glue = glue(form, link);
-            return above ? new FlatJoin(on.index(), glued.index(), glue) : new FlatJoin(glued.index(), on.index(), glue);
-        }).toList();
+        List<FlatJoin> joins = graph.joins().stream()
+                .map(link -> {
+                    Facet on = facets.get(facetOf[link.from()]);
+                    Facet glued = facets.get(facetOf[link.to()]);
+                    boolean above = (link.join().onSide() == Side.FACE) == on.faceUp();
+                    Geometry glue = glue(form, link);
+                    return above
+                            ? new FlatJoin(on.index(), glued.index(), glue)
+                            : new FlatJoin(glued.index(), on.index(), glue);
+                })
+                .toList();
         return new FlatLayout(graph, facets, facetOf, creases, bends, joins, form.placed());
     }
 
     private static Geometry glue(FoldedForm form, Link.Glued link) {
         PlacedPanel on = form.placed().get(link.from());
         Geometry overlap = Flat.common(on.shadow(), form.placed().get(link.to()).shadow());
-        List<Vector3D> area = link.join().area().stream().map(on.motion()::apply).toList();
+        List<Vector3D> area =
+                link.join().area().stream().map(on.motion()::apply).toList();
         return area.isEmpty() ? overlap : Flat.common(overlap, shape(area));
     }
 
     /** Which way a crease is folded in the pose; a crease that may go either way stays so. */
     private static Fold fold(Link.Folded link, Pose pose) {
-        return link.hinge().fold() == Fold.UNASSIGNED ? Fold.UNASSIGNED
+        return link.hinge().fold() == Fold.UNASSIGNED
+                ? Fold.UNASSIGNED
                 : pose.degreesAt(link) > 0 ? Fold.VALLEY : Fold.MOUNTAIN;
     }
 
@@ -112,19 +131,29 @@ record FlatLayout(FoldGraph graph, List<Facet> facets, int[] facetOf, List<FlatC
         }
         List<Facet> facets = new ArrayList<>();
         for (List<Integer> panels : members) {
-            facets.add(new Facet(facets.size(), panels, shape(form, panels), form.placed().get(panels.get(0)).motion().showsFace()));
+            facets.add(new Facet(
+                    facets.size(),
+                    panels,
+                    shape(form, panels),
+                    form.placed().get(panels.get(0)).motion().showsFace()));
         }
         return facets;
     }
 
-    /** Panels that lie flat with one another meet along whole edges on their sheet, so they are joined there, and then laid. */
+    /**
+     * Panels that lie flat with one another meet along whole edges on their sheet, so they are joined there, and then
+     * laid.
+     */
     private static Geometry shape(FoldedForm form, List<Integer> panels) {
         PlacedPanel first = form.placed().get(panels.get(0));
         if (panels.size() == 1) {
             return first.shadow();
         }
-        Geometry sheet = CoverageUnion.union(panels.stream().map(panel -> form.placed().get(panel).panel().shape()).toArray(Geometry[]::new));
-        sheet.apply((CoordinateFilter) corner -> corner.setCoordinate(flat(first.motion().apply(corner.x, corner.y, 0))));
+        Geometry sheet = CoverageUnion.union(panels.stream()
+                .map(panel -> form.placed().get(panel).panel().shape())
+                .toArray(Geometry[]::new));
+        sheet.apply((CoordinateFilter)
+                corner -> corner.setCoordinate(flat(first.motion().apply(corner.x, corner.y, 0))));
         sheet.geometryChanged();
         return sheet;
     }

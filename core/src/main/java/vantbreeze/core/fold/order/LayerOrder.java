@@ -7,8 +7,8 @@ import java.util.function.BiPredicate;
 import java.util.stream.IntStream;
 
 /**
- * One order of the panels of a flat pose: for any two that overlap, which lies below. Three that overlap each other
- * in turn but nowhere all together may lie in a ring, as the four flaps of a box do, so this is no single stack.
+ * One order of the panels of a flat pose: for any two that overlap, which lies below. Three that overlap each other in
+ * turn but nowhere all together may lie in a ring, as the four flaps of a box do, so this is no single stack.
  */
 public final class LayerOrder {
 
@@ -26,8 +26,8 @@ public final class LayerOrder {
 
     /** An order found by search; asking about facets that do not overlap tells nothing. */
     static LayerOrder of(FlatLayout layout, Pairs pairs, boolean[] values) {
-        return new LayerOrder(layout, (a, b) -> pairs.overlap(a, b)
-                && values[pairs.below(a, b) / 2] ^ (pairs.below(a, b) & 1) == 1);
+        return new LayerOrder(
+                layout, (a, b) -> pairs.overlap(a, b) && values[pairs.below(a, b) / 2] ^ (pairs.below(a, b) & 1) == 1);
     }
 
     /** Whether panel {@code a} lies below panel {@code b}, for two that overlap. */
@@ -60,7 +60,10 @@ public final class LayerOrder {
         List<Integer> left = new ArrayList<>(IntStream.range(0, count).boxed().toList());
         List<Integer> drawn = new ArrayList<>();
         while (!left.isEmpty()) {
-            Integer lowest = left.stream().filter(panel -> beneath[panel] == 0).findFirst().orElse(left.get(0));
+            Integer lowest = left.stream()
+                    .filter(panel -> beneath[panel] == 0)
+                    .findFirst()
+                    .orElse(left.get(0));
             left.remove(lowest);
             drawn.add(lowest);
             for (int above : left) {

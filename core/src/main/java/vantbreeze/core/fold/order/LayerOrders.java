@@ -43,7 +43,8 @@ public final class LayerOrders {
         form.graph().hinges().forEach(link -> {
             double degrees = Math.abs(pose.degreesAt(link));
             if (degrees != 0 && degrees != 180) {
-                throw new IllegalArgumentException("A crease at %s° is neither open nor folded flat.".formatted(degrees));
+                throw new IllegalArgumentException(
+                        "A crease at %s° is neither open nor folded flat.".formatted(degrees));
             }
         });
         return new LayerOrders(FlatLayout.of(form.graph(), form, pose));
@@ -52,7 +53,9 @@ public final class LayerOrders {
     /** One order, if there is any. */
     public Optional<LayerOrder> first() {
         int[] places = Stacking.placesIfRight(layout);
-        return places != null ? Optional.of(LayerOrder.stacked(layout, places)) : all(1).stream().findFirst();
+        return places != null
+                ? Optional.of(LayerOrder.stacked(layout, places))
+                : all(1).stream().findFirst();
     }
 
     /** The orders, {@code most} at the most. */
@@ -100,7 +103,8 @@ public final class LayerOrders {
                 kept.add(facet.index());
             }
         }
-        return kept.stream().flatMap(facet -> layout.facets().get(facet).panels().stream())
+        return kept.stream()
+                .flatMap(facet -> layout.facets().get(facet).panels().stream())
                 .collect(Collectors.toCollection(TreeSet::new));
     }
 
@@ -110,8 +114,10 @@ public final class LayerOrders {
         if (conflict.isEmpty()) {
             return Optional.empty();
         }
-        String names = String.join(", ", conflict.stream().map(layout.graph()::name).toList());
-        return Optional.of("These panels can't all fold as they are scored, one would have to pass through another: %s. Turn one of their folds the other way."
+        String names =
+                String.join(", ", conflict.stream().map(layout.graph()::name).toList());
+        return Optional.of(("These panels can't all fold as they are scored, one would have to pass through another: "
+                        + "%s. Turn one of their folds the other way.")
                 .formatted(names));
     }
 

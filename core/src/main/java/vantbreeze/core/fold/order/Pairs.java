@@ -20,7 +20,8 @@ final class Pairs {
         }
         for (int i = 0; i < facets.size(); i++) {
             for (int j = i + 1; j < facets.size(); j++) {
-                Geometry shared = Flat.common(facets.get(i).shape(), facets.get(j).shape());
+                Geometry shared =
+                        Flat.common(facets.get(i).shape(), facets.get(j).shape());
                 if (!shared.isEmpty()) {
                     number[i][j] = pairs.size();
                     number[j][i] = pairs.size();

@@ -52,7 +52,8 @@ final class Search {
     private void watch(int[] rule) {
         int[] constraint = Arrays.stream(rule).map(classes::literal).toArray();
         constraints.add(constraint);
-        Arrays.stream(constraint).map(literal -> literal / 2).distinct().forEach(variable -> watching.get(variable).add(constraint));
+        Arrays.stream(constraint).map(literal -> literal / 2).distinct().forEach(variable -> watching.get(variable)
+                .add(constraint));
     }
 
     /** Whether there is any solution. */
@@ -105,7 +106,10 @@ final class Search {
     List<List<Integer>> groups() {
         Groups together = new Groups(value.length);
         for (int[] constraint : constraints) {
-            int[] open = Arrays.stream(constraint).map(l -> l / 2).filter(v -> value[v] == UNKNOWN).toArray();
+            int[] open = Arrays.stream(constraint)
+                    .map(l -> l / 2)
+                    .filter(v -> value[v] == UNKNOWN)
+                    .toArray();
             for (int i = 1; i < open.length; i++) {
                 together.unite(open[0], open[i]);
             }
@@ -134,7 +138,7 @@ final class Search {
         return count;
     }
 
-    private record Choice(int literal, int trailed) { }
+    private record Choice(int literal, int trailed) {}
 
     private int free() {
         int best = UNKNOWN;
@@ -142,7 +146,9 @@ final class Search {
         int count = scope == null ? value.length : scope.length;
         for (int i = 0; i < count; i++) {
             int v = scope == null ? i : scope[i];
-            if (value[v] == UNKNOWN && classes.literal(2 * v) / 2 == v && watching.get(v).size() > most) {
+            if (value[v] == UNKNOWN
+                    && classes.literal(2 * v) / 2 == v
+                    && watching.get(v).size() > most) {
                 best = v;
                 most = watching.get(v).size();
             }

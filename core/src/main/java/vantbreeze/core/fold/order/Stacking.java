@@ -30,7 +30,7 @@ final class Stacking {
         return stacking.keepsCreases() && stacking.keepsTacos() && stacking.keepsJoins() ? stacking.place : null;
     }
 
-    private record Neighbour(int facet, boolean above) { }
+    private record Neighbour(int facet, boolean above) {}
 
     private int[] stack() {
         int count = layout.facets().size();
@@ -110,9 +110,12 @@ final class Stacking {
             FlatCrease one = creases.get(i);
             for (int j = i + 1; j < creases.size(); j++) {
                 FlatCrease other = creases.get(j);
-                if (isBetween(other.below(), one.below(), one.above()) != isBetween(other.above(), one.below(), one.above())
-                        && place[other.below()] != place[one.below()] && place[other.above()] != place[one.above()]
-                        && place[other.below()] != place[one.above()] && place[other.above()] != place[one.below()]
+                if (isBetween(other.below(), one.below(), one.above())
+                                != isBetween(other.above(), one.below(), one.above())
+                        && place[other.below()] != place[one.below()]
+                        && place[other.above()] != place[one.above()]
+                        && place[other.below()] != place[one.above()]
+                        && place[other.above()] != place[one.below()]
                         && one.liesAlong(other)) {
                     return false;
                 }

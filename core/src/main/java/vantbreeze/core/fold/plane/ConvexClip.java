@@ -9,7 +9,7 @@ import org.locationtech.jts.geom.Polygon;
 /** Clipping against convex polygons (Sutherland and Hodgman 1974; Cyrus and Beck 1978 for segments). */
 final class ConvexClip {
 
-    private ConvexClip() { }
+    private ConvexClip() {}
 
     /** The polygon that two convex ones have in common; empty when there is none. */
     static Polygon common(Polygon subject, Polygon clip) {

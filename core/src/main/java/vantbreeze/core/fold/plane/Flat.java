@@ -29,11 +29,13 @@ public final class Flat {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
-    private Flat() { }
+    private Flat() {}
 
     /** Whether two shapes have some area in common. */
     public static boolean overlap(Geometry a, Geometry b) {
-        return mayOverlap(a, b) && (!areConvex(a, b) && (isWellWithin(a, b) || isWellWithin(b, a)) || !common(a, b).isEmpty());
+        return mayOverlap(a, b)
+                && (!areConvex(a, b) && (isWellWithin(a, b) || isWellWithin(b, a))
+                        || !common(a, b).isEmpty());
     }
 
     private static boolean mayOverlap(Geometry a, Geometry b) {
@@ -45,10 +47,14 @@ public final class Flat {
         return isConvex(a) && isConvex(b);
     }
 
-    /** Whether the middle of {@code shape} lies inside both, so far from their edges that they share some area: quickly told, and mostly so. */
+    /**
+     * Whether the middle of {@code shape} lies inside both, so far from their edges that they share some area: quickly
+     * told, and mostly so.
+     */
     private static boolean isWellWithin(Geometry shape, Geometry other) {
         Point middle = shape.getInteriorPoint();
-        return !middle.isEmpty() && other.getEnvelopeInternal().intersects(middle.getCoordinate())
+        return !middle.isEmpty()
+                && other.getEnvelopeInternal().intersects(middle.getCoordinate())
                 && SimplePointInAreaLocator.locate(middle.getCoordinate(), other) == Location.INTERIOR
                 && shape.getBoundary().distance(middle) > WELL
                 && other.getBoundary().distance(middle) > WELL;
@@ -59,21 +65,24 @@ public final class Flat {
         if (!mayOverlap(a, b)) {
             return FACTORY.createPolygon();
         }
-        Geometry common = areConvex(a, b)
-                ? ConvexClip.common((Polygon) a, (Polygon) b) : polygons(a.intersection(b));
+        Geometry common = areConvex(a, b) ? ConvexClip.common((Polygon) a, (Polygon) b) : polygons(a.intersection(b));
         return common.getArea() > LEAST_AREA ? common : FACTORY.createPolygon();
     }
 
     /** What a geometry has of polygons: shapes that touch have points and lines in common besides. */
     private static Geometry polygons(Geometry geometry) {
-        return geometry instanceof Polygon || geometry instanceof MultiPolygon ? geometry : FACTORY.buildGeometry(PolygonExtracter.getPolygons(geometry));
+        return geometry instanceof Polygon || geometry instanceof MultiPolygon
+                ? geometry
+                : FACTORY.buildGeometry(PolygonExtracter.getPolygons(geometry));
     }
 
     /** Whether a segment comes as near to {@code shape} as the box around it. */
     public static boolean mayCross(Coordinate from, Coordinate to, Geometry shape) {
         Envelope box = shape.getEnvelopeInternal();
-        return Math.max(from.x, to.x) > box.getMinX() + NEAR && Math.min(from.x, to.x) < box.getMaxX() - NEAR
-                && Math.max(from.y, to.y) > box.getMinY() + NEAR && Math.min(from.y, to.y) < box.getMaxY() - NEAR;
+        return Math.max(from.x, to.x) > box.getMinX() + NEAR
+                && Math.min(from.x, to.x) < box.getMaxX() - NEAR
+                && Math.max(from.y, to.y) > box.getMinY() + NEAR
+                && Math.min(from.y, to.y) < box.getMaxY() - NEAR;
     }
 
     /** Whether a segment runs through the inside of a shape over some length. */
@@ -81,7 +90,9 @@ public final class Flat {
         if (isConvex(shape)) {
             return ConvexClip.lengthInside(from, to, (Polygon) shape, NEAR) > LEAST_LENGTH;
         }
-        double inside = Passage.of(from, to, shape, NEAR).stream().mapToDouble(passage -> passage.ends() - passage.begins()).sum();
+        double inside = Passage.of(from, to, shape, NEAR).stream()
+                .mapToDouble(passage -> passage.ends() - passage.begins())
+                .sum();
         return inside * from.distance(to) > LEAST_LENGTH;
     }
 

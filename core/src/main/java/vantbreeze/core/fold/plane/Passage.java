@@ -10,8 +10,8 @@ import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Location;
 
 /**
- * Where a segment runs through the inside of a shape of any form: it is cut at every side of the shape, and each part is
- * inside when its middle is.
+ * Where a segment runs through the inside of a shape of any form: it is cut at every side of the shape, and each part
+ * is inside when its middle is.
  *
  * @param begins how far along the segment it runs in, 0 to 1
  * @param ends how far along it runs out
@@ -29,11 +29,16 @@ public record Passage(double begins, double ends) {
     public static List<Passage> of(Coordinate from, Coordinate to, Geometry shape, double margin) {
         List<LineSegment> sides = sides(shape);
         LineSegment line = new LineSegment(from, to);
-        double[] cuts = DoubleStream.concat(DoubleStream.of(0, 1), sides.stream().mapToDouble(side -> cut(line, side)).filter(at -> at > SAME && at < 1 - SAME)).sorted().toArray();
+        double[] cuts = DoubleStream.concat(
+                        DoubleStream.of(0, 1),
+                        sides.stream().mapToDouble(side -> cut(line, side)).filter(at -> at > SAME && at < 1 - SAME))
+                .sorted()
+                .toArray();
         List<Passage> passages = new ArrayList<>();
         for (int i = 0; i + 1 < cuts.length; i++) {
             Coordinate middle = line.pointAlong((cuts[i] + cuts[i + 1]) / 2);
-            if (cuts[i + 1] - cuts[i] < SAME || SimplePointInAreaLocator.locate(middle, shape) != Location.INTERIOR
+            if (cuts[i + 1] - cuts[i] < SAME
+                    || SimplePointInAreaLocator.locate(middle, shape) != Location.INTERIOR
                     || sides.stream().anyMatch(side -> side.distance(middle) <= margin)) {
                 continue;
             }
@@ -47,7 +52,10 @@ public record Passage(double begins, double ends) {
         return passages;
     }
 
-    /** How far along {@code line} the line through {@code side} cuts it within that side; not a number where it does not. */
+    /**
+     * How far along {@code line} the line through {@code side} cuts it within that side; not a number where it does
+     * not.
+     */
     private static double cut(LineSegment line, LineSegment side) {
         double lineX = line.p1.x - line.p0.x;
         double lineY = line.p1.y - line.p0.y;

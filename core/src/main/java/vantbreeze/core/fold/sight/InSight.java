@@ -85,10 +85,17 @@ public record InSight(Set<Face> faces) {
         for (int panel = 0; panel < screens.size(); panel++) {
             int one = panel;
             double facing = screens.get(panel).sight().getZ();
-            List<Screen> before = screens.stream().filter(other -> other != screens.get(one) && other.seen().intersects(screens.get(one).seen())).toList();
+            List<Screen> before = screens.stream()
+                    .filter(other -> other != screens.get(one)
+                            && other.seen().intersects(screens.get(one).seen()))
+                    .toList();
             List<Coordinate> points = points(graph.panels().get(panel));
-            long open = Math.abs(facing) < EDGE_ON ? 0 : points.stream()
-                    .filter(point -> isOpen(before, frame.panels().get(one).apply(point.x, point.y, 0))).count();
+            long open = Math.abs(facing) < EDGE_ON
+                    ? 0
+                    : points.stream()
+                            .filter(point ->
+                                    isOpen(before, frame.panels().get(one).apply(point.x, point.y, 0)))
+                            .count();
             if (!points.isEmpty() && open >= Math.max(1, WORTH_SEEING * points.size())) {
                 seen.add(new Face(panel, facing > 0 ? Side.FACE : Side.BACK));
             }
@@ -101,7 +108,9 @@ public record InSight(Set<Face> faces) {
         List<Coordinate> points = new ArrayList<>();
         for (int i = 0; i < GRID; i++) {
             for (int j = 0; j < GRID; j++) {
-                Coordinate point = new Coordinate(box.getMinX() + box.getWidth() * (i + 0.5) / GRID, box.getMinY() + box.getHeight() * (j + 0.5) / GRID);
+                Coordinate point = new Coordinate(
+                        box.getMinX() + box.getWidth() * (i + 0.5) / GRID,
+                        box.getMinY() + box.getHeight() * (j + 0.5) / GRID);
                 if (isWithin(panel.shape().getExteriorRing().getCoordinates(), point)) {
                     points.add(point);
                 }
@@ -136,7 +145,8 @@ public record InSight(Set<Face> faces) {
 
         static Screen of(Panel panel, Rigid motion, Vector3D towards) {
             Rigid back = motion.inverse();
-            Vector3D sight = back.apply(towards.getX(), towards.getY(), towards.getZ()).subtract(back.apply(0, 0, 0));
+            Vector3D sight =
+                    back.apply(towards.getX(), towards.getY(), towards.getZ()).subtract(back.apply(0, 0, 0));
             Coordinate[] ring = panel.shape().getExteriorRing().getCoordinates();
             return new Screen(back, sight, ring, panel.shape().getEnvelopeInternal(), seen(ring, motion, towards));
         }
@@ -145,7 +155,8 @@ public record InSight(Set<Face> faces) {
         private static Envelope seen(Coordinate[] ring, Rigid motion, Vector3D towards) {
             double level = Math.hypot(towards.getX(), towards.getZ());
             Vector3D across = new Vector3D(towards.getZ() / level, 0, -towards.getX() / level);
-            Vector3D up = new Vector3D(-towards.getX() * towards.getY() / level, level, -towards.getZ() * towards.getY() / level);
+            Vector3D up = new Vector3D(
+                    -towards.getX() * towards.getY() / level, level, -towards.getZ() * towards.getY() / level);
             Envelope seen = new Envelope();
             for (Coordinate corner : ring) {
                 Vector3D at = motion.apply(corner.x, corner.y, 0);
@@ -163,7 +174,8 @@ public record InSight(Set<Face> faces) {
             if (distance <= TOUCHING) {
                 return false;
             }
-            Coordinate meets = new Coordinate(from.getX() + distance * sight.getX(), from.getY() + distance * sight.getY());
+            Coordinate meets =
+                    new Coordinate(from.getX() + distance * sight.getX(), from.getY() + distance * sight.getY());
             return box.contains(meets) && isWithin(ring, meets);
         }
     }

@@ -31,7 +31,11 @@ class BulkTest {
     }
 
     private static BulkMap bulk(FoldGraph graph, Pose flat, List<Added> added) {
-        return BulkMap.of(FoldedForm.of(graph, flat), stocks(graph), added, LayerOrders.of(graph, flat).first().orElseThrow());
+        return BulkMap.of(
+                FoldedForm.of(graph, flat),
+                stocks(graph),
+                added,
+                LayerOrders.of(graph, flat).first().orElseThrow());
     }
 
     private static List<Cardstock> stocks(FoldGraph graph) {
@@ -43,23 +47,28 @@ class BulkTest {
     @MethodSource("all")
     void theCellsHoldAllThePaper(Cards.Case card) {
         double stacked = bulk(card.graph(), card.flat(), List.of()).cells().stream()
-                .mapToDouble(cell -> cell.shape().getArea() * cell.thickness()).sum();
-        double paper = card.graph().panels().stream().mapToDouble(Panel::area).sum() * CARD.caliper().millimetres();
+                .mapToDouble(cell -> cell.shape().getArea() * cell.thickness())
+                .sum();
+        double paper = card.graph().panels().stream().mapToDouble(Panel::area).sum()
+                * CARD.caliper().millimetres();
         assertThat(stacked).isCloseTo(paper, within(paper * 1e-4));
     }
 
     @Test
     void aConcertinaIsAsThickAsItHasPanels() {
         FoldGraph concertina = Cards.concertina(7);
-        assertThat(bulk(concertina, Pose.closed(), List.of()).worst().thickness()).isCloseTo(7 * 0.3, within(1e-9));
+        assertThat(bulk(concertina, Pose.closed(), List.of()).worst().thickness())
+                .isCloseTo(7 * 0.3, within(1e-9));
         assertThat(bulk(concertina, Pose.closed(), List.of()).worst().panels()).hasSize(7);
     }
 
     @Test
     void aFoamPadIsFoundAtItsPlace() {
         FoldGraph gate = Cards.gate();
-        List<Spot> pad = List.of(Spot.nearest(100, 60), Spot.nearest(120, 60), Spot.nearest(120, 80), Spot.nearest(100, 80));
-        BulkMap map = bulk(gate, Pose.closed(), List.of(new Added("foam pad", 1, Side.FACE, pad, Length.ofMillimetres(2), 0)));
+        List<Spot> pad =
+                List.of(Spot.nearest(100, 60), Spot.nearest(120, 60), Spot.nearest(120, 80), Spot.nearest(100, 80));
+        BulkMap map = bulk(
+                gate, Pose.closed(), List.of(new Added("foam pad", 1, Side.FACE, pad, Length.ofMillimetres(2), 0)));
         assertThat(map.worst().thickness()).isCloseTo(2.6, within(1e-9));
         assertThat(map.worst().shape().getArea()).isCloseTo(400, within(0.01));
     }
@@ -70,10 +79,14 @@ class BulkTest {
         FoldedForm form = FoldedForm.of(card, Pose.closed());
         LayerOrder order = LayerOrders.of(card).first().orElseThrow();
         List<Relief> reliefs = Relief.of(form, BulkMap.of(form, stocks(card), List.of(), order));
-        Relief leftFold = reliefs.stream().filter(relief -> relief.hinge() == 0).findFirst().orElseThrow();
+        Relief leftFold = reliefs.stream()
+                .filter(relief -> relief.hinge() == 0)
+                .findFirst()
+                .orElseThrow();
         assertThat(leftFold.millimetres()).isGreaterThanOrEqualTo(2 * 0.3 - 1e-9);
         assertThat(leftFold.wrapped()).allMatch(panel -> card.pieceOf().get(panel) == 1);
-        assertThat(Relief.of(FoldedForm.of(Cards.gate(), Pose.closed()), bulk(Cards.gate(), Pose.closed(), List.of()))).isEmpty();
+        assertThat(Relief.of(FoldedForm.of(Cards.gate(), Pose.closed()), bulk(Cards.gate(), Pose.closed(), List.of())))
+                .isEmpty();
     }
 
     /** ISO 536: an A4 sheet, a sixteenth of a square metre, of 80 g/m² weighs 5 g (4.99 of the rounded size). */
@@ -97,7 +110,9 @@ class BulkTest {
         FoldGraph gate = Cards.gate();
         BulkMap bulk = bulk(gate, Pose.closed(), List.of());
         EndView end = EndView.of(bulk);
-        assertThat(end.layers()).extracting(layer -> gate.name(layer.panel())).containsExactlyInAnyOrder("Back", "Left flap", "Right flap");
+        assertThat(end.layers())
+                .extracting(layer -> gate.name(layer.panel()))
+                .containsExactlyInAnyOrder("Back", "Left flap", "Right flap");
         assertThat(end.layers()).allSatisfy(layer -> {
             boolean back = gate.name(layer.panel()).equals("Back");
             assertThat(layer.bottom()).isCloseTo(back ? 0 : 0.3, within(1e-9));
@@ -111,7 +126,8 @@ class BulkTest {
     void theEndViewIsAsHighAsTheCardIsThick(Cards.Case card) {
         BulkMap bulk = bulk(card.graph(), card.flat(), List.of());
         EndView end = EndView.of(bulk);
-        assertThat(end.layers().stream().mapToDouble(EndView.Layer::top).max().orElse(0)).isCloseTo(bulk.worst().thickness(), within(1e-9));
+        assertThat(end.layers().stream().mapToDouble(EndView.Layer::top).max().orElse(0))
+                .isCloseTo(bulk.worst().thickness(), within(1e-9));
         assertThat(end.layers()).allMatch(layer -> layer.to() > layer.from());
     }
 }

@@ -40,11 +40,16 @@ class MotionTest {
 
     @Test
     void aMeasureThatNothingDependsOnIsFree() {
-        Outcome outcome = MissingMeasure.solve(x -> {
-            Strip strip = Strip.ofHeight("side fold", Length.nearest(x[0])).panel("Back", Length.ofMillimetres(50))
-                    .fold(Fold.VALLEY).panel("Cover", Length.ofMillimetres(50));
-            return FoldGraph.of(Panels.of(strip.piece()));
-        }, Pose.closed(), 80);
+        Outcome outcome = MissingMeasure.solve(
+                x -> {
+                    Strip strip = Strip.ofHeight("side fold", Length.nearest(x[0]))
+                            .panel("Back", Length.ofMillimetres(50))
+                            .fold(Fold.VALLEY)
+                            .panel("Cover", Length.ofMillimetres(50));
+                    return FoldGraph.of(Panels.of(strip.piece()));
+                },
+                Pose.closed(),
+                80);
         assertThat(outcome).isEqualTo(new Outcome.Free());
     }
 
@@ -52,14 +57,16 @@ class MotionTest {
     void whereNothingClosesTheGapIsSaid() {
         // the band of a stage that is too short for both wings, however wide the wings' scores stand from the foot
         Outcome outcome = MissingMeasure.solve(x -> Cards.invertedZ(97), Pose.closed(), 10);
-        assertThat(outcome).isInstanceOfSatisfying(Outcome.NothingCloses.class, no -> assertThat(no.gap()).isCloseTo(4, within(1e-6)));
+        assertThat(outcome).isInstanceOfSatisfying(Outcome.NothingCloses.class, no -> assertThat(no.gap())
+                .isCloseTo(4, within(1e-6)));
     }
 
     @Property(tries = 60)
     void aShearedParallelogramIsAsWideAsByHand(@ForAll @DoubleRange(min = 1, max = 179) double angle) {
         FoldGraph stage = Cards.stage();
         double wall = 31.75;
-        Motion motion = Motion.between(stage, Pose.of(Cards.STAGE_FLAT), Pose.of(new double[] {-angle, angle, 180 - angle, angle - 180}), 12);
+        Motion motion = Motion.between(
+                stage, Pose.of(Cards.STAGE_FLAT), Pose.of(new double[] {-angle, angle, 180 - angle, angle - 180}), 12);
         assertThat(motion.isRigid()).isTrue();
         int band = stage.find(new PanelRef(1, "Band")).orElseThrow();
         var corner = motion.frames().get(12).panels().get(band).apply(0, 0, 0);
@@ -80,15 +87,20 @@ class MotionTest {
     @Test
     void aPoseThatRigidPanelsCannotReachIsSaid() {
         FoldGraph tube = Cards.tube();
-        Motion motion = Motion.between(tube, Pose.of(Cards.TUBE_SQUARE), Pose.of(new double[] {-60, -60, -60, -60}), 10, Set.of(0, 1, 2, 3));
+        Motion motion = Motion.between(
+                tube, Pose.of(Cards.TUBE_SQUARE), Pose.of(new double[] {-60, -60, -60, -60}), 10, Set.of(0, 1, 2, 3));
         assertThat(motion.isRigid()).isFalse();
         assertThat(motion.firstBent()).hasValue(1);
     }
 
     @Test
     void panelsThatPassThroughOneAnotherOnTheWayAreFound() {
-        Strip strip = Strip.ofHeight("strip", Length.ofMillimetres(50)).panel("Left", Length.ofMillimetres(60)).fold(Fold.VALLEY)
-                .panel("Middle", Length.ofMillimetres(30)).fold(Fold.VALLEY).panel("Right", Length.ofMillimetres(60));
+        Strip strip = Strip.ofHeight("strip", Length.ofMillimetres(50))
+                .panel("Left", Length.ofMillimetres(60))
+                .fold(Fold.VALLEY)
+                .panel("Middle", Length.ofMillimetres(30))
+                .fold(Fold.VALLEY)
+                .panel("Right", Length.ofMillimetres(60));
         Motion motion = Motion.between(FoldGraph.of(Panels.of(strip.piece())), Pose.open(), Pose.closed(), 40);
         assertThat(motion.passings()).singleElement().satisfies(passing -> {
             assertThat(Set.of(passing.one(), passing.other())).isEqualTo(Set.of(0, 2));
@@ -105,14 +117,19 @@ class MotionTest {
         assertThat(standing.base().getArea()).isCloseTo(400, within(1e-6));
         assertThat(standing.hanging()).isEmpty();
         FoldGraph gate = Cards.gate();
-        assertThat(Standing.of(gate, frame(gate, Pose.open()), List.of(200.0, 200.0, 200.0)).tips()).isNotEqualTo(Standing.Tips.STANDS);
-        assertThat(Standing.of(gate, frame(gate, Pose.partly(0.5)), List.of(200.0, 200.0, 200.0)).tips()).isEqualTo(Standing.Tips.STANDS);
+        assertThat(Standing.of(gate, frame(gate, Pose.open()), List.of(200.0, 200.0, 200.0))
+                        .tips())
+                .isNotEqualTo(Standing.Tips.STANDS);
+        assertThat(Standing.of(gate, frame(gate, Pose.partly(0.5)), List.of(200.0, 200.0, 200.0))
+                        .tips())
+                .isEqualTo(Standing.Tips.STANDS);
     }
 
     @Test
     void aHeavyFrontTipsForwards() {
         FoldGraph gate = Cards.gate();
-        // flaps of lead, half-way closed: still over their own feet; a back of lead behind light flaps: over the back edge
+        // flaps of lead, half-way closed: still over their own feet; a back of lead behind light flaps: over the back
+        // edge
         Standing heavyBack = Standing.of(gate, frame(gate, Pose.partly(0.05)), List.of(1.0, 10_000.0, 1.0));
         assertThat(heavyBack.tips()).isEqualTo(Standing.Tips.BACKWARDS);
     }
@@ -121,7 +138,8 @@ class MotionTest {
     void aFootOffTheBaseLineIsNamedWithItsGap() {
         FoldGraph stage = Cards.stage();
         // the band is glued half an inch above the foot, which no one would take for a foot
-        Standing standing = Standing.of(stage, frame(stage, Pose.of(Cards.STAGE_STANDING)), Collections.nCopies(6, 250.0));
+        Standing standing =
+                Standing.of(stage, frame(stage, Pose.of(Cards.STAGE_STANDING)), Collections.nCopies(6, 250.0));
         assertThat(standing.hanging()).isEmpty();
         assertThat(standing.touching()).hasSize(5);
         FoldGraph low = Cards.stageWithBandAt(1.5);

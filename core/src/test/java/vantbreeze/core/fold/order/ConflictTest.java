@@ -23,12 +23,15 @@ class ConflictTest {
     private static FoldGraph strip(int[] widths, Fold... folds) {
         Strip strip = Strip.ofHeight("strip", Length.ofMillimetres(50));
         for (int i = 0; i < widths.length; i++) {
-            strip.panel("Panel " + (i + 1), Length.ofMillimetres(widths[i])).fold(i < folds.length ? folds[i] : Fold.VALLEY);
+            strip.panel("Panel " + (i + 1), Length.ofMillimetres(widths[i]))
+                    .fold(i < folds.length ? folds[i] : Fold.VALLEY);
         }
         return FoldGraph.of(Panels.of(strip.piece()));
     }
 
-    /** A narrow panel folded to the same side as its wide neighbours can't hold them both: 30, 10, 30 with two valleys. */
+    /**
+     * A narrow panel folded to the same side as its wide neighbours can't hold them both: 30, 10, 30 with two valleys.
+     */
     @Test
     void panelsThatMustPassThroughOneAnotherAreNamed() {
         FoldGraph card = strip(new int[] {30, 10, 30, 5}, Fold.VALLEY, Fold.VALLEY);
@@ -36,23 +39,29 @@ class ConflictTest {
         assertThat(orders.first()).isEmpty();
         assertThat(orders.count(10)).isZero();
         assertThat(orders.conflict()).containsExactly(0, 1, 2);
-        assertThat(orders.conflictInWords().orElseThrow()).contains("Panel 1, Panel 2, Panel 3").doesNotContain("Panel 4");
+        assertThat(orders.conflictInWords().orElseThrow())
+                .contains("Panel 1, Panel 2, Panel 3")
+                .doesNotContain("Panel 4");
     }
 
     @Test
     void whereThereIsAnOrderNothingIsSaid() {
-        assertThat(LayerOrders.of(strip(new int[] {30, 30, 30}, Fold.VALLEY, Fold.MOUNTAIN)).conflictInWords()).isEmpty();
+        assertThat(LayerOrders.of(strip(new int[] {30, 30, 30}, Fold.VALLEY, Fold.MOUNTAIN))
+                        .conflictInWords())
+                .isEmpty();
     }
 
     @Test
     void aHalfFoldedPoseHasNoOrder() {
-        assertThatThrownBy(() -> LayerOrders.of(strip(new int[] {30, 30}), Pose.partly(0.5))).hasMessageContaining("neither open nor folded flat");
+        assertThatThrownBy(() -> LayerOrders.of(strip(new int[] {30, 30}), Pose.partly(0.5)))
+                .hasMessageContaining("neither open nor folded flat");
     }
 
     /** The quick guess and the search are two ways to the same answer. */
     @Property(tries = 300)
-    void theQuickOrderIsAmongThoseThatTheSearchFinds(@ForAll @Size(min = 2, max = 7) List<@IntRange(min = 1, max = 4) Integer> widths,
-                                                     @ForAll @Size(7) List<Fold> folds) {
+    void theQuickOrderIsAmongThoseThatTheSearchFinds(
+            @ForAll @Size(min = 2, max = 7) List<@IntRange(min = 1, max = 4) Integer> widths,
+            @ForAll @Size(7) List<Fold> folds) {
         FoldGraph card = strip(widths.stream().mapToInt(w -> w * 10).toArray(), folds.toArray(new Fold[0]));
         LayerOrders orders = LayerOrders.of(card);
         List<LayerOrder> all = orders.all(100_000);
@@ -66,7 +75,8 @@ class ConflictTest {
         FoldedForm form = FoldedForm.of(card, Pose.closed());
         for (int a = 0; a < card.panels().size(); a++) {
             for (int b = 0; b < a; b++) {
-                boolean overlap = Flat.overlap(form.placed().get(a).shadow(), form.placed().get(b).shadow());
+                boolean overlap = Flat.overlap(
+                        form.placed().get(a).shadow(), form.placed().get(b).shadow());
                 if (overlap && one.isBelow(a, b) != other.isBelow(a, b)) {
                     return false;
                 }

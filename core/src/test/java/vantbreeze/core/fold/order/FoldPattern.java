@@ -16,7 +16,7 @@ import vantbreeze.core.fold.Spot;
 /** A piece's panels as a crease pattern in the FOLD 1.2 format, for the reference libraries. */
 public final class FoldPattern {
 
-    private FoldPattern() { }
+    private FoldPattern() {}
 
     static Map<Spot, Integer> vertices(Panels panels) {
         Map<Spot, Integer> numbers = new HashMap<>();
@@ -35,8 +35,12 @@ public final class FoldPattern {
             coords.addArray().add(spot.x().millimetres()).add(spot.y().millimetres());
         }
         Map<Set<Integer>, Fold> folds = new HashMap<>();
-        panels.hinges().forEach(hinge -> folds.put(
-                Set.of(numbers.get(hinge.line().from()), numbers.get(hinge.line().to())), hinge.fold()));
+        panels.hinges()
+                .forEach(hinge -> folds.put(
+                        Set.of(
+                                numbers.get(hinge.line().from()),
+                                numbers.get(hinge.line().to())),
+                        hinge.fold()));
         Set<Set<Integer>> seen = new HashSet<>();
         ArrayNode faces = pattern.putArray("faces_vertices");
         ArrayNode edges = pattern.putArray("edges_vertices");

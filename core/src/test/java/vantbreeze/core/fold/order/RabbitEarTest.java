@@ -37,8 +37,10 @@ class RabbitEarTest {
     private static final int MOST_ORDERS = 1_200;
 
     private static JsonNode ask(ArrayNode patterns) throws Exception {
-        Process node = new ProcessBuilder("node", "--max-old-space-size=4096", "orders.mjs").directory(new File("src/test/reference"))
-                .redirectError(ProcessBuilder.Redirect.INHERIT).start();
+        Process node = new ProcessBuilder("node", "--max-old-space-size=4096", "orders.mjs")
+                .directory(new File("src/test/reference"))
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
         try (var in = node.getOutputStream()) {
             in.write(JSON.writeValueAsBytes(patterns));
         }
@@ -76,7 +78,8 @@ class RabbitEarTest {
         Map<Spot, Integer> numbers = FoldPattern.vertices(panels);
         for (Panel panel : panels.all()) {
             for (Spot corner : panel.corners()) {
-                Vector3D ours = home.after(form.placed().get(panel.index()).motion()).apply(corner);
+                Vector3D ours =
+                        home.after(form.placed().get(panel.index()).motion()).apply(corner);
                 JsonNode theirs = answer.get("vertices").get(numbers.get(corner));
                 assertThat(ours.getX()).as(piece.name()).isCloseTo(theirs.get(0).asDouble(), within(1e-6));
                 assertThat(ours.getY()).as(piece.name()).isCloseTo(theirs.get(1).asDouble(), within(1e-6));
@@ -90,9 +93,12 @@ class RabbitEarTest {
         if (!expected.isEmpty()) {
             orders.forEach(order -> found.add(ours(order, answer.get("orders").get(0), turned)));
         }
-        assertThat(orders).as(piece.name() + ", each order once").hasSize(answer.get("orders").size());
+        assertThat(orders)
+                .as(piece.name() + ", each order once")
+                .hasSize(answer.get("orders").size());
         assertThat(found).as(piece.name()).isEqualTo(expected);
-        LayerOrders.of(graph).first().ifPresent(first -> assertThat(expected).contains(ours(first, answer.get("orders").get(0), turned)));
+        LayerOrders.of(graph).first().ifPresent(first -> assertThat(expected)
+                .contains(ours(first, answer.get("orders").get(0), turned)));
     }
 
     @Test
@@ -112,14 +118,17 @@ class RabbitEarTest {
         for (int i = 0; i < pieces.size(); i++) {
             compare(pieces.get(i), panels.get(i), answers.get(i));
         }
-        assertThat(panels.stream().mapToInt(p -> p.all().size()).max().orElse(0)).isBetween(26, 40);
+        assertThat(panels.stream().mapToInt(p -> p.all().size()).max().orElse(0))
+                .isBetween(26, 40);
     }
 
     @Test
     void stripsOfUnequalPanelsAgree() throws Exception {
         ArrayNode patterns = JSON.createArrayNode();
         List<Panels> strips = new ArrayList<>();
-        int[][] widths = {{20, 20, 20}, {20, 30, 20, 30}, {30, 10, 10, 30}, {20, 40, 20}, {10, 20, 30, 20, 10}, {15, 15, 30, 15, 15}};
+        int[][] widths = {
+            {20, 20, 20}, {20, 30, 20, 30}, {30, 10, 10, 30}, {20, 40, 20}, {10, 20, 30, 20, 10}, {15, 15, 30, 15, 15}
+        };
         for (int[] panelWidths : widths) {
             Strip strip = Strip.ofHeight("strip", Length.ofMillimetres(50));
             for (int i = 0; i < panelWidths.length; i++) {
@@ -141,25 +150,37 @@ class RabbitEarTest {
         JsonNode flat = JSON.readTree(new File(examples, "diagonal-cp.fold"));
         JsonNode folded = JSON.readTree(new File(examples, "diagonal-folded.fold"));
         List<Spot> corners = new ArrayList<>();
-        flat.get("vertices_coords").forEach(c -> corners.add(new Spot(Length.ofMillimetres(100 * c.get(0).asInt()), Length.ofMillimetres(100 * c.get(1).asInt()))));
+        flat.get("vertices_coords")
+                .forEach(c -> corners.add(new Spot(
+                        Length.ofMillimetres(100 * c.get(0).asInt()),
+                        Length.ofMillimetres(100 * c.get(1).asInt()))));
         List<Crease> creases = new ArrayList<>();
         for (int e = 0; e < flat.get("edges_vertices").size(); e++) {
             if (flat.get("edges_assignment").get(e).asText().equals("V")) {
                 JsonNode ends = flat.get("edges_vertices").get(e);
-                creases.add(new Crease(new Stretch(corners.get(ends.get(0).asInt()), corners.get(ends.get(1).asInt())), Fold.VALLEY));
+                creases.add(new Crease(
+                        new Stretch(
+                                corners.get(ends.get(0).asInt()),
+                                corners.get(ends.get(1).asInt())),
+                        Fold.VALLEY));
             }
         }
         Panels panels = Panels.of(new Piece("diagonal", corners, creases, List.of(), List.of()));
         FoldGraph graph = FoldGraph.of(panels);
         FoldedForm form = FoldedForm.of(graph, Pose.closed());
-        int still = panels.all().stream().filter(p -> p.corners().contains(corners.get(0))).findFirst().orElseThrow().index();
+        int still = panels.all().stream()
+                .filter(p -> p.corners().contains(corners.get(0)))
+                .findFirst()
+                .orElseThrow()
+                .index();
         Rigid home = form.placed().get(still).motion().inverse();
         for (Link.Folded link : graph.hinges()) {
             assertThat(link.hinge().fold()).isEqualTo(Fold.VALLEY);
         }
         for (Panel panel : panels.all()) {
             for (Spot corner : panel.corners()) {
-                Vector3D at = home.after(form.placed().get(panel.index()).motion()).apply(corner);
+                Vector3D at =
+                        home.after(form.placed().get(panel.index()).motion()).apply(corner);
                 JsonNode expected = folded.get("vertices_coords").get(corners.indexOf(corner));
                 assertThat(at.getX() / 100).isCloseTo(expected.get(0).asDouble(), within(1e-9));
                 assertThat(at.getY() / 100).isCloseTo(expected.get(1).asDouble(), within(1e-9));
