@@ -1,18 +1,33 @@
 #!/usr/bin/env bash
-# Builds the front end into the folder named first. Types come from the API's description, made by the app module
-# just before. With "true" as the second word the front end's own tests are left out.
+# The front end. Types come from the API's description, made by the app module just before.
+#   build.sh OUT [true]   checks it and builds it into the folder OUT; with "true" without its checks and tests
+#   build.sh check        formatting, ESLint, types and tests
+#   build.sh format       puts the formatting right
 set -euo pipefail
 cd "$(dirname "$0")"
-out=$1
-skip_tests=${2:-false}
 
 lock=$(cksum < package-lock.json)
 if [ ! -f node_modules/.lock-stamp ] || [ "$(cat node_modules/.lock-stamp)" != "$lock" ]; then
-  # not "npm ci": it refuses a lock file without the optional packages of machines that are not ours
-  npm install --no-save --no-audit --no-fund --loglevel=error
+  npm ci --no-audit --no-fund --loglevel=error
   echo "$lock" > node_modules/.lock-stamp
 fi
-npm run --silent types
-npm run --silent check
-[ "$skip_tests" = true ] || npm run --silent test
-npm run --silent build -- --outDir "$out" --emptyOutDir
+
+check() {
+  npm run --silent format:check
+  npm run --silent lint
+  npm run --silent check
+  npm run --silent test
+}
+
+case $1 in
+  format) npm run --silent format ;;
+  check)
+    npm run --silent types
+    check
+    ;;
+  *)
+    npm run --silent types
+    if [ "${2:-false}" = true ]; then npm run --silent check; else check; fi
+    npm run --silent build -- --outDir "$1" --emptyOutDir
+    ;;
+esac

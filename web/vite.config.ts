@@ -8,5 +8,6 @@ export default defineConfig({
   plugins: [react(), babel({ presets: [reactCompilerPreset({ compilationMode: 'annotation' })] }), tailwindcss()],
   server: { proxy: { '/api': { target: 'http://127.0.0.1:8420', ws: true } } },
   build: { chunkSizeWarningLimit: 1200 },
-  test: { environment: 'jsdom', globals: false },
+  // those that need a page say so in their first line
+  test: { environment: 'node', globals: false },
 })

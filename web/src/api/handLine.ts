@@ -21,7 +21,7 @@ export function openHandLine(card: string): HandLine {
     line = null
     const { moving, done, fail } = waiting ?? {}
     waiting = null
-    if (moving) request(moving).then(done, fail)
+    if (moving) void request(moving).then(done, fail)
   }
 
   const open = () => {

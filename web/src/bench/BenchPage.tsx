@@ -71,7 +71,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
                     pieces={card.pieces}
                     form={card.form}
                     dress={{ layers, papers, base }}
-                    showing={hand.showing}
+                    showingRef={hand.showing}
                   />
                   <InSight>
                     <EnvelopePlate card={card} inHand={inHand} />

@@ -65,7 +65,7 @@ function Paper({ stage }: { stage: Stage }) {
   const { pick } = usePicked()
   const { camera, size, invalidate } = useThree()
   useLayoutEffect(() => {
-    stage.invalidate = invalidate
+    stage.drawsBy(invalidate)
     invalidate()
   }, [stage, invalidate])
   useFrame(() => stage.seat(camera as PerspectiveCamera, size))

@@ -18,17 +18,17 @@ const REST_MS = 250
 /** What the card is made of and what lies on it. */
 export type Dress = Pick<Card, 'layers' | 'papers' | 'base'>
 
-type Props = { pieces: Piece[]; form: Form; dress?: Dress; showing?: { current: number } }
+type Props = { pieces: Piece[]; form: Form; dress?: Dress; showingRef?: { current: number } }
 
 /** The card as an object, moved by one slider from flat to closed, or by playing it. */
-export function FoldedPlate({ pieces, form, dress, showing }: Props) {
+export function FoldedPlate({ pieces, form, dress, showingRef }: Props) {
   'use memo'
   // while a line is held it will change again before long
   const held = useHeld()
   const [closed, setClosed] = useState((100 * Math.round(form.showing * STEPS)) / STEPS)
   useEffect(() => {
-    if (showing) showing.current = closed / 100
-  }, [closed, showing])
+    if (showingRef) showingRef.current = closed / 100
+  }, [closed, showingRef])
   const moving = useMoving(form, closed) || held
   const playing = useRef(0)
   useEffect(() => () => cancelAnimationFrame(playing.current), [])

@@ -21,6 +21,7 @@ export function InSight({ children, className }: { children: ReactNode; classNam
   })
   return (
     <div ref={element} className={className}>
+      {/* eslint-disable-next-line react-hooks/refs -- what was drawn last is just what shall stand there */}
       {waits ? drawn.current : children}
     </div>
   )

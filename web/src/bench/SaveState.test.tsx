@@ -45,9 +45,9 @@ it('says not saved with why, does it again, or leaves it out', async () => {
 
 it('says nothing of other cards', async () => {
   render(<SaveState card="kite" />)
-  await act(
-    async () => inTurn('tail', 'leg', () => Promise.reject(new Problem('away', 0))).catch(() => {}) as Promise<void>,
-  )
+  await act(async () => {
+    await inTurn('tail', 'leg', () => Promise.reject(new Problem('away', 0))).catch(() => {})
+  })
   expect(state()).toBe('saved')
   act(() => leaveOut('tail'))
 })

@@ -9,6 +9,7 @@ export const useHeld = () => useContext(HeldContext)
 export function useRoom(height: number) {
   const held = useHeld()
   const most = useRef(height)
+  // eslint-disable-next-line react-hooks/refs -- only ever grows, from what was drawn last
   const room = held ? Math.max(most.current, height) : height
   useLayoutEffect(() => {
     most.current = room

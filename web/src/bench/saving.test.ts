@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { afterEach, expect, it, vi } from 'vitest'
 import { Problem } from '../api/client'
 import { askBeforeLeaving, inTurn, leaveOut, saveAgain, wouldLose } from './saving'

@@ -54,20 +54,20 @@ it('keeps the foot of the sheet while its upper edge is dragged, so that the han
 
 it('gives every label room: a second row, then none', () => {
   expect(frame(strip([100, 100, 100])).rows).toEqual([0, 0, 0])
-  const crowded = frame(strip(Array(40).fill(28), 64)).rows
+  const crowded = frame(strip(Array<number>(40).fill(28), 64)).rows
   expect(crowded.slice(0, 3)).toEqual([0, 1, -1])
   expect(crowded.at(-1)).toBeGreaterThanOrEqual(0)
 })
 
 it('shows widths only where there is room for them', () => {
   expect(frame(strip([100, 100, 100])).widths.size).toBe(3)
-  expect(frame(strip(Array(40).fill(28), 64)).widths.size).toBeLessThan(14)
+  expect(frame(strip(Array<number>(40).fill(28), 64)).widths.size).toBeLessThan(14)
 })
 
 it('leaves labels in their rows while a line is held, as long as they do not run into one another', () => {
-  const kept = strip(Array(40).fill(28), 64)
+  const kept = strip(Array<number>(40).fill(28), 64)
   const before = frame(kept)
-  const moved = (by: number) => strip([28 + by, 28 - by, ...Array(38).fill(28)], 64)
+  const moved = (by: number) => strip([28 + by, 28 - by, ...Array<number>(38).fill(28)], 64)
   expect(frame(moved(20)).rows).not.toEqual(before.rows)
   expect(frame(moved(20), kept).rows).toEqual(before.rows)
   expect([...frame(moved(12), kept).widths]).toEqual([...before.widths])

@@ -16,11 +16,16 @@ export class Stage {
   matrices: Matrix4[] = []
   lines: Line[] = []
   /** Asks for it to be drawn anew. */
-  invalidate = () => {}
+  private invalidate = () => {}
   private lies = true
   private card = new Sphere()
   private opened = new Sphere()
   private seated = ''
+
+  /** Says who draws it when something has changed. */
+  drawsBy(draw: () => void) {
+    this.invalidate = draw
+  }
 
   /** Lays the card, `closed` of the way from open. The engine's frames say where each panel is; between two it is drawn in between. */
   lay({ panels, lines, form, closed }: Laid) {

@@ -67,6 +67,7 @@ export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Tol
       const asked = held
       const card = queries.getQueryData<Card>(cardKey(id))
       if (asking || !asked || !card) return
+      // eslint-disable-next-line react-hooks/immutability -- made once for a card: what is in the hand is kept in here
       asking = true
       try {
         const { snap, pushes, place } = asked
@@ -84,7 +85,7 @@ export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Tol
           // at once, so that it is in the very next frame
           flushSync(() => {
             // what did not change stays the very same, so that it is not drawn again
-            setPreview((before) => replaceEqualDeep(before ?? card, moved.card) as Card)
+            setPreview((before) => replaceEqualDeep<Card>(before ?? card, moved.card))
             setWords(moved.words)
           })
         }

@@ -107,6 +107,7 @@ export function FigureField({
   }
 
   return (
+    // eslint-disable-next-line jsx-a11y/no-static-element-interactions -- only notices where the focus inside it is
     <span
       className={`relative inline-block ${className}`}
       onFocus={() => onAttend?.(true)}

@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { render } from '@testing-library/react'
 import { expect, it } from 'vitest'
 import type { Layer, Paper } from '../api/client'

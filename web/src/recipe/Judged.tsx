@@ -32,6 +32,7 @@ export function Judged({ read, text, onMend }: Props) {
       {read.notUnderstood.length > 0 && (
         <div>
           <h2 className="text-lg italic">Not understood</h2>
+          {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a list that scrolls is scrolled by keys (axe: scrollable-region-focusable) */}
           <ul className="max-h-60 overflow-auto" tabIndex={0} aria-label="Not understood">
             {read.notUnderstood.map((passage, i) => (
               <li key={i}>

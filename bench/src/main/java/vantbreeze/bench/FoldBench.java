@@ -1,5 +1,7 @@
 package vantbreeze.bench;
 
+import static java.util.Objects.requireNonNull;
+
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -97,7 +99,7 @@ final class FoldBench {
                 panels = count;
             }
         }
-        return best;
+        return requireNonNull(best);
     }
 
     private static Panels unassigned(int panels) {

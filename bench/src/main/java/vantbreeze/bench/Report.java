@@ -3,6 +3,7 @@ package vantbreeze.bench;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -53,7 +54,7 @@ public final class Report {
 
                 """
                         .formatted(
-                                LocalDate.now(),
+                                LocalDate.now(ZoneId.systemDefault()),
                                 Runtime.getRuntime().availableProcessors(),
                                 System.getProperty("java.version")));
         table(text, rows);

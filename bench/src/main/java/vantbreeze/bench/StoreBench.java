@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The store of a running house: an edit until it is answered, which is when it is on disk, and the list of two thousand
@@ -34,7 +35,7 @@ final class StoreBench {
         return List.of(bench.edits(), bench.list());
     }
 
-    private String send(String path, String body) throws IOException, InterruptedException {
+    private String send(String path, @Nullable String body) throws IOException, InterruptedException {
         HttpRequest.Builder asked = HttpRequest.newBuilder(URI.create(address + path));
         if (body != null) {
             asked.header("Content-Type", "application/json").POST(HttpRequest.BodyPublishers.ofString(body));

@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 
 /**
  * A disk that fills up while cards are edited, and a folder that can't be written: a small file system in memory of its
@@ -71,7 +72,8 @@ public final class DiskTrial {
                 Thread.sleep(100);
                 after = house.get("/api/cards/" + id);
             }
-            int revision = House.json(after).path("revision").asInt(-1);
+            int revision =
+                    House.json(Objects.requireNonNull(after)).path("revision").asInt(-1);
             seen.add("with room again: the card is shown with %d of %d answered edits"
                     .formatted(revision, answered + 1));
             if (revision < answered + 1) {

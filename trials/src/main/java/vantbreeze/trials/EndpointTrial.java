@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 
 /**
@@ -116,8 +117,8 @@ public final class EndpointTrial {
         }
         List<String> cards = new ArrayList<>();
         for (int i = 0; i < 6; i++) {
-            String structure = known.get("structure")
-                    .get(nonsense.below(known.get("structure").size()));
+            List<String> structures = Objects.requireNonNull(known.get("structure"));
+            String structure = structures.get(nonsense.below(structures.size()));
             HttpResponse<String> begun = house.send(
                     "POST",
                     "/api/cards",

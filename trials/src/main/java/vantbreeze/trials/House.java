@@ -15,13 +15,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
 
 /** The real house, started for a trial on a free port with its cards in a folder. */
 public final class House implements AutoCloseable {
 
     static final ObjectMapper JSON = new ObjectMapper();
 
-    private static final Duration PATIENCE = Duration.ofSeconds(120);
+    private static final Duration PATIENCE = Duration.ofMinutes(2);
 
     private final Process process;
     private final int port;
@@ -42,7 +43,7 @@ public final class House implements AutoCloseable {
      * @param archive its archive of loaded classes, or null
      * @param options more words for Java, then for the house those that begin with two dashes
      */
-    public record Start(Path jar, Path archive, List<String> options) {
+    public record Start(Path jar, @Nullable Path archive, List<String> options) {
 
         /** The house as {@code ./vantbreeze} lays it out. */
         public static Start ofLayout(Path layout) {
@@ -168,10 +169,15 @@ public final class House implements AutoCloseable {
     }
 
     @Override
-    public void close() throws InterruptedException {
+    public void close() {
         process.destroy();
-        if (!process.waitFor(30, TimeUnit.SECONDS)) {
-            kill();
+        try {
+            if (!process.waitFor(30, TimeUnit.SECONDS)) {
+                kill();
+            }
+        } catch (InterruptedException stopped) {
+            process.destroyForcibly();
+            Thread.currentThread().interrupt();
         }
     }
 }

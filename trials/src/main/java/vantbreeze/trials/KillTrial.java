@@ -164,7 +164,7 @@ public final class KillTrial {
             Edit there = kept.get(card);
             if (there == null
                     || there.revision < edit.revision
-                    || there.revision == edit.revision && !there.name.equals(edit.name)) {
+                    || (there.revision == edit.revision && !there.name.equals(edit.name))) {
                 lost++;
             }
         });

@@ -3,6 +3,7 @@ package vantbreeze.trials;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -90,7 +91,7 @@ public final class LoadTrial {
         revision = House.json(ok(house.send(
                         "POST",
                         "/api/cards/%s/layers".formatted(id),
-                        ("{\"revision\":%d,\"what\":\"%s\",\"faces\":[],\"layers\":[],\"embellishments\":[]}")
+                        "{\"revision\":%d,\"what\":\"%s\",\"faces\":[],\"layers\":[],\"embellishments\":[]}"
                                 .formatted(revision, round % 2 == 0 ? "SUGGEST" : "CLEAR"))))
                 .path("revision")
                 .asInt();
@@ -142,7 +143,7 @@ public final class LoadTrial {
 
     private static String said(String... command) throws IOException, InterruptedException {
         Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
-        String said = new String(process.getInputStream().readAllBytes());
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         process.waitFor();
         return said;
     }

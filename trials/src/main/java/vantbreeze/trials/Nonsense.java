@@ -137,7 +137,7 @@ final class Nonsense {
                 "\u0000",
                 "\ud800",
                 "a".repeat(5_000),
-                "‮",
+                "\u202e",
                 "{}",
                 "[]",
                 "true",
@@ -241,7 +241,7 @@ final class Nonsense {
             case 2 -> NODES.numberNode(random.nextInt(20) - 5);
             case 3 -> NODES.numberNode((double) one(List.of(Double.MAX_VALUE, -1e300, 1e-300, 0.1, -0.0, 1e10)));
             case 4 ->
-                NODES.numberNode((BigDecimal) one(List.of(
+                NODES.numberNode(one(List.of(
                         new BigDecimal("1e400"),
                         new BigDecimal("123456789012345678901234567890"),
                         BigDecimal.valueOf(Long.MIN_VALUE))));
@@ -278,7 +278,7 @@ final class Nonsense {
             }
             case "integer" -> NODES.numberNode(chance(0.9) ? random.nextInt(5) : random.nextInt());
             case "number" ->
-                NODES.numberNode((double)
+                NODES.numberNode((Double)
                         (chance(0.9) ? random.nextDouble() * 300 : one(List.of(Double.MAX_VALUE, -1e300, -5.0))));
             case "boolean" -> NODES.booleanNode(random.nextBoolean());
             default -> NODES.textNode(value(name, known));
@@ -290,7 +290,7 @@ final class Nonsense {
         List<String> required = new ArrayList<>();
         schema.path("required").forEach(one -> required.add(one.asText()));
         for (Iterator<Map.Entry<String, JsonNode>> fields =
-                        schema.path("properties").fields();
+                        schema.path("properties").properties().iterator();
                 fields.hasNext(); ) {
             Map.Entry<String, JsonNode> field = fields.next();
             if (chance(required.contains(field.getKey()) ? 0.98 : 0.5)) {

@@ -1,16 +1,23 @@
 package vantbreeze.trials;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /** What came of the trials, as a page. */
 final class ReliabilityReport {
 
-    KillTrial.Outcome kills;
+    KillTrial.@Nullable Outcome kills;
+
+    @Nullable
     Tally parsers;
+
+    @Nullable
     Tally endpoints;
-    LoadTrial.Outcome load;
+
+    LoadTrial.@Nullable Outcome load;
     List<String> disk = List.of();
 
     String text() {
@@ -22,7 +29,7 @@ final class ReliabilityReport {
 
                 """
                         .formatted(
-                                LocalDate.now(),
+                                LocalDate.now(ZoneId.systemDefault()),
                                 Runtime.getRuntime().availableProcessors(),
                                 System.getProperty("java.version")));
         text.append(
@@ -74,7 +81,7 @@ final class ReliabilityReport {
         return text.toString();
     }
 
-    private static void row(StringBuilder text, String what, Tally tally) {
+    private static void row(StringBuilder text, String what, @Nullable Tally tally) {
         if (tally != null) {
             text.append(String.format(
                     Locale.ROOT,

@@ -10,16 +10,15 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.lang.Nullable;
 import vantbreeze.app.Vantbreeze;
 import vantbreeze.core.recipe.OneNumber;
 import vantbreeze.core.recipe.Passage;
@@ -51,21 +50,23 @@ public class ApiDescription {
     @Bean
     OpenApiCustomizer everyFieldUnlessNullable() {
         Map<String, Class<?>> records = records();
-        return api -> api.getComponents().getSchemas().forEach((name, schema) -> {
+        return api -> api.getComponents().getSchemas().forEach((name, described) -> {
+            Schema<?> schema = described;
             if (records.containsKey(name)) {
                 schema.setNullable(null);
-                schema.setRequired(always(records.get(name), schema));
-                schema.getProperties().values().forEach(property -> ((Schema<?>) property).setNullable(null));
+                Map<?, ?> properties = schema.getProperties();
+                schema.setRequired(always(records.get(name))
+                        .filter(properties::containsKey)
+                        .toList());
+                properties.values().forEach(property -> ((Schema<?>) property).setNullable(null));
             }
         });
     }
 
-    private static List<String> always(Class<?> type, Schema<?> schema) {
+    private static Stream<String> always(Class<?> type) {
         return Arrays.stream(type.getRecordComponents())
-                .filter(component -> !component.getAccessor().isAnnotationPresent(Nullable.class))
-                .map(RecordComponent::getName)
-                .filter(schema.getProperties()::containsKey)
-                .toList();
+                .filter(component -> !component.getAnnotatedType().isAnnotationPresent(Nullable.class))
+                .map(RecordComponent::getName);
     }
 
     private static Map<String, Class<?>> records() {

@@ -1,15 +1,17 @@
 package vantbreeze.app.api;
 
+import static java.util.Objects.requireNonNullElse;
+
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -297,9 +299,9 @@ class CardController {
     private Plan changed(Plan plan, Change change) {
         String text = change.text();
         return switch (change.field()) {
-            case "name" -> plan.named(text);
-            case "notes" -> plan.noting(text);
-            case "ruler" -> plan.on(Written.on(text).ruler());
+            case "name" -> plan.named(requireNonNullElse(text, ""));
+            case "notes" -> plan.noting(requireNonNullElse(text, ""));
+            case "ruler" -> plan.on(Written.on(requireNonNullElse(text, "")).ruler());
             case "envelope" -> plan.into(emptyAsNull(text));
             case "sheet" -> plan.from(emptyAsNull(text));
             case "cardstock" -> plan.of(emptyAsNull(text));

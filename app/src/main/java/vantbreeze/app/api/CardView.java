@@ -1,15 +1,19 @@
 package vantbreeze.app.api;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.app.cards.Card;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.fold.Panels;
+import vantbreeze.core.fold.bulk.BulkMap;
+import vantbreeze.core.fold.bulk.EndView;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -93,13 +97,15 @@ public record CardView(
         static HeftView of(WorkedPlan worked) {
             Heft heft = worked.heft();
             double left = worked.form().closed().left();
+            EndView end = heft.endView();
+            BulkMap bulk = heft.bulk();
             return new HeftView(
                     "%.1f mm".formatted(heft.thickness()),
                     "%.0f g".formatted(heft.weight().grams()),
                     heft.thickness(),
-                    heft.bulk() == null
+                    end == null
                             ? List.of()
-                            : heft.endView().layers().stream()
+                            : end.layers().stream()
                                     .map(layer -> new StretchView(
                                             layer.panel(),
                                             layer.from() - left,
@@ -107,14 +113,18 @@ public record CardView(
                                             layer.bottom(),
                                             layer.top()))
                                     .toList(),
-                    heft.bulk() == null
+                    bulk == null
                             ? List.of()
-                            : thickest(heft, left, worked.form().closed().bottom()));
+                            : thickest(
+                                    bulk,
+                                    heft.thickness(),
+                                    left,
+                                    worked.form().closed().bottom()));
         }
 
-        private static List<List<PointView>> thickest(Heft heft, double left, double bottom) {
-            double most = heft.thickness() - 1e-6;
-            return heft.bulk().cells().stream()
+        private static List<List<PointView>> thickest(BulkMap bulk, double worst, double left, double bottom) {
+            double most = worst - 1e-6;
+            return bulk.cells().stream()
                     .filter(cell -> cell.thickness() > most)
                     .map(cell -> Arrays.stream(cell.shape().getExteriorRing().getCoordinates())
                             .map(corner -> new PointView(corner.x - left, corner.y - bottom))
@@ -199,7 +209,7 @@ public record CardView(
     static Map<String, Length> widths(Plan plan) {
         Map<String, Length> widths = new LinkedHashMap<>();
         if (plan.isFree()) {
-            plan.free().assembly().pieces().forEach(piece -> Panels.of(piece)
+            plan.drawn().assembly().pieces().forEach(piece -> Panels.of(piece)
                     .all()
                     .forEach(panel -> widths.put(panel.name(), panel.width())));
         }
@@ -245,9 +255,9 @@ public record CardView(
                         ? null
                         : new MendView(
                                 mend.parameter(),
-                                mend.chosen() == null
+                                mend.length() != null
                                         ? Figure.of(mend.length(), ruler).text()
-                                        : mend.chosen(),
+                                        : requireNonNull(mend.chosen()),
                                 mend.label()));
     }
 }

@@ -1,6 +1,6 @@
 package vantbreeze.app.api;
 
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;

@@ -35,6 +35,7 @@ public record FormView(
      * @param faceUp whether its decorated side is seen
      * @param laid from its sheet to the closed card: six numbers of a plane affine map, in the order of SVG's matrix()
      */
+    @SuppressWarnings("ArrayRecordComponent") // sixteen numbers to be sent; never compared
     public record ClosedPanelView(int panel, boolean faceUp, List<PointView> corners, double[] laid) {}
 
     static FormView of(WorkedPlan worked) {

@@ -8,8 +8,8 @@ import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ProblemDetail;
-import org.springframework.lang.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.BinaryMessage;
 import org.springframework.web.socket.CloseStatus;
@@ -29,7 +29,7 @@ class HandSocket extends TextWebSocketHandler {
     record Question(@NotNull UUID card, @NotNull @Valid Moving moving) {}
 
     /** The card after the move, or why there is none. */
-    record Answer(@Nullable HandController.MovedView moved, @Nullable ProblemDetail problem) {}
+    record Answer(HandController.@Nullable MovedView moved, @Nullable ProblemDetail problem) {}
 
     private final HandController hands;
     private final Problems problems;

@@ -3,7 +3,7 @@ package vantbreeze.app.api;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Side;

@@ -1,7 +1,7 @@
 package vantbreeze.app.api;
 
 import jakarta.validation.constraints.NotNull;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.DrawnMark;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Spot;
@@ -51,7 +51,12 @@ public record Moving(
     Move on(Plan plan, Workshop workshop) {
         if (divisions != null) {
             return new Move(
-                    handle(), null, null, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, divisions)), snap, pushes);
+                    handle(),
+                    Length.ZERO,
+                    Length.ZERO,
+                    Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, divisions)),
+                    snap,
+                    pushes);
         }
         if (text != null) {
             return typed(plan, workshop);

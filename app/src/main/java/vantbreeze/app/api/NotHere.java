@@ -1,5 +1,7 @@
 package vantbreeze.app.api;
 
+import java.util.Objects;
+
 /** What was asked for is not here. The message is for the maker. */
 final class NotHere extends RuntimeException {
 
@@ -7,5 +9,10 @@ final class NotHere extends RuntimeException {
 
     NotHere(String message) {
         super(message);
+    }
+
+    @Override
+    public String getMessage() {
+        return Objects.requireNonNull(super.getMessage());
     }
 }

@@ -8,7 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -90,7 +90,7 @@ class OwnStockController {
             @NotNull Cardstock.Grain grain,
             @NotNull Cardstock.Pattern pattern,
             @Text String colour,
-            @Nullable Look.Print print,
+            Look.@Nullable Print print,
             @Nullable @MaybeText String ink,
             @Nullable @MaybeText String back,
             @Nullable @MaybeText String image) {}

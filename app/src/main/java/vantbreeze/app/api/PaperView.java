@@ -3,7 +3,7 @@ package vantbreeze.app.api;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Cardstocks;
 import vantbreeze.core.paper.Look;

@@ -5,10 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Point;
-import org.springframework.lang.Nullable;
 import vantbreeze.core.fit.SheetYield;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
@@ -196,13 +196,14 @@ public record PieceView(
     private static int join(GlueArea area, WorkedPlan plan) {
         var joins = plan.form().graph().joins();
         return IntStream.range(0, joins.size())
-                .filter(i -> joins.get(i).from() == area.panel() && joins.get(i).to() == area.other()
-                        || joins.get(i).to() == area.panel() && joins.get(i).from() == area.other())
+                .filter(i -> (joins.get(i).from() == area.panel()
+                                && joins.get(i).to() == area.other())
+                        || (joins.get(i).to() == area.panel() && joins.get(i).from() == area.other()))
                 .findFirst()
                 .orElse(-1);
     }
 
-    private static String heightMeasure(WorkedPiece worked, Structure structure) {
+    private static @Nullable String heightMeasure(WorkedPiece worked, Structure structure) {
         return structure.parameters().stream()
                 .filter(parameter ->
                         parameter.pieces().contains(worked.panels().piece().name()))

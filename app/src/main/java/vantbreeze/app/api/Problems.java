@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.h2.api.ErrorCode;
 import org.h2.mvstore.MVStoreException;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
@@ -18,7 +19,6 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.lang.Nullable;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
@@ -94,7 +94,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler({CardGone.class, NotHere.class})
     ProblemDetail gone(RuntimeException gone) {
-        return Kind.GONE.of(gone.getMessage());
+        return Kind.GONE.of(String.valueOf(gone.getMessage()));
     }
 
     @ExceptionHandler
@@ -132,7 +132,7 @@ class Problems extends ResponseEntityExceptionHandler {
                         + "Vantbreeze said when it was started tells why.");
             }
             if (cause instanceof MVStoreException
-                    || cause instanceof SQLException store && NO_ROOM.contains(store.getErrorCode())) {
+                    || (cause instanceof SQLException store && NO_ROOM.contains(store.getErrorCode()))) {
                 LOG.error("the store does not take it", unexpected);
                 return Kind.DISK_FULL.of(
                         "The disk did not take this, so it was not saved. What was saved before is safe. "

@@ -5,8 +5,8 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
@@ -63,7 +64,8 @@ class RecipeController {
         RecipeReading reading = Recipes.on(ruler).read(recipe.text());
         CardView card = reading.card() == null
                 ? null
-                : CardView.of(new Card(NOWHERE, 0, stock.workshop().work(plan(reading, ruler)), Instant.EPOCH, ""));
+                : CardView.of(new Card(
+                        NOWHERE, 0, stock.workshop().work(plan(reading, reading.card(), ruler)), Instant.EPOCH, ""));
         return new ReadView(
                 card,
                 reading.closes(),
@@ -82,15 +84,12 @@ class RecipeController {
         if (reading.card() == null) {
             throw new Refusal("recipe", reading.verdict());
         }
-        return CardView.of(drawer.add(plan(reading, ruler)));
+        return CardView.of(drawer.add(plan(reading, reading.card(), ruler)));
     }
 
-    private static Plan plan(RecipeReading reading, Ruler ruler) {
+    private static Plan plan(RecipeReading reading, FreeCard card, Ruler ruler) {
         String name = reading.name() == null || reading.name().isBlank() ? "Card from a recipe" : reading.name();
-        return Plan.of(
-                        name.length() > Plan.LONGEST_NAME ? name.substring(0, Plan.LONGEST_NAME) : name,
-                        reading.card(),
-                        ruler)
+        return Plan.of(name.length() > Plan.LONGEST_NAME ? name.substring(0, Plan.LONGEST_NAME) : name, card, ruler)
                 .noting(reading.notes());
     }
 }

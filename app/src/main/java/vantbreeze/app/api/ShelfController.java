@@ -1,10 +1,12 @@
 package vantbreeze.app.api;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -45,8 +47,8 @@ class ShelfController {
     /** How its example folds. */
     @GetMapping("/{structure}/form")
     FormView form(@PathVariable String structure) {
-        return FormView.of(
-                examples.get().get(stock.workshop().structure(structure).id()));
+        return FormView.of(requireNonNull(
+                examples.get().get(stock.workshop().structure(structure).id())));
     }
 
     /** For each structure the best card for an envelope, or from a sheet alone. */

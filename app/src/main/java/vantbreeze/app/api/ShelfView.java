@@ -1,7 +1,7 @@
 package vantbreeze.app.api;
 
 import java.util.List;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.plan.Effort;
 import vantbreeze.core.plan.WorkedPlan;
 

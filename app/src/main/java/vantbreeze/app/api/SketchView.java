@@ -1,7 +1,7 @@
 package vantbreeze.app.api;
 
 import java.util.List;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is seen of a card in a list.

@@ -1,7 +1,7 @@
 package vantbreeze.app.api;
 
 import java.util.List;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -102,9 +102,9 @@ class StartController {
 
     private static StockView.EnvelopeView envelope(Envelope envelope) {
         boolean inches = envelope.source() == Envelope.Source.TRADE_INCH
-                || envelope.source() == Envelope.Source.OWN
+                || (envelope.source() == Envelope.Source.OWN
                         && Ruler.EIGHTHS.marks(envelope.inside().width())
-                        && !Ruler.MM_1.marks(envelope.inside().width());
+                        && !Ruler.MM_1.marks(envelope.inside().width()));
         return new StockView.EnvelopeView(
                 envelope.id(),
                 envelope.name(),

@@ -1,7 +1,7 @@
 package vantbreeze.app.api;
 
 import jakarta.validation.constraints.NotNull;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
@@ -21,7 +21,10 @@ import vantbreeze.core.plan.Workshop;
  * @param what what is done
  * @param from where a line begins, in millimetres on its sheet when it was drawn with the pointer
  * @param to where it ends
- * @param first the first end as typed, "across, up", or how far across an upright line is
+ * @param acrossFrom how far across its first end is, as typed
+ * @param upFrom how far up its first end is, as typed
+ * @param acrossTo how far across its other end is, as typed
+ * @param upTo how far up its other end is, as typed
  * @param kind with {@code index}: which line, for those that change one
  * @param panel the panel that is glued on, or that a piece is laid on
  * @param glued the panel that is glued
@@ -37,7 +40,7 @@ public record Stroke(
         @Nullable @MaybeText String acrossTo,
         @Nullable @MaybeText String upTo,
         @Nullable Fold fold,
-        @Nullable Handle.Kind kind,
+        Handle.@Nullable Kind kind,
         @Nullable Integer index,
         @Nullable @MaybeText String name,
         @Nullable @MaybeText String width,

@@ -1,8 +1,10 @@
 package vantbreeze.app.api;
 
+import static java.util.Objects.requireNonNull;
+
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.CardRow;
@@ -61,7 +63,8 @@ class Summaries implements Summarizer {
 
     SketchView sketch(Summary summary) {
         return new SketchView(
-                read(summary.facts(), CardRowView.FactsView.class), read(summary.sketch(), SketchView.DrawnView.class));
+                requireNonNull(read(summary.facts(), CardRowView.FactsView.class)),
+                read(summary.sketch(), SketchView.DrawnView.class));
     }
 
     private String write(Object view) {
@@ -73,7 +76,7 @@ class Summaries implements Summarizer {
     }
 
     /** What was kept by this build is of its kind: summaries of another are made anew. */
-    private <T> T read(@Nullable String kept, Class<T> kind) {
+    private <T> @Nullable T read(@Nullable String kept, Class<T> kind) {
         try {
             return kept == null ? null : json.readValue(kept, kind);
         } catch (JsonProcessingException garbled) {

@@ -4,7 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Side;
@@ -111,7 +111,7 @@ public record Wish(
         } catch (Refusal refused) {
             throw refused;
         } catch (IllegalArgumentException unfit) {
-            throw new Refusal("layers", unfit.getMessage());
+            throw new Refusal("layers", String.valueOf(unfit.getMessage()));
         }
     }
 

@@ -1,5 +1,7 @@
 package vantbreeze.app.cards;
 
+import java.util.Objects;
+
 /** A card is there, but its document can't be made a card of. The message is for the maker: why. */
 public final class CannotOpen extends RuntimeException {
 
@@ -7,5 +9,10 @@ public final class CannotOpen extends RuntimeException {
 
     CannotOpen(String message, RuntimeException cause) {
         super(message, cause);
+    }
+
+    @Override
+    public String getMessage() {
+        return Objects.requireNonNull(super.getMessage());
     }
 }

@@ -1,5 +1,7 @@
 package vantbreeze.app.cards;
 
+import java.util.Objects;
+
 /** The card asked for is not in the drawer. */
 public final class CardGone extends RuntimeException {
 
@@ -11,5 +13,10 @@ public final class CardGone extends RuntimeException {
 
     CardGone(String message) {
         super(message);
+    }
+
+    @Override
+    public String getMessage() {
+        return Objects.requireNonNull(super.getMessage());
     }
 }

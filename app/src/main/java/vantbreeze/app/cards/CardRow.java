@@ -2,7 +2,7 @@ package vantbreeze.app.cards;
 
 import java.time.Instant;
 import java.util.UUID;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A card in a list.

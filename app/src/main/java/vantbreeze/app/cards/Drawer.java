@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,7 +42,7 @@ public class Drawer {
     private final StockRoom stock;
     private final Clock clock;
     /** The card of which a line is dragged, as it is kept; null when it may have changed. */
-    private volatile InHand inHand;
+    private volatile @Nullable InHand inHand;
 
     private record InHand(UUID id, int revision, Plan plan, Instant changedAt) {}
 
@@ -205,7 +206,11 @@ public class Drawer {
         return version(versions.saveAndFlush(new StoredVersion(UUID.randomUUID(), id, plain, card.document(), now())));
     }
 
-    /** @throws CardGone when the card has no such version */
+    /**
+     * A version that was kept by name.
+     *
+     * @throws CardGone when the card has no such version
+     */
     @Transactional(readOnly = true)
     public Version version(UUID card, UUID id) {
         return versions.findById(id)

@@ -1,6 +1,6 @@
 package vantbreeze.app.cards;
 
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the list shows of a card, ready to be sent.

@@ -1,5 +1,7 @@
 package vantbreeze.app.demo;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -165,7 +167,7 @@ class DemoCards implements ApplicationRunner {
     /** Drawn free: a tail of forty little panels that folds up into one. */
     private Plan kiteTail() {
         RecipeReading tail = Recipes.on(Ruler.MM_1).read("Kite tail: 1120 x 64 mm, score every 28 mm, concertina fold");
-        return Plan.of("Kite tail, forty folds", tail.card(), Ruler.MM_1)
+        return Plan.of("Kite tail, forty folds", requireNonNull(tail.card()), Ruler.MM_1)
                 .noting("From a paper roll; string through the corners.");
     }
 

@@ -3,6 +3,7 @@ package vantbreeze.app.demo;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Dressing;
@@ -18,7 +19,7 @@ import vantbreeze.core.plan.Workshop;
 record Wardrobe(Workshop workshop) {
 
     /** What a card is made of, its mat and its layer; a null mat leaves the layer on the card itself. */
-    private record Outfit(String card, String mat, String layer) {}
+    private record Outfit(@Nullable String card, @Nullable String mat, String layer) {}
 
     private static final Map<String, Outfit> OUTFITS = Map.of(
             "Kite festival invitation", new Outfit("own-sky", "own-dusk", "own-tails"),

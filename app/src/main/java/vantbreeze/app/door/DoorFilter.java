@@ -64,6 +64,6 @@ class DoorFilter extends OncePerRequestFilter {
         String origin = request.getHeader(HttpHeaders.ORIGIN);
         String here = request.getScheme().replace("ws", "http") + "://" + request.getHeader(HttpHeaders.HOST);
         return "cross-site".equals(request.getHeader("Sec-Fetch-Site"))
-                || origin != null && !origin.equalsIgnoreCase(here);
+                || (origin != null && !origin.equalsIgnoreCase(here));
     }
 }

@@ -5,6 +5,7 @@ import java.net.UnknownHostException;
 import java.util.LinkedHashSet;
 import java.util.Locale;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -46,7 +47,7 @@ public class Names {
         return lower.contains(":") && !lower.startsWith("[") ? "[" + lower + "]" : lower;
     }
 
-    private static InetAddress resolved(String address) {
+    private static @Nullable InetAddress resolved(String address) {
         try {
             return InetAddress.getByName(address);
         } catch (UnknownHostException unknown) {

@@ -9,6 +9,7 @@ import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
@@ -124,7 +125,7 @@ public class Passcode {
     }
 
     /** A new one, when there is none yet; it is told this once. Null when there is one. */
-    public String madeIfNone() {
+    public @Nullable String madeIfNone() {
         if (Files.exists(file())) {
             return null;
         }

@@ -11,6 +11,7 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -76,7 +77,7 @@ public class SizeFilter extends OncePerRequestFilter {
     private static final class Counted extends HttpServletRequestWrapper {
 
         private final long most;
-        private ServletInputStream stream;
+        private @Nullable ServletInputStream stream;
 
         Counted(HttpServletRequest request, long most) {
             super(request);

@@ -13,6 +13,7 @@ import java.nio.file.attribute.FileAttribute;
 import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -95,9 +96,10 @@ public record DataFolder(Path path) {
 
     /** A file beside {@code file} to write into before it takes its place; closed to others. */
     public Path beside(Path file) throws IOException {
-        if (!Files.isDirectory(file.getParent())) {
+        Path parent = Objects.requireNonNull(file.getParent());
+        if (!Files.isDirectory(parent)) {
             Files.createDirectories(
-                    file.getParent(),
+                    parent,
                     POSIX
                             ? new FileAttribute<?>[] {PosixFilePermissions.asFileAttribute(ONLY_MINE_TO_ENTER)}
                             : new FileAttribute<?>[0]);

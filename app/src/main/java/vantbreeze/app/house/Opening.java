@@ -11,6 +11,7 @@ import java.sql.SQLException;
 import java.util.HashMap;
 import java.util.Map;
 import org.h2.api.ErrorCode;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationEnvironmentPreparedEvent;
@@ -31,7 +32,7 @@ public final class Opening implements ApplicationListener<SpringApplicationEvent
 
     private static final Logger LOG = LoggerFactory.getLogger(Opening.class);
 
-    private Connection first;
+    private @Nullable Connection first;
 
     @Override
     public void onApplicationEvent(SpringApplicationEvent event) {

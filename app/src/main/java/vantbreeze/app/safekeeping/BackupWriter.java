@@ -1,5 +1,7 @@
 package vantbreeze.app.safekeeping;
 
+import static java.util.Objects.requireNonNull;
+
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -23,6 +25,7 @@ import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.sql.DataSource;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.app.house.DataFolder;
 import vantbreeze.app.safekeeping.Manifest.KeptCard;
 import vantbreeze.app.safekeeping.Manifest.KeptVersion;
@@ -77,7 +80,9 @@ final class BackupWriter {
                         "select id, card, name, made_at, document from card_version order by made_at, id")) {
             while (row.next()) {
                 KeptVersion version = new KeptVersion(
-                        row.getObject("id", UUID.class), row.getString("name"), instant(row, "made_at"));
+                        row.getObject("id", UUID.class),
+                        row.getString("name"),
+                        requireNonNull(instant(row, "made_at")));
                 versions.computeIfAbsent(row.getObject("card", UUID.class), card -> new ArrayList<>())
                         .add(version);
                 put(zip, version.file(), row.getString("document").getBytes(StandardCharsets.UTF_8));
@@ -99,7 +104,7 @@ final class BackupWriter {
                         id,
                         row.getInt("revision"),
                         row.getString("name"),
-                        instant(row, "changed_at"),
+                        requireNonNull(instant(row, "changed_at")),
                         instant(row, "deleted_at"),
                         versions.getOrDefault(id, List.of()));
                 cards.add(card);
@@ -154,7 +159,7 @@ final class BackupWriter {
         }
     }
 
-    private static Instant instant(ResultSet row, String column) throws SQLException {
+    private static @Nullable Instant instant(ResultSet row, String column) throws SQLException {
         OffsetDateTime time = row.getObject(column, OffsetDateTime.class);
         return time == null ? null : time.toInstant();
     }

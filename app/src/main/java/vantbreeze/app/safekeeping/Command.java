@@ -58,7 +58,7 @@ public final class Command {
                 command.backup(Path.of(arguments.get(0)).toAbsolutePath());
             } else if (word.equals("restore")
                     && (arguments.size() == 1
-                            || arguments.size() == 2 && arguments.get(1).equals("--yes"))) {
+                            || (arguments.size() == 2 && arguments.get(1).equals("--yes")))) {
                 command.restore(Path.of(arguments.get(0)).toAbsolutePath(), arguments.size() == 2);
             } else if (word.equals("passcode") && arguments.isEmpty()) {
                 NewPasscode.ask(folder);
@@ -128,7 +128,7 @@ public final class Command {
             Restoring restoring = new Restoring(store);
             RestorePlan plan = restoring.planned(backup);
             System.out.println(words(plan));
-            if (plan.isNothing() || !yes && !isWanted()) {
+            if (plan.isNothing() || (!yes && !isWanted())) {
                 System.out.println("Nothing was changed.");
                 return;
             }

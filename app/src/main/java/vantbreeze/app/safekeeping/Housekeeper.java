@@ -45,7 +45,7 @@ class Housekeeper implements ApplicationListener<ApplicationReadyEvent>, Disposa
 
     @Override
     public void onApplicationEvent(ApplicationReadyEvent ready) {
-        clock.scheduleWithFixedDelay(this::round, FIRST_SECONDS, EVERY_SECONDS, TimeUnit.SECONDS);
+        var unused = clock.scheduleWithFixedDelay(this::round, FIRST_SECONDS, EVERY_SECONDS, TimeUnit.SECONDS);
     }
 
     /** A copy first, so that what is taken away is in it. */

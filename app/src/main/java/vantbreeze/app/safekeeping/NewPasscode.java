@@ -6,11 +6,13 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.app.door.Passcode;
 import vantbreeze.app.house.CannotStart;
 import vantbreeze.app.house.DataFolder;
 
 /** Asks for a new passcode at the command line, unseen where there is a terminal. */
+@SuppressWarnings("SystemConsoleNull") // on Java 17 it is null where there is no terminal
 final class NewPasscode {
 
     private NewPasscode() {}
@@ -31,7 +33,7 @@ final class NewPasscode {
         System.out.println("It is set. A browser that was let in already stays so until Vantbreeze is started again.");
     }
 
-    private static String read(String words) throws IOException {
+    private static @Nullable String read(String words) throws IOException {
         Console console = System.console();
         if (console != null) {
             char[] typed = console.readPassword(words);

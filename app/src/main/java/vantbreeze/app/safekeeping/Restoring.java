@@ -18,6 +18,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import javax.sql.DataSource;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.app.safekeeping.Manifest.KeptCard;
 import vantbreeze.app.safekeeping.Manifest.KeptVersion;
 
@@ -63,7 +64,8 @@ final class Restoring {
         }
     }
 
-    private RestorePlan run(Backup backup, Connection connection, Instant now) throws SQLException, IOException {
+    private RestorePlan run(Backup backup, Connection connection, @Nullable Instant now)
+            throws SQLException, IOException {
         Manifest manifest = backup.manifest();
         Map<UUID, Present> present = present(connection);
         List<String> back = new ArrayList<>();
@@ -127,7 +129,8 @@ final class Restoring {
     }
 
     /** Its revision goes beyond both, so that a window that looks at the card notices. */
-    private static void put(Connection connection, KeptCard card, Present here, String document) throws SQLException {
+    private static void put(Connection connection, KeptCard card, @Nullable Present here, String document)
+            throws SQLException {
         int revision = here == null ? card.revision() : Math.max(here.revision, card.revision()) + 1;
         try (PreparedStatement merge = connection.prepareStatement(
                 "merge into card (id, revision, name, document, changed_at, deleted_at) key (id) values "
@@ -151,7 +154,8 @@ final class Restoring {
         }
     }
 
-    private static boolean stock(Backup backup, Connection connection, Instant now) throws SQLException, IOException {
+    private static boolean stock(Backup backup, Connection connection, @Nullable Instant now)
+            throws SQLException, IOException {
         Optional<String> theirs = backup.stock();
         Optional<String> ours = Optional.empty();
         try (Statement statement = connection.createStatement();
@@ -177,7 +181,8 @@ final class Restoring {
         return true;
     }
 
-    private static int versions(Backup backup, Connection connection, Instant now) throws SQLException, IOException {
+    private static int versions(Backup backup, Connection connection, @Nullable Instant now)
+            throws SQLException, IOException {
         Set<UUID> ours = ids(connection, "select id from card_version");
         int missing = 0;
         for (KeptCard card : backup.manifest().cards()) {
@@ -202,7 +207,8 @@ final class Restoring {
         return missing;
     }
 
-    private static int pictures(Backup backup, Connection connection, Instant now) throws SQLException, IOException {
+    private static int pictures(Backup backup, Connection connection, @Nullable Instant now)
+            throws SQLException, IOException {
         Set<UUID> ours = ids(connection, "select id from picture");
         int missing = 0;
         for (UUID id : backup.manifest().pictures()) {
@@ -233,7 +239,7 @@ final class Restoring {
         return ids;
     }
 
-    private static OffsetDateTime at(Instant time) {
+    private static @Nullable OffsetDateTime at(@Nullable Instant time) {
         return time == null ? null : time.atOffset(ZoneOffset.UTC);
     }
 }

@@ -1,5 +1,7 @@
 package vantbreeze.app.safekeeping;
 
+import java.util.Objects;
+
 /** A file is no backup that can be put back. The message is for the maker. */
 public final class UnreadableBackup extends RuntimeException {
 
@@ -7,5 +9,10 @@ public final class UnreadableBackup extends RuntimeException {
 
     UnreadableBackup(String message) {
         super(message);
+    }
+
+    @Override
+    public String getMessage() {
+        return Objects.requireNonNull(super.getMessage());
     }
 }

@@ -12,6 +12,7 @@ import java.util.UUID;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -39,7 +40,7 @@ public class StockRoom {
     private final StoredStocks stored;
     private final Pictures pictures;
     private final Workshop published = Workshop.standard();
-    private Room room;
+    private @Nullable Room room;
 
     /**
      * @param document what is kept
@@ -135,7 +136,7 @@ public class StockRoom {
     }
 
     /** The id under which a thing is to be kept; null when it is here already. */
-    private static String id(String given, Optional<Boolean> sameHere) {
+    private static @Nullable String id(String given, Optional<Boolean> sameHere) {
         if (sameHere.isPresent()) {
             return sameHere.get() ? null : newId();
         }

@@ -1,5 +1,7 @@
 package vantbreeze.app.stock;
 
+import java.util.Objects;
+
 /** A file is larger than is taken. The message is for the maker. */
 public final class TooLarge extends RuntimeException {
 
@@ -7,5 +9,10 @@ public final class TooLarge extends RuntimeException {
 
     TooLarge(String message) {
         super(message);
+    }
+
+    @Override
+    public String getMessage() {
+        return Objects.requireNonNull(super.getMessage());
     }
 }

@@ -1,5 +1,7 @@
 package vantbreeze.app.store;
 
+import static java.util.Objects.requireNonNull;
+
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -9,6 +11,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -108,13 +111,13 @@ public class CardLists {
                 row.getObject("id", UUID.class),
                 row.getInt("revision"),
                 row.getString("name"),
-                instant(row, "changed_at"),
+                requireNonNull(instant(row, "changed_at")),
                 instant(row, "deleted_at"),
                 row.getString("made_of"),
                 row.getString("facts"));
     }
 
-    private static Instant instant(ResultSet row, String column) throws SQLException {
+    private static @Nullable Instant instant(ResultSet row, String column) throws SQLException {
         OffsetDateTime time = row.getObject(column, OffsetDateTime.class);
         return time == null ? null : time.toInstant();
     }

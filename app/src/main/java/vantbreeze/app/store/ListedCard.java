@@ -2,7 +2,7 @@ package vantbreeze.app.store;
 
 import java.time.Instant;
 import java.util.UUID;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A card as the list reads it, without its document.

@@ -6,9 +6,10 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Objects;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
-import org.springframework.lang.Nullable;
 
 /** A card as it is kept: its plan document, and what the list needs beside it. */
 @Entity
@@ -19,7 +20,7 @@ public class StoredCard implements Persistable<UUID> {
     private UUID id;
     /** Empty until first stored, which is how a new card is told from an old one. */
     @Version
-    private Integer revision;
+    private @Nullable Integer revision;
 
     private String name;
 
@@ -27,14 +28,17 @@ public class StoredCard implements Persistable<UUID> {
     private String document;
 
     private Instant changedAt;
-    private Instant deletedAt;
+    private @Nullable Instant deletedAt;
 
+    @SuppressWarnings("NullAway.Init") // Hibernate fills it
     protected StoredCard() {}
 
     /** A card that has not been stored before. */
     public StoredCard(UUID id, String name, String document, Instant now) {
         this.id = id;
-        rewrite(name, document, now);
+        this.name = name;
+        this.document = document;
+        this.changedAt = now;
     }
 
     /** Puts another document in place of the present one. */
@@ -61,7 +65,7 @@ public class StoredCard implements Persistable<UUID> {
 
     /** Goes up by one with each change. */
     public int revision() {
-        return revision;
+        return Objects.requireNonNull(revision, "not stored yet");
     }
 
     public String name() {

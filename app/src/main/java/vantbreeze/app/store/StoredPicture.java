@@ -18,8 +18,10 @@ public class StoredPicture {
     @Column(length = 20_000_000)
     private byte[] content;
 
+    @SuppressWarnings("UnusedVariable") // a column that is asked for in SQL
     private Instant keptAt;
 
+    @SuppressWarnings("NullAway.Init") // Hibernate fills it
     protected StoredPicture() {}
 
     /** The row of a picture. */

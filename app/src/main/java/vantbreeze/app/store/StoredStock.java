@@ -19,6 +19,7 @@ public class StoredStock {
     @Column(length = 400_000)
     private String document;
 
+    @SuppressWarnings("NullAway.Init") // Hibernate fills it
     protected StoredStock() {}
 
     /** The row with this document. */

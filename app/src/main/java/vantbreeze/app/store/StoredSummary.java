@@ -1,7 +1,7 @@
 package vantbreeze.app.store;
 
 import java.util.UUID;
-import org.springframework.lang.Nullable;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the list shows of a card, as it was last worked out.

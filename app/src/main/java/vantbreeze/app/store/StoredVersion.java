@@ -28,6 +28,7 @@ public class StoredVersion implements Persistable<UUID> {
     @Transient
     private boolean fresh;
 
+    @SuppressWarnings("NullAway.Init") // Hibernate fills it
     protected StoredVersion() {}
 
     /** A new version of {@code card}. */

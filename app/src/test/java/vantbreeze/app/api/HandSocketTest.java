@@ -98,7 +98,7 @@ class HandSocketTest {
     }
 
     private String asked(String question) throws InterruptedException {
-        line.sendText(question, true);
+        line.sendText(question, true).join();
         return heard.poll(20, TimeUnit.SECONDS);
     }
 

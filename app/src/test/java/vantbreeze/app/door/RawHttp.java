@@ -2,6 +2,7 @@ package vantbreeze.app.door;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.InetAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 
@@ -12,7 +13,7 @@ final class RawHttp {
 
     /** The whole answer to a request of these lines, on a connection of its own. */
     static String answer(int port, String... lines) {
-        try (Socket socket = new Socket("127.0.0.1", port)) {
+        try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), port)) {
             socket.setSoTimeout(20_000);
             socket.getOutputStream()
                     .write((String.join("\r\n", lines) + "\r\nConnection: close\r\n\r\n")
@@ -26,7 +27,7 @@ final class RawHttp {
 
     /** The status of the first line of an answer that may not end, as of a line that is taken up. */
     static int status(int port, String... lines) {
-        try (Socket socket = new Socket("127.0.0.1", port)) {
+        try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), port)) {
             socket.setSoTimeout(20_000);
             socket.getOutputStream()
                     .write((String.join("\r\n", lines) + "\r\n\r\n").getBytes(StandardCharsets.US_ASCII));

@@ -1,5 +1,6 @@
 package vantbreeze.core.check;
 
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Length;
 
 /**
@@ -10,7 +11,7 @@ import vantbreeze.core.length.Length;
  * @param text what, where and by how much, in plain words
  * @param mend what would put it right, or null when there is no one thing
  */
-public record Finding(Severity severity, String about, String text, Mend mend) {
+public record Finding(Severity severity, String about, String text, @Nullable Mend mend) {
 
     /** How bad a finding is. */
     public enum Severity {
@@ -30,7 +31,7 @@ public record Finding(Severity severity, String about, String text, Mend mend) {
      * @param chosen what to choose, or null for a measure
      * @param label what the change is called on a button
      */
-    public record Mend(String parameter, Length length, String chosen, String label) {
+    public record Mend(String parameter, @Nullable Length length, @Nullable String chosen, String label) {
 
         /** A change of one measure. */
         public static Mend to(String parameter, Length length, String label) {

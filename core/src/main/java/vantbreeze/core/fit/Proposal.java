@@ -1,5 +1,6 @@
 package vantbreeze.core.fit;
 
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Measures;
 
@@ -22,7 +23,7 @@ public record Proposal(
         SheetYield yield,
         CardYield cards,
         boolean onGrooves,
-        EnvelopeFit fit,
+        @Nullable EnvelopeFit fit,
         Bound bound) {
 
     /** What sets a size. */

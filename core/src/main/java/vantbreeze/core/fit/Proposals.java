@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.length.Length;
@@ -71,7 +72,7 @@ public final class Proposals {
         }
         found.sort(LARGEST_FIRST);
         List<Proposal> snug = found.stream()
-                .filter(p -> p.fit().verdict() == EnvelopeFit.Verdict.FITS)
+                .filter(p -> p.fit() != null && p.fit().verdict() == EnvelopeFit.Verdict.FITS)
                 .toList();
         return distinct(snug.isEmpty() ? found : snug);
     }
@@ -114,7 +115,7 @@ public final class Proposals {
         return new Size(inside.width().minus(EASE_ACROSS), inside.height().minus(EASE_UP));
     }
 
-    private Proposal proposal(Size finished, Envelope envelope, Size room) {
+    private Proposal proposal(Size finished, @Nullable Envelope envelope, Size room) {
         Measures measures = structure.proportioned(finished, ruler);
         Size size = sizeOf(measures);
         boolean asLargeAsRoom = finished.equals(
@@ -123,7 +124,7 @@ public final class Proposals {
                 size, measures, fit(size, envelope), asLargeAsRoom ? Proposal.Bound.ENVELOPE : Proposal.Bound.SHEET);
     }
 
-    private Proposal proposal(Size size, Measures measures, EnvelopeFit fit, Proposal.Bound bound) {
+    private Proposal proposal(Size size, Measures measures, @Nullable EnvelopeFit fit, Proposal.Bound bound) {
         List<Piece> pieces = structure.assemble(measures).pieces();
         List<Size> cuts = pieces.stream().map(Piece::cutSize).toList();
         SheetYield fewest = cuts.stream()
@@ -135,7 +136,7 @@ public final class Proposals {
     }
 
     /** The card, and if its scores lie between grooves the next smaller one whose scores do not. */
-    private void addWithGrooved(List<Proposal> found, Size size, Envelope envelope, Size room) {
+    private void addWithGrooved(List<Proposal> found, Size size, @Nullable Envelope envelope, Size room) {
         Proposal proposal = proposal(size, envelope, room);
         found.add(proposal);
         Length step = structure.widthStep(ruler.division());
@@ -166,12 +167,12 @@ public final class Proposals {
         });
     }
 
-    private EnvelopeFit fit(Size finished, Envelope envelope) {
+    private @Nullable EnvelopeFit fit(Size finished, @Nullable Envelope envelope) {
         return envelope == null ? suiting(finished) : EnvelopeFit.of(finished, envelope);
     }
 
     /** The envelope with the least left over that the card slides into, if there is one. */
-    private EnvelopeFit suiting(Size finished) {
+    private @Nullable EnvelopeFit suiting(Size finished) {
         return envelopes.all().stream()
                 .map(envelope -> EnvelopeFit.of(finished, envelope))
                 .filter(fit -> fit.verdict() == EnvelopeFit.Verdict.FITS || fit.verdict() == EnvelopeFit.Verdict.LOOSE)

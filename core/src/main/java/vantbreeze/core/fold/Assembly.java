@@ -1,6 +1,7 @@
 package vantbreeze.core.fold;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Pieces glued together. Copies of one piece stand in the list as often as they are used.
@@ -12,7 +13,8 @@ import java.util.List;
  *     held, quarters
  * @param base the panel of the first piece that everything else moves from, or null for its largest
  */
-public record Assembly(List<Piece> pieces, List<Join> joins, List<Over> overs, int quarterTurns, String base) {
+public record Assembly(
+        List<Piece> pieces, List<Join> joins, List<Over> overs, int quarterTurns, @Nullable String base) {
 
     public Assembly {
         pieces = List.copyOf(pieces);

@@ -3,6 +3,7 @@ package vantbreeze.core.fold;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A line that no single distance along the board tells: a slit, or a score that runs aslant. It is marked from one spot
@@ -12,7 +13,7 @@ import java.util.stream.Stream;
  * @param to its other end
  * @param fold which way it folds, or null for a slit
  */
-public record DrawnMark(Spot from, Spot to, Fold fold) {
+public record DrawnMark(Spot from, Spot to, @Nullable Fold fold) {
 
     private static final Comparator<Spot> LEFT_TO_RIGHT =
             Comparator.comparing(Spot::x).thenComparing(Spot::y);
@@ -29,7 +30,7 @@ public record DrawnMark(Spot from, Spot to, Fold fold) {
                 .toList();
     }
 
-    private static DrawnMark of(Stretch line, Fold fold) {
+    private static DrawnMark of(Stretch line, @Nullable Fold fold) {
         boolean inOrder = LEFT_TO_RIGHT.compare(line.from(), line.to()) <= 0;
         return new DrawnMark(inOrder ? line.from() : line.to(), inOrder ? line.to() : line.from(), fold);
     }

@@ -1,7 +1,10 @@
 package vantbreeze.core.fold;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -74,7 +77,7 @@ public record Faults(List<Fault> all) {
     }
 
     private static void lines(Piece piece, List<Fault> faults) {
-        Geometry within = polygon(piece.outline()).buffer(1);
+        Geometry within = requireNonNull(polygon(piece.outline())).buffer(1);
         List<Stretch> lines = new ArrayList<>(piece.slits());
         piece.creases().forEach(crease -> lines.add(crease.line()));
         for (Stretch line : lines) {
@@ -155,7 +158,7 @@ public record Faults(List<Fault> all) {
         return held;
     }
 
-    private static Polygon polygon(List<Spot> outline) {
+    private static @Nullable Polygon polygon(List<Spot> outline) {
         if (outline.size() < 3) {
             return null;
         }

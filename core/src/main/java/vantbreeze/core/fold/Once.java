@@ -1,6 +1,9 @@
 package vantbreeze.core.fold;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something that is worked out when it is first asked for, and then known. Much of what could be known of a card is not
@@ -10,8 +13,8 @@ import java.util.function.Supplier;
  */
 public final class Once<T> {
 
-    private Supplier<T> work;
-    private T known;
+    private @Nullable Supplier<T> work;
+    private @Nullable T known;
 
     /** @param work how it is worked out */
     public Once(Supplier<T> work) {
@@ -20,10 +23,12 @@ public final class Once<T> {
 
     /** What it is. */
     public synchronized T get() {
-        if (known == null) {
-            known = work.get();
+        T result = known;
+        if (result == null) {
+            result = requireNonNull(work).get();
+            known = result;
             work = null;
         }
-        return known;
+        return result;
     }
 }

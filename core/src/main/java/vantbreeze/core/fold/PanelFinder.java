@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -35,7 +36,7 @@ final class PanelFinder {
     }
 
     /** What a noded line is. Where several lie on one another, the later kind wins: a cut ends a crease. */
-    private record LineKind(int rank, Fold fold) {
+    private record LineKind(int rank, @Nullable Fold fold) {
         static final LineKind SLIT = new LineKind(1, null);
         static final LineKind OUTLINE = new LineKind(2, null);
 
@@ -162,12 +163,13 @@ final class PanelFinder {
                 Spot to = corners.get((i + 1) % corners.size());
                 GridEdge edge = GridEdge.of(from.units(), to.units());
                 LineKind kind = edges.get(edge);
-                if (kind == null || !kind.isCrease()) {
+                Fold fold = kind == null ? null : kind.fold();
+                if (fold == null) {
                     continue;
                 }
                 Panel first = leftOf.putIfAbsent(edge, panel);
                 if (first != null && !first.equals(panel)) {
-                    hinges.add(new Hinge(first, panel, new Stretch(to, from), kind.fold()));
+                    hinges.add(new Hinge(first, panel, new Stretch(to, from), fold));
                 }
             }
         }

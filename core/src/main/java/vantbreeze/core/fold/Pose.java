@@ -44,7 +44,7 @@ public interface Pose {
                 link -> {
                     String left = link.hinge().left().name();
                     String right = link.hinge().right().name();
-                    return left.equals(one) && right.equals(other) || left.equals(other) && right.equals(one)
+                    return (left.equals(one) && right.equals(other)) || (left.equals(other) && right.equals(one))
                             ? degrees
                             : degreesAt(link);
                 },

@@ -3,6 +3,7 @@ package vantbreeze.core.fold;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The last answers to a question that depends on nothing but what is asked about. While a line is dragged most pieces
@@ -52,7 +53,7 @@ public final class Remembered<K, V> {
     }
 
     @SuppressWarnings("unchecked")
-    private V known(K key) {
+    private @Nullable V known(K key) {
         for (int i = 0; i < LATEST; i++) {
             if (latest[i] == key) {
                 return (V) theirs[i];

@@ -2,6 +2,7 @@ package vantbreeze.core.fold;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Length;
 
 /** Puts together the commonest piece: a strip with scores straight across, panel by panel from the left. */
@@ -12,7 +13,7 @@ public final class Strip {
     private final List<Crease> creases = new ArrayList<>();
     private final List<PanelName> names = new ArrayList<>();
     private Length end = Length.ZERO;
-    private Fold pending;
+    private @Nullable Fold pending;
 
     private Strip(String name, Length height) {
         this.name = name;

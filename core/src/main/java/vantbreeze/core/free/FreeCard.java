@@ -154,7 +154,7 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
             graph.overs();
             graph.base();
         } catch (IllegalArgumentException unknown) {
-            return Optional.of(unknown.getMessage());
+            return Optional.of(String.valueOf(unknown.getMessage()));
         }
         Set<Integer> held = new HashSet<>(List.of(0));
         for (boolean grew = true; grew; ) {

@@ -1,5 +1,7 @@
 package vantbreeze.core.free;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -101,6 +103,6 @@ public final class Loosening {
     }
 
     private static PanelRef ref(PanelRef ref, List<Map<String, String>> renamed) {
-        return new PanelRef(ref.piece(), renamed.get(ref.piece()).get(ref.panel()));
+        return new PanelRef(ref.piece(), requireNonNull(renamed.get(ref.piece()).get(ref.panel())));
     }
 }

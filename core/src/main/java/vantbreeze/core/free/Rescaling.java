@@ -1,5 +1,7 @@
 package vantbreeze.core.free;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -87,7 +89,7 @@ public record Rescaling(FreeCard card) {
         for (Length line : lines) {
             Length mark = before == null
                     ? ruler.nearest(line).length()
-                    : marks.get(before)
+                    : requireNonNull(marks.get(before))
                             .plus(ruler.nearest(line.minus(before)).length().max(ruler.division()));
             marks.put(line, mark);
             before = line;

@@ -119,7 +119,7 @@ public record Drafting(Workshop workshop, Plan plan) {
     /** With one of its joins taken apart. */
     public Plan unglued(int join) {
         Redrawing drawing = drawing(0);
-        if (join < 0 || join >= plan.free().assembly().joins().size()) {
+        if (join < 0 || join >= plan.drawn().assembly().joins().size()) {
             throw new Refusal("drawing", "That join is not there any more.");
         }
         return drawn(drawing.unglued(join));
@@ -128,7 +128,7 @@ public record Drafting(Workshop workshop, Plan plan) {
     /** Displayed lying on the table, or standing. */
     public Plan lying(boolean lies) {
         drawing(0);
-        return plan.drawing(plan.free().lying(lies));
+        return plan.drawing(plan.drawn().lying(lies));
     }
 
     /**
@@ -143,7 +143,7 @@ public record Drafting(Workshop workshop, Plan plan) {
                     .on(ruler)
                     .dressed(plan.dressing().on(ruler));
         }
-        FreeCard ruled = new Rescaling(plan.free())
+        FreeCard ruled = new Rescaling(plan.drawn())
                 .on(ruler)
                 .orElseThrow(() -> new Refusal(
                         "ruler",
@@ -158,7 +158,7 @@ public record Drafting(Workshop workshop, Plan plan) {
             throw new Refusal("width", "A card has a width and a height. Type both.");
         }
         if (plan.isFree()) {
-            return unlocked().drawn(new Rescaling(plan.free()).to(finished));
+            return unlocked().drawn(new Rescaling(plan.drawn()).to(finished));
         }
         return plan.resized(workshop.structure(plan), resizing().to(finished));
     }
@@ -200,7 +200,7 @@ public record Drafting(Workshop workshop, Plan plan) {
         if (piece < 0 || piece >= pieces().size()) {
             throw new Refusal("drawing", "That piece is not there any more.");
         }
-        return new Redrawing(plan.free());
+        return new Redrawing(plan.drawn());
     }
 
     private List<Piece> pieces() {

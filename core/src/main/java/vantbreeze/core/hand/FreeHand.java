@@ -3,6 +3,7 @@ package vantbreeze.core.hand;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Piece;
@@ -21,7 +22,7 @@ import vantbreeze.core.plan.Workshop;
 record FreeHand(Workshop workshop, Plan plan) {
 
     Moved moved(Move move) {
-        List<Piece> pieces = plan.free().assembly().pieces();
+        List<Piece> pieces = plan.drawn().assembly().pieces();
         Stretch line = move.handle().line(pieces);
         Handle handle = move.handle();
         if (handle.kind() == Handle.Kind.MARK) {
@@ -37,7 +38,7 @@ record FreeHand(Workshop workshop, Plan plan) {
             Length at = across ? spot.x() : spot.y();
             Length along = across ? spot.y() : spot.x();
             boolean on = at.equals(place) && (handle.kind() == Handle.Kind.EDGE || within(along, line, across));
-            return on || pushes && at.isLongerThan(place)
+            return on || (pushes && at.isLongerThan(place))
                     ? new Spot(
                             across ? spot.x().plus(way) : spot.x(),
                             across ? spot.y() : spot.y().plus(way))
@@ -52,7 +53,7 @@ record FreeHand(Workshop workshop, Plan plan) {
     /** The panel's right edge, moved so that the panel gets this wide; everything beyond moves along. */
     Moved widened(String name, Length width) {
         int piece = piece(name);
-        Panel panel = Panels.of(plan.free().assembly().pieces().get(piece))
+        Panel panel = Panels.of(plan.drawn().assembly().pieces().get(piece))
                 .named(name)
                 .orElseThrow();
         if (plan.locked().contains(name)) {
@@ -76,12 +77,12 @@ record FreeHand(Workshop workshop, Plan plan) {
         Length right = panel.right();
         UnaryOperator<Spot> shift =
                 spot -> spot.x().isShorterThan(right) ? spot : new Spot(spot.x().plus(way), spot.y());
-        return new Redrawing(plan.free()).moved(piece, shift);
+        return new Redrawing(plan.drawn()).moved(piece, shift);
     }
 
     /** The piece that has a panel of this name. */
     int piece(String name) {
-        List<Piece> pieces = plan.free().assembly().pieces();
+        List<Piece> pieces = plan.drawn().assembly().pieces();
         for (int i = 0; i < pieces.size(); i++) {
             if (Panels.of(pieces.get(i)).named(name).isPresent()) {
                 return i;
@@ -147,7 +148,7 @@ record FreeHand(Workshop workshop, Plan plan) {
     }
 
     private Moved done(Handle handle, UnaryOperator<Spot> shift) {
-        FreeCard after = new Redrawing(plan.free()).moved(handle.piece(), shift);
+        FreeCard after = new Redrawing(plan.drawn()).moved(handle.piece(), shift);
         Plan drawn = checked(after);
         Ruler ruler = plan.ruler();
         Stretch line;
@@ -171,7 +172,7 @@ record FreeHand(Workshop workshop, Plan plan) {
             throw new Refusal("drawing", words);
         });
         for (String name : plan.locked()) {
-            Length was = width(plan.free(), name);
+            Length was = width(plan.drawn(), name);
             if (was != null && !was.equals(width(after, name))) {
                 throw new Refusal(
                         "hand",
@@ -182,7 +183,7 @@ record FreeHand(Workshop workshop, Plan plan) {
         return plan.drawing(after);
     }
 
-    private static Length width(FreeCard card, String panel) {
+    private static @Nullable Length width(FreeCard card, String panel) {
         return card.assembly().pieces().stream()
                 .flatMap(piece -> Panels.of(piece).all().stream())
                 .filter(one -> one.name().equals(panel))

@@ -89,13 +89,13 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
     private Moved panel(String name) {
         FreeHand hand = new FreeHand(workshop, plan);
         int piece = hand.piece(name);
-        Panel panel = Panels.of(plan.free().assembly().pieces().get(piece))
+        Panel panel = Panels.of(plan.drawn().assembly().pieces().get(piece))
                 .named(name)
                 .orElseThrow();
         Outcome outcome = MissingMeasure.solve(
                 values -> FoldGraph.of(
                         hand.widening(piece, panel, Length.nearest(values[0])).assembly()),
-                plan.free().stances().get(plan.free().stances().size() - 1).pose(),
+                plan.drawn().stances().get(plan.drawn().stances().size() - 1).pose(),
                 panel.width().millimetres());
         if (outcome instanceof Outcome.Found found && found.values().get(0) > 0) {
             Moved moved = hand.widened(name, Length.nearest(found.values().get(0)));
@@ -112,7 +112,7 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
 
     /** Nothing closes or opens by it: of the marks there are, the widest with the least amiss. */
     private Moved best(String name, FreeHand hand) {
-        Length most = plan.free().assembly().pieces().stream()
+        Length most = plan.drawn().assembly().pieces().stream()
                 .map(Piece::cutSize)
                 .map(Size::width)
                 .reduce(Length.ZERO, Length::max);
@@ -139,7 +139,7 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
                 Moved moved = hand.widened(name, width);
                 tried.add(Tried.of(width, moved, workshop.work(moved.plan())));
             } catch (Refusal cant) {
-                continue;
+                // this width can't be had; the others are tried
             }
         }
         return tried.stream()

@@ -1,6 +1,7 @@
 package vantbreeze.core.layer;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Size;
@@ -25,7 +26,7 @@ public record Cut(
         CutShape shape,
         List<Layer> layers,
         int mirror,
-        Size whole) {
+        @Nullable Size whole) {
 
     public Cut {
         layers = List.copyOf(layers);

@@ -1,5 +1,7 @@
 package vantbreeze.core.layer;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -64,7 +66,7 @@ public record CutList(List<Cut> cuts) {
         cuts.forEach(cut ->
                 byPaper.merge(cut.paperId(), cut.count() * cut.shape().polygon().getArea(), Double::sum));
         // pieces of one run stay in the order of its pattern: the sort is stable
-        cuts.sort(Comparator.<Cut>comparingDouble(cut -> -byPaper.get(cut.paperId()))
+        cuts.sort(Comparator.<Cut>comparingDouble(cut -> -byPaper.getOrDefault(cut.paperId(), 0.0))
                 .thenComparing(Cut::paperId)
                 .thenComparingDouble(cut -> cut.whole() == null
                         ? -cut.shape().polygon().getEnvelopeInternal().getArea()
@@ -79,6 +81,7 @@ public record CutList(List<Cut> cuts) {
     }
 
     /** The number on the map of each layer. */
+    @SuppressWarnings("IdentityHashMapUsage") // two layers alike are two layers
     public Map<Layer, Integer> numbers() {
         Map<Layer, Integer> numbers = new IdentityHashMap<>();
         cuts.forEach(cut -> cut.layers().forEach(layer -> numbers.put(layer, cut.number())));
@@ -129,8 +132,8 @@ public record CutList(List<Cut> cuts) {
             List<Face> faces = dressed.faces().stream()
                     .flatMap(name -> name.find(graph).stream())
                     .toList();
-            levels.forEach((level, parts) ->
-                    wholes.put(List.of(entry, level), Run.span(parts, Run.poseOf(graph, grounds, flats, faces))));
+            levels.forEach((level, parts) -> wholes.put(
+                    List.of(entry, level), Run.span(parts, requireNonNull(Run.poseOf(graph, grounds, flats, faces)))));
         }
         return wholes;
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
@@ -107,7 +108,7 @@ public record Dresser(
         }
     }
 
-    private Layer layer(
+    private @Nullable Layer layer(
             int index,
             int level,
             int part,

@@ -193,6 +193,7 @@ public final class Grounds {
         for (Polygon path : slidesOver(face)) {
             left = without(left, path);
         }
+        @SuppressWarnings("ReferenceEquality") // nothing was taken off: it is still the very same
         List<Polygon> parts = left == shape
                 ? untouched.computeIfAbsent(face.panel(), panel -> parts(panel, shape, shape))
                 : parts(face.panel(), shape, left);

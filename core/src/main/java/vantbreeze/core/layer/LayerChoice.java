@@ -1,5 +1,6 @@
 package vantbreeze.core.layer;
 
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -13,7 +14,7 @@ import vantbreeze.core.paper.Size;
  * @param pad how thick the foam beneath it is, nil for none
  * @param otherSide whether the paper's other side shows
  */
-public record LayerChoice(String paper, Length border, Size own, Length pad, boolean otherSide) {
+public record LayerChoice(String paper, Length border, @Nullable Size own, Length pad, boolean otherSide) {
 
     /** Thickest foam, and largest border: beyond it is a misread figure. */
     private static final Length MOST = Length.ofMillimetres(300);

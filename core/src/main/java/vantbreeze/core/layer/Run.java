@@ -1,8 +1,11 @@
 package vantbreeze.core.layer;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
@@ -26,7 +29,7 @@ record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> 
     private static final double HAIR = 1.2;
 
     /** The pose in which they lie side by side, all seen from the same side, or null. */
-    private FoldedForm pose() {
+    private @Nullable FoldedForm pose() {
         return flats.stream()
                 .filter(this::showsAll)
                 .filter(form -> outline(form) != null)
@@ -42,7 +45,7 @@ record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> 
     }
 
     /** The outline of all faces together, the hair between them closed; null when they do not touch. */
-    private Polygon outline(FoldedForm form) {
+    private @Nullable Polygon outline(FoldedForm form) {
         List<Geometry> grown = new ArrayList<>();
         for (Face face : faces) {
             Ground ground = grounds.of(face);
@@ -72,7 +75,7 @@ record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> 
             troubles.add(new Trouble.Apart(faces));
             return;
         }
-        Polygon beneath = outline(form);
+        Polygon beneath = requireNonNull(outline(form));
         for (int level = 0; level < dressed.layers().size(); level++) {
             LayerChoice choice = dressed.layers().get(level);
             Polygon whole = inset(dresser, beneath, choice);
@@ -119,7 +122,7 @@ record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> 
                 .toList();
     }
 
-    private static Polygon inset(Dresser dresser, Polygon beneath, LayerChoice choice) {
+    private static @Nullable Polygon inset(Dresser dresser, Polygon beneath, LayerChoice choice) {
         Upright upright = Upright.of(beneath);
         if (upright != null) {
             Upright inset = upright.inset(choice.border(), dresser.ruler(), List.of());
@@ -163,7 +166,7 @@ record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> 
     }
 
     /** The pose of a run, for what its whole piece measures. */
-    static FoldedForm poseOf(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> faces) {
+    static @Nullable FoldedForm poseOf(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> faces) {
         return new Run(graph, grounds, flats, faces).pose();
     }
 }

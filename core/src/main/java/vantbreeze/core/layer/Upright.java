@@ -2,6 +2,7 @@ package vantbreeze.core.layer;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineString;
@@ -20,7 +21,7 @@ record Upright(Length left, Length foot, Length right, Length head) {
     private static final double NEAR = 1e-4;
 
     /** The shape as such a rectangle, or null when it is none. */
-    static Upright of(Polygon shape) {
+    static @Nullable Upright of(Polygon shape) {
         Envelope box = shape.getEnvelopeInternal();
         if (shape.getNumInteriorRing() > 0
                 || Math.abs(box.getArea() - shape.getArea()) > NEAR * (box.getWidth() + box.getHeight())) {
@@ -38,6 +39,7 @@ record Upright(Length left, Length foot, Length right, Length head) {
     }
 
     /** Drawn in by {@code border} all round and brought to marks; null when nothing is left. */
+    @Nullable
     Upright inset(Length border, Ruler ruler, List<LineString> folds) {
         Upright exact = new Upright(left.plus(border), foot.plus(border), right.minus(border), head.minus(border));
         if (!exact.size().width().isPositive() || !exact.size().height().isPositive()) {

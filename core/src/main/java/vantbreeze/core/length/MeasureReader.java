@@ -1,11 +1,14 @@
 package vantbreeze.core.length;
 
+import static java.util.Objects.requireNonNullElse;
+
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.text.Normalizer;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads a measure the ways people write one: {@code 5 1/2}, {@code 5½}, {@code 5-1/2"}, {@code 5.5in}, {@code 139.7
@@ -51,7 +54,8 @@ public final class MeasureReader {
      * @throws UnreadableMeasure with words for the maker when the text is no measure, is below nothing or is longer
      *     than {@link #LONGEST}
      */
-    public Length read(String text) {
+    public Length read(@Nullable String typed) {
+        String text = requireNonNullElse(typed, "");
         String plain = plain(text);
         Matcher unitSign = UNIT.matcher(plain);
         LengthUnit unit = unitInForce;
@@ -74,9 +78,8 @@ public final class MeasureReader {
     }
 
     private static String plain(String text) {
-        if (text == null || text.isBlank()) {
-            throw new UnreadableMeasure(
-                    text == null ? "" : text, "Nothing is written here. Type a measure, like 5 1/2 in or 140 mm.");
+        if (text.isBlank()) {
+            throw new UnreadableMeasure(text, "Nothing is written here. Type a measure, like 5 1/2 in or 140 mm.");
         }
         if (text.length() > LONGEST_TEXT) {
             throw new UnreadableMeasure(
@@ -102,7 +105,8 @@ public final class MeasureReader {
     private static String fractionsApart(String text) {
         StringBuilder apart = new StringBuilder();
         boolean raised = false;
-        for (char c : text.toCharArray()) {
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
             boolean raises = RAISED.indexOf(c) >= 0;
             int[] fraction = Fractions.READY_MADE.get(c);
             apart.append(

@@ -1,5 +1,7 @@
 package vantbreeze.core.length;
 
+import java.util.Objects;
+
 /** A measure that could not be read. The message is meant for the maker: what is wrong and what to write. */
 public final class UnreadableMeasure extends IllegalArgumentException {
 
@@ -13,5 +15,10 @@ public final class UnreadableMeasure extends IllegalArgumentException {
     /** What was written, untouched. */
     public String text() {
         return text;
+    }
+
+    @Override
+    public String getMessage() {
+        return Objects.requireNonNull(super.getMessage());
     }
 }

@@ -6,6 +6,7 @@ import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -62,6 +63,10 @@ public record Silhouette(List<Coordinate> below, List<Coordinate> above, double 
         AffineTransform toUnit = AffineTransform.getScaleInstance(1 / box.getWidth(), 1 / box.getHeight());
         toUnit.translate(-box.getCenterX(), -box.getMinY());
         Polygon whole = polygon(toUnit.createTransformedShape(drawn));
+        if (whole == null) {
+            throw new IllegalArgumentException(
+                    "The outline has no area. Draw one closed line, like M 0 0 L 40 0 L 40 60 L 0 60 Z.");
+        }
         requireSymmetry(whole);
         for (double trimmed = 0; trimmed <= MOST_TRIMMED; trimmed += TRIM_STEP) {
             Silhouette found = trimmedTo(whole, 0.5 - trimmed, box.getHeight() / box.getWidth());
@@ -92,7 +97,7 @@ public record Silhouette(List<Coordinate> below, List<Coordinate> above, double 
         return 2 * FACTORY.createPolygon(half.toArray(new Coordinate[0])).getArea();
     }
 
-    private static Polygon polygon(Shape shape) {
+    private static @Nullable Polygon polygon(Shape shape) {
         List<Coordinate> ring = new ArrayList<>();
         double[] at = new double[6];
         int parts = 0;
@@ -139,7 +144,7 @@ public record Silhouette(List<Coordinate> below, List<Coordinate> above, double 
     }
 
     /** The right half as far as {@code side}, when it runs straight up there far enough; otherwise null. */
-    private static Silhouette trimmedTo(Polygon whole, double side, double ratio) {
+    private static @Nullable Silhouette trimmedTo(Polygon whole, double side, double ratio) {
         Geometry half = whole.intersection(FACTORY.toGeometry(new Envelope(0, side, 0, 1)));
         if (!(half instanceof Polygon polygon) || polygon.getNumInteriorRing() > 0) {
             return null;

@@ -1,6 +1,7 @@
 package vantbreeze.core.paper;
 
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a paper looks like beside its colour.
@@ -10,7 +11,7 @@ import java.util.regex.Pattern;
  * @param back the colour of its other side, as #rrggbb
  * @param image id of the maker's own picture where that is printed, else null
  */
-public record Look(Print print, String ink, String back, String image) {
+public record Look(Print print, String ink, String back, @Nullable String image) {
 
     /** What is printed. */
     public enum Print {

@@ -17,7 +17,7 @@ public record Size(Length width, Length height) {
 
     /** The same thing turned by a quarter. */
     public Size turned() {
-        return new Size(height, width);
+        return new Size(/* width= */ height, /* height= */ width);
     }
 
     /** Turned, if need be, so that it is at least as wide as high. */

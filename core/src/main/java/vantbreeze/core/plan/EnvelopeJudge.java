@@ -2,6 +2,7 @@ package vantbreeze.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.Finding.Mend;
 import vantbreeze.core.check.Finding.Severity;
@@ -76,7 +77,7 @@ record EnvelopeJudge(WorkedPlan worked, Words words) {
     }
 
     /** The one side to change, when one is enough. */
-    private Mend shrink(EnvelopeFit fit) {
+    private @Nullable Mend shrink(EnvelopeFit fit) {
         boolean across = fit.slackAcross().isShorterThan(EnvelopeFit.LEAST);
         boolean up = fit.slackUp().isShorterThan(EnvelopeFit.LEAST);
         if (across == up || worked.plan().isFree()) {

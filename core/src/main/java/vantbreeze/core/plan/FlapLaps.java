@@ -51,7 +51,7 @@ public record FlapLaps(FoldGraph graph, FoldedForm closed, Pose flat) {
 
     private void lap(int one, int other, List<Lap> laps) {
         if (graph.overs().stream()
-                .anyMatch(over -> over[0] == one && over[1] == other || over[0] == other && over[1] == one)) {
+                .anyMatch(over -> (over[0] == one && over[1] == other) || (over[0] == other && over[1] == one))) {
             return;
         }
         Geometry common = Flat.common(

@@ -1,5 +1,6 @@
 package vantbreeze.core.plan;
 
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.bulk.BulkMap;
 import vantbreeze.core.fold.bulk.EndView;
 import vantbreeze.core.fold.bulk.Weight;
@@ -12,7 +13,7 @@ import vantbreeze.core.paper.Cardstock;
  * @param bulk how thick it is where; null when its panels can't lie
  * @param weight of its pieces
  */
-public record Heft(Cardstock cardstock, BulkMap bulk, Weight weight) {
+public record Heft(Cardstock cardstock, @Nullable BulkMap bulk, Weight weight) {
 
     /** At its thickest, millimetres; nil when its panels can't lie. */
     public double thickness() {
@@ -20,7 +21,7 @@ public record Heft(Cardstock cardstock, BulkMap bulk, Weight weight) {
     }
 
     /** The closed stack from its end; null when its panels can't lie. */
-    public EndView endView() {
+    public @Nullable EndView endView() {
         return bulk == null ? null : EndView.of(bulk);
     }
 }

@@ -69,7 +69,7 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
                 OwnOutline.read(value);
                 return;
             } catch (IllegalArgumentException refused) {
-                throw new Refusal(id, refused.getMessage());
+                throw new Refusal(id, String.valueOf(refused.getMessage()));
             }
         }
         throw new Refusal(

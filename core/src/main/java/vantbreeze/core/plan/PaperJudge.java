@@ -1,7 +1,10 @@
 package vantbreeze.core.plan;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.Finding.Mend;
 import vantbreeze.core.check.Finding.Severity;
@@ -44,7 +47,7 @@ record PaperJudge(Workshop workshop, WorkedPlan worked, Words words) {
     }
 
     private Finding sheetTooSmall(WorkedPiece piece) {
-        SheetYield yield = piece.yield();
+        SheetYield yield = requireNonNull(piece.yield());
         Sheet sheet = yield.sheet();
         String what = piece.first() == 0 ? "strip" : piece.panels().piece().name();
         String text = "The %s is %s too long for %s.".formatted(what, words.write(yield.missing()), sheet.name());
@@ -63,7 +66,7 @@ record PaperJudge(Workshop workshop, WorkedPlan worked, Words words) {
     }
 
     /** A structure that can be made of more pieces, when the longest of those comes out of the sheet. */
-    private Mend piecing() {
+    private @Nullable Mend piecing() {
         for (Choice choice : worked.structure().choices()) {
             for (Choice.Alternative other : choice.alternatives()) {
                 if (!choice.id().equals(Choice.MADE)
@@ -76,7 +79,7 @@ record PaperJudge(Workshop workshop, WorkedPlan worked, Words words) {
                                 choice.id(),
                                 other.id(),
                                 worked.plan().ruler());
-                Sheet sheet = workshop.sheet(worked.plan().sheetId());
+                Sheet sheet = workshop.sheet(requireNonNull(worked.plan().sheetId()));
                 if (worked.structure().assemble(measures).pieces().stream()
                         .allMatch(piece -> SheetYield.of(piece.cutSize(), sheet).count() > 0)) {
                     return Mend.choosing(choice.id(), other.id(), "Make it of " + other.label());
@@ -143,7 +146,7 @@ record PaperJudge(Workshop workshop, WorkedPlan worked, Words words) {
                         "sheet",
                         words(stock.grain())
                                 .formatted(
-                                        piece.yield().sheet().name(),
+                                        requireNonNull(piece.yield()).sheet().name(),
                                         piece.panels().piece().name()),
                         null)));
     }

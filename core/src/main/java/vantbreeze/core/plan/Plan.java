@@ -3,8 +3,10 @@ package vantbreeze.core.plan;
 import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.free.FreeStructure;
 import vantbreeze.core.layer.Dressing;
@@ -35,11 +37,11 @@ public record Plan(
         String structureId,
         Measures measures,
         Ruler ruler,
-        String envelopeId,
-        String sheetId,
-        String cardstockId,
+        @Nullable String envelopeId,
+        @Nullable String sheetId,
+        @Nullable String cardstockId,
         String notes,
-        FreeCard free,
+        @Nullable FreeCard free,
         Set<String> locked,
         Dressing dressing) {
 
@@ -71,9 +73,9 @@ public record Plan(
             String structureId,
             Measures measures,
             Ruler ruler,
-            String envelopeId,
-            String sheetId,
-            String cardstockId,
+            @Nullable String envelopeId,
+            @Nullable String sheetId,
+            @Nullable String cardstockId,
             String notes) {
         this(
                 name,
@@ -95,8 +97,8 @@ public record Plan(
             String structureId,
             Measures measures,
             Ruler ruler,
-            String envelopeId,
-            String sheetId,
+            @Nullable String envelopeId,
+            @Nullable String sheetId,
             String notes) {
         this(name, structureId, measures, ruler, envelopeId, sheetId, null, notes);
     }
@@ -138,8 +140,17 @@ public record Plan(
         return free != null;
     }
 
+    /**
+     * The card as it is drawn.
+     *
+     * @throws NullPointerException when it {@linkplain #isFree() is not drawn} but follows a structure
+     */
+    public FreeCard drawn() {
+        return Objects.requireNonNull(free, "not drawn free");
+    }
+
     /** The same card of another cardstock, null for the usual one. */
-    public Plan of(String cardstock) {
+    public Plan of(@Nullable String cardstock) {
         return new Plan(
                 name, structureId, measures, ruler, envelopeId, sheetId, cardstock, notes, free, locked, dressing);
     }
@@ -163,13 +174,13 @@ public record Plan(
     }
 
     /** The same card for another envelope, null for none. */
-    public Plan into(String envelope) {
+    public Plan into(@Nullable String envelope) {
         return new Plan(
                 name, structureId, measures, ruler, envelope, sheetId, cardstockId, notes, free, locked, dressing);
     }
 
     /** The same card from another sheet, null for none. */
-    public Plan from(String sheet) {
+    public Plan from(@Nullable String sheet) {
         return new Plan(
                 name, structureId, measures, ruler, envelopeId, sheet, cardstockId, notes, free, locked, dressing);
     }
@@ -244,7 +255,7 @@ public record Plan(
                         parameter.id(), structure.proportioned(finished, ruler).get(parameter.id()));
             }
         }
-        return completed == measures ? this : measuring(completed);
+        return completed.equals(measures) ? this : measuring(completed);
     }
 
     /**

@@ -1,5 +1,7 @@
 package vantbreeze.core.plan;
 
+import java.util.Objects;
+
 /** A change that can't be made. The message is for the maker: what stands in the way and what to do. */
 public final class Refusal extends IllegalArgumentException {
 
@@ -16,5 +18,10 @@ public final class Refusal extends IllegalArgumentException {
 
     public String field() {
         return field;
+    }
+
+    @Override
+    public String getMessage() {
+        return Objects.requireNonNull(super.getMessage());
     }
 }

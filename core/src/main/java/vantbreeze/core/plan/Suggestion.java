@@ -1,5 +1,7 @@
 package vantbreeze.core.plan;
 
+import static java.util.Objects.requireNonNullElse;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -17,6 +19,7 @@ import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Cardstocks;
 import vantbreeze.core.paper.Look;
 
 /**
@@ -93,7 +96,7 @@ public record Suggestion(Workshop workshop, WorkedPlan worked) {
     private String pale() {
         return workshop.cardstocks().byId().containsKey("paper-120")
                 ? "paper-120"
-                : worked.plan().cardstockId();
+                : requireNonNullElse(worked.plan().cardstockId(), Cardstocks.USUAL);
     }
 
     /** A panel too small for the borders is left as it is. */

@@ -2,6 +2,7 @@ package vantbreeze.core.plan;
 
 import java.math.RoundingMode;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.Finding.Mend;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
@@ -32,17 +33,19 @@ record Words(WorkedPlan worked) {
     }
 
     /** Makes a measure as long as the mark at or below {@code length}. */
+    @Nullable
     Mend atMost(String parameter, Length length) {
         return to(parameter, worked.plan().ruler().below(length).length());
     }
 
     /** Makes a measure as long as the mark at or above {@code length}. */
+    @Nullable
     Mend atLeast(String parameter, Length length) {
         return to(parameter, worked.plan().ruler().above(length).length());
     }
 
     /** Null when the structure's limits do not allow it: a mend that is refused is none. */
-    private Mend to(String parameter, Length length) {
+    private @Nullable Mend to(String parameter, Length length) {
         boolean allowed =
                 worked.structure().limits(parameter, worked.plan().measures()).allow(length);
         return allowed

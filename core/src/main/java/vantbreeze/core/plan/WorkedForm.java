@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
@@ -65,7 +66,7 @@ public final class WorkedForm {
     }
 
     /** How its panels then lie on one another; null when it can't be folded so. */
-    public LayerOrder order() {
+    public @Nullable LayerOrder order() {
         return order.get().orElse(null);
     }
 

@@ -1,6 +1,7 @@
 package vantbreeze.core.plan;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fit.SheetYield;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.Panels;
@@ -17,7 +18,12 @@ import vantbreeze.core.paper.Size;
  * @param yield how many come out of the sheet in hand, or null when no sheet is chosen
  */
 public record WorkedPiece(
-        Panels panels, int first, Size cut, List<BoardScore> scores, List<BoardScore> turned, SheetYield yield) {
+        Panels panels,
+        int first,
+        Size cut,
+        List<BoardScore> scores,
+        List<BoardScore> turned,
+        @Nullable SheetYield yield) {
 
     public WorkedPiece {
         scores = List.copyOf(scores);

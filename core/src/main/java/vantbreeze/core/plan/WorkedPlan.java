@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fold.Piece;
@@ -33,7 +34,7 @@ public record WorkedPlan(
         Size footprint,
         Layers layers,
         Heft heft,
-        EnvelopeFit fit,
+        @Nullable EnvelopeFit fit,
         List<Finding> findings) {
 
     public WorkedPlan {

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.fit.SheetYield;
@@ -185,13 +186,17 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
         if (!plan.isFree()) {
             return structure(plan.structureId());
         }
-        plan.free().impossible().ifPresent(words -> {
+        plan.drawn().impossible().ifPresent(words -> {
             throw new Refusal("drawing", words);
         });
-        return new FreeStructure(plan.free());
+        return new FreeStructure(plan.drawn());
     }
 
-    /** @throws Refusal when there is no such structure */
+    /**
+     * The structure of that id.
+     *
+     * @throws Refusal when there is no such structure
+     */
     public Structure structure(String id) {
         return catalogue
                 .find(id)
@@ -201,7 +206,11 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
                                 .formatted(id)));
     }
 
-    /** @throws Refusal when there is no such envelope */
+    /**
+     * The envelope of that id.
+     *
+     * @throws Refusal when there is no such envelope
+     */
     public Envelope envelope(String id) {
         return envelopes
                 .find(id)
@@ -210,15 +219,23 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
                         "There is no envelope called \"%s\" here. Choose one from the list.".formatted(id)));
     }
 
-    /** @throws Refusal when there is no such sheet */
+    /**
+     * The sheet of that id.
+     *
+     * @throws Refusal when there is no such sheet
+     */
     public Sheet sheet(String id) {
         return sheets.find(id)
                 .orElseThrow(() -> new Refusal(
                         "sheet", "There is no sheet called \"%s\" here. Choose one from the list.".formatted(id)));
     }
 
-    /** @throws Refusal when there is no such cardstock */
-    public Cardstock cardstock(String id) {
+    /**
+     * The cardstock of that id, null for the usual one.
+     *
+     * @throws Refusal when there is no such cardstock
+     */
+    public Cardstock cardstock(@Nullable String id) {
         return cardstocks
                 .find(id == null ? Cardstocks.USUAL : id)
                 .orElseThrow(() -> new Refusal(

@@ -83,7 +83,7 @@ final class Cursor {
 
     private Length coordinate() {
         boolean minus = skip("minus");
-        Length length = next().length();
+        Length length = next().measure();
         next();
         return minus ? length.negated() : length;
     }

@@ -1,9 +1,12 @@
 package vantbreeze.core.recipe;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.paper.Size;
 
@@ -35,13 +38,24 @@ final class Draft {
     final StringBuilder notes = new StringBuilder();
     final List<Fold> folds = new ArrayList<>();
     final List<Token> slit = new ArrayList<>();
+
+    @Nullable
     String name;
+
+    @Nullable
     Size finished;
+
     int quarterTurns;
-    int[] base;
+    int @Nullable [] base;
+
+    @Nullable
     WrittenPiece current;
+
     Mode mode = Mode.NONE;
+
+    @Nullable
     String pendingName;
+
     int pendingCount = 1;
     ScoreGroup group = new ScoreGroup();
     boolean lastLevel;
@@ -50,6 +64,11 @@ final class Draft {
 
     Draft(String text) {
         this.text = text;
+    }
+
+    /** The piece that is being written. */
+    WrittenPiece piece() {
+        return requireNonNull(current);
     }
 
     Recipe recipe() {

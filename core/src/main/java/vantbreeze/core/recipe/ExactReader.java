@@ -2,6 +2,7 @@ package vantbreeze.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 
@@ -21,6 +22,7 @@ final class ExactReader {
      * "Glue panel 1 of piece 2 by its back to the face of panel 3 of piece 1, …"; null and back where it was when that
      * does not stand here.
      */
+    @Nullable
     GlueLine glue() {
         int mark = cursor.mark();
         int start = cursor.peek().start();
@@ -45,7 +47,7 @@ final class ExactReader {
         return where(glued, side, on, onSide, slides, start);
     }
 
-    private GlueLine where(int[] glued, Side side, int[] on, Side onSide, boolean slides, int start) {
+    private @Nullable GlueLine where(int[] glued, Side side, int[] on, Side onSide, boolean slides, int start) {
         Spot from = null;
         Spot at = null;
         double turn = 0;
@@ -100,13 +102,12 @@ final class ExactReader {
     /**
      * "panel 2 of piece 1 over panel 4 of piece 1": piece and panel of both, from 1; null when it does not stand here.
      */
-    int[] over() {
+    int @Nullable [] over() {
         int mark = cursor.mark();
         cursor.next();
         int[] above = panel();
-        boolean over = above != null && cursor.skip("over");
-        int[] below = over ? panel() : null;
-        if (below == null) {
+        int[] below = above != null && cursor.skip("over") ? panel() : null;
+        if (above == null || below == null) {
             cursor.back(mark);
             return null;
         }
@@ -114,7 +115,7 @@ final class ExactReader {
     }
 
     /** "panel 1 and panel 2 of piece 3 stay open"; null when it does not stand here. */
-    int[] open() {
+    int @Nullable [] open() {
         int mark = cursor.mark();
         int one = cursor.numbered("panel");
         cursor.skip("and");
@@ -128,7 +129,7 @@ final class ExactReader {
     }
 
     /** "panel 3 [of piece 2]"; the first piece when none is named. */
-    int[] panel() {
+    int @Nullable [] panel() {
         int panel = cursor.numbered("panel");
         if (panel < 0) {
             return null;

@@ -23,7 +23,7 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
             return spots();
         }
         if (isAtSize()) {
-            size(cursor.next(), cursor.peek(1).is(Kind.FIGURE) ? second() : cursor.peek());
+            size(cursor.next(), cursor.peek().is(Kind.TIMES) ? second() : cursor.peek());
             return true;
         }
         if (token.count() > 0
@@ -55,9 +55,9 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
         Token one = cursor.peek();
         return one.is(Kind.FIGURE)
                 && one.length() != null
-                && (cursor.peek(1).is(Kind.TIMES)
+                && ((cursor.peek(1).is(Kind.TIMES)
                                 && cursor.peek(2).is(Kind.FIGURE)
-                                && cursor.peek(2).length() != null
+                                && cursor.peek(2).length() != null)
                         || cursor.peek(1).isWord("square", "sq"));
     }
 
@@ -69,7 +69,7 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
     private void size(Token width, Token last) {
         Token height = last.is(Kind.FIGURE) ? last : width;
         cursor.next();
-        Size size = new Size(width.length(), height.length());
+        Size size = new Size(width.measure(), height.measure());
         if (draft.mode == Mode.MATS || Vocabulary.MATS.contains(cursor.peek().text())) {
             draft.mats.add(new Mat(size, draft.pendingCount, width.start(), height.end()));
             draft.figures.add(width);
@@ -79,8 +79,8 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
         } else if (draft.mode != Mode.STOCK) {
             draft.endScores();
             draft.begin(width.start());
-            draft.current.width = size.width();
-            draft.current.height = size.height();
+            draft.piece().width = size.width();
+            draft.piece().height = size.height();
             draft.figures.add(width);
             draft.figures.add(height);
             draft.mode = Mode.NONE;
@@ -102,9 +102,9 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
         }
         draft.figures.add(token);
         if (across) {
-            draft.current.width = token.length();
+            draft.piece().width = token.length();
         } else {
-            draft.current.height = token.length();
+            draft.piece().height = token.length();
         }
         return true;
     }
@@ -155,15 +155,17 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
 
     /** "at 3 from 1 to 4": straight up at 3, or straight across there when that was said. */
     private boolean slit() {
-        Length at = draft.slit.get(0).length();
-        Length from = draft.slit.get(1).length();
-        Length to = draft.slit.get(2).length();
+        Length at = draft.slit.get(0).measure();
+        Length from = draft.slit.get(1).measure();
+        Length to = draft.slit.get(2).measure();
         draft.slit.clear();
-        draft.current.lines.add(new WrittenPiece.Line(
-                draft.group.level
-                        ? new Stretch(new Spot(from, at), new Spot(to, at))
-                        : new Stretch(new Spot(at, from), new Spot(at, to)),
-                null));
+        draft.piece()
+                .lines
+                .add(new WrittenPiece.Line(
+                        draft.group.level
+                                ? new Stretch(new Spot(from, at), new Spot(to, at))
+                                : new Stretch(new Spot(at, from), new Spot(at, to)),
+                        null));
         return true;
     }
 }

@@ -1,11 +1,14 @@
 package vantbreeze.core.recipe;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 
 /** Gives the folds that a sentence names to the scores they are meant for. */
-record FoldWords(List<WrittenPiece> pieces, WrittenPiece current, boolean level, List<String> taken) {
+record FoldWords(List<WrittenPiece> pieces, @Nullable WrittenPiece current, boolean level, List<String> taken) {
 
     void assign(List<Fold> named, boolean alternating, boolean all) {
         if (current == null) {
@@ -44,19 +47,20 @@ record FoldWords(List<WrittenPiece> pieces, WrittenPiece current, boolean level,
      * suit.
      */
     private WrittenPiece meant(List<Fold> folds, boolean anyNumber) {
-        if (anyNumber || level && folds.size() == current.levels.size() || folds.size() == current.scores.size()) {
-            return current;
+        WrittenPiece inHand = requireNonNull(current);
+        if (anyNumber || (level && folds.size() == inHand.levels.size()) || folds.size() == inHand.scores.size()) {
+            return inHand;
         }
         return pieces.stream()
                 .filter(piece -> piece.folds.isEmpty() && piece.scores.size() == folds.size())
                 .findFirst()
-                .orElse(current);
+                .orElse(inHand);
     }
 
     private void put(
             List<Fold> named, int scores, boolean alternating, boolean all, List<Fold> to, WrittenPiece piece) {
         List<Fold> folds = new ArrayList<>(named);
-        boolean alternates = alternating || folds.size() > 1 && isAlternating(folds);
+        boolean alternates = alternating || (folds.size() > 1 && isAlternating(folds));
         if (folds.size() < scores && (alternates || all || folds.size() == 1)) {
             if (!alternating && !all && folds.size() > 1) {
                 taken.add("%s has %d scores and %d folds are named: I went on to and fro."

@@ -1,6 +1,7 @@
 package vantbreeze.core.recipe;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 
@@ -17,8 +18,8 @@ record GlueLine(
         int onPanel,
         int onPiece,
         Side onSide,
-        Spot at,
-        Spot from,
+        @Nullable Spot at,
+        @Nullable Spot from,
         double turn,
         boolean slides,
         List<Spot> within,

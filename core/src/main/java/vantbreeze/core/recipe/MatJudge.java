@@ -28,7 +28,7 @@ record MatJudge(FreeCard card, List<Mat> mats, Ruler ruler) {
         for (Mat mat : mats) {
             List<Size> others = Stream.concat(
                             panels.stream(),
-                            mats.stream().filter(other -> other != mat).map(Mat::size))
+                            mats.stream().filter(other -> !other.equals(mat)).map(Mat::size))
                     .toList();
             if (others.stream().noneMatch(panel -> goesOn(mat.size(), panel))) {
                 findings.add(new Passage(mat.start(), mat.end(), words(mat.size(), panels)));

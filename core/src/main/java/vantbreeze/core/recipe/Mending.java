@@ -1,5 +1,7 @@
 package vantbreeze.core.recipe;
 
+import static java.util.Objects.requireNonNull;
+
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -9,6 +11,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Piece;
@@ -37,7 +40,7 @@ final class Mending {
 
     private final Recipe recipe;
     private final Ruler ruler;
-    private final Outcome now;
+    private final @Nullable Outcome now;
     private int folded;
 
     Mending(Recipe recipe, Ruler ruler) {
@@ -61,7 +64,7 @@ final class Mending {
     /** The likeliest changes; none when the recipe closes and looks right. */
     List<OneNumber> mends() {
         boolean right = now != null && now.right;
-        if (right && (now.kinds < 2 || now.halves || isGraduated())) {
+        if (now != null && right && (now.kinds < 2 || now.halves || isGraduated())) {
             return List.of();
         }
         Set<Integer> suspects = suspects();
@@ -117,15 +120,20 @@ final class Mending {
         OneNumber change = folded > MOST_FOLDED || other.equals(figure.length()) || !other.isPositive()
                 ? null
                 : change(figure, other);
-        Outcome then = change == null ? null : outcome(RecipeReader.read(change.text(), ruler.unit()));
-        boolean better = then != null
-                && then.right
+        if (change == null) {
+            return;
+        }
+        Outcome then = outcome(RecipeReader.read(change.text(), ruler.unit()));
+        if (then == null) {
+            return;
+        }
+        boolean better = then.right
                 && (now == null
                         || !now.right
-                        || then.kinds < now.kinds && (then.halves || then.closed.equals(now.closed)));
+                        || (then.kinds < now.kinds && (then.halves || then.closed.equals(now.closed))));
         if (better) {
             found.add(new Candidate(
-                    change, then, usual, other.minus(figure.length()).abs()));
+                    change, then, usual, other.minus(figure.measure()).abs()));
         }
     }
 
@@ -177,7 +185,7 @@ final class Mending {
         });
     }
 
-    private Outcome outcome(Recipe read) {
+    private @Nullable Outcome outcome(Recipe read) {
         try {
             folded += 1
                     + read.text().length() / 20
@@ -197,7 +205,7 @@ final class Mending {
             List<List<Long>> widths =
                     card.assembly().pieces().stream().map(Mending::widths).toList();
             boolean halves = widths.stream()
-                    .allMatch(kinds -> kinds.size() < 2 || kinds.size() == 2 && kinds.get(0) * 2 == kinds.get(1));
+                    .allMatch(kinds -> kinds.size() < 2 || (kinds.size() == 2 && kinds.get(0) * 2 == kinds.get(1)));
             return new Outcome(
                     misfit.closes() && on, widths.stream().mapToInt(List::size).sum(), halves, misfit.closed());
         } catch (UnbuildableRecipe unbuildable) {
@@ -214,8 +222,8 @@ final class Mending {
                 .toList();
     }
 
-    private OneNumber change(Token figure, Length other) {
-        String now = write(other, figure.unit());
+    private @Nullable OneNumber change(Token figure, Length other) {
+        String now = write(other, requireNonNull(figure.unit()));
         if (now == null) {
             return null;
         }
@@ -232,7 +240,7 @@ final class Mending {
     }
 
     /** As people type it; null when it is finer than anyone writes. */
-    private static String write(Length length, LengthUnit unit) {
+    private static @Nullable String write(Length length, LengthUnit unit) {
         if (unit == LengthUnit.INCH) {
             Figure figure = Figure.of(length, Ruler.THIRTY_SECONDS);
             return !figure.isOnRuler()

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
@@ -30,16 +31,16 @@ record Misfit(double gap, double pokesOut, double laps, boolean folds, double of
 
     private static final double NOTHING = 0.02;
 
-    static Misfit of(FreeCard card, Size finished) {
+    static Misfit of(FreeCard card, @Nullable Size finished) {
         return of(card, finished, true);
     }
 
     /** The same, in less time where it can't close anyhow: then nobody looks for an order of its panels. */
-    static Misfit hasty(FreeCard card, Size finished) {
+    static Misfit hasty(FreeCard card, @Nullable Size finished) {
         return of(card, finished, false);
     }
 
-    private static Misfit of(FreeCard card, Size finished, boolean thorough) {
+    private static Misfit of(FreeCard card, @Nullable Size finished, boolean thorough) {
         FoldGraph graph = FoldGraph.of(card.assembly());
         Pose flat = card.stances().get(card.stances().size() - 1).pose();
         FoldedForm form = FoldedForm.of(graph, flat);

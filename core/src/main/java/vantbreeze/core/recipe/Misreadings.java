@@ -1,5 +1,7 @@
 package vantbreeze.core.recipe;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashSet;
@@ -28,7 +30,7 @@ final class Misreadings {
     /** What people do misread; a change to one of these needs no other reason. */
     Set<Length> usual() {
         Set<Length> usual = new LinkedHashSet<>();
-        Length length = figure.length();
+        Length length = figure.measure();
         if (figure.unit() == LengthUnit.INCH) {
             Length whole = Length.ofInches(length.units() / Length.PER_INCH);
             for (int eighth = 0; eighth < 8; eighth++) {
@@ -51,8 +53,8 @@ final class Misreadings {
 
     /** Two digits of the whole figure the wrong way round. */
     List<Length> swapped() {
-        Length length = figure.length();
-        long unit = figure.unit().length().units();
+        Length length = figure.measure();
+        long unit = requireNonNull(figure.unit()).length().units();
         String whole = String.valueOf(length.units() / unit);
         List<Length> swapped = new ArrayList<>();
         for (int i = 0; i + 1 < whole.length(); i++) {
@@ -77,8 +79,8 @@ final class Misreadings {
             }
         }
         for (int mark = 1; mark <= MARKS_AROUND; mark++) {
-            all.add(figure.length().plus(ruler.division().times(mark)));
-            all.add(figure.length().minus(ruler.division().times(mark)));
+            all.add(figure.measure().plus(ruler.division().times(mark)));
+            all.add(figure.measure().minus(ruler.division().times(mark)));
         }
         all.removeIf(one -> !one.isPositive() || one.equals(figure.length()));
         return all;

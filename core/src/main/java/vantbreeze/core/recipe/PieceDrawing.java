@@ -1,5 +1,7 @@
 package vantbreeze.core.recipe;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -60,7 +62,7 @@ record PieceDrawing(WrittenPiece written, List<String> taken) {
                                 folds.stream()
                                         .map(fold -> fold == Fold.MOUNTAIN ? "m" : "v")
                                         .toList())));
-        return best;
+        return requireNonNull(best);
     }
 
     static List<Length> widths(Length side, List<Score> scores) {

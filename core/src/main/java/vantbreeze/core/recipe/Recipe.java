@@ -2,6 +2,7 @@ package vantbreeze.core.recipe;
 
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.paper.Size;
 
 /**
@@ -17,18 +18,19 @@ import vantbreeze.core.paper.Size;
  * @param notUnderstood words and figures that nothing came of
  * @param taken what the recipe left open and how it was taken
  */
+@SuppressWarnings("ArrayRecordComponent") // a pair; never compared
 record Recipe(
         String text,
-        String name,
+        @Nullable String name,
         String notes,
         List<WrittenPiece> pieces,
         List<Mat> mats,
-        Size finished,
+        @Nullable Size finished,
         List<GlueLine> glue,
         List<int[]> overs,
         List<int[]> open,
         int quarterTurns,
-        int[] base,
+        int @Nullable [] base,
         Set<Token> figures,
         List<Passage> notUnderstood,
         List<String> taken) {}

@@ -68,7 +68,7 @@ record RecipeCard(FreeCard card, List<String> taken) {
         RecipeCard card() {
             requireOfASize();
             for (WrittenPiece piece : recipe.pieces()) {
-                if (!piece.width.isPositive() || !piece.height.isPositive()) {
+                if (!piece.size().width().isPositive() || !piece.size().height().isPositive()) {
                     throw new UnbuildableRecipe(
                             "%s has no width or no height. Write both, like 11 x 4 1/4.".formatted(piece.name));
                 }

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Side;
 import vantbreeze.core.length.LengthUnit;
 import vantbreeze.core.recipe.Draft.Mode;
 import vantbreeze.core.recipe.Token.Kind;
@@ -91,7 +92,7 @@ final class RecipeReader {
     private boolean header() {
         int words = 0;
         while (cursor.peek(words).is(Kind.WORD)
-                || words > 0 && cursor.peek(words).count() >= 0) {
+                || (words > 0 && cursor.peek(words).count() >= 0)) {
             words++;
         }
         if (words == 0
@@ -101,9 +102,9 @@ final class RecipeReader {
             return false;
         }
         int behind = words + 1;
-        while (cursor.peek(behind).is(Kind.WORD)
-                        && Vocabulary.LITTLE.contains(cursor.peek(behind).text())
-                || cursor.peek(behind).count() > 0 && cursor.peek(behind + 1).isWord("of")) {
+        while ((cursor.peek(behind).is(Kind.WORD)
+                        && Vocabulary.LITTLE.contains(cursor.peek(behind).text()))
+                || (cursor.peek(behind).count() > 0 && cursor.peek(behind + 1).isWord("of"))) {
             behind++;
         }
         if (!cursor.peek(behind).is(Kind.FIGURE) || !cursor.peek(behind + 1).is(Kind.TIMES)) {
@@ -152,11 +153,11 @@ final class RecipeReader {
             draft.mode = Mode.FINISHED;
         } else if (Vocabulary.COUNTS.containsKey(word)) {
             count(Vocabulary.COUNTS.get(word));
-        } else if ((draft.mode == Mode.FOLDS
+        } else if (((draft.mode == Mode.FOLDS
                                 || draft.mode == Mode.SCORES
                                 || word.length() > 1
-                                || draft.current != null && !draft.current.scores.isEmpty())
-                        && Vocabulary.fold(word) != null
+                                || (draft.current != null && !draft.current.scores.isEmpty()))
+                        && Vocabulary.fold(word) != null)
                 || word.matches("[mv]{2,}")) {
             folds(word);
         } else if (cursor.isAtSpot()) {
@@ -284,7 +285,8 @@ final class RecipeReader {
             for (int i = 0; i < 3; i++) {
                 cursor.next();
             }
-            return cursor.skip("quarter", "quarters") || true;
+            cursor.skip("quarter", "quarters");
+            return true;
         }
         if (word.equals("moves") && cursor.peek(1).isWord("from")) {
             cursor.next();
@@ -303,17 +305,17 @@ final class RecipeReader {
         while (cursor.peek(ahead).is(Kind.WORD)) {
             first |= cursor.peek(ahead).isWord("first");
             ends |= cursor.peek(ahead).isWord("ends")
-                    || first && cursor.peek(ahead).isWord("last");
+                    || (first && cursor.peek(ahead).isWord("last"));
             ahead++;
         }
         if (ends && draft.pieces.size() > 1) {
             draft.glue.add(new GlueLine(
                     0,
                     draft.pieces.size(),
-                    null,
+                    Side.BACK,
                     0,
                     1,
-                    null,
+                    Side.FACE,
                     null,
                     null,
                     0,
@@ -339,7 +341,7 @@ final class RecipeReader {
             return true;
         }
         if (word.equals("envelope")
-                || word.matches("a[2-6]|letter|c[4-7]|dl") && !cursor.peek(1).is(Kind.TIMES)) {
+                || (word.matches("a[2-6]|letter|c[4-7]|dl") && !cursor.peek(1).is(Kind.TIMES))) {
             draft.mode = word.equals("envelope") ? Mode.STOCK : draft.mode;
             draft.taken.add("Envelope and sheet are not taken from a recipe: choose them on the bench.");
             cursor.next();

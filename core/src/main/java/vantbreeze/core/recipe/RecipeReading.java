@@ -1,6 +1,7 @@
 package vantbreeze.core.recipe;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.paper.Size;
 
@@ -20,11 +21,11 @@ import vantbreeze.core.paper.Size;
  * @param mends changes of one figure that would put it right, the likeliest first
  */
 public record RecipeReading(
-        String name,
+        @Nullable String name,
         String notes,
-        FreeCard card,
+        @Nullable FreeCard card,
         boolean closes,
-        Size closed,
+        @Nullable Size closed,
         String verdict,
         List<Mat> mats,
         List<Passage> notUnderstood,

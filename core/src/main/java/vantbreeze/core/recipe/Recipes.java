@@ -3,6 +3,7 @@ package vantbreeze.core.recipe;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -86,12 +87,7 @@ public final class Recipes {
         boolean closes = misfit.closes() && scoresOffThePiece(recipe).isEmpty();
         List<String> taken = new ArrayList<>(recipe.taken());
         taken.addAll(drawn.taken());
-        if (!ruler.isInches()
-                && recipe.pieces()
-                        .get(0)
-                        .width
-                        .max(recipe.pieces().get(0).height)
-                        .isShorterThan(TINY)) {
+        if (!ruler.isInches() && recipe.pieces().get(0).size().longSide().isShorterThan(TINY)) {
             taken.add(("Figures without a unit were read in %s. If they are inches or centimetres, write "
                             + "that behind one of each list, or choose another ruler.")
                     .formatted(ruler.unit().sign()));
@@ -134,7 +130,7 @@ public final class Recipes {
                 "A score at %s is not on %s, which is %s long there.".formatted(write(score.at()), name, write(side)));
     }
 
-    private String verdict(Misfit misfit, boolean closes, Size finished) {
+    private String verdict(Misfit misfit, boolean closes, @Nullable Size finished) {
         String closed = "%s × %s"
                 .formatted(write(misfit.closed().width()), write(misfit.closed().height()));
         if (closes) {
@@ -153,7 +149,7 @@ public final class Recipes {
         if (!misfit.folds()) {
             why.add("its panels can't all fold as named");
         }
-        if (misfit.offSize() > 0.1) {
+        if (finished != null && misfit.offSize() > 0.1) {
             why.add("closed it is %s, not %s × %s"
                     .formatted(closed, write(finished.width()), write(finished.height())));
         }

@@ -2,6 +2,7 @@ package vantbreeze.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.recipe.WrittenPiece.Score;
 
@@ -13,7 +14,10 @@ final class ScoreGroup {
     boolean fromFarEnd;
     boolean level;
     boolean andSoOn;
+
+    @Nullable
     Token every;
+
     int parts;
 
     void add(Token figure) {
@@ -34,16 +38,16 @@ final class ScoreGroup {
         List<Score> to = level ? piece.levels : piece.scores;
         for (Token figure : figures) {
             if (!fromFarEnd) {
-                put(to, new Score(figure.length(), figure.start(), figure.end()));
+                put(to, new Score(figure.measure(), figure.start(), figure.end()));
             }
             if (isTurnedRound()) {
-                put(to, new Score(side.minus(figure.length()), figure.start(), figure.end()));
+                put(to, new Score(side.minus(figure.measure()), figure.start(), figure.end()));
             }
         }
         for (int i = 1; i < figures.size() && !isTurnedRound(); i++) {
-            if (figures.get(i).length().isShorterThan(figures.get(i - 1).length())) {
+            if (figures.get(i).measure().isShorterThan(figures.get(i - 1).measure())) {
                 piece.outOfTurn.add(new Score(
-                        figures.get(i).length(),
+                        figures.get(i).measure(),
                         figures.get(i).start(),
                         figures.get(i).end()));
             }
@@ -53,14 +57,14 @@ final class ScoreGroup {
                 put(to, new Score(side.times(i).dividedBy(parts), piece.start, piece.start));
             }
         }
-        if (every != null && every.length().isPositive()) {
-            repeat(to, every.length(), every.length(), side, every);
+        if (every != null && every.measure().isPositive()) {
+            repeat(to, every.measure(), every.measure(), side, every);
         }
         if (andSoOn && figures.size() > 1) {
             Token last = figures.get(figures.size() - 1);
-            Length step = last.length().minus(figures.get(figures.size() - 2).length());
+            Length step = last.measure().minus(figures.get(figures.size() - 2).measure());
             if (step.isPositive()) {
-                repeat(to, last.length().plus(step), step, side, last);
+                repeat(to, last.measure().plus(step), step, side, last);
             }
         }
     }

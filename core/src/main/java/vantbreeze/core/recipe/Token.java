@@ -1,5 +1,8 @@
 package vantbreeze.core.recipe;
 
+import static java.util.Objects.requireNonNull;
+
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.LengthUnit;
 
@@ -14,7 +17,13 @@ import vantbreeze.core.length.LengthUnit;
  * @param unit what a figure is measured in, or null
  * @param figureEnd where a figure ends without its unit, exclusive
  */
-record Token(Kind kind, int start, int end, String text, Length length, LengthUnit unit, int figureEnd) {
+record Token(
+        Kind kind, int start, int end, String text, @Nullable Length length, @Nullable LengthUnit unit, int figureEnd) {
+
+    /** The length of a figure that has one. */
+    Length measure() {
+        return requireNonNull(length);
+    }
 
     enum Kind {
         FIGURE,

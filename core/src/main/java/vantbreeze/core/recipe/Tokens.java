@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.LengthUnit;
 import vantbreeze.core.length.MeasureReader;
@@ -85,7 +86,7 @@ final class Tokens {
                                         : next.group("stop") != null ? Kind.STOP : Kind.SIGN;
     }
 
-    private void add(Kind kind, int start, int end, String unit) {
+    private void add(Kind kind, int start, int end, @Nullable String unit) {
         tokens.add(new Token(
                 kind,
                 start,
@@ -141,7 +142,7 @@ final class Tokens {
     }
 
     /** The unit of the next figure in the same size or list that has one. */
-    private String ahead(int from) {
+    private @Nullable String ahead(int from) {
         for (int i = from; i < tokens.size() && isInList(tokens.get(i)); i++) {
             if (units.get(i) != null) {
                 return units.get(i);
@@ -157,7 +158,7 @@ final class Tokens {
                 || token.isWord("and", "across", "up", "to");
     }
 
-    private Length length(Token token, String unit) {
+    private @Nullable Length length(Token token, @Nullable String unit) {
         String figure = subscriptsDown(text.substring(token.start(), token.end()));
         try {
             return MeasureReader.in(bare).read(unit == null ? figure : figure + " " + unit);
@@ -169,7 +170,8 @@ final class Tokens {
 
     private static String subscriptsDown(String figure) {
         StringBuilder down = new StringBuilder();
-        for (char c : figure.toCharArray()) {
+        for (int i = 0; i < figure.length(); i++) {
+            char c = figure.charAt(i);
             down.append(c >= '₀' && c <= '₉' ? (char) ('0' + c - '₀') : c);
         }
         return down.toString();

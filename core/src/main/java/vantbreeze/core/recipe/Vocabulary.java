@@ -2,6 +2,7 @@ package vantbreeze.core.recipe;
 
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 
 /** Words of a recipe whose meaning does not hang on what stands beside them. */
@@ -172,7 +173,7 @@ final class Vocabulary {
     private Vocabulary() {}
 
     /** Which way a word says a score folds, or null. */
-    static Fold fold(String word) {
+    static @Nullable Fold fold(String word) {
         return switch (word) {
             case "m", "mountain", "mountains", "mtn" -> Fold.MOUNTAIN;
             case "v", "valley", "valleys", "val" -> Fold.VALLEY;

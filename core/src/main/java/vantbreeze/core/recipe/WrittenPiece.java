@@ -1,8 +1,11 @@
 package vantbreeze.core.recipe;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
@@ -16,14 +19,21 @@ final class WrittenPiece {
     record Score(Length at, int start, int end) {}
 
     /** A line from spot to spot; a score when it folds, else a slit. */
-    record Line(Stretch stretch, Fold fold) {}
+    record Line(Stretch stretch, @Nullable Fold fold) {}
 
     final String name;
     final int start;
     int count = 1;
+
+    @Nullable
     Length width;
+
+    @Nullable
     Length height;
+
+    @Nullable
     Boolean alongLong;
+
     final List<Score> scores = new ArrayList<>();
     final List<Score> levels = new ArrayList<>();
     /** Scores written behind a longer one, as nobody would on purpose. */
@@ -49,12 +59,14 @@ final class WrittenPiece {
      * short.
      */
     Length along() {
-        return alongLong == null ? width : alongLong ? width.max(height) : width.min(height);
+        Length first = requireNonNull(width);
+        Length other = requireNonNull(height);
+        return alongLong == null ? first : alongLong ? first.max(other) : first.min(other);
     }
 
     /** How long the scores are. */
     Length across() {
-        return along().equals(width) ? height : width;
+        return requireNonNull(along().equals(width) ? height : width);
     }
 
     Size size() {

@@ -1,6 +1,7 @@
 package vantbreeze.core.structure;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Length;
 
 /**
@@ -11,7 +12,7 @@ import vantbreeze.core.length.Length;
  * @param text what, why and by how much, with a {@code %s} for each of the figures
  * @param figures to be written on the ruler in force
  */
-public record Advice(String parameter, Length suggested, String text, List<Length> figures) {
+public record Advice(String parameter, @Nullable Length suggested, String text, List<Length> figures) {
 
     public Advice {
         figures = List.copyOf(figures);

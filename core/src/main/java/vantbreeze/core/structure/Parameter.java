@@ -1,6 +1,7 @@
 package vantbreeze.core.structure;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A measure of a structure that the maker may choose.
@@ -13,7 +14,7 @@ import java.util.List;
  * @param with what must be chosen for it to be asked, or null
  */
 public record Parameter(
-        String id, String label, String meaning, List<String> panels, List<String> pieces, Wanted with) {
+        String id, String label, String meaning, List<String> panels, List<String> pieces, @Nullable Wanted with) {
 
     /** Some alternatives of a choice. */
     public record Wanted(Choice choice, List<String> alternatives) {}

@@ -8,6 +8,7 @@ import vantbreeze.core.length.MeasureReader;
 import vantbreeze.core.length.Ruler;
 
 /** Cards to try the engine on, built from pieces and joins; sizes in inches where the handbook has check values. */
+@SuppressWarnings("MutablePublicArray") // poses are told by arrays; tests do not change them
 public final class Cards {
 
     private Cards() {}

@@ -138,6 +138,7 @@ class DressedStructuresTest {
      * glued side of anything.
      */
     @Property(tries = 60)
+    @SuppressWarnings("ReferenceEquality") // two layers alike are two layers
     void nothingOverlapsAndNothingLiesOnGlue(
             @ForAll("everyStructure") Structure structure, @ForAll("borders") Length border) {
         WorkedPlan worked = dressed(structure, border);

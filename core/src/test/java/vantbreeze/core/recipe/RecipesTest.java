@@ -1,5 +1,6 @@
 package vantbreeze.core.recipe;
 
+import static java.util.Objects.requireNonNull;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -16,7 +17,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Refusal;
 
 /** Recipes of our own making, good and faulty, each with what must come of it; then anything at all. */
@@ -128,6 +131,15 @@ class RecipesTest {
                     Recipes.on(Ruler.EIGHTHS).read("10 x 5. ".concat(text).substring(0, 10_000));
             assertThat(reading.verdict()).isNotBlank();
         }
+    }
+
+    /** The figure behind "square" belongs to what follows; it is no height. */
+    @ParameterizedTest
+    @ValueSource(strings = {"120 square 60 score", "120 square 1/0"})
+    void aSquareIsAsHighAsWide(String text) {
+        RecipeReading reading = Recipes.on(Ruler.MM_1).read(text);
+        assertThat(requireNonNull(reading.card()).assembly().pieces().get(0).cutSize())
+                .isEqualTo(Size.ofMillimetres(120, 120));
     }
 
     /** Whatever is typed, an answer comes, and every passage it points at is in the text. */

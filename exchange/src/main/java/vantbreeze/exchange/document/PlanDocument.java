@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.MeasureReader;
@@ -77,7 +78,7 @@ public final class PlanDocument {
         }
         document.put("notes", plan.notes());
         if (plan.isFree()) {
-            FreeDocument.write(plan.free(), document.putObject("free"));
+            FreeDocument.write(plan.drawn(), document.putObject("free"));
         }
         if (!plan.locked().isEmpty()) {
             var locked = document.putArray("locked");
@@ -151,7 +152,7 @@ public final class PlanDocument {
 
     private static Measures measures(JsonNode written, JsonNode chosen, Ruler ruler) {
         Map<String, Length> measures = new LinkedHashMap<>();
-        written.fields().forEachRemaining(field -> {
+        written.properties().forEach(field -> {
             try {
                 measures.put(
                         field.getKey(),
@@ -162,9 +163,8 @@ public final class PlanDocument {
             }
         });
         Map<String, String> choices = new LinkedHashMap<>();
-        chosen.fields()
-                .forEachRemaining(
-                        field -> choices.put(field.getKey(), field.getValue().asText()));
+        chosen.properties()
+                .forEach(field -> choices.put(field.getKey(), field.getValue().asText()));
         return new Measures(measures, choices);
     }
 
@@ -174,7 +174,7 @@ public final class PlanDocument {
         return locked;
     }
 
-    private static String optional(JsonNode document, String field) {
+    private static @Nullable String optional(JsonNode document, String field) {
         JsonNode value = document.path(field);
         return value.isMissingNode() || value.isNull() ? null : value.asText();
     }

@@ -106,7 +106,11 @@ public final class StockDocument {
         return length.exactMillimetres().toPlainString() + " mm";
     }
 
-    /** @throws UnreadablePlan when it is no such document */
+    /**
+     * What the maker has, read from its document.
+     *
+     * @throws UnreadablePlan when it is no such document
+     */
     public static OwnStock read(String text) {
         return read(parse(text));
     }

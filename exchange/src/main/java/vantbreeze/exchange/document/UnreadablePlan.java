@@ -1,5 +1,7 @@
 package vantbreeze.exchange.document;
 
+import java.util.Objects;
+
 /** A file that could not be read as a plan. The message is for the maker. */
 public final class UnreadablePlan extends IllegalArgumentException {
 
@@ -24,5 +26,10 @@ public final class UnreadablePlan extends IllegalArgumentException {
     /** Whether it is something else altogether, so that nothing can be said of what is wrong with the plan in it. */
     public boolean isNoPlan() {
         return noPlan;
+    }
+
+    @Override
+    public String getMessage() {
+        return Objects.requireNonNull(super.getMessage());
     }
 }

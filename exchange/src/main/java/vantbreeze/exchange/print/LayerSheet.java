@@ -1,5 +1,7 @@
 package vantbreeze.exchange.print;
 
+import static java.util.Objects.requireNonNull;
+
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -11,6 +13,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.core.fold.Panel;
@@ -56,7 +59,7 @@ public final class LayerSheet {
     }
 
     /** A line of the list, or a heading when it has no cut. */
-    private record Line(String heading, Cut cut) {}
+    private record Line(@Nullable String heading, @Nullable Cut cut) {}
 
     private byte[] pdf() throws IOException {
         try (PDDocument document = new PDDocument()) {
@@ -104,7 +107,7 @@ public final class LayerSheet {
     private double write(Pen pen, Line line, double y) throws IOException {
         double left = PrintPage.MARGIN;
         if (line.cut() == null) {
-            pen.text(line.heading(), left, y - 8, 5);
+            pen.text(requireNonNull(line.heading()), left, y - 8, 5);
             return 11;
         }
         Cut cut = line.cut();

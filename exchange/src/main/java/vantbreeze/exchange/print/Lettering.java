@@ -58,7 +58,7 @@ final class Lettering {
         fractionsWrittenOut(text).codePoints().forEach(codePoint -> {
             Run run = run(codePoint);
             Run last = runs.isEmpty() ? null : runs.get(runs.size() - 1);
-            if (last != null && last.font() == run.font()) {
+            if (last != null && last.font().equals(run.font())) {
                 runs.set(runs.size() - 1, new Run(last.font(), last.text() + run.text()));
             } else {
                 runs.add(run);

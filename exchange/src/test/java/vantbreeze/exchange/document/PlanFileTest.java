@@ -83,8 +83,9 @@ class PlanFileTest {
         assertThatThrownBy(() -> PlanFile.read(file(PLAN).replace("AQID", "*")))
                 .isInstanceOf(UnreadablePlan.class)
                 .hasMessageContaining("picture");
-        String many = "\"p%d\":\"AQID\",".repeat(30).formatted((Object[])
-                java.util.stream.IntStream.range(0, 30).boxed().toArray());
+        String many = "\"p%d\":\"AQID\","
+                .repeat(30)
+                .formatted(java.util.stream.IntStream.range(0, 30).boxed().toArray());
         assertThatThrownBy(() -> PlanFile.read(file(PLAN).replace("\"pictures\" : {", "\"pictures\" : {" + many)))
                 .isInstanceOf(UnreadablePlan.class)
                 .hasMessageContaining("more than 20");

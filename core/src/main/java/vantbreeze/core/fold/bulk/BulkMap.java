@@ -123,7 +123,7 @@ public record BulkMap(List<BulkCell> cells) {
             cells.add((Polygon) ((Polygon) cell).norm());
         }
         // the polygonizer gives them in any order
-        cells.sort(Comparator.naturalOrder());
+        cells.sort(Polygon::compareTo);
         return cells;
     }
 

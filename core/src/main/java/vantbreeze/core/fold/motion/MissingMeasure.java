@@ -6,6 +6,7 @@ import java.util.function.Function;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 import org.ejml.dense.row.factory.DecompositionFactory_DDRM;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Pose;
 
@@ -47,7 +48,7 @@ public final class MissingMeasure {
         double[] gaps = gaps(card, flat, values);
         for (int step = 0; step < MOST_STEPS; step++) {
             DMatrixRMaj change = change(card, flat, values, gaps);
-            if (change == null || CommonOps_DDRM.elementMaxAbs(change) < NO_MATTER && worst(gaps) > Closure.REACHED) {
+            if (change == null || (CommonOps_DDRM.elementMaxAbs(change) < NO_MATTER && worst(gaps) > Closure.REACHED)) {
                 return new Outcome.NothingCloses(worst(gaps));
             }
             if (!hasFullRank(change)) {
@@ -81,7 +82,8 @@ public final class MissingMeasure {
                 && Arrays.stream(svd.getSingularValues()).min().orElse(0) > NO_MATTER;
     }
 
-    private static DMatrixRMaj change(Function<double[], FoldGraph> card, Pose flat, double[] values, double[] gaps) {
+    private static @Nullable DMatrixRMaj change(
+            Function<double[], FoldGraph> card, Pose flat, double[] values, double[] gaps) {
         DMatrixRMaj change = new DMatrixRMaj(gaps.length, values.length);
         for (int i = 0; i < values.length; i++) {
             double[] moved = values.clone();

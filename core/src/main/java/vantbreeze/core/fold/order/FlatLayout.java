@@ -26,6 +26,7 @@ import vantbreeze.core.fold.plane.Flat;
  * @param facetOf for each panel, its facet
  * @param placed where each panel lies
  */
+@SuppressWarnings("ArrayRecordComponent") // asked a million times in a search, and never compared
 record FlatLayout(
         FoldGraph graph,
         List<Facet> facets,

@@ -27,7 +27,8 @@ public final class LayerOrder {
     /** An order found by search; asking about facets that do not overlap tells nothing. */
     static LayerOrder of(FlatLayout layout, Pairs pairs, boolean[] values) {
         return new LayerOrder(
-                layout, (a, b) -> pairs.overlap(a, b) && values[pairs.below(a, b) / 2] ^ (pairs.below(a, b) & 1) == 1);
+                layout,
+                (a, b) -> pairs.overlap(a, b) && (values[pairs.below(a, b) / 2] ^ (pairs.below(a, b) & 1) == 1));
     }
 
     /** Whether panel {@code a} lies below panel {@code b}, for two that overlap. */
@@ -53,8 +54,8 @@ public final class LayerOrder {
         int count = layout.facetOf().length;
         int[] beneath = new int[count];
         for (int panel = 0; panel < count; panel++) {
-            for (int other = 0; other < count; other++) {
-                beneath[panel] += liesUnder(other, panel) ? 1 : 0;
+            for (int below = 0; below < count; below++) {
+                beneath[panel] += liesUnder(below, panel) ? 1 : 0;
             }
         }
         List<Integer> left = new ArrayList<>(IntStream.range(0, count).boxed().toList());

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds values of the variables that keep all rules: constraint propagation on even quadruples and triples, and
@@ -24,7 +25,7 @@ final class Search {
     private int propagated;
     private boolean possible = true;
     /** The variables that a solution must give; all when null. */
-    private int[] scope;
+    private int @Nullable [] scope;
 
     Search(int variables, Rules rules) {
         classes = new Classes(variables);
@@ -79,7 +80,8 @@ final class Search {
             int next = fits ? free() : UNKNOWN;
             if (fits && next == UNKNOWN) {
                 found++;
-                if (found >= most | !take.test(values())) {
+                boolean goesOn = take.test(values());
+                if (found >= most || !goesOn) {
                     break;
                 }
                 fits = false;

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.plane.Flat;
 
 /**
@@ -22,7 +23,7 @@ final class Stacking {
     }
 
     /** For each facet its place from below, when stacking keeps every rule; otherwise null. */
-    static int[] placesIfRight(FlatLayout layout) {
+    static int @Nullable [] placesIfRight(FlatLayout layout) {
         if (!layout.bends().isEmpty() || !layout.laid().isEmpty()) {
             return null;
         }

@@ -59,7 +59,7 @@ final class ConvexClip {
             if (atP >= 0) {
                 kept.add(p);
             }
-            if (atP > 0 && atQ < 0 || atP < 0 && atQ > 0) {
+            if ((atP > 0 && atQ < 0) || (atP < 0 && atQ > 0)) {
                 double part = atP / (atP - atQ);
                 kept.add(new Coordinate(p.x + part * (q.x - p.x), p.y + part * (q.y - p.y)));
             }

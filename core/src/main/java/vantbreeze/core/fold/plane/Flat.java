@@ -34,7 +34,7 @@ public final class Flat {
     /** Whether two shapes have some area in common. */
     public static boolean overlap(Geometry a, Geometry b) {
         return mayOverlap(a, b)
-                && (!areConvex(a, b) && (isWellWithin(a, b) || isWellWithin(b, a))
+                && ((!areConvex(a, b) && (isWellWithin(a, b) || isWellWithin(b, a)))
                         || !common(a, b).isEmpty());
     }
 

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.RayCrossingCounter;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -85,9 +86,12 @@ public record InSight(Set<Face> faces) {
         for (int panel = 0; panel < screens.size(); panel++) {
             int one = panel;
             double facing = screens.get(panel).sight().getZ();
-            List<Screen> before = screens.stream()
-                    .filter(other -> other != screens.get(one)
-                            && other.seen().intersects(screens.get(one).seen()))
+            List<Screen> before = IntStream.range(0, screens.size())
+                    .filter(other -> other != one
+                            && screens.get(other)
+                                    .seen()
+                                    .intersects(screens.get(one).seen()))
+                    .mapToObj(screens::get)
                     .toList();
             List<Coordinate> points = points(graph.panels().get(panel));
             long open = Math.abs(facing) < EDGE_ON
@@ -141,6 +145,7 @@ public record InSight(Set<Face> faces) {
      * @param box the rectangle round it
      * @param seen the rectangle round it as the eye sees it: panels whose rectangles lie apart can't hide one another
      */
+    @SuppressWarnings("ArrayRecordComponent") // as JTS takes it; never compared
     private record Screen(Rigid back, Vector3D sight, Coordinate[] ring, Envelope box, Envelope seen) {
 
         static Screen of(Panel panel, Rigid motion, Vector3D towards) {

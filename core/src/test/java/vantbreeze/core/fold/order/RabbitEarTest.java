@@ -62,7 +62,7 @@ class RabbitEarTest {
 
     private static Set<String> theirs(JsonNode order) {
         Set<String> pairs = new HashSet<>();
-        order.fields().forEachRemaining(entry -> {
+        order.properties().forEach(entry -> {
             String[] pair = entry.getKey().split(" ");
             boolean firstAbove = entry.getValue().asInt() == 1;
             pairs.add(firstAbove ? pair[1] + "<" + pair[0] : pair[0] + "<" + pair[1]);
@@ -152,8 +152,8 @@ class RabbitEarTest {
         List<Spot> corners = new ArrayList<>();
         flat.get("vertices_coords")
                 .forEach(c -> corners.add(new Spot(
-                        Length.ofMillimetres(100 * c.get(0).asInt()),
-                        Length.ofMillimetres(100 * c.get(1).asInt()))));
+                        Length.ofMillimetres(100L * c.get(0).asInt()),
+                        Length.ofMillimetres(100L * c.get(1).asInt()))));
         List<Crease> creases = new ArrayList<>();
         for (int e = 0; e < flat.get("edges_vertices").size(); e++) {
             if (flat.get("edges_assignment").get(e).asText().equals("V")) {

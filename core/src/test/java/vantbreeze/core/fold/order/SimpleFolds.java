@@ -28,11 +28,7 @@ public final class SimpleFolds {
     private static final int SIDE = 64;
     private static final int FOLDS = 14;
 
-    private record Layer(Polygon sheet, AffineTransformation place, boolean turned) {
-        Geometry placed() {
-            return place.transform(sheet);
-        }
-    }
+    private record Layer(Polygon sheet, AffineTransformation place, boolean turned) {}
 
     private SimpleFolds() {}
 
