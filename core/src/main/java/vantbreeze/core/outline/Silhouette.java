@@ -23,6 +23,9 @@ import org.locationtech.jts.geom.Polygon;
  */
 public record Silhouette(List<Coordinate> below, List<Coordinate> above, double ratio) {
 
+    private static final String NO_AREA =
+            "The outline has no area. Draw one closed line, like M 0 0 L 40 0 L 40 60 L 0 60 Z.";
+
     /**
      * Most corners of an outline, its bends drawn as short straight lines: laying layers on eight of them still takes
      * under a second.
@@ -57,15 +60,13 @@ public record Silhouette(List<Coordinate> below, List<Coordinate> above, double 
     public static Silhouette of(Shape drawn) {
         Rectangle2D box = drawn.getBounds2D();
         if (!(box.getWidth() > 0) || !(box.getHeight() > 0)) {
-            throw new IllegalArgumentException(
-                    "The outline has no area. Draw one closed line, like M 0 0 L 40 0 L 40 60 L 0 60 Z.");
+            throw new IllegalArgumentException(NO_AREA);
         }
         AffineTransform toUnit = AffineTransform.getScaleInstance(1 / box.getWidth(), 1 / box.getHeight());
         toUnit.translate(-box.getCenterX(), -box.getMinY());
         Polygon whole = polygon(toUnit.createTransformedShape(drawn));
         if (whole == null) {
-            throw new IllegalArgumentException(
-                    "The outline has no area. Draw one closed line, like M 0 0 L 40 0 L 40 60 L 0 60 Z.");
+            throw new IllegalArgumentException(NO_AREA);
         }
         requireSymmetry(whole);
         for (double trimmed = 0; trimmed <= MOST_TRIMMED; trimmed += TRIM_STEP) {
@@ -121,8 +122,7 @@ public record Silhouette(List<Coordinate> below, List<Coordinate> above, double 
                             .formatted(ring.size(), MOST_CORNERS));
         }
         if (ring.size() < 3) {
-            throw new IllegalArgumentException(
-                    "The outline has no area. Draw one closed line, like M 0 0 L 40 0 L 40 60 L 0 60 Z.");
+            throw new IllegalArgumentException(NO_AREA);
         }
         ring.add(ring.get(0).copy());
         Polygon polygon = FACTORY.createPolygon(ring.toArray(new Coordinate[0]));
