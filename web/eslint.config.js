@@ -15,7 +15,7 @@ export default tseslint.config(
     languageOptions: {
       globals: globals.browser,
       parserOptions: {
-        projectService: { allowDefaultProject: ['eslint.config.js'] },
+        projectService: { allowDefaultProject: ['eslint.config.js', '*.mjs'] },
         tsconfigRootDir: import.meta.dirname,
       },
     },
@@ -25,7 +25,11 @@ export default tseslint.config(
     },
     linterOptions: { reportUnusedDisableDirectives: 'error' },
   },
-  { files: ['eslint.config.js'], extends: [tseslint.configs.disableTypeChecked] },
+  {
+    files: ['eslint.config.js', '*.mjs'],
+    extends: [tseslint.configs.disableTypeChecked],
+    languageOptions: { globals: globals.node },
+  },
   {
     // doubles answer as the real thing does, at once
     files: ['**/*.test.ts', '**/*.test.tsx'],

@@ -31,7 +31,12 @@ export default function FoldedObject({ pieces, form, dress, closed, moving, onLo
   useLayoutEffect(() => stage.colour(face, back, lit.panels), [stage, panels, face, back, lit])
   useEffect(() => () => stage.body.dispose(), [stage])
   return (
-    <div className="h-[20rem]" role="img" aria-label="The card part-open, drawn in space">
+    <div
+      className="h-[20rem]"
+      role="img"
+      aria-label="The card part-open, drawn in space"
+      data-drawn={moving ? 'coarsely' : 'finely'}
+    >
       <Canvas
         frameloop="demand"
         dpr={moving ? fineness.moving : fineness.still}

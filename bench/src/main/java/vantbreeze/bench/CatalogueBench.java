@@ -18,7 +18,7 @@ final class CatalogueBench {
 
     private CatalogueBench() {}
 
-    static List<Row> run() {
+    static List<Row> run() throws Exception {
         Workshop workshop = Workshop.standard();
         List<Row> rows = new ArrayList<>();
         for (Structure structure : workshop.catalogue().all()) {
@@ -30,18 +30,18 @@ final class CatalogueBench {
                     "c5",
                     "a4",
                     "");
-            rows.add(measured(
+            rows.add(Yardstick.UNIONS.beside(() -> measured(
                     structure.name() + ", plan with findings",
                     MEDIAN_LIMIT,
                     WARM,
                     MEASURED,
-                    () -> workshop.work(plan)));
+                    () -> workshop.work(plan))));
         }
         Structure slowest = workshop.structure("threaded-concertina");
-        rows.add(measured(
+        rows.add(Yardstick.UNIONS.beside(() -> measured(
                 "ranked sizes for C5 from A3, %s".formatted(slowest.name()), FIT_LIMIT, 5, 21, () -> workshop.proposals(
                                 slowest, Ruler.MM_1, workshop.sheet("a3"))
-                        .forEnvelope(workshop.envelope("c5"))));
+                        .forEnvelope(workshop.envelope("c5")))));
         return rows;
     }
 

@@ -53,63 +53,75 @@ final class HouseBench {
 
     private HouseBench() {}
 
-    static List<Row> run(Path layout) throws IOException, InterruptedException {
-        double[] starts = new double[STARTS];
-        Row edit = null;
-        Row shelf = null;
-        List<Row> hand = null;
-        List<Row> store = null;
-        for (int i = 0; i < STARTS; i++) {
-            int port;
-            try (ServerSocket socket = new ServerSocket(0)) {
-                port = socket.getLocalPort();
+    static List<Row> run(Path layout) throws Exception {
+        List<Row> rows = new ArrayList<>();
+        rows.addAll(Yardstick.JSON.besideAll(() -> {
+            double[] starts = new double[STARTS];
+            for (int i = 0; i < STARTS; i++) {
+                starts[i] = inHouse(layout, address -> {});
             }
-            Path cards = Files.createTempDirectory("vantbreeze-bench");
-            long begun = System.nanoTime();
-            Process house = new ProcessBuilder(
-                            "java",
-                            "-XX:+UseSerialGC",
-                            "-XX:SharedArchiveFile=" + layout.resolve("classes.jsa"),
-                            "-jar",
-                            layout.resolve("house/vantbreeze.jar").toString(),
-                            "--server.port=" + port,
-                            "--vantbreeze.data=" + cards,
-                            "--vantbreeze.demo=true")
-                    .redirectErrorStream(true)
-                    .redirectOutput(cards.resolve("log").toFile())
-                    .start();
-            try {
-                String address = "http://127.0.0.1:" + port;
-                awaitPage(address, house);
-                starts[i] = (System.nanoTime() - begun) / 1e6;
-                edit = edit == null ? edit(address) : edit;
-                shelf = shelf == null ? shelf(address) : shelf;
-                hand = hand == null ? hand(address) : hand;
-                store = store == null ? StoreBench.run(address) : store;
-            } finally {
-                house.destroy();
-                house.waitFor();
+            return List.of(Row.median("start to first page served", starts, 8_000));
+        }));
+        inHouse(layout, address -> {
+            try (Playwright playwright = playwright();
+                    Browser browser = chromium(playwright)) {
+                rows.addAll(onScreen(browser, () -> List.of(edit(address, browser))));
+                rows.addAll(onScreen(browser, () -> List.of(shelf(address, browser))));
+                rows.addAll(onScreen(browser, () -> HandBench.run(address, browser)));
             }
-        }
-        List<Row> rows = new ArrayList<>(List.of(Row.median("start to first page served", starts, 8_000), edit, shelf));
-        rows.addAll(hand);
-        rows.addAll(store);
+            rows.addAll(Yardstick.JSON.besideAll(() -> StoreBench.run(address)));
+        });
         return rows;
     }
 
-    private static List<Row> hand(String address) throws IOException, InterruptedException {
-        try (Playwright playwright = playwright();
-                Browser browser = chromium(playwright)) {
-            return HandBench.run(address, browser);
+    private static List<Row> onScreen(Browser browser, Yardstick.RowsSource work) throws Exception {
+        return Yardstick.PAGE.besideAll(work, () -> Yardstick.now(browser));
+    }
+
+    /** What is measured in a running house. */
+    @FunctionalInterface
+    private interface Work {
+        void in(String address) throws Exception;
+    }
+
+    /** Starts a house with the demo's cards, measures in it and stops it; how long it took to serve its page, ms. */
+    private static double inHouse(Path layout, Work work) throws Exception {
+        int port;
+        try (ServerSocket socket = new ServerSocket(0)) {
+            port = socket.getLocalPort();
+        }
+        Path cards = Files.createTempDirectory("vantbreeze-bench");
+        long begun = System.nanoTime();
+        Process house = new ProcessBuilder(
+                        "java",
+                        "-XX:+UseSerialGC",
+                        "-XX:SharedArchiveFile=" + layout.resolve("classes.jsa").toAbsolutePath(),
+                        "-jar",
+                        layout.resolve("house/vantbreeze.jar").toAbsolutePath().toString(),
+                        "--server.port=" + port,
+                        "--vantbreeze.data=" + cards,
+                        "--vantbreeze.demo=true")
+                .redirectErrorStream(true)
+                .redirectOutput(cards.resolve("log").toFile())
+                .start();
+        try {
+            String address = "http://127.0.0.1:" + port;
+            awaitPage(address, house);
+            double started = (System.nanoTime() - begun) / 1e6;
+            work.in(address);
+            return started;
+        } finally {
+            house.destroy();
+            house.waitFor();
         }
     }
 
-    private static Playwright playwright() {
+    static Playwright playwright() {
         return Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
     }
 
-    private static Browser chromium(Playwright playwright) {
+    static Browser chromium(Playwright playwright) {
         return playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
@@ -125,30 +137,25 @@ final class HouseBench {
     /**
      * From the address to every model drawn and one pointed at that moves, in a browser that has not seen it before.
      */
-    private static Row shelf(String address) {
+    private static Row shelf(String address, Browser browser) {
         double[] times = new double[VISITS];
-        try (Playwright playwright = playwright();
-                Browser browser = chromium(playwright)) {
-            for (int i = 0; i < VISITS; i++) {
-                Page page = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))
-                        .newPage();
-                long begun = System.nanoTime();
-                page.navigate(address + "/shelf");
-                page.locator("[role=radio]").nth(27).waitFor();
-                String atRest = page.locator("[role=radio] svg").first().innerHTML();
-                page.locator("[role=radio]").first().hover();
-                page.waitForFunction("(was) => document.querySelector('[role=radio] svg').innerHTML !== was", atRest);
-                times[i] = (System.nanoTime() - begun) / 1e6;
-                page.context().close();
-            }
+        for (int i = 0; i < VISITS; i++) {
+            Page page = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))
+                    .newPage();
+            long begun = System.nanoTime();
+            page.navigate(address + "/shelf");
+            page.locator("[role=radio]").nth(27).waitFor();
+            String atRest = page.locator("[role=radio] svg").first().innerHTML();
+            page.locator("[role=radio]").first().hover();
+            page.waitForFunction("(was) => document.querySelector('[role=radio] svg').innerHTML !== was", atRest);
+            times[i] = (System.nanoTime() - begun) / 1e6;
+            page.context().close();
         }
         return Row.median("shelf opened, all models drawn, one moving", times, 2_000);
     }
 
-    private static Row edit(String address) {
-        try (Playwright playwright = playwright();
-                Browser browser = chromium(playwright)) {
-            Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
+    private static Row edit(String address, Browser browser) {
+        try (Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800))) {
             page.navigate(address);
             page.getByLabel("Open Thank-you for the helpers").click();
             page.locator("canvas").waitFor();

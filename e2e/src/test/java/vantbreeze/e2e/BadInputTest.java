@@ -13,6 +13,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+/** What is typed, opened or drawn wrongly is told in words, and nothing of it is lost. */
+@FreshHouse
 class BadInputTest extends Browsing {
 
     @ParameterizedTest
@@ -95,7 +97,7 @@ class BadInputTest extends Browsing {
         assertThat(page.getByText("This card is not in the drawer any more.")).isVisible();
         page.getByText("Back to the drawer").click();
         assertThat(tile("Kite festival invitation")).isVisible();
-        HttpResponse<byte[]> nonsense = house.fetch("/api/cards/nonsense");
+        HttpResponse<String> nonsense = house.get("/api/cards/nonsense");
         assertThat(nonsense.statusCode()).isEqualTo(404);
         assertThat(nonsense.headers().firstValue("content-type")).hasValue("application/problem+json");
     }

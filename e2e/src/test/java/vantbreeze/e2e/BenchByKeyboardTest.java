@@ -7,6 +7,7 @@ import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 
 /** The same, by keyboard alone: nothing is clicked. */
+@FreshHouse
 class BenchByKeyboardTest extends Browsing {
 
     private void open(String card) {

@@ -12,10 +12,11 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** The bench worked on with a mouse, one thing after another of what it is for. */
+@FreshHouse
 class BenchByMouseTest extends Browsing {
 
     private void drag(Locator line, double right, double down, boolean free) {
-        BoundingBox box = line.boundingBox();
+        BoundingBox box = place(line);
         double x = box.x + box.width / 2;
         double y = box.y + box.height / 3;
         page.mouse().move(x, y);
@@ -24,7 +25,7 @@ class BenchByMouseTest extends Browsing {
             page.keyboard().down("Alt");
         }
         page.mouse().move(x + right, y + down, new Mouse.MoveOptions().setSteps(6));
-        page.waitForTimeout(150);
+        answered();
         page.mouse().up();
         if (free) {
             page.keyboard().up("Alt");
@@ -63,14 +64,13 @@ class BenchByMouseTest extends Browsing {
     void aScoreIsDraggedAndEverythingAnswersMeanwhile() {
         take("Kite festival invitation");
         page.locator("canvas").waitFor();
-        page.waitForTimeout(300);
-        BoundingBox box = handle("SCORE", 0, 0).boundingBox();
+        BoundingBox box = place(handle("SCORE", 0, 0));
         page.mouse().move(box.x + box.width / 2, box.y + 80);
         page.mouse().down();
         page.mouse().move(box.x - 30, box.y + 80, new Mouse.MoveOptions().setSteps(5));
         Locator said = page.getByLabel("What moved");
         assertThat(said).containsText("Leg ");
-        page.waitForTimeout(600);
+        answered();
         String held = said.textContent();
         assertThat(figure("Leg")).hasAccessibleName("Leg: " + held.replace("Leg ", "") + ". Press to change.");
         page.keyboard().press("Escape");
@@ -87,8 +87,7 @@ class BenchByMouseTest extends Browsing {
     void theUpperEdgeStaysUnderTheHandThatDragsIt() {
         take("Kite festival invitation");
         page.locator("canvas").waitFor();
-        page.waitForTimeout(300);
-        BoundingBox edge = handle("EDGE", 0, 1).boundingBox();
+        BoundingBox edge = place(handle("EDGE", 0, 1));
         double x = edge.x + edge.width / 2;
         double y = edge.y + edge.height / 2;
         page.mouse().move(x, y);
@@ -96,11 +95,11 @@ class BenchByMouseTest extends Browsing {
         page.mouse().move(x, y + 30, new Mouse.MoveOptions().setSteps(4));
         Locator said = page.getByLabel("What moved");
         assertThat(said).containsText("height");
-        page.waitForTimeout(500);
+        answered();
         String held = said.textContent();
         for (int sideways = 1; sideways <= 6; sideways++) {
             page.mouse().move(x + sideways, y + 30);
-            page.waitForTimeout(120);
+            answered();
         }
         assertThat(said).hasText(held);
         page.keyboard().press("Escape");
@@ -129,6 +128,7 @@ class BenchByMouseTest extends Browsing {
         page.getByLabel("Keep it as it is now").fill("first thought");
         button("Keep this version").click();
         assertThat(page.getByText("Nothing differs.")).isVisible();
+        nothingSerious();
         button("Back to the bench").click();
         figure("Finished height").focus();
         page.keyboard().press("ArrowDown");

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** The same on a tablet of 1024 × 768, by touch. */
+@FreshHouse
 class BenchByTouchTest extends Browsing {
 
     @BeforeEach

@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 
 /** A browser without WebGL, and parts that do not arrive or break: the rest goes on. */
+@FreshHouse
 class BrokenPartsTest extends Browsing {
 
     static final String NO_WEBGL =
@@ -39,6 +40,7 @@ class BrokenPartsTest extends Browsing {
 
     @Test
     void withoutWebGlTheCardIsDrawnFlat() {
+        expectComplaint("WebGL");
         page.addInitScript(NO_WEBGL);
         page.navigate(house.at("/"));
         take("Kite festival invitation");
@@ -51,6 +53,7 @@ class BrokenPartsTest extends Browsing {
 
     @Test
     void wherePartsForDrawingInSpaceDoNotArriveItIsDrawnFlatToo() {
+        expectComplaint("Failed to fetch dynamically imported module");
         page.route("**/assets/FoldedObject-*.js", Route::abort);
         take("Thank-you for the helpers");
         everythingElseWorks();
@@ -59,8 +62,10 @@ class BrokenPartsTest extends Browsing {
     @Test
     void wherePixelsAreLostItIsDrawnFlatFromThenOn() {
         take("Prize card, longest tail");
-        page.locator("canvas").waitFor();
-        page.waitForTimeout(500);
+        // three tells how it is taken away once there is nothing left to draw with
+        expectComplaint("WEBGL_lose_context|Context Lost");
+        page.locator("canvas[data-engine]").waitFor();
+        painted();
         page.evaluate("document.querySelector('canvas').getContext('webgl2')"
                 + ".getExtension('WEBGL_lose_context').loseContext()");
         assertThat(drawnFlat()).isVisible();
@@ -69,6 +74,7 @@ class BrokenPartsTest extends Browsing {
     /** An answer of another shape than the place expects stands for any fault of ours in it. */
     @Test
     void aPlaceThatBreaksSaysSoAndTheOthersWork() {
+        expectComplaint("is not a function");
         page.route(
                 "**/api/copies",
                 route -> route.fulfill(new Route.FulfillOptions()

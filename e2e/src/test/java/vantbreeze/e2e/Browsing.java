@@ -1,5 +1,9 @@
 package vantbreeze.e2e;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.args.AxeRunOptions;
+import com.deque.html.axecore.playwright.AxeBuilder;
 import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
 import com.google.gson.JsonObject;
@@ -13,19 +17,27 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ElementState;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.io.TempDir;
+import vantbreeze.trials.House;
 
-/** Debian's Chromium, without a screen, in front of a running house with the demo's cards. */
+/**
+ * Debian's Chromium, without a screen, in front of a running house with the demo's cards: one that all such classes
+ * share and leave as it is, or one of its own for a class that is marked {@link FreshHouse}.
+ */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 abstract class Browsing {
 
@@ -40,64 +52,144 @@ abstract class Browsing {
             "--disable-sync",
             "--no-first-run");
 
-    private Playwright playwright;
+    private static @Nullable Browser shared;
+
+    /** What the browser says by itself: of requests that did not succeed, which tests cause, and of its graphics. */
+    private static final Pattern OF_THE_BROWSER =
+            Pattern.compile("Failed to load resource.*|WebSocket connection to .*|\\[\\.WebGL-.*", Pattern.DOTALL);
+
     private Browser browser;
     BrowserContext context;
     private final List<String> broken = new ArrayList<>();
-    Path cards;
-    RunningHouse house;
+    private @Nullable Pattern expected;
+    private final AtomicInteger asked = new AtomicInteger();
+    private final AtomicInteger answers = new AtomicInteger();
+    private String unchanged = "";
+    House house;
     Page page;
 
+    @TempDir
+    static Path cards;
+
     @BeforeAll
-    void open() throws IOException {
+    void open() throws IOException, InterruptedException {
         // shared machines can be slow; what is right shows sooner or later, what is wrong never
         PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
-        cards = Files.createTempDirectory("vantbreeze-e2e");
-        house = RunningHouse.start(cards, true);
-        playwright = Playwright.create();
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(CHROMIUM));
+        house = changesItsHouse() ? Houses.fresh(cards) : Houses.shared();
+        unchanged = kept(house);
+        browser = browser();
+    }
+
+    private boolean changesItsHouse() {
+        return getClass().isAnnotationPresent(FreshHouse.class);
+    }
+
+    /** All that such a test may not change. */
+    private static String kept(House house) throws IOException, InterruptedException {
+        return house.get("/api/cards").body()
+                + house.get("/api/cards/deleted").body()
+                + house.get("/api/stock").body();
+    }
+
+    /** One browser for all tests of this process; each test has a profile of its own in it. */
+    static synchronized Browser browser() {
+        if (shared == null) {
+            Playwright playwright = Playwright.create();
+            Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+            shared = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setArgs(CHROMIUM));
+        }
+        return shared;
     }
 
     @BeforeEach
     void newPage() {
-        context = browser.newContext(new Browser.NewContextOptions()
-                .setViewportSize(1280, 800)
-                .setLocale("en-GB")
-                .setAcceptDownloads(true));
+        expected = null;
+        newPage(new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+    }
+
+    private void newPage(Browser.NewContextOptions options) {
+        context = browser.newContext(options.setLocale("en-GB"));
+        context.onPage(this::watch);
         page = context.newPage();
-        watch();
+        asked.set(0);
+        answers.set(0);
+        countQuestions(page);
         page.navigate(house.at("/"));
     }
 
-    /** Notes what the page throws, and what it asks for that its policy does not allow. */
-    private void watch() {
+    /** Notes what the page throws, and what it or its policy complains of. */
+    private void watch(Page page) {
         page.onPageError(broken::add);
         page.onConsoleMessage(message -> {
-            if (message.text().contains("Content Security Policy")) {
-                broken.add(message.text());
+            if (List.of("error", "warning").contains(message.type())
+                    && !OF_THE_BROWSER.matcher(message.text()).matches()) {
+                broken.add(message.type() + ": " + message.text());
             }
         });
+    }
+
+    /** Counts what the hand asks, over its line or, until that stands, by requests. */
+    private void countQuestions(Page page) {
+        page.onWebSocket(line -> {
+            line.onFrameSent(question -> asked.incrementAndGet());
+            line.onFrameReceived(answer -> answers.incrementAndGet());
+        });
+        page.onRequest(request -> asked.addAndGet(request.url().endsWith("/hand") ? 1 : 0));
+        page.onRequestFinished(request -> answers.addAndGet(request.url().endsWith("/hand") ? 1 : 0));
+        page.onRequestFailed(request -> answers.addAndGet(request.url().endsWith("/hand") ? 1 : 0));
+    }
+
+    /** The page may complain of this, since the test breaks something of it. */
+    void expectComplaint(String words) {
+        expected = Pattern.compile(words);
     }
 
     @AfterEach
     void nothingBroke() {
         context.close();
-        List<String> errors = List.copyOf(broken);
+        List<String> errors = broken.stream()
+                .filter(said -> expected == null || !expected.matcher(said).find())
+                .toList();
         broken.clear();
-        if (!errors.isEmpty()) {
-            throw new AssertionError("the page threw: " + errors);
-        }
+        assertThat(errors).as("the page threw or complained").isEmpty();
     }
 
     @AfterAll
-    void close() {
-        browser.close();
-        playwright.close();
-        house.close();
+    void close() throws IOException, InterruptedException {
+        if (changesItsHouse()) {
+            house.close();
+        } else {
+            assertThat(kept(house))
+                    .as("a class that changes something says @FreshHouse")
+                    .isEqualTo(unchanged);
+        }
+    }
+
+    /** axe-core's rules for WCAG 2.2 A and AA: nothing serious or critical may be found. */
+    void nothingSerious() {
+        nothingSeriousIn("body");
+    }
+
+    /** The same in a part of the page, like a slip that has just opened on what was looked at before. */
+    void nothingSeriousIn(String part) {
+        AxeRunOptions options = new AxeRunOptions();
+        options.setResultTypes(List.of("violations"));
+        var results = new AxeBuilder(page)
+                // of what is in order one element is enough: else most of the time goes into listing it
+                .options(options)
+                .include(part)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                .analyze();
+        assertThat(results.getPasses()).isNotEmpty();
+        assertThat(results.getViolations().stream()
+                        .filter(found -> List.of("serious", "critical").contains(found.getImpact()))
+                        .map(found ->
+                                found.getId() + ": " + found.getNodes().get(0).getHtml()))
+                .isEmpty();
     }
 
     Locator button(String name) {
@@ -119,9 +211,7 @@ abstract class Browsing {
         PlaywrightAssertions.assertThat(page.locator("[data-saving=saved]")).isVisible();
         String id = page.url().replaceAll(".*/card/([^/]*).*", "$1");
         try {
-            return JsonParser.parseString(
-                            new String(house.fetch("/api/cards/" + id).body(), StandardCharsets.UTF_8))
-                    .getAsJsonObject();
+            return JsonParser.parseString(house.get("/api/cards/" + id).body()).getAsJsonObject();
         } catch (IOException | InterruptedException broken) {
             throw new IllegalStateException(broken);
         }
@@ -185,13 +275,25 @@ abstract class Browsing {
     /** A tablet that is touched and has no mouse, in place of the laptop. */
     void onATablet() {
         context.close();
-        context = browser.newContext(new Browser.NewContextOptions()
-                .setViewportSize(1024, 768)
-                .setLocale("en-GB")
-                .setHasTouch(true));
-        page = context.newPage();
-        watch();
-        page.navigate(house.at("/"));
+        newPage(new Browser.NewContextOptions().setViewportSize(1024, 768).setHasTouch(true));
+    }
+
+    /** Waits until what has happened by now is on the page: two of its frames, however long they take. */
+    void painted() {
+        page.evaluate("() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))");
+    }
+
+    /** Waits until every question of the hand that drags a line has its answer, and that is on the page. */
+    void answered() {
+        painted();
+        page.waitForCondition(() -> asked.get() == answers.get());
+        painted();
+    }
+
+    /** Waits until something stands where it is going to stay, and says where. */
+    BoundingBox place(Locator thing) {
+        thing.elementHandle().waitForElementState(ElementState.STABLE);
+        return thing.boundingBox();
     }
 
     /** A finger that goes down, moves and is lifted. */
@@ -200,7 +302,7 @@ abstract class Browsing {
         touch(touch, "touchStart", fromX, fromY);
         for (int step = 1; step <= 6; step++) {
             touch(touch, "touchMove", fromX + (toX - fromX) * step / 6, fromY + (toY - fromY) * step / 6);
-            page.waitForTimeout(40);
+            painted();
         }
         touch(touch, "touchEnd", 0, 0);
     }

@@ -8,6 +8,7 @@ import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 
 /** Variants, outlines and poses on the bench. */
+@FreshHouse
 class ChoicesTest extends Browsing {
 
     @Test

@@ -8,6 +8,7 @@ import com.microsoft.playwright.options.AriaRole;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
+@FreshHouse
 class DrawerTest extends Browsing {
 
     private void choose(String card, String item) {

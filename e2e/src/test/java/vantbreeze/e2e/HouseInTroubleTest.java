@@ -3,20 +3,15 @@ package vantbreeze.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import java.io.IOException;
 import java.net.InetAddress;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Map;
-import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -27,49 +22,27 @@ import vantbreeze.trials.KillTrial;
 /** Houses killed, opened twice, on damaged files, open to the network; commands beside them. */
 class HouseInTroubleTest {
 
-    private static final Path JAR = Path.of(System.getProperty("vantbreeze.jar"));
-
     @TempDir
     private Path folder;
 
-    private static House.Start start() {
-        return new House.Start(JAR, null, List.of("-XX:TieredStopAtLevel=1"));
-    }
-
-    private void browse(House house, BiConsumer<Browser, Page> story) {
-        try (Playwright playwright = Playwright.create();
-                Browser browser = playwright
-                        .chromium()
-                        .launch(new BrowserType.LaunchOptions()
-                                .setExecutablePath(Path.of("/usr/bin/chromium"))
-                                .setArgs(Browsing.CHROMIUM))) {
-            Page page = browser.newPage();
+    private void browse(House house, Consumer<Page> story) {
+        try (BrowserContext profile = Browsing.browser().newContext()) {
+            Page page = profile.newPage();
             page.setDefaultTimeout(15_000);
             page.navigate(house.at("/"));
-            story.accept(browser, page);
+            story.accept(page);
         }
     }
 
     /** The command line's words, run with the cards in the folder; what it said, and its status on the last line. */
     private String command(String... words) throws IOException, InterruptedException {
-        List<String> line = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1",
-                "-jar",
-                JAR.toString()));
-        line.addAll(Arrays.asList(words));
-        ProcessBuilder builder = new ProcessBuilder(line).redirectErrorStream(true);
-        builder.environment().put("VANTBREEZE_DATA", folder.toString());
-        Process process = builder.start();
-        process.getOutputStream().close();
-        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        return said + process.waitFor();
+        return Houses.start().command(folder, words);
     }
 
     /** The thousand kills of docs/reliability.md, in small. */
     @Test
     void whatWasAnsweredIsThereAfterAKill() throws Exception {
-        KillTrial.Outcome outcome = new KillTrial(start(), folder, 7).run(3);
+        KillTrial.Outcome outcome = new KillTrial(Houses.start(), folder, 7).run(2);
         assertThat(outcome.edits()).isPositive();
         assertThat(outcome.lost()).isZero();
         assertThat(outcome.unreadable()).isZero();
@@ -77,8 +50,8 @@ class HouseInTroubleTest {
 
     @Test
     void aSecondStartOnOneFolderIsRefusedInASentence() throws Exception {
-        try (House first = start().in(folder)) {
-            House second = start().begin(folder);
+        try (House first = Houses.start().in(folder)) {
+            House second = Houses.start().begin(folder);
             assertThat(second.ended()).isEqualTo(1);
             assertThat(second.said().strip())
                     .isEqualTo("Another Vantbreeze has the cards in %s open already. Use its window, or stop it first."
@@ -89,8 +62,8 @@ class HouseInTroubleTest {
 
     @Test
     void ofADamagedFileWhatCanBeReadIsShownAndACopyIsPutBack() throws Exception {
-        try (House house = start().with("--vantbreeze.demo=true").in(folder)) {
-            awaitDemo(house);
+        try (House house = Houses.start().with("--vantbreeze.demo=true").in(folder)) {
+            Houses.awaitDemo(house);
             assertThat(command("backup", folder.resolve("saved.zip").toString()))
                     .contains("Everything is in")
                     .endsWith("0");
@@ -102,9 +75,9 @@ class HouseInTroubleTest {
         byte[] damaged = Files.readAllBytes(file);
         Arrays.fill(damaged, 0, 8192, (byte) 0);
         Files.write(file, damaged);
-        try (House house = start().in(folder)) {
+        try (House house = Houses.start().in(folder)) {
             assertThat(house.said()).contains("is damaged");
-            browse(house, (browser, page) -> {
+            browse(house, page -> {
                 assertThat(page.getByText("is damaged. What can be read of it is shown, and nothing is changed."))
                         .isVisible();
                 page.getByLabel("Open Gate for the mayor").click();
@@ -121,16 +94,10 @@ class HouseInTroubleTest {
                 .contains("The damaged file is kept as")
                 .contains("It is put back")
                 .endsWith("0");
-        try (House house = start().in(folder)) {
+        try (House house = Houses.start().in(folder)) {
             assertThat(house.get("/api/cards").body())
                     .contains("Gate for the mayor")
                     .doesNotContain("problem");
-        }
-    }
-
-    private static void awaitDemo(House house) throws IOException, InterruptedException {
-        for (int i = 0; i < 200 && !house.get("/api/cards").body().contains("Kite tail"); i++) {
-            Thread.sleep(100);
         }
     }
 
@@ -154,7 +121,7 @@ class HouseInTroubleTest {
     void aCopyFromBeforeAnUpdateIsPutBack() throws Exception {
         Files.copy(Path.of("../app/src/test/resources/stores/schema-2.mv.db"), folder.resolve("cards.mv.db"));
         String card;
-        try (House house = start().in(folder)) {
+        try (House house = Houses.start().in(folder)) {
             card = house.get("/api/cards").body();
             assertThat(card).contains("Kite over the mill");
             String id = card.replaceAll(".*\"id\":\"([^\"]*)\".*", "$1");
@@ -174,7 +141,7 @@ class HouseInTroubleTest {
         assertThat(command("restore", copy.toString(), "--yes"))
                 .contains("changes 1 to what they were then")
                 .contains("It is put back");
-        try (House house = start().in(folder)) {
+        try (House house = Houses.start().in(folder)) {
             assertThat(house.get("/api/cards").body()).contains("Kite over the mill");
         }
     }
@@ -182,7 +149,8 @@ class HouseInTroubleTest {
     @Test
     void openToTheNetworkItAsksForThePasscodeThatItSaid() throws Exception {
         String own = InetAddress.getLoopbackAddress().getHostAddress();
-        try (House house = start().with("--server.address=0.0.0.0", "--vantbreeze.passcode.always=false")
+        try (House house = Houses.start()
+                .with("--server.address=0.0.0.0", "--vantbreeze.passcode.always=false")
                 .begin(folder)) {
             String said = "";
             for (int i = 0; i < 300 && !said.contains("passcode is"); i++) {
@@ -197,7 +165,7 @@ class HouseInTroubleTest {
                     .contains("not encrypted")
                     .contains(own);
             assertThat(house.get("/api/cards").statusCode()).isEqualTo(401);
-            browse(house, (browser, page) -> {
+            browse(house, page -> {
                 page.getByLabel("Passcode").fill("paper and glue");
                 page.keyboard().press("Enter");
                 assertThat(page.getByText("That is not the passcode.")).isVisible();

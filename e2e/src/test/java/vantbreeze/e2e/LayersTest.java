@@ -18,6 +18,7 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** Mats and layers: ticked on the picture, laid, changed, listed; by mouse, by keyboard and by touch. */
+@FreshHouse
 class LayersTest extends Browsing {
 
     private void layersOf(String card) {

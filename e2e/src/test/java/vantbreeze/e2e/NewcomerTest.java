@@ -8,6 +8,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** A newcomer's whole story; how long it takes by the browser's clock is printed, and measured by the benchmarks. */
+@FreshHouse
 class NewcomerTest extends Browsing {
 
     @Test

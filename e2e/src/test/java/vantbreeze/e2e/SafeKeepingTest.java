@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 
 /** Everything saved in a file and put back, looked at before and undone after; deleted cards brought back. */
+@FreshHouse
 class SafeKeepingTest extends Browsing {
 
     private Locator dialog() {

@@ -10,6 +10,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** What is said of saving is true: saving, saved, or not saved, with why and a way to try again. */
+@FreshHouse
 class SavingTest extends Browsing {
 
     private String state() {
@@ -24,7 +25,8 @@ class SavingTest extends Browsing {
         figure("Leg").focus();
         page.keyboard().press("ArrowUp");
         assertThat(page.locator("[data-saving=saving]")).hasText("Saving…");
-        page.waitForTimeout(600);
+        page.waitForCondition(() -> !held.isEmpty());
+        painted();
         assertThat(state()).isEqualTo("saving");
         held.get(0).resume();
         assertThat(page.locator("[data-saving=saved]")).isVisible();

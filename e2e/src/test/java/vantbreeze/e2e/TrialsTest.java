@@ -3,7 +3,6 @@ package vantbreeze.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import vantbreeze.trials.DiskTrial;
@@ -22,11 +21,6 @@ class TrialsTest {
     @TempDir
     private Path folder;
 
-    private static House.Start start() {
-        return new House.Start(
-                Path.of(System.getProperty("vantbreeze.jar")), null, List.of("-XX:TieredStopAtLevel=1", "-Xmx512m"));
-    }
-
     @Test
     void readersReadOrRefuseInWords() throws Exception {
         Tally tally = new Tally();
@@ -38,16 +32,16 @@ class TrialsTest {
     @Test
     void endpointsNeverAnswer500() throws Exception {
         Tally tally = new Tally();
-        try (House house = start().in(folder)) {
-            new EndpointTrial(house, 3, tally).run(600);
+        try (House house = Houses.start().in(folder)) {
+            new EndpointTrial(house, 3, tally).run(500);
         }
         assertThat(tally.broken()).isEmpty();
-        assertThat(tally.count()).isEqualTo(600);
+        assertThat(tally.count()).isEqualTo(500);
     }
 
     @Test
     void aDaysLoadIsDoneWithoutAFault() throws Exception {
-        LoadTrial.Outcome outcome = new LoadTrial(start(), folder).run(10);
+        LoadTrial.Outcome outcome = new LoadTrial(Houses.start(), folder).run(5);
         assertThat(outcome.requests()).isPositive();
         assertThat(outcome.looks()).isNotEmpty();
     }
@@ -55,6 +49,6 @@ class TrialsTest {
     /** Where no small disk can be mounted it says so, and nothing is claimed. */
     @Test
     void disksThatTakeNothingLoseNothing() throws Exception {
-        assertThat(new DiskTrial(start()).run()).isNotEmpty().noneMatch(line -> line.startsWith("NOT"));
+        assertThat(new DiskTrial(Houses.start()).run()).isNotEmpty().noneMatch(line -> line.startsWith("NOT"));
     }
 }

@@ -7,6 +7,7 @@ import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 
 /** One card in two windows: the second to save is told, and offered both. */
+@FreshHouse
 class TwoWindowsTest extends Browsing {
 
     private void changedElsewhere(String card) {

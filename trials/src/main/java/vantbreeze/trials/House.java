@@ -8,6 +8,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -70,13 +71,8 @@ public final class House implements AutoCloseable {
             try (ServerSocket socket = new ServerSocket(0)) {
                 port = socket.getLocalPort();
             }
-            List<String> command = new ArrayList<>(List.of(
-                    Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:+UseSerialGC"));
-            if (archive != null && Files.exists(archive)) {
-                command.addAll(List.of("-XX:SharedArchiveFile=" + archive, "-Xshare:auto"));
-            }
-            options.stream().filter(option -> !option.startsWith("--")).forEach(command::add);
-            command.addAll(List.of("-jar", jar.toString(), "--server.port=" + port, "--vantbreeze.data=" + folder));
+            List<String> command = java();
+            command.addAll(List.of("--server.port=" + port, "--vantbreeze.data=" + folder));
             options.stream().filter(option -> option.startsWith("--")).forEach(command::add);
             Path log = Files.createTempFile("vantbreeze-trial", ".log");
             log.toFile().deleteOnExit();
@@ -87,6 +83,34 @@ public final class House implements AutoCloseable {
                             .start(),
                     port,
                     log);
+        }
+
+        /** Java's line up to the jar. */
+        private List<String> java() {
+            List<String> line = new ArrayList<>(List.of(
+                    Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:+UseSerialGC"));
+            if (archive != null && Files.exists(archive)) {
+                line.addAll(List.of("-XX:SharedArchiveFile=" + archive, "-Xshare:auto"));
+            }
+            options.stream().filter(option -> !option.startsWith("--")).forEach(line::add);
+            line.addAll(List.of("-jar", jar.toString()));
+            return line;
+        }
+
+        /**
+         * Runs one of the house's commands, like {@code backup FILE}, on the cards in {@code folder}.
+         *
+         * @return what it said, and its exit status behind it
+         */
+        public String command(Path folder, String... words) throws IOException, InterruptedException {
+            List<String> line = java();
+            line.addAll(List.of(words));
+            ProcessBuilder builder = new ProcessBuilder(line).redirectErrorStream(true);
+            builder.environment().put("VANTBREEZE_DATA", folder.toString());
+            Process process = builder.start();
+            process.getOutputStream().close();
+            String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            return said + process.waitFor();
         }
     }
 

@@ -4,7 +4,6 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,8 +25,26 @@ public record CutList(List<Cut> cuts) {
         cuts = List.copyOf(cuts);
     }
 
-    /** Layers that are cut together: of one paper, the same side up, alike; each part of a run by itself. */
-    private record Kind(String paper, boolean otherSide, List<Long> shape, int run, int level) {}
+    /** What layers that are cut together have in common beside their shape; each part of a run is by itself. */
+    private record Kind(String paper, boolean otherSide, int run, int level, int panel) {
+
+        static Kind of(Layer layer, boolean runs) {
+            return new Kind(
+                    layer.choice().paper(),
+                    layer.choice().otherSide(),
+                    runs ? layer.dressed() : -1,
+                    runs ? layer.level() : -1,
+                    runs ? layer.face().panel() : -1);
+        }
+    }
+
+    /** Layers that are cut together. */
+    private record Alike(Kind kind, CutShape shape, List<Layer> layers) {
+
+        boolean takes(Kind other, CutShape cut, Layer layer) {
+            return kind.equals(other) && (kind.run >= 0 || shape.like(cut, layer.paper()));
+        }
+    }
 
     /**
      * The list of {@code layers}.
@@ -36,32 +53,31 @@ public record CutList(List<Cut> cuts) {
      */
     public static CutList of(
             FoldGraph graph, Grounds grounds, List<FoldedForm> flats, Dressing dressing, Layers layers) {
-        Map<Kind, List<Layer>> alike = new LinkedHashMap<>();
+        List<Alike> alike = new ArrayList<>();
         for (Layer layer : layers.all()) {
             CutShape shape = CutShape.of(layer);
-            boolean runs = dressing.all().get(layer.dressed()).runs();
-            List<Long> key = runs ? List.of((long) layer.face().panel()) : shape.key(layer.paper());
-            alike.computeIfAbsent(
-                            new Kind(
-                                    layer.choice().paper(),
-                                    layer.choice().otherSide(),
-                                    key,
-                                    runs ? layer.dressed() : -1,
-                                    runs ? layer.level() : -1),
-                            kind -> new ArrayList<>())
+            Kind kind = Kind.of(layer, dressing.all().get(layer.dressed()).runs());
+            alike.stream()
+                    .filter(one -> one.takes(kind, shape, layer))
+                    .findFirst()
+                    .orElseGet(() -> begun(alike, new Alike(kind, shape, new ArrayList<>())))
+                    .layers()
                     .add(layer);
         }
         List<Cut> cuts = new ArrayList<>();
         Map<List<Integer>, Size> wholes = wholes(graph, grounds, flats, dressing, layers);
-        alike.forEach((kind, same) -> cuts.add(new Cut(
-                0,
-                kind.paper(),
-                same.get(0).paper(),
-                kind.otherSide(),
-                CutShape.of(same.get(0)),
-                same,
-                0,
-                wholes.get(List.of(kind.run(), kind.level())))));
+        for (Alike one : alike) {
+            Kind kind = one.kind();
+            cuts.add(new Cut(
+                    0,
+                    kind.paper(),
+                    one.layers().get(0).paper(),
+                    kind.otherSide(),
+                    one.shape(),
+                    one.layers(),
+                    0,
+                    wholes.get(List.of(kind.run(), kind.level()))));
+        }
         Map<String, Double> byPaper = new LinkedHashMap<>();
         cuts.forEach(cut ->
                 byPaper.merge(cut.paperId(), cut.count() * cut.shape().polygon().getArea(), Double::sum));
@@ -80,6 +96,11 @@ public record CutList(List<Cut> cuts) {
         return new CutList(numbered);
     }
 
+    private static Alike begun(List<Alike> all, Alike one) {
+        all.add(one);
+        return one;
+    }
+
     /** The number on the map of each layer. */
     @SuppressWarnings("IdentityHashMapUsage") // two layers alike are two layers
     public Map<Layer, Integer> numbers() {
@@ -93,27 +114,31 @@ public record CutList(List<Cut> cuts) {
      * none.
      */
     private static int[] mirrors(List<Cut> cuts) {
-        Map<List<Object>, Integer> byShape = new HashMap<>();
-        List<List<Object>> own = new ArrayList<>();
-        for (int i = 0; i < cuts.size(); i++) {
-            own.add(kind(cuts.get(i), cuts.get(i).shape()));
-            if (cuts.get(i).whole() == null) {
-                byShape.put(own.get(i), i);
-            }
-        }
         int[] mirrors = new int[cuts.size()];
         for (int i = 0; i < mirrors.length; i++) {
-            Cut cut = cuts.get(i);
-            List<Object> image = cut.whole() != null || cut.shape().isRectangle()
-                    ? own.get(i)
-                    : kind(cut, cut.shape().mirrored());
-            mirrors[i] = image.equals(own.get(i)) ? -1 : byShape.getOrDefault(image, -1);
+            mirrors[i] = mirror(cuts, cuts.get(i));
         }
         return mirrors;
     }
 
-    private static List<Object> kind(Cut cut, CutShape shape) {
-        return List.of(cut.paperId(), cut.otherSide(), shape.key(cut.paper()));
+    private static int mirror(List<Cut> cuts, Cut cut) {
+        if (cut.whole() != null || cut.shape().isRectangle()) {
+            return -1;
+        }
+        CutShape image = cut.shape().mirrored();
+        if (image.like(cut.shape(), cut.paper())) {
+            return -1;
+        }
+        for (int i = 0; i < cuts.size(); i++) {
+            Cut other = cuts.get(i);
+            if (other.whole() == null
+                    && other.paperId().equals(cut.paperId())
+                    && other.otherSide() == cut.otherSide()
+                    && image.like(other.shape(), cut.paper())) {
+                return i;
+            }
+        }
+        return -1;
     }
 
     private static Map<List<Integer>, Size> wholes(

@@ -1,9 +1,8 @@
 package vantbreeze.core.layer;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
+import java.util.stream.DoubleStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
@@ -21,10 +20,8 @@ import vantbreeze.core.paper.Size;
  */
 public record CutShape(Polygon polygon) {
 
-    /**
-     * Corners nearer than this are one, mm; no common fraction or decimal falls half-way between two of its multiples.
-     */
-    private static final double ALIKE = 0.007;
+    /** Corners nearer than this lie on each other, mm: less than any ruler shows, more than arithmetic loses. */
+    private static final double ALIKE = 0.01;
     /** Angles nearer to a quarter turn than this are one, degrees. */
     private static final double SQUARE = 0.5;
 
@@ -71,58 +68,57 @@ public record CutShape(Polygon polygon) {
         return Upright.of(polygon) != null;
     }
 
-    /** What two shapes share that are cut alike from {@code paper}, which is turned only when it has no upper end. */
-    List<Long> key(Cardstock paper) {
-        return paper.pattern() == Cardstock.Pattern.DIRECTIONAL ? standing() : turnable();
+    /** Whether both are cut alike from {@code paper}, which is turned only when it has no upper end. */
+    boolean like(CutShape other, Cardstock paper) {
+        return like(other, paper.pattern() != Cardstock.Pattern.DIRECTIONAL);
     }
 
-    /** What two shapes share that are cut alike and stand alike. */
-    List<Long> standing() {
-        return sized(ring(corners(polygon), false));
-    }
-
-    /** What two shapes share that are cut alike, whichever way they are turned. */
-    List<Long> turnable() {
-        return sized(ring(corners(polygon), true));
-    }
-
-    /** With how large it is, which tells a ring from a disc. */
-    private List<Long> sized(List<Long> ring) {
-        List<Long> sized = new ArrayList<>(ring);
-        sized.add(rounded(Math.sqrt(polygon.getArea())));
-        return sized;
-    }
-
-    private static List<Long> ring(List<Coordinate> corners, boolean anyTurn) {
-        int count = corners.size();
-        List<List<Long>> steps = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            Coordinate before = corners.get((i + count - 1) % count);
-            Coordinate here = corners.get(i);
-            Coordinate after = corners.get((i + 1) % count);
-            steps.add(
-                    anyTurn
-                            ? List.of(rounded(here.distance(after)), rounded(turn(before, here, after)))
-                            : List.of(rounded(here.x), rounded(here.y)));
+    /**
+     * Whether one laid on the other covers it.
+     *
+     * @param turned whether it may be turned for that; it is never turned over
+     */
+    boolean like(CutShape other, boolean turned) {
+        double[] own = corners(polygon);
+        double[] others = corners(other.polygon);
+        // which tells a ring from a disc
+        double more = Math.abs(polygon.getArea() - other.polygon.getArea());
+        if (own.length != others.length || more > ALIKE * polygon.getLength()) {
+            return false;
         }
-        List<Long> least = null;
-        // only a ring begun at its least step can be the least ring
-        List<Long> first = steps.stream().min(CutShape::compare).orElse(List.of());
-        for (int start = 0; start < count; start++) {
-            if (!steps.get(start).equals(first)) {
-                continue;
+        for (int first = 0; first < own.length; first += 2) {
+            if (covers(own, others, first, turned)) {
+                return true;
             }
-            List<Long> from = new ArrayList<>(2 * count);
-            for (int i = 0; i < count; i++) {
-                from.addAll(steps.get((start + i) % count));
-            }
-            least = least == null || compare(from, least) < 0 ? from : least;
         }
-        return least == null ? List.of() : least;
+        return false;
     }
 
-    private static int compare(List<Long> one, List<Long> other) {
-        return Arrays.compare(one.toArray(new Long[0]), other.toArray(new Long[0]), Comparator.naturalOrder());
+    /**
+     * Whether corners fall on others when the first falls on that at {@code first}. The turn is the one that leaves the
+     * least squares between them: in the plane, the argument of the sum of products of each corner's conjugate with its
+     * counterpart, seen from the middle of all (Kabsch 1976, here in complex numbers).
+     */
+    private static boolean covers(double[] own, double[] others, int first, boolean turned) {
+        double along = 0;
+        double across = 0;
+        for (int i = 0; turned && i < own.length; i += 2) {
+            int j = (i + first) % own.length;
+            along += own[i] * others[j] + own[i + 1] * others[j + 1];
+            across += own[i] * others[j + 1] - own[i + 1] * others[j];
+        }
+        double length = Math.hypot(along, across);
+        double cosine = length == 0 ? 1 : along / length;
+        double sine = length == 0 ? 0 : across / length;
+        for (int i = 0; i < own.length; i += 2) {
+            int j = (i + first) % own.length;
+            double x = cosine * own[i] - sine * own[i + 1];
+            double y = sine * own[i] + cosine * own[i + 1];
+            if (Math.hypot(x - others[j], y - others[j + 1]) > ALIKE) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The turn at a corner, degrees, to the left. */
@@ -132,12 +128,8 @@ public record CutShape(Polygon polygon) {
         return Math.toDegrees(Math.IEEEremainder(out - in, 2 * Math.PI));
     }
 
-    private static long rounded(double value) {
-        return Math.round(value / ALIKE);
-    }
-
-    /** Corners counter-clockwise, without those on a straight edge. */
-    private static List<Coordinate> corners(Polygon polygon) {
+    /** Corners counter-clockwise as x, y, seen from the middle of them all; without those on a straight edge. */
+    private static double[] corners(Polygon polygon) {
         // normalized, shells run clockwise
         Coordinate[] exterior =
                 ((Polygon) polygon.norm()).getExteriorRing().reverse().getCoordinates();
@@ -150,6 +142,12 @@ public record CutShape(Polygon polygon) {
                 corners.add(exterior[i]);
             }
         }
-        return corners;
+        double middleX =
+                corners.stream().mapToDouble(Coordinate::getX).average().orElse(0);
+        double middleY =
+                corners.stream().mapToDouble(Coordinate::getY).average().orElse(0);
+        return corners.stream()
+                .flatMapToDouble(corner -> DoubleStream.of(corner.x - middleX, corner.y - middleY))
+                .toArray();
     }
 }

@@ -76,7 +76,8 @@ public final class GraduatedSilhouettes implements Structure {
     public Limits limits(String parameter, Measures measures) {
         String hinge = "the last hinge would be too short to hold";
         return switch (parameter) {
-            case Parameter.WIDTH -> Bounds.widthBeside(Bounds.NARROWEST.times(2), Bounds.TOO_NARROW);
+            case Parameter.WIDTH ->
+                Bounds.widthBeside(Bounds.NARROWEST.times(2), "outlines can't be cut cleanly on a narrower card");
             case Parameter.HEIGHT -> new Limits(leastHeight(measures), hinge, Bounds.LONGEST, Bounds.TOO_LONG);
             case FALL ->
                 new Limits(

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -79,16 +81,22 @@ class FreeCardTest {
                 .isCloseTo(wanted.height().millimetres(), within(0.01));
     }
 
+    /** Those whose parts, of halves and thirds that must agree, no rounding to sixteenths keeps closing. */
+    private static final Set<String> OFF_THE_MARKS = Set.of("tiered-stage", "spring-mount");
+
     /** Every structure, loosened, from millimetres to inches: on the marks and closing, or refused. */
     @ParameterizedTest
     @MethodSource("catalogue")
     void aFreeCardIsBroughtToAnotherRulersMarksOnlyWhereItStillCloses(Structure structure) {
         FreeCard card = loosened(structure);
-        new Rescaling(card).on(Ruler.SIXTEENTHS).ifPresent(ruled -> {
-            assertThat(closed(ruled).closureError())
-                    .isLessThanOrEqualTo(Math.max(0.001, closed(card).closureError()));
-            assertThat(ruled.assembly().pieces().get(0).outline()).allMatch(spot -> Ruler.SIXTEENTHS.marks(spot.x()));
-        });
+        Optional<FreeCard> brought = new Rescaling(card).on(Ruler.SIXTEENTHS);
+        assertThat(brought.isEmpty()).isEqualTo(OFF_THE_MARKS.contains(structure.id()));
+        // half millimetres are on the marks of millimetres of half the size: nothing stands in the way of any
+        FreeCard ruled = brought.or(() -> new Rescaling(card).on(Ruler.MM_HALF)).orElseThrow();
+        Ruler ruler = brought.isPresent() ? Ruler.SIXTEENTHS : Ruler.MM_HALF;
+        assertThat(closed(ruled).closureError())
+                .isLessThanOrEqualTo(Math.max(0.001, closed(card).closureError()));
+        assertThat(ruled.assembly().pieces().get(0).outline()).allMatch(spot -> ruler.marks(spot.x()));
     }
 
     @Test

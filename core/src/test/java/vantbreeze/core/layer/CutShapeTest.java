@@ -2,8 +2,11 @@ package vantbreeze.core.layer;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
@@ -58,8 +61,8 @@ class CutShapeTest {
         CutShape rectangle = cut(polygon(10, 10, 70, 10, 70, 40, 10, 40), Side.FACE, 90);
         assertThat(rectangle.isRectangle()).isTrue();
         assertThat(rectangle.size()).isEqualTo(Size.ofMillimetres(60, 30));
-        assertThat(rectangle.mirrored().turnable()).isEqualTo(rectangle.turnable());
-        assertThat(rectangle.mirrored().standing()).isEqualTo(rectangle.standing());
+        assertThat(rectangle.mirrored().like(rectangle, true)).isTrue();
+        assertThat(rectangle.mirrored().like(rectangle, false)).isTrue();
     }
 
     /** The other side of a panel, turned over like a page, is the mirror image of its decorated side. */
@@ -67,10 +70,9 @@ class CutShapeTest {
     void theTwoSidesOfASlantedPanelAreMirrorImages() {
         CutShape face = cut(SLANTED, Side.FACE, 90);
         CutShape back = cut(SLANTED, Side.BACK, 90);
-        assertThat(back.turnable())
-                .isNotEqualTo(face.turnable())
-                .isEqualTo(face.mirrored().turnable());
-        assertThat(back.standing()).isEqualTo(face.mirrored().standing());
+        assertThat(back.like(face, true)).isFalse();
+        assertThat(back.like(face.mirrored(), true)).isTrue();
+        assertThat(back.like(face.mirrored(), false)).isTrue();
     }
 
     /** What is up on the sheet at the left is up when it is cut: width and height change places. */
@@ -87,25 +89,60 @@ class CutShapeTest {
         Polygon disc = (Polygon) FACTORY.createPoint(new Coordinate(0, 0)).buffer(20);
         Polygon ring = (Polygon)
                 disc.difference(FACTORY.createPoint(new Coordinate(0, 0)).buffer(10));
-        assertThat(cut(ring, Side.FACE, 90).turnable())
-                .isNotEqualTo(cut(disc, Side.FACE, 90).turnable());
+        assertThat(cut(ring, Side.FACE, 90).like(cut(disc, Side.FACE, 90), true))
+                .isFalse();
     }
 
     /**
-     * However it lies on its sheet it is cut the same; plain paper whichever way it is turned, directional paper only
-     * upright.
+     * However it lies on its sheet it is cut the same, whatever its size, on no ruler's marks: plain paper whichever
+     * way it is turned, directional paper only upright.
      */
-    @Property(tries = 120)
+    @Property(tries = 300)
     void whereItLiesOnItsSheetDoesNotMatter(
-            @ForAll @IntRange(min = 0, max = 359) int degrees,
+            @ForAll("sizes") double width,
+            @ForAll("sizes") double height,
+            @ForAll @IntRange(max = 359) int degrees,
             @ForAll @DoubleRange(min = -300, max = 300) double x,
             @ForAll @DoubleRange(min = -300, max = 300) double y) {
-        CutShape here = cut(SLANTED, Side.FACE, 90);
-        CutShape there = cut(moved(SLANTED, degrees, x, y), Side.FACE, 90 + degrees);
-        assertThat(there.polygon().equalsExact(here.polygon().copy(), 1e-6)
-                        || there.polygon().norm().equalsExact(here.polygon().norm(), 1e-6))
-                .isTrue();
-        assertThat(cut(moved(SLANTED, 90, x, y), Side.FACE, 90).turnable()).isEqualTo(here.turnable());
-        assertThat(cut(moved(SLANTED, 90, x, y), Side.FACE, 90).standing()).isNotEqualTo(here.standing());
+        Polygon slanted = polygon(0, 0, width, 0, 0.8 * width, height + 10.1, 0, height);
+        CutShape here = cut(slanted, Side.FACE, 90);
+        CutShape there = cut(moved(slanted, degrees, x, y), Side.FACE, 90 + degrees);
+        assertThat(there.like(here, false)).isTrue();
+        assertThat(here.like(there, false)).isTrue();
+        CutShape turned = cut(moved(slanted, 90, x, y), Side.FACE, 90);
+        assertThat(turned.like(here, true)).isTrue();
+        assertThat(turned.like(here, false)).isFalse();
+    }
+
+    /** The sizes of cards and their mats: micrometres, and all that stand on marks of sixteenths. */
+    @Provide
+    Arbitrary<Double> sizes() {
+        return Arbitraries.oneOf(
+                Arbitraries.integers().between(1_000, 300_000).map(micrometres -> micrometres / 1000.0),
+                Arbitraries.integers().between(1, 190).map(sixteenths -> sixteenths * 25.4 / 16));
+    }
+
+    /** What a ruler tells apart is told apart: a quarter of a millimetre at any one corner, or two sides exchanged. */
+    @Property(tries = 300)
+    void whatDiffersIsToldApart(
+            @ForAll("sizes") double width,
+            @ForAll("sizes") double height,
+            @ForAll @IntRange(max = 7) int which,
+            @ForAll boolean turned) {
+        double[] corners = {0, 0, width, 0, 0.8 * width, height + 10.1, 0, height};
+        CutShape here = cut(polygon(corners), Side.FACE, 90);
+        corners[which] += which == 0 || which == 1 || which == 6 ? -0.25 : 0.25;
+        assertThat(cut(polygon(corners), Side.FACE, 90).like(here, turned)).isFalse();
+    }
+
+    /** Of the same edges in the same turns, a parallelogram and a kite of one area are no congruent shapes. */
+    @Test
+    void edgesAloneDoNotMakeAShape() {
+        CutShape leaning = cut(polygon(0, 0, 40, 0, 55, 20, 15, 20), Side.FACE, 90);
+        CutShape upright = cut(polygon(0, 0, 40, 0, 40, 25, 0, 25), Side.FACE, 90);
+        CutShape flatter = cut(polygon(0, 0, 40, 0, 60, 15, 20, 15), Side.FACE, 90);
+        assertThat(leaning.like(upright, true)).isFalse();
+        assertThat(leaning.like(flatter, true)).isFalse();
+        assertThat(leaning.like(leaning, true)).isTrue();
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -17,6 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.fold.Faults;
+import vantbreeze.core.free.Loosening;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -129,6 +131,105 @@ class EveryStructureTest {
                     null,
                     ""));
         }
+    }
+
+    /**
+     * Limits that leave room for the hand and the paper and not for geometry alone: a little beyond them the card still
+     * closes, but nobody can cut, score, glue or use it. Common practice, no source.
+     */
+    private static final Set<String> ROOM_TO_WORK = Set.of(
+            "a narrower edging does not cover the tab's fold",
+            "a narrower seal does not hold",
+            "a narrower spring does not fold",
+            "a smaller square can't be folded cleanly",
+            "a thinner ring tears",
+            "no back would be left beside wall and wing",
+            "no frame would be left above and below",
+            "no hole worth the name would be left in it",
+            "no paper would be left above and below the slits",
+            "no wall would be left beside the stairs",
+            "nothing would go into the pocket",
+            "outlines can't be cut cleanly on a narrower card",
+            "so narrow an end does not stay folded in",
+            "so slim a triangle can't be cut cleanly",
+            "the back would be narrower than what folds over it",
+            "the band would have nothing to hold on",
+            "the bridge would have nothing to hold on",
+            "the diagonal would run off the cover",
+            "the flaps would lie on each other",
+            "the fold beside the slits would tear",
+            "the fronts would slip out from under it",
+            "the last hinge would be too short to hold",
+            "the last tier would have no height",
+            "the middle would hardly differ from the frame",
+            "the middle would poke out of the closed card",
+            "the outlines would hardly differ",
+            "the pocket's edge would begin above it",
+            "the risers would be higher than the back",
+            "the score would leave too little to glue",
+            "the slanted panels would be too narrow to fold cleanly",
+            "the slits would have no length",
+            "the slits would have no length or the diagonal run off the cover",
+            "the slits would run off the second leg",
+            "the strips would be pulled out of their slots, or not go in",
+            "the strut would poke out from under the page",
+            "the tiers would hide one another",
+            "the wings would be too narrow to fold back");
+
+    /**
+     * What a limit says happens beyond it does happen: the same card with that measure one millimetre on, made without
+     * asking the limits, pokes out, does not close, lock or fold, can't be drawn, or has a panel too narrow to score.
+     */
+    @ParameterizedTest
+    @MethodSource("all")
+    void beyondEveryLimitWhatItSaysHappens(Structure structure) {
+        Measures measures = structure.proportioned(Size.ofMillimetres(150, 110), Ruler.MM_HALF);
+        for (Parameter parameter : structure.asked(measures)) {
+            Limits limits = structure.limits(parameter.id(), measures);
+            Length less = limits.least().minus(Length.ofMillimetres(1));
+            assertThat(what(structure, structure.changed(measures, parameter.id(), less), limits.leastBecause()))
+                    .as("%s under %s: %s", parameter.label(), limits.least(), limits.leastBecause())
+                    .isNotEqualTo(GOOD);
+            Length more = limits.most().plus(Length.ofMillimetres(1));
+            assertThat(what(structure, structure.changed(measures, parameter.id(), more), limits.mostBecause()))
+                    .as("%s over %s: %s", parameter.label(), limits.most(), limits.mostBecause())
+                    .isNotEqualTo(GOOD);
+        }
+    }
+
+    private static final String GOOD = "it closes, fits and folds";
+
+    private static String what(Structure structure, Measures measures, String because) {
+        if (ROOM_TO_WORK.contains(because)) {
+            return because;
+        }
+        WorkedPlan worked;
+        try {
+            worked = WORKSHOP.work(Plan.of("Kite day", Loosening.of(structure, measures), Ruler.MM_HALF));
+        } catch (IllegalArgumentException cantBeDrawn) {
+            return "it can't be drawn";
+        }
+        Size finished = new Size(measures.get(Parameter.WIDTH), measures.get(Parameter.HEIGHT));
+        if (because.equals(Bounds.TOO_LONG)) {
+            return finished.width().max(finished.height()).isLongerThan(Bounds.LONGEST) ? "too long" : GOOD;
+        }
+        boolean narrow = worked.pieces().stream()
+                .flatMap(piece -> piece.panels().all().stream())
+                .map(panel -> panel.shape().getEnvelopeInternal())
+                .anyMatch(box -> Math.min(box.getWidth(), box.getHeight()) < Bounds.NARROWEST.millimetres() - 1e-6);
+        if (because.contains("score")) {
+            return narrow ? "a panel is too narrow" : GOOD;
+        }
+        if (!worked.footprint().equals(finished)) {
+            return "it pokes out";
+        }
+        if (worked.findings().stream().anyMatch(finding -> finding.severity() == Finding.Severity.WRONG)) {
+            return "it does not close or lock";
+        }
+        return worked.form().motion().isRigid()
+                        && worked.form().motion().passings().isEmpty()
+                ? GOOD
+                : "it does not fold";
     }
 
     @ParameterizedTest

@@ -5,18 +5,28 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 
-/** Takes the pictures of the main views from the demo's cards; {@code ./vantbreeze pictures} keeps them in docs. */
-class PicturesTest extends Browsing {
+/**
+ * Takes the pictures of the main views from the demo's cards; {@code ./vantbreeze pictures} keeps them in docs. No test
+ * by its name, so that only that command runs it.
+ */
+@FreshHouse
+class Pictures extends Browsing {
 
     private static final Path FOLDER = Path.of(System.getProperty("vantbreeze.pictures", "target/pictures"));
 
     private void picture(String name) throws Exception {
-        page.waitForTimeout(500);
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.evaluate("() => document.fonts.ready");
+        if (page.getByLabel("What moved").and(page.locator(".absolute")).count() == 0) {
+            page.waitForFunction("() => !document.querySelector('[data-drawn=coarsely]')");
+        }
+        painted();
         Path file = FOLDER.resolve(name + ".png");
         Files.createDirectories(FOLDER);
         page.screenshot(new Page.ScreenshotOptions().setPath(file));
