@@ -6,11 +6,14 @@ import { Swatch } from '../papers/Swatch'
 export function CutList({ card, layers }: { card: Card; layers: Layers }) {
   if (layers.cuts.length === 0) return null
   const papers = [...new Set(layers.cuts.map(({ paper }) => paper))]
-  const count = layers.cuts.reduce((sum, cut) => sum + cut.count, 0)
+  const sizes = layers.cuts.length
   return (
     <section aria-label="To cut" className="bg-chalk px-6 py-4">
       <div className="flex flex-wrap items-center gap-x-4">
-        <h2 className="text-xl">To cut: {count === 1 ? 'one piece' : `${count} pieces`}</h2>
+        <h2 className="text-xl">
+          To cut: {layers.pieces === 1 ? 'one piece' : `${layers.pieces} pieces`}
+          {sizes > 1 && sizes < layers.pieces && `, ${sizes} sizes`}
+        </h2>
         <span className="ms-auto flex gap-2">
           <a
             className="slip inline-flex items-center bg-paper"

@@ -73,8 +73,8 @@ public final class Report {
     private static String hour(double rabbitEar, List<Row> rows) {
         StringBuilder text = new StringBuilder(String.format(
                 Locale.ROOT,
-                "In this run rabbit-ear took %.0f ms for all orders of a strip of 8 panels, %.2f times its %.0f at the%n"
-                        + "reference speed; ",
+                "In this run rabbit-ear took %.0f ms for all orders of a strip of 8 panels,%n"
+                        + "%.2f times its %.0f at the reference speed; ",
                 rabbitEar,
                 rabbitEar / Yardstick.REFERENCE,
                 Yardstick.REFERENCE));

@@ -26,6 +26,7 @@ import vantbreeze.core.plan.Workshop;
  * @param faces every side of every panel, and where it shows
  * @param dressed what is chosen
  * @param cuts what to cut, in the order of their numbers
+ * @param pieces how many pieces they are in all
  * @param aside what lay on panels that are not there any more
  * @param usual the stack that a suggestion lays
  * @param borders borders that makers use
@@ -35,6 +36,7 @@ public record LayersView(
         List<FaceView> faces,
         List<DressedView> dressed,
         List<CutView> cuts,
+        int pieces,
         List<AsideView> aside,
         List<ChosenLayer> usual,
         List<BorderView> borders) {
@@ -157,6 +159,7 @@ public record LayersView(
                                         .toList()))
                         .toList(),
                 worked.cuts().cuts().stream().map(cut -> cut(cut, worked)).toList(),
+                worked.cuts().pieces(),
                 worked.layers().aside().stream()
                         .map(one -> new AsideView(
                                 String.join(

@@ -81,6 +81,7 @@ class LayerApiTest {
                 .andExpect(jsonPath("$.papers", hasSize(2)));
         web.perform(get(card + "/layers"))
                 .andExpect(jsonPath("$.cuts", hasSize(greaterThan(2))))
+                .andExpect(jsonPath("$.pieces", greaterThan(2)))
                 .andExpect(jsonPath("$.faces", hasSize(6)))
                 .andExpect(jsonPath("$.dressed", hasSize(6)))
                 .andExpect(jsonPath("$.borders", hasSize(4)));

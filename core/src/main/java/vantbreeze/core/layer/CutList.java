@@ -96,6 +96,11 @@ public record CutList(List<Cut> cuts) {
         return new CutList(numbered);
     }
 
+    /** How many pieces there are to cut in all. */
+    public int pieces() {
+        return cuts.stream().mapToInt(Cut::count).sum();
+    }
+
     private static Alike begun(List<Alike> all, Alike one) {
         all.add(one);
         return one;

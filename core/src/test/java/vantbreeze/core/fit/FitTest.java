@@ -15,6 +15,7 @@ import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Sheets;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Catalogue;
+import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.core.structure.ZFold;
 import vantbreeze.core.tool.Board;
@@ -190,5 +191,79 @@ class FitTest {
         assertThat(CardYield.of(List.of(Size.ofMillimetres(105, 148)), sheet("a4"))
                         .cards())
                 .isEqualTo(4);
+    }
+
+    /** By hand: a Z-fold's strip is twice as long as the card; A4 is 297 × 210. */
+    @Test
+    void theWidestCardOfAHeightIsHalfTheSheetAlongOrAcross() {
+        Proposals found = proposals(Ruler.MM_1, "a4");
+        assertThat(found.widestOfHeight(Length.ofMillimetres(100))).isEqualTo(Length.ofMillimetres(148));
+        assertThat(found.widestOfHeight(Length.ofMillimetres(210))).isEqualTo(Length.ofMillimetres(148));
+        assertThat(found.widestOfHeight(Length.ofMillimetres(211))).isEqualTo(Length.ofMillimetres(104));
+        assertThat(found.widestOfHeight(Length.ofMillimetres(298))).isEqualTo(Length.ZERO);
+    }
+
+    /** Whatever the structure: one step wider, the longest piece is longer than the sheet (by trying each). */
+    @Test
+    void noWiderCardComesOutOfTheSheet() {
+        Length height = Length.ofMillimetres(120);
+        for (Structure structure : Catalogue.full().all()) {
+            Proposals found = new Proposals(
+                    structure,
+                    Ruler.MM_1,
+                    sheet("a4"),
+                    Envelopes.published(),
+                    Tools.usual().metric());
+            Length widest = found.widestOfHeight(height);
+            Length step = structure.widthStep(Ruler.MM_1.division());
+            assertThat(longest(structure, widest, height))
+                    .as(structure.name())
+                    .isLessThanOrEqualTo(sheet("a4").size().longSide());
+            Size wider = new Size(widest.plus(step), height);
+            // those that must be square are no wider than they are high; none is wider than the sheet is long
+            if (structure.proportioned(wider, Ruler.MM_1).get(Parameter.WIDTH).equals(wider.width())
+                    && !wider.width().isLongerThan(sheet("a4").size().longSide())) {
+                assertThat(longest(structure, wider.width(), height))
+                        .as(structure.name())
+                        .isGreaterThan(sheet("a4").size().longSide());
+            }
+        }
+    }
+
+    private static Length longest(Structure structure, Length width, Length height) {
+        return structure.assemble(structure.proportioned(new Size(width, height), Ruler.MM_1)).pieces().stream()
+                .map(piece -> piece.cutSize().width())
+                .reduce(Length.ZERO, Length::max);
+    }
+
+    @Test
+    void wherePiecesGoInLooseOnesAreNotOffered() {
+        assertThat(proposals(Ruler.EIGHTHS, "letter").forEnvelope(envelope("a2")))
+                .isNotEmpty()
+                .allMatch(proposal -> proposal.fit().verdict() == Verdict.FITS);
+        assertThat(EnvelopeFit.of(Size.ofMillimetres(163, 100), envelope("c6")).goesIn())
+                .isFalse();
+    }
+
+    @Test
+    void aPieceIsNotTurnedForNothing() {
+        assertThat(SheetYield.of(
+                                Size.ofMillimetres(100, 70),
+                                new Sheet("square", "Square", Size.ofMillimetres(200, 200)))
+                        .turned())
+                .isFalse();
+    }
+
+    /** By hand, on 100 × 100: three pieces of 60 × 40 are 120 high, however low what is laid beside them. */
+    @Test
+    void aLowPieceGivesNoRoomToAHighOne() {
+        Sheet square = new Sheet("square", "Square", Size.ofMillimetres(100, 100));
+        assertThat(CardYield.of(List.of(Size.ofMillimetres(10, 1), Size.ofMillimetres(60, 40)), square)
+                        .cards())
+                .isEqualTo(2);
+        // longer than the sheet is wide: it only goes in upright
+        Sheet narrow = new Sheet("narrow", "Narrow", Size.ofMillimetres(50, 100));
+        assertThat(CardYield.of(List.of(Size.ofMillimetres(80, 25)), narrow).cards())
+                .isEqualTo(2);
     }
 }

@@ -84,6 +84,17 @@ class CutShapeTest {
                 .isEqualTo(Size.ofMillimetres(60, 30));
     }
 
+    /** What is a third of a degree off square is meant square; two degrees are meant. */
+    @Test
+    void nearlySquareIsSquare() {
+        Polygon piece = polygon(0, 0, 60, 0, 60, 30, 0, 30);
+        assertThat(cut(piece, Side.FACE, 90.3).size()).isEqualTo(Size.ofMillimetres(60, 30));
+        assertThat(cut(piece, Side.FACE, 179.7).size()).isEqualTo(Size.ofMillimetres(30, 60));
+        CutShape leaning = cut(piece, Side.FACE, 92);
+        assertThat(leaning.isRectangle()).isFalse();
+        assertThat(leaning.size().width()).isGreaterThan(Length.ofMillimetres(60));
+    }
+
     @Test
     void aRingIsNoDisc() {
         Polygon disc = (Polygon) FACTORY.createPoint(new Coordinate(0, 0)).buffer(20);

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -99,6 +101,44 @@ class BulkTest {
         assertThat(weight.grams()).isCloseTo((8 * 4.25 + 5.5) * 25.4 * 25.4 / 1e6 * 250, within(1e-9));
     }
 
+    /** By hand: 20 × 20 mm of 300 g/m² are 0.12 g, whichever way round their corners are named. */
+    @Test
+    void whatLiesOnACardWeighsToo() {
+        FoldGraph gate = Cards.gate();
+        List<Spot> square = square(100, 60, 20);
+        List<Spot> backwards = new ArrayList<>(square);
+        Collections.reverse(backwards);
+        double bare = Weight.of(gate, stocks(gate), List.of()).grams();
+        for (List<Spot> corners : List.of(square, backwards)) {
+            Added layer = new Added("layer", 1, Side.FACE, corners, Length.ofMicrometres(300), 300);
+            Weight weight = Weight.of(gate, stocks(gate), List.of(layer, layer));
+            assertThat(weight.added()).isCloseTo(0.24, within(1e-9));
+            assertThat(weight.grams() - bare).isCloseTo(0.24, within(1e-9));
+        }
+    }
+
+    private static List<Spot> square(double x, double y, double side) {
+        return List.of(
+                Spot.nearest(x, y),
+                Spot.nearest(x + side, y),
+                Spot.nearest(x + side, y + side),
+                Spot.nearest(x, y + side));
+    }
+
+    @Test
+    void ofEquallyThickPlacesTheLargestIsTold() {
+        FoldGraph gate = Cards.gate();
+        for (double[] sides : new double[][] {{8, 30}, {30, 8}}) {
+            BulkMap map = bulk(
+                    gate,
+                    Pose.closed(),
+                    List.of(
+                            new Added("pad", 1, Side.FACE, square(90, 20, sides[0]), Length.ofMillimetres(2), 0),
+                            new Added("pad", 1, Side.FACE, square(90, 70, sides[1]), Length.ofMillimetres(2), 0)));
+            assertThat(map.worst().shape().getArea()).isCloseTo(900, within(0.01));
+        }
+    }
+
     @Test
     void paperThatWeighsNothingIsRefused() {
         assertThatThrownBy(() -> Cardstock.of("air", 0)).hasMessageContaining("weighs something");
@@ -112,7 +152,7 @@ class BulkTest {
         EndView end = EndView.of(bulk);
         assertThat(end.layers())
                 .extracting(layer -> gate.name(layer.panel()))
-                .containsExactlyInAnyOrder("Back", "Left flap", "Right flap");
+                .containsExactly("Back", "Left flap", "Right flap");
         assertThat(end.layers()).allSatisfy(layer -> {
             boolean back = gate.name(layer.panel()).equals("Back");
             assertThat(layer.bottom()).isCloseTo(back ? 0 : 0.3, within(1e-9));
@@ -129,5 +169,8 @@ class BulkTest {
         assertThat(end.layers().stream().mapToDouble(EndView.Layer::top).max().orElse(0))
                 .isCloseTo(bulk.worst().thickness(), within(1e-9));
         assertThat(end.layers()).allMatch(layer -> layer.to() > layer.from());
+        assertThat(end.layers())
+                .isSortedAccordingTo(
+                        Comparator.comparingDouble(EndView.Layer::from).thenComparingDouble(EndView.Layer::bottom));
     }
 }

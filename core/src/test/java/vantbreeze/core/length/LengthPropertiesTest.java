@@ -7,7 +7,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
 import net.jqwik.api.constraints.StringLength;
 
-class LengthProperties {
+class LengthPropertiesTest {
 
     @Property
     void whatIsWrittenOnARulerIsReadBack(@ForAll Ruler ruler, @ForAll @LongRange(min = 0, max = 900) long marks) {

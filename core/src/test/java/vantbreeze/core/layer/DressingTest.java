@@ -1,0 +1,177 @@
+package vantbreeze.core.layer;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Coordinate;
+import vantbreeze.core.fold.Panel;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.structure.Structure;
+
+/** What lies on which faces, put on, changed and taken off; and what comes of it on a card. */
+class DressingTest {
+
+    private static final FaceName LEG = new FaceName(0, "Leg", Side.FACE);
+    private static final FaceName BACK = new FaceName(0, "Back", Side.FACE);
+    private static final FaceName INSIDE = new FaceName(0, "Back", Side.BACK);
+
+    private static final Workshop WORKSHOP = Workshop.standard();
+
+    private static Plan plan(String structure) {
+        return new Plan(
+                "Kite day",
+                structure,
+                WORKSHOP.structure(structure).proportioned(Size.ofMillimetres(152, 108), Ruler.MM_1),
+                Ruler.MM_1,
+                null,
+                null,
+                "");
+    }
+
+    private static LayerChoice paper(String id, long micrometres) {
+        return LayerChoice.of(id, Length.ofMicrometres(micrometres));
+    }
+
+    private static Dressed on(FaceName face, LayerChoice... layers) {
+        return Dressed.of(face, List.of(layers));
+    }
+
+    private static final Dressed LEG_IN_TWO = on(LEG, paper("paper-160", 3_000), paper("paper-120", 3_000));
+    private static final Dressing BOTH = new Dressing(List.of(LEG_IN_TWO, on(BACK, paper("paper-120", 2_000))));
+
+    @Test
+    void aFaceIsFoundByItsName() {
+        assertThat(BOTH.on(LEG)).contains(LEG_IN_TWO);
+        assertThat(BOTH.on(INSIDE)).isEmpty();
+        assertThat(BOTH.papers()).containsExactly("paper-160", "paper-120");
+    }
+
+    @Test
+    void whatIsPutOnAFaceTakesThePlaceOfWhatWasThere() {
+        Dressed plain = on(LEG, paper("paper-90", 1_000));
+        assertThat(BOTH.with(plain).all()).containsExactly(plain, BOTH.all().get(1));
+        Dressed inside = on(INSIDE, paper("paper-90", 1_000));
+        assertThat(BOTH.with(inside).all())
+                .containsExactly(BOTH.all().get(0), BOTH.all().get(1), inside);
+        Dressed across = new Dressed(List.of(LEG, BACK), plain.layers(), plain.embellishments());
+        assertThat(BOTH.with(across).all()).containsExactly(across);
+    }
+
+    @Test
+    void facesAreTakenOffAndWhatRanAcrossThemToo() {
+        assertThat(BOTH.without(List.of(LEG)).all()).containsExactly(BOTH.all().get(1));
+        assertThat(BOTH.without(List.of(INSIDE))).isEqualTo(BOTH);
+        Dressed across = new Dressed(List.of(LEG, BACK), LEG_IN_TWO.layers(), List.of());
+        assertThat(new Dressing(List.of(across)).without(List.of(BACK)).all()).isEmpty();
+        assertThatThrownBy(() -> new Dressing(List.of(across, LEG_IN_TWO))).hasMessageContaining("dressed twice");
+    }
+
+    @Test
+    void papersGetOtherNamesAndBordersGoToTheMarks() {
+        assertThat(BOTH.renaming(id -> "own-" + id).papers()).containsExactly("own-paper-160", "own-paper-120");
+        Dressing inches = new Dressing(List.of(on(LEG, paper("paper-160", 3_100), paper("paper-120", 300)), on(BACK)))
+                .on(Ruler.EIGHTHS);
+        // 3.1 mm are nearest to ⅛ in; 0.3 mm are nearest to none, and one mark is left
+        assertThat(inches.all().get(0).layers())
+                .extracting(LayerChoice::border)
+                .containsExactly(Length.ofInches(0, 1, 8), Length.ofInches(0, 1, 8));
+        assertThat(inches.all().get(1).layers()).isEmpty();
+    }
+
+    @Test
+    void aStackIsToldRoughlyAsOne() {
+        Dressed nowhere = on(new FaceName(0, "Sail", Side.FACE), paper("paper-120", 2_000));
+        WorkedPlan worked = WORKSHOP.work(plan("z-fold").dressed(BOTH.with(nowhere)));
+        Layers layers = worked.layers();
+        assertThat(layers.added()).hasSize(3);
+        assertThat(layers.roughly()).hasSize(2);
+        assertThat(layers.roughly().get(0).height())
+                .isEqualTo(layers.all()
+                        .get(0)
+                        .paper()
+                        .caliper()
+                        .plus(layers.all().get(1).paper().caliper()));
+        assertThat(layers.roughly().get(0).grammage()).isEqualTo(160 + 120);
+        assertThat(layers.roughly().get(0).area())
+                .isEqualTo(layers.added().get(0).area());
+        assertThat(layers.faces()).hasSize(2);
+        assertThat(layers.aside()).containsExactly(nowhere);
+    }
+
+    @Test
+    void anEmbellishmentLiesRoundItsMiddle() {
+        assertThat(Layers.around(50, 40, 20, 10))
+                .containsExactly(
+                        Spot.nearest(40, 35), Spot.nearest(60, 35), Spot.nearest(60, 45), Spot.nearest(40, 45));
+    }
+
+    /** By hand: on a back of 152 × 108, 40 × 120 reaches 6 mm over its head and foot; 200 × 20 over its fold. */
+    @Test
+    void howFarALayerOfItsOwnSizeReachesOverIsTold() {
+        Layers high =
+                WORKSHOP.work(plan("z-fold").dressed(sized(BACK, 40, 120))).layers();
+        assertThat(high.troubles()).hasSize(1);
+        Trouble.OverEdge over = (Trouble.OverEdge) high.troubles().get(0);
+        assertThat(over.by()).isEqualTo(Length.ofMillimetres(6));
+        assertThat(WORKSHOP.work(plan("z-fold").dressed(sized(BACK, 200, 20)))
+                        .layers()
+                        .troubles())
+                .hasSize(1)
+                .first()
+                .isInstanceOf(Trouble.OverFold.class);
+        assertThat(WORKSHOP.work(plan("z-fold").dressed(sized(BACK, 152, 108)))
+                        .layers()
+                        .troubles())
+                .isEmpty();
+    }
+
+    private static Dressing sized(FaceName face, long width, long height) {
+        return new Dressing(List.of(on(face, paper("paper-120", 0).sized(Size.ofMillimetres(width, height)))));
+    }
+
+    /**
+     * Whichever way a panel lies on its sheet: it is cut in its size, upright as it is seen, from the panel's middle.
+     */
+    @Test
+    void aLayerOfItsOwnSizeStandsUprightInTheMiddle() {
+        int laid = 0;
+        for (Structure structure : WORKSHOP.catalogue().all()) {
+            WorkedPlan worked = WORKSHOP.work(plan(structure.id()));
+            for (int piece = 0; piece < worked.pieces().size(); piece++) {
+                for (Panel panel : worked.pieces().get(piece).panels().all()) {
+                    Dressing dressing = sized(new FaceName(piece, panel.name(), Side.FACE), 6, 4);
+                    for (Cut cut : WORKSHOP.work(plan(structure.id()).dressed(dressing))
+                            .cuts()
+                            .cuts()) {
+                        laid++;
+                        assertThat(cut.size())
+                                .as("%s, %s", structure.name(), panel.name())
+                                .isEqualTo(Size.ofMillimetres(6, 4));
+                        if (structure.id().equals("z-fold")) {
+                            Coordinate middle =
+                                    panel.shape().getEnvelopeInternal().centre();
+                            assertThat(cut.layers()
+                                            .get(0)
+                                            .shape()
+                                            .getCentroid()
+                                            .getCoordinate()
+                                            .distance(middle))
+                                    .isCloseTo(0, within(0.01));
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(laid).isGreaterThan(60);
+    }
+}
