@@ -6,13 +6,13 @@ import { Swatch } from '../papers/Swatch'
 export function CutList({ card, layers }: { card: Card; layers: Layers }) {
   if (layers.cuts.length === 0) return null
   const papers = [...new Set(layers.cuts.map(({ paper }) => paper))]
-  const sizes = layers.cuts.length
+  const kinds = layers.cuts.length
   return (
     <section aria-label="To cut" className="bg-chalk px-6 py-4">
       <div className="flex flex-wrap items-center gap-x-4">
         <h2 className="text-xl">
           To cut: {layers.pieces === 1 ? 'one piece' : `${layers.pieces} pieces`}
-          {sizes > 1 && sizes < layers.pieces && `, ${sizes} sizes`}
+          {kinds > 1 && kinds < layers.pieces && ` of ${kinds} kinds`}
         </h2>
         <span className="ms-auto flex gap-2">
           <a

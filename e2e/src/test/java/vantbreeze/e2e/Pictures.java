@@ -23,7 +23,8 @@ class Pictures extends Browsing {
     private void picture(String name) throws Exception {
         page.waitForLoadState(LoadState.NETWORKIDLE);
         page.evaluate("() => document.fonts.ready");
-        if (page.getByLabel("What moved").and(page.locator(".absolute")).count() == 0) {
+        // while a line is held it stays coarse
+        if (page.locator("output.absolute[aria-label='What moved']").count() == 0) {
             page.waitForFunction("() => !document.querySelector('[data-drawn=coarsely]')");
         }
         painted();
@@ -131,6 +132,8 @@ class Pictures extends Browsing {
         page.mouse().move(score.x + score.width / 2, score.y + 60);
         page.mouse().down();
         page.mouse().move(score.x + score.width / 2 + 24, score.y + 60, new Mouse.MoveOptions().setSteps(4));
+        page.locator("output.absolute[aria-label='What moved']").waitFor();
+        answered();
         picture("bench-free");
         page.keyboard().press("Escape");
         page.mouse().up();
