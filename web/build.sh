@@ -31,7 +31,13 @@ case $1 in
   tests) tests ;;
   rules) rules ;;
   *)
-    if [ "${2:-false}" = true ]; then npm run --silent types; else rules && tests; fi
+    if [ "${2:-false}" = true ]; then
+      npm run --silent types
+    else
+      # not joined by &&, in which bash goes on behind a command that fails
+      rules
+      tests
+    fi
     npm run --silent build -- --outDir "$1" --emptyOutDir
     ;;
 esac

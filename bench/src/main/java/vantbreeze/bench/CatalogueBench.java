@@ -46,14 +46,6 @@ final class CatalogueBench {
     }
 
     private static Row measured(String what, double limit, int warm, int times, Runnable work) {
-        double[] taken = new double[times];
-        for (int i = -warm; i < times; i++) {
-            long begun = System.nanoTime();
-            work.run();
-            if (i >= 0) {
-                taken[i] = (System.nanoTime() - begun) / 1e6;
-            }
-        }
-        return Row.median(what, taken, limit);
+        return Row.median(what, Row.times(warm, times, work), limit);
     }
 }

@@ -36,18 +36,12 @@ final class FoldBench {
 
     static List<Row> run() throws Exception {
         List<Row> rows = new ArrayList<>();
-        Panels strip = unassigned(8);
-        FoldGraph graph = FoldGraph.of(strip);
-        Row ours = Row.median(
-                "all 1392 orders of an 8-panel strip",
+        FoldGraph graph = FoldGraph.of(strip());
+        // limited by what rabbit-ear takes in the same minute: no other yardstick is needed
+        double theirs = rabbitEar();
+        rows.add(Row.median(
+                "all 1392 orders of an 8-panel strip, a tenth of rabbit-ear's %.0f ms allowed".formatted(theirs),
                 times(() -> LayerOrders.of(graph).all(10_000)),
-                Double.NaN);
-        double theirs = rabbitEar(strip);
-        // limited by what rabbit-ear took in the same minute: no other yardstick is needed
-        rows.add(new Row(
-                ours.what() + ", a tenth of rabbit-ear's %.0f ms allowed".formatted(theirs),
-                ours.median(),
-                ours.high(),
                 theirs / 10));
         FoldGraph large = FoldGraph.of(Panels.of(largest(60)));
         rows.add(Yardstick.UNIONS.beside(() -> Row.median(
@@ -64,34 +58,18 @@ final class FoldBench {
         return rows;
     }
 
-    /** How long rabbit-ear takes now for all orders of a strip of 8 panels, by which hours are told apart, ms. */
-    static double rabbitEar() throws IOException, InterruptedException {
-        return rabbitEar(unassigned(8));
-    }
-
     static List<Cost> concertinas() {
         List<Cost> costs = new ArrayList<>();
         for (int panels : new int[] {4, 8, 16, 24, 40, 60, 80, 100, 120, 140, 160, 180, 200}) {
             FoldGraph graph = Cards.concertina(panels);
             costs.add(new Cost(
-                    panels,
-                    Row.median("", times(() -> LayerOrders.of(graph).first()), 0)
-                            .median()));
+                    panels, Row.middle(times(() -> LayerOrders.of(graph).first()))));
         }
         return costs;
     }
 
     private static double[] times(Runnable work) {
-        for (int i = 0; i < WARM; i++) {
-            work.run();
-        }
-        double[] times = new double[RUNS];
-        for (int i = 0; i < RUNS; i++) {
-            long begun = System.nanoTime();
-            work.run();
-            times[i] = (System.nanoTime() - begun) / 1e6;
-        }
-        return times;
+        return Row.times(WARM, RUNS, work);
     }
 
     private static Piece largest(int most) throws Exception {
@@ -108,16 +86,18 @@ final class FoldBench {
         return requireNonNull(best);
     }
 
-    private static Panels unassigned(int panels) {
+    /** A strip of 8 panels, whose folds may go either way. */
+    private static Panels strip() {
         Strip strip = Strip.ofHeight("strip", Length.ofMillimetres(50));
-        for (int i = 0; i < panels; i++) {
+        for (int i = 0; i < 8; i++) {
             strip.panel("p" + i, Length.ofMillimetres(20)).fold(Fold.UNASSIGNED);
         }
         return Panels.of(strip.piece());
     }
 
-    private static double rabbitEar(Panels panels) throws IOException, InterruptedException {
-        ArrayNode patterns = JsonNodeFactory.instance.arrayNode().add(FoldPattern.of(panels));
+    /** How long rabbit-ear takes now for all orders of the strip, by which hours are told apart, ms. */
+    static double rabbitEar() throws IOException, InterruptedException {
+        ArrayNode patterns = JsonNodeFactory.instance.arrayNode().add(FoldPattern.of(strip()));
         Process node = new ProcessBuilder("node", "orders.mjs", "--time")
                 .directory(new File("core/src/test/reference"))
                 .redirectError(ProcessBuilder.Redirect.INHERIT)

@@ -4,17 +4,12 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
-import java.io.IOException;
-import java.net.ServerSocket;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import vantbreeze.trials.House;
 
 /**
  * The running house: how soon it serves its first page, and how soon every view answers an edit.
@@ -86,33 +81,15 @@ final class HouseBench {
 
     /** Starts a house with the demo's cards, measures in it and stops it; how long it took to serve its page, ms. */
     private static double inHouse(Path layout, Work work) throws Exception {
-        int port;
-        try (ServerSocket socket = new ServerSocket(0)) {
-            port = socket.getLocalPort();
-        }
         Path cards = Files.createTempDirectory("vantbreeze-bench");
         long begun = System.nanoTime();
-        Process house = new ProcessBuilder(
-                        "java",
-                        "-XX:+UseSerialGC",
-                        "-XX:SharedArchiveFile=" + layout.resolve("classes.jsa").toAbsolutePath(),
-                        "-jar",
-                        layout.resolve("house/vantbreeze.jar").toAbsolutePath().toString(),
-                        "--server.port=" + port,
-                        "--vantbreeze.data=" + cards,
-                        "--vantbreeze.demo=true")
-                .redirectErrorStream(true)
-                .redirectOutput(cards.resolve("log").toFile())
-                .start();
-        try {
-            String address = "http://127.0.0.1:" + port;
-            awaitPage(address, house);
+        try (House house = House.Start.ofLayout(layout.toAbsolutePath())
+                .with("--vantbreeze.demo=true")
+                .begin(cards)) {
+            house.awaitAnswer("/");
             double started = (System.nanoTime() - begun) / 1e6;
-            work.in(address);
+            work.in(house.at(""));
             return started;
-        } finally {
-            house.destroy();
-            house.waitFor();
         }
     }
 
@@ -170,21 +147,5 @@ final class HouseBench {
             }
             return Row.median("edit to all views redrawn", times, 50);
         }
-    }
-
-    private static void awaitPage(String address, Process house) throws IOException, InterruptedException {
-        HttpClient client = HttpClient.newHttpClient();
-        while (house.isAlive()) {
-            try {
-                var answer = client.send(
-                        HttpRequest.newBuilder(URI.create(address)).build(), HttpResponse.BodyHandlers.ofString());
-                if (answer.statusCode() == 200) {
-                    return;
-                }
-            } catch (IOException notYet) {
-                Thread.sleep(20);
-            }
-        }
-        throw new IOException("the house went away");
     }
 }

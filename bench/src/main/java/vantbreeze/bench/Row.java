@@ -29,10 +29,30 @@ record Row(
         this(what, median, high, most, "ms", null, Double.NaN);
     }
 
+    /** How long each of {@code times} takes, ms, once it was done {@code warm} times before. */
+    static double[] times(int warm, int times, Runnable work) {
+        double[] taken = new double[times];
+        for (int i = -warm; i < times; i++) {
+            long begun = System.nanoTime();
+            work.run();
+            if (i >= 0) {
+                taken[i] = (System.nanoTime() - begun) / 1e6;
+            }
+        }
+        return taken;
+    }
+
+    /** The middle of several figures. */
+    static double middle(double[] figures) {
+        double[] sorted = figures.clone();
+        Arrays.sort(sorted);
+        return sorted[sorted.length / 2];
+    }
+
     static Row median(String what, double[] times, double most) {
         double[] sorted = times.clone();
         Arrays.sort(sorted);
-        return new Row(what, sorted[sorted.length / 2], sorted[(int) (sorted.length * 0.95)], most);
+        return new Row(what, middle(times), sorted[(int) (sorted.length * 0.95)], most);
     }
 
     /** Something of which there is one figure only. */
@@ -42,9 +62,7 @@ record Row(
 
     /** The same beside a yardstick that took so long, ms; what takes no time has none. */
     Row by(Yardstick yardstick, double measured) {
-        return unit.equals("ms") && this.yardstick == null
-                ? new Row(what, median, high, most, unit, yardstick, measured)
-                : this;
+        return unit.equals("ms") ? new Row(what, median, high, most, unit, yardstick, measured) : this;
     }
 
     /** How many times as slow as at the reference speed the machine was beside it. */

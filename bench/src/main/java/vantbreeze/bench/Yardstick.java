@@ -7,7 +7,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Page;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.function.DoubleSupplier;
@@ -88,8 +87,8 @@ enum Yardstick {
     /** How long it takes now, ms: the median of several, warm. */
     double now() {
         return switch (this) {
-            case UNIONS -> median(Yardstick::unions);
-            case JSON -> median(Yardstick::json);
+            case UNIONS -> Row.middle(Row.times(WARM, TIMES, Yardstick::unions));
+            case JSON -> Row.middle(Row.times(WARM, TIMES, Yardstick::json));
             case PAGE -> throw new IllegalStateException("a page is measured in a browser");
         };
     }
@@ -104,22 +103,8 @@ enum Yardstick {
             for (int i = 0; i < times.length; i++) {
                 times[i] = ((Number) page.evaluate(DRAWN)).doubleValue();
             }
-            Arrays.sort(times);
-            return times[1];
+            return Row.middle(times);
         }
-    }
-
-    private static double median(Runnable work) {
-        double[] times = new double[TIMES];
-        for (int i = -WARM; i < TIMES; i++) {
-            long begun = System.nanoTime();
-            work.run();
-            if (i >= 0) {
-                times[i] = (System.nanoTime() - begun) / 1e6;
-            }
-        }
-        Arrays.sort(times);
-        return times[TIMES / 2];
     }
 
     private static final List<Geometry> POLYGONS = polygons();

@@ -15,6 +15,7 @@ import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
@@ -76,7 +77,7 @@ abstract class Browsing {
         // shared machines can be slow; what is right shows sooner or later, what is wrong never
         PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
         house = changesItsHouse() ? Houses.fresh(cards) : Houses.shared();
-        unchanged = kept(house);
+        unchanged = everythingIn(house);
         browser = browser();
     }
 
@@ -85,7 +86,7 @@ abstract class Browsing {
     }
 
     /** All that such a test may not change. */
-    private static String kept(House house) throws IOException, InterruptedException {
+    private static String everythingIn(House house) throws IOException, InterruptedException {
         return house.get("/api/cards").body()
                 + house.get("/api/cards/deleted").body()
                 + house.get("/api/stock").body();
@@ -138,9 +139,15 @@ abstract class Browsing {
             line.onFrameSent(question -> asked.incrementAndGet());
             line.onFrameReceived(answer -> answers.incrementAndGet());
         });
-        page.onRequest(request -> asked.addAndGet(request.url().endsWith("/hand") ? 1 : 0));
-        page.onRequestFinished(request -> answers.addAndGet(request.url().endsWith("/hand") ? 1 : 0));
-        page.onRequestFailed(request -> answers.addAndGet(request.url().endsWith("/hand") ? 1 : 0));
+        page.onRequest(request -> count(request, asked));
+        page.onRequestFinished(request -> count(request, answers));
+        page.onRequestFailed(request -> count(request, answers));
+    }
+
+    private static void count(Request request, AtomicInteger questions) {
+        if (request.url().endsWith("/hand")) {
+            questions.incrementAndGet();
+        }
     }
 
     /** The page may complain of this, since the test breaks something of it. */
@@ -163,7 +170,7 @@ abstract class Browsing {
         if (changesItsHouse()) {
             house.close();
         } else {
-            assertThat(kept(house))
+            assertThat(everythingIn(house))
                     .as("a class that changes something says @FreshHouse")
                     .isEqualTo(unchanged);
         }

@@ -42,7 +42,7 @@ class HouseInTroubleTest {
     /** The thousand kills of docs/reliability.md, in small. */
     @Test
     void whatWasAnsweredIsThereAfterAKill() throws Exception {
-        KillTrial.Outcome outcome = new KillTrial(Houses.start(), folder, 7).run(2);
+        KillTrial.Outcome outcome = new KillTrial(Houses.start(), folder, 7).run(3);
         assertThat(outcome.edits()).isPositive();
         assertThat(outcome.lost()).isZero();
         assertThat(outcome.unreadable()).isZero();

@@ -33,15 +33,15 @@ class TrialsTest {
     void endpointsNeverAnswer500() throws Exception {
         Tally tally = new Tally();
         try (House house = Houses.start().in(folder)) {
-            new EndpointTrial(house, 3, tally).run(500);
+            new EndpointTrial(house, 3, tally).run(600);
         }
         assertThat(tally.broken()).isEmpty();
-        assertThat(tally.count()).isEqualTo(500);
+        assertThat(tally.count()).isEqualTo(600);
     }
 
     @Test
     void aDaysLoadIsDoneWithoutAFault() throws Exception {
-        LoadTrial.Outcome outcome = new LoadTrial(Houses.start(), folder).run(5);
+        LoadTrial.Outcome outcome = new LoadTrial(Houses.start(), folder).run(10);
         assertThat(outcome.requests()).isPositive();
         assertThat(outcome.looks()).isNotEmpty();
     }

@@ -61,7 +61,7 @@ public final class House implements AutoCloseable {
         /** Starts it and waits until it answers. */
         public House in(Path folder) throws IOException, InterruptedException {
             House house = begin(folder);
-            house.awaitAnswer();
+            house.awaitAnswer("/api/cards");
             return house;
         }
 
@@ -114,11 +114,12 @@ public final class House implements AutoCloseable {
         }
     }
 
-    private void awaitAnswer() throws IOException, InterruptedException {
+    /** Waits until it answers this; what it said is told when it never does. */
+    public void awaitAnswer(String path) throws IOException, InterruptedException {
         long until = System.nanoTime() + PATIENCE.toNanos();
         while (process.isAlive() && System.nanoTime() < until) {
             try {
-                if (get("/api/cards").statusCode() == 200) {
+                if (get(path).statusCode() == 200) {
                     return;
                 }
             } catch (IOException notYet) {

@@ -8,6 +8,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
@@ -57,12 +58,13 @@ public record CutList(List<Cut> cuts) {
         for (Layer layer : layers.all()) {
             CutShape shape = CutShape.of(layer);
             Kind kind = Kind.of(layer, dressing.all().get(layer.dressed()).runs());
-            alike.stream()
-                    .filter(one -> one.takes(kind, shape, layer))
-                    .findFirst()
-                    .orElseGet(() -> begun(alike, new Alike(kind, shape, new ArrayList<>())))
-                    .layers()
-                    .add(layer);
+            Optional<Alike> known =
+                    alike.stream().filter(one -> one.takes(kind, shape, layer)).findFirst();
+            if (known.isPresent()) {
+                known.get().layers().add(layer);
+            } else {
+                alike.add(new Alike(kind, shape, new ArrayList<>(List.of(layer))));
+            }
         }
         List<Cut> cuts = new ArrayList<>();
         Map<List<Integer>, Size> wholes = wholes(graph, grounds, flats, dressing, layers);
@@ -99,11 +101,6 @@ public record CutList(List<Cut> cuts) {
     /** How many pieces there are to cut in all. */
     public int pieces() {
         return cuts.stream().mapToInt(Cut::count).sum();
-    }
-
-    private static Alike begun(List<Alike> all, Alike one) {
-        all.add(one);
-        return one;
     }
 
     /** The number on the map of each layer. */

@@ -79,11 +79,14 @@ public record CutShape(Polygon polygon) {
      * @param turned whether it may be turned for that; it is never turned over
      */
     boolean like(CutShape other, boolean turned) {
+        // which tells a ring from a disc, and most others before their corners are looked for
+        double more = Math.abs(polygon.getArea() - other.polygon.getArea());
+        if (more > ALIKE * polygon.getLength()) {
+            return false;
+        }
         double[] own = corners(polygon);
         double[] others = corners(other.polygon);
-        // which tells a ring from a disc
-        double more = Math.abs(polygon.getArea() - other.polygon.getArea());
-        if (own.length != others.length || more > ALIKE * polygon.getLength()) {
+        if (own.length != others.length) {
             return false;
         }
         for (int first = 0; first < own.length; first += 2) {

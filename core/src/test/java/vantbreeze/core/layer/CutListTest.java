@@ -14,6 +14,7 @@ import vantbreeze.core.fold.Side;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.BarePlan;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
@@ -54,14 +55,7 @@ class CutListTest {
     }
 
     private static Plan plan(String structure) {
-        return new Plan(
-                "Kite day",
-                structure,
-                WORKSHOP.structure(structure).proportioned(Size.ofMillimetres(152, 108), Ruler.MM_1),
-                Ruler.MM_1,
-                null,
-                null,
-                "");
+        return BarePlan.of(WORKSHOP.structure(structure));
     }
 
     private static Dressed mat(String panel, Side side, String paper, long border) {
@@ -101,7 +95,7 @@ class CutListTest {
     void mirrorImagesNameEachOther() {
         int pairs = 0;
         for (Structure structure : WORKSHOP.catalogue().all()) {
-            Plan bare = plan(structure.id());
+            Plan bare = BarePlan.of(structure);
             List<Dressed> mats = new ArrayList<>();
             WorkedPlan worked = WORKSHOP.work(bare);
             for (int piece = 0; piece < worked.pieces().size(); piece++) {

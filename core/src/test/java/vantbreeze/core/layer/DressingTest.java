@@ -13,6 +13,7 @@ import vantbreeze.core.fold.Spot;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.BarePlan;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
@@ -28,14 +29,7 @@ class DressingTest {
     private static final Workshop WORKSHOP = Workshop.standard();
 
     private static Plan plan(String structure) {
-        return new Plan(
-                "Kite day",
-                structure,
-                WORKSHOP.structure(structure).proportioned(Size.ofMillimetres(152, 108), Ruler.MM_1),
-                Ruler.MM_1,
-                null,
-                null,
-                "");
+        return BarePlan.of(WORKSHOP.structure(structure));
     }
 
     private static LayerChoice paper(String id, long micrometres) {
@@ -146,11 +140,11 @@ class DressingTest {
     void aLayerOfItsOwnSizeStandsUprightInTheMiddle() {
         int laid = 0;
         for (Structure structure : WORKSHOP.catalogue().all()) {
-            WorkedPlan worked = WORKSHOP.work(plan(structure.id()));
+            WorkedPlan worked = WORKSHOP.work(BarePlan.of(structure));
             for (int piece = 0; piece < worked.pieces().size(); piece++) {
                 for (Panel panel : worked.pieces().get(piece).panels().all()) {
                     Dressing dressing = sized(new FaceName(piece, panel.name(), Side.FACE), 6, 4);
-                    for (Cut cut : WORKSHOP.work(plan(structure.id()).dressed(dressing))
+                    for (Cut cut : WORKSHOP.work(BarePlan.of(structure).dressed(dressing))
                             .cuts()
                             .cuts()) {
                         laid++;

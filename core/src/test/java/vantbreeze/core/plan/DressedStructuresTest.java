@@ -28,7 +28,6 @@ import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.layer.Trouble;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
-import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Catalogue;
 import vantbreeze.core.structure.Structure;
 
@@ -57,14 +56,7 @@ class DressedStructuresTest {
     }
 
     private static WorkedPlan bare(Structure structure) {
-        return WORKSHOP.work(new Plan(
-                "Kite day",
-                structure.id(),
-                structure.proportioned(Size.ofMillimetres(152, 108), Ruler.MM_1),
-                Ruler.MM_1,
-                null,
-                null,
-                ""));
+        return WORKSHOP.work(BarePlan.of(structure));
     }
 
     private static WorkedPlan dressed(Structure structure, Length... borders) {
