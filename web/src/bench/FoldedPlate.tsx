@@ -111,7 +111,7 @@ const Slider = memo(function Slider({
   slide: (to: number) => void
 }) {
   return (
-    <label className="flex flex-1 items-center gap-2 text-base italic">
+    <label className="flex min-w-0 flex-1 items-center gap-2 text-base italic">
       {from}
       <input
         type="range"

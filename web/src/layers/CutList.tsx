@@ -57,7 +57,7 @@ function OneCut({ cut }: { cut: Cut }) {
   const scale = SKETCH / Math.max(cut.size.width.mm, cut.size.height.mm)
   const high = cut.size.height.mm * scale
   return (
-    <li className="grid grid-cols-[2.2rem_3rem_4rem_minmax(9rem,auto)_minmax(0,1fr)] items-center gap-x-3 border-b border-chalk-dim py-1.5">
+    <li className="grid grid-cols-[2.2rem_3rem_4rem_minmax(0,1fr)] items-center gap-x-3 border-b border-chalk-dim py-1.5 sm:grid-cols-[2.2rem_3rem_4rem_minmax(9rem,auto)_minmax(0,1fr)]">
       <span className="figure-run text-2xl">{cut.number}</span>
       <svg width={SKETCH + 4} height={SKETCH + 4} aria-hidden>
         <polygon
@@ -74,7 +74,8 @@ function OneCut({ cut }: { cut: Cut }) {
           {!cut.rectangle && ', shaped'}
         </span>
       </span>
-      <span className="text-base leading-snug">
+      {/* on a phone below its size */}
+      <span className="col-span-full col-start-2 text-base leading-snug sm:col-auto">
         {cut.where}
         <span className="block text-ink-soft italic">{cut.notes}</span>
       </span>

@@ -86,7 +86,7 @@ function Room({ card, layers, inHand }: Props) {
             Take all off
           </button>
         </header>
-        <main className="grid flex-1 content-start gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
+        <main className="grid flex-1 grid-cols-1 content-start gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
           <div className="flex min-w-0 flex-col gap-5">
             <Sides card={card} layers={layers} ticked={ticked} onTick={toggle} />
             <Stack

@@ -157,6 +157,23 @@ class LayersTest extends Browsing {
     }
 
     @Test
+    void onAPhoneAllOfTheListAndOfAStackIsInSight() {
+        page.setViewportSize(390, 780);
+        layersOf("Prize card, longest tail");
+        toCut().waitFor();
+        nothingScrollsSideways();
+        face("Leg").click();
+        assertThat(paper(1)).isVisible();
+        nothingScrollsSideways();
+    }
+
+    private void nothingScrollsSideways() {
+        Assertions.assertThat(
+                        page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth"))
+                .isEqualTo(0);
+    }
+
+    @Test
     void theListLeavesTheHouse() throws IOException {
         layersOf("Programme of the two days");
         Download table =
