@@ -3,6 +3,7 @@ import { useStock } from '../api/cards'
 import type { Card, Fit, Point } from '../api/client'
 import { EnvelopeOptions } from '../drawer/EnvelopeOptions'
 import { Choice } from '../house/Choice'
+import { outline } from '../house/outline'
 import { FigureText } from '../house/FigureText'
 import { LayerShape } from '../papers/LayerShape'
 import { backOf } from '../papers/motifs'
@@ -79,13 +80,14 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
 /** The panels but for those that lie edge on edge under another: of a concertina that is most of them. */
 function uncovered(closed: Card['form']['closed']) {
   const covered = new Set<string>()
-  const seen = [...closed].reverse().filter(({ corners }) => {
-    const outline = corners
+  const seen = [...closed].reverse().filter(({ corners, holes }) => {
+    const edge = [corners, ...holes]
+      .flat()
       .map(({ x, y }) => `${x.toFixed(3)},${y.toFixed(3)}`)
       .sort()
       .join(' ')
-    if (covered.has(outline)) return false
-    covered.add(outline)
+    if (covered.has(edge)) return false
+    covered.add(edge)
     return true
   })
   return seen.reverse()
@@ -118,8 +120,7 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({
   const scale = Math.min(ACROSS / widest, UP / highest)
   const width = inside.width.mm * scale
   const height = inside.height.mm * scale
-  const x = (point: Point) => 4 + point.x * scale
-  const y = (point: Point) => 4 + (highest - point.y) * scale
+  const at = (point: Point) => `${4 + point.x * scale},${4 + (highest - point.y) * scale}`
   return (
     <div className="relative" style={{ height: highest * scale + 44 }}>
       <svg width={368} height={highest * scale + 10} className="block" role="img" aria-label="The closed card, front">
@@ -135,17 +136,20 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({
             strokeWidth={1.4}
           />
         )}
-        {uncovered(closed).map(({ panel, faceUp, corners, laid }) => (
+        {uncovered(closed).map(({ panel, faceUp, corners, holes, laid }) => (
           <g key={panel}>
             {/* the one shadow: where paper lies on paper */}
             {closed.length < MANY && (
-              <polygon
-                points={corners.map((corner) => `${x(corner) + 1.5},${y(corner) + 2.5}`).join(' ')}
+              <path
+                d={outline({ corners, holes }, at)}
+                fillRule="evenodd"
+                transform="translate(1.5 2.5)"
                 className="fill-ink/30"
               />
             )}
-            <polygon
-              points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')}
+            <path
+              d={outline({ corners, holes }, at)}
+              fillRule="evenodd"
               className={`stroke-ink ${lit.panels.has(panel) ? 'fill-picked-wash' : ''}`}
               fill={faceUp ? base.colour : backOf(base)}
               strokeWidth={1.2}
@@ -163,10 +167,11 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({
           </g>
         ))}
         {bulk &&
-          thickest.map((corners, i) => (
-            <polygon
+          thickest.map((place, i) => (
+            <path
               key={i}
-              points={corners.map((corner) => `${x(corner)},${y(corner)}`).join(' ')}
+              d={outline(place, at)}
+              fillRule="evenodd"
               fill="url(#thick)"
               className="pointer-events-none stroke-ink"
               strokeWidth={1.5}

@@ -23,14 +23,7 @@ type Props = { pieces: Piece[]; form: Form; dress?: Dress; closed: number }
 
 /** The card drawn by the engine's own projection, as on the shelf: for browsers that can't draw in space. */
 export function FlatObject({ pieces, form, dress, closed }: Props) {
-  const panels = useMemo(
-    () =>
-      pieces
-        .flatMap(everyCopy)
-        .sort((one, other) => one.index - other.index)
-        .map(({ corners }) => corners),
-    [pieces],
-  )
+  const panels = useMemo(() => pieces.flatMap(everyCopy).sort((one, other) => one.index - other.index), [pieces])
   const matrices = between(form.frames, closed)
   // the eye keeps still while the card moves
   const within = useMemo(() => around(form.frames.map((frame) => extent(panels, frame, !form.lies))), [panels, form])

@@ -1,5 +1,6 @@
 import { memo } from 'react'
 import type { Card, Piece, Point } from '../api/client'
+import { outline } from '../house/outline'
 import { LayersOnSheet } from '../papers/LayersOnSheet'
 import { DASHES } from './notation'
 import { isPicked, picking, usePicked } from './picked'
@@ -16,7 +17,7 @@ export function SheetDrawing({ piece, card, frame, numbers }: Props) {
   'use memo'
   const { x, y, foot, right, labelTop, rows } = frame
   const { picked, pick, lit } = usePicked()
-  const points = (corners: Point[]) => corners.map((corner) => `${x(corner.x)},${y(corner.y)}`).join(' ')
+  const at = (corner: Point) => `${x(corner.x)},${y(corner.y)}`
   const hatch = `glue-${piece.number}`
   const wide = dimensioned(piece)
   return (
@@ -25,7 +26,7 @@ export function SheetDrawing({ piece, card, frame, numbers }: Props) {
         <PanelShape
           key={panel.index}
           index={panel.index}
-          points={points(panel.corners)}
+          d={outline(panel, at)}
           fill={card.base.colour}
           isLit={lit.panels.has(panel.index)}
         />
@@ -39,23 +40,29 @@ export function SheetDrawing({ piece, card, frame, numbers }: Props) {
             lit.panels.has(panel.index) && card.layers.some((layer) => layer.face && layer.panel === panel.index),
         )
         .map((panel) => (
-          <polygon
+          <path
             key={panel.index}
-            points={points(panel.corners)}
+            d={outline(panel, at)}
+            fillRule="evenodd"
             className="pointer-events-none fill-picked-wash/50 stroke-picked"
             strokeWidth={4}
           />
         ))}
-      <polygon points={points(piece.outline)} className="pointer-events-none fill-none stroke-ink" strokeWidth={1.6} />
+      <polygon
+        points={piece.outline.map(at).join(' ')}
+        className="pointer-events-none fill-none stroke-ink"
+        strokeWidth={1.6}
+      />
       <defs>
         <pattern id={hatch} width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <line y2={7} className="stroke-kraft-line" strokeWidth={1.6} />
         </pattern>
       </defs>
       {piece.glue.map((glue, index) => (
-        <polygon
+        <path
           key={index}
-          points={points(glue.corners)}
+          d={outline(glue, at)}
+          fillRule="evenodd"
           fill={`url(#${hatch})`}
           className={
             isPicked(picked, { kind: 'glue', piece: piece.number, index }) ? 'stroke-picked' : 'stroke-kraft-line'
@@ -74,7 +81,12 @@ export function SheetDrawing({ piece, card, frame, numbers }: Props) {
         />
       ))}
       {piece.openings.map((opening, i) => (
-        <polygon key={i} points={points(opening)} className="fill-chalk stroke-ink" strokeWidth={1.6} />
+        <polygon
+          key={i}
+          points={opening.map(at).join(' ')}
+          className="pointer-events-none fill-none stroke-ink"
+          strokeWidth={1.6}
+        />
       ))}
       {piece.hinges.map((hinge) => {
         const isLit = lit.hinges.has(`${piece.number}:${hinge.index}`)
@@ -145,14 +157,15 @@ export function SheetDrawing({ piece, card, frame, numbers }: Props) {
   )
 }
 
-type ShapeProps = { index: number; points: string; fill: string; isLit: boolean }
+type ShapeProps = { index: number; d: string; fill: string; isLit: boolean }
 
-const PanelShape = memo(function PanelShape({ index, points, fill, isLit }: ShapeProps) {
+const PanelShape = memo(function PanelShape({ index, d, fill, isLit }: ShapeProps) {
   'use memo'
   const { pick } = usePicked()
   return (
-    <polygon
-      points={points}
+    <path
+      d={d}
+      fillRule="evenodd"
       className={isLit ? 'fill-picked-wash' : ''}
       fill={fill}
       {...picking(pick, { kind: 'panel', index })}

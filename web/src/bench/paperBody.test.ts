@@ -4,6 +4,7 @@ import { PaperBody } from './paperBody'
 
 const square = (index: number, left: number, wide = 40) => ({
   index,
+  holes: [],
   corners: [
     { x: left, y: 0 },
     { x: left + wide, y: 0 },
@@ -14,6 +15,7 @@ const square = (index: number, left: number, wide = 40) => ({
 /** An L: its inner corner must stay open. */
 const bent = {
   index: 2,
+  holes: [],
   corners: [
     { x: 80, y: 0 },
     { x: 120, y: 0 },
@@ -40,6 +42,22 @@ test('a body tells which panel is met', () => {
   body.lay(flat)
   expect([under(body, 20, 30), under(body, 60, 30), under(body, 110, 50), under(body, 90, 10)]).toEqual([0, 1, 2, 2])
   expect(under(body, 90, 50)).toBeUndefined()
+})
+
+test('through a window nothing is met', () => {
+  const window = [
+    { x: 10, y: 20 },
+    { x: 10, y: 40 },
+    { x: 30, y: 40 },
+    { x: 30, y: 20 },
+  ]
+  const body = new PaperBody()
+  body.cut([{ ...square(0, 0), holes: [window] }, square(1, 40)])
+  body.lay(flat)
+  expect([under(body, 5, 30), under(body, 20, 50), under(body, 60, 30)]).toEqual([0, 0, 1])
+  expect(under(body, 20, 30)).toBeUndefined()
+  // eight edges of the sheet and its window, four of the other
+  expect(body.edges.index?.count).toBe(2 * 12)
 })
 
 test('a panel that is turned up is met elsewhere, and its normal turns with it', () => {

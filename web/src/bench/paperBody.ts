@@ -14,24 +14,32 @@ export class PaperBody {
   private panelOfTriangle: number[] = []
 
   /** Takes these panels, cornered as they lie on their sheets, by their numbers. */
-  cut(panels: Pick<Panel, 'index' | 'corners'>[]) {
-    const corners = panels.flatMap((panel) => panel.corners)
+  cut(panels: Pick<Panel, 'index' | 'corners' | 'holes'>[]) {
+    const rings = (panel: Pick<Panel, 'corners' | 'holes'>) => [panel.corners, ...panel.holes]
+    const corners = panels.flatMap((panel) => rings(panel).flat())
     const triangles: number[] = []
     const sides: number[] = []
     const of: number[] = []
     let first = 0
     for (const panel of panels) {
-      const ring = panel.corners.map(({ x, y }) => new Vector2(x, y))
-      for (const triangle of ShapeUtils.triangulateShape(ring, [])) {
+      const [edge, ...holes] = rings(panel).map((ring) => ring.map(({ x, y }) => new Vector2(x, y)))
+      for (const triangle of ShapeUtils.triangulateShape(edge, holes)) {
         triangles.push(...triangle.map((corner) => first + corner))
         of.push(panel.index)
       }
-      ring.forEach((_, i) => sides.push(first + i, first + ((i + 1) % ring.length)))
-      first += ring.length
+      for (const ring of rings(panel)) {
+        const begins = first
+        ring.forEach((_, i) => sides.push(begins + i, begins + ((i + 1) % ring.length)))
+        first += ring.length
+      }
     }
     const alike = corners.length === this.corners.length && triangles.join() === this.fronts.index?.array.join()
     this.corners = corners
-    this.panels = panels.flatMap((panel) => panel.corners.map(() => panel.index))
+    this.panels = panels.flatMap((panel) =>
+      rings(panel)
+        .flat()
+        .map(() => panel.index),
+    )
     this.panelOfTriangle = of
     if (!alike) this.allot(triangles, sides)
   }

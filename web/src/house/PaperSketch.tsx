@@ -1,11 +1,12 @@
 import type { Layer, Paper, Point } from '../api/client'
 import { LayerShape } from '../papers/LayerShape'
+import { outline, type Shape } from './outline'
 import { backOf } from '../papers/motifs'
 
 type Box = { left: number; top: number; width: number; height: number }
 type Dress = { layers: Layer[]; papers: Paper[]; base: Paper }
 type Props = {
-  panels: Point[][]
+  panels: Shape[]
   matrices: number[][]
   stands?: boolean
   layers?: number[]
@@ -54,8 +55,8 @@ function affine(matrix: number[], stands: boolean) {
 }
 
 /** What a card takes up in the drawing. */
-export function extent(panels: Point[][], matrices: number[][], stands: boolean): Box {
-  const points = panels.flatMap((corners, i) => corners.map((corner) => placed(corner, matrices[i], stands)))
+export function extent(panels: Shape[], matrices: number[][], stands: boolean): Box {
+  const points = panels.flatMap(({ corners }, i) => corners.map((corner) => placed(corner, matrices[i], stands)))
   const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)]
   const [left, top] = [Math.min(...xs), Math.min(...ys)]
   return { left, top, width: Math.max(...xs) - left, height: Math.max(...ys) - top }
@@ -67,14 +68,14 @@ export function extent(panels: Point[][], matrices: number[][], stands: boolean)
  */
 export function PaperSketch({ panels, matrices, stands = false, layers, within, dress, className = '' }: Props) {
   const drawn = panels
-    .map((corners, i) => {
+    .map(({ corners, holes }, i) => {
       const points = corners.map((corner) => placed(corner, matrices[i], stands))
       const nearness = points.reduce((sum, point) => sum + point[2], 0) / points.length
       const area = points.reduce((sum, [x, y], j) => {
         const [nextX, nextY] = points[(j + 1) % points.length]
         return sum + x * nextY - nextX * y
       }, 0)
-      return { panel: i, points, nearness: layers ? layers[i] : nearness, face: area < 0 }
+      return { panel: i, corners, holes, nearness: layers ? layers[i] : nearness, face: area < 0 }
     })
     .sort((a, b) => a.nearness - b.nearness)
   const { left, top, width, height } = within ?? extent(panels, matrices, stands)
@@ -85,10 +86,14 @@ export function PaperSketch({ panels, matrices, stands = false, layers, within, 
       className={className}
       aria-hidden
     >
-      {drawn.map(({ panel, points, face }) => (
+      {drawn.map(({ panel, corners, holes, face }) => (
         <g key={panel}>
-          <polygon
-            points={points.map(([x, y]) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ')}
+          <path
+            d={outline({ corners, holes }, (point) => {
+              const [x, y] = placed(point, matrices[panel], stands)
+              return `${x.toFixed(2)},${y.toFixed(2)}`
+            })}
+            fillRule="evenodd"
             className={`stroke-ink ${dress ? '' : face ? 'fill-paper' : 'fill-paper-back'}`}
             fill={dress && (face ? dress.base.colour : backOf(dress.base))}
             strokeWidth={1.3}

@@ -1,4 +1,5 @@
 import type { Card, Cut, Layers } from '../api/client'
+import { outline } from '../house/outline'
 import { SizeText } from '../house/SizeText'
 import { Swatch } from '../papers/Swatch'
 
@@ -60,8 +61,9 @@ function OneCut({ cut }: { cut: Cut }) {
     <li className="grid grid-cols-[2.2rem_3rem_4rem_minmax(0,1fr)] items-center gap-x-3 border-b border-chalk-dim py-1.5 sm:grid-cols-[2.2rem_3rem_4rem_minmax(9rem,auto)_minmax(0,1fr)]">
       <span className="figure-run text-2xl">{cut.number}</span>
       <svg width={SKETCH + 4} height={SKETCH + 4} aria-hidden>
-        <polygon
-          points={cut.corners.map(({ x, y }) => `${2 + x * scale},${2 + (SKETCH + high) / 2 - y * scale}`).join(' ')}
+        <path
+          d={outline(cut, ({ x, y }) => `${2 + x * scale},${2 + (SKETCH + high) / 2 - y * scale}`)}
+          fillRule="evenodd"
           className="fill-paper stroke-ink"
           strokeWidth={1.2}
         />

@@ -9,16 +9,17 @@ type Props = {
   onSet: (next: Wish['embellishments']) => Promise<unknown>
 }
 
-const NONE = { name: '', width: '', height: '', standsUp: '' }
+const NONE = { name: '', width: '', height: '', standsUp: '', grams: '' }
 
 /** What is set on the uppermost layer: a bow, a button, a die cut. */
 export function Embellishments({ set, onSet }: Props) {
   const [one, setOne] = useState(NONE)
-  const kept = set.map(({ name, size, height }) => ({
+  const kept = set.map(({ name, size, height, grams }) => ({
     name,
     width: size.width.text,
     height: size.height.text,
     standsUp: height.text,
+    grams,
   }))
   return (
     <>
@@ -43,12 +44,14 @@ export function Embellishments({ set, onSet }: Props) {
           <TextField label="Width" value={one.width} onType={(width) => setOne({ ...one, width })} />
           <TextField label="Height" value={one.height} onType={(height) => setOne({ ...one, height })} />
           <TextField label="Stands up" value={one.standsUp} onType={(standsUp) => setOne({ ...one, standsUp })} />
+          <TextField label="Weighs, g" value={one.grams} onType={(grams) => setOne({ ...one, grams })} />
         </span>
+        <p className="plate-note mt-2 text-base">Left empty, its weight is guessed from its size.</p>
         <p className="plate-note mt-2 text-base">Small parts and magnets: not within reach of small children.</p>
       </Slip>
-      {set.map(({ name, size, height }, i) => (
+      {set.map(({ name, size, height, weight }, i) => (
         <span key={i} className="inline-flex items-center gap-2 text-lg">
-          {name}, <SizeText size={size} />, {spoken(height)} high
+          {name}, <SizeText size={size} />, {spoken(height)} high, {weight}
           <button
             type="button"
             className="word"

@@ -2,6 +2,7 @@ import { useMemo } from 'react'
 import type { Card, Layers, Piece, Point } from '../api/client'
 import { useWidth } from '../bench/useWidth'
 import { LayersOnSheet } from '../papers/LayersOnSheet'
+import { outline } from '../house/outline'
 import { backOf } from '../papers/motifs'
 
 type Props = { card: Card; layers: Layers; ticked: number[]; onTick: (face: number) => void }
@@ -67,7 +68,7 @@ function OneSide({ piece, face, scale, card, layers, ticked, onTick }: SideProps
   // the other side as it lies when the piece is turned over like a page
   const x = (mm: number) => 6 + (face ? mm - left : left + piece.cut.width.mm - mm) * scale
   const y = (mm: number) => 6 + height - (mm - foot) * scale
-  const points = (corners: Point[]) => corners.map((corner) => `${x(corner.x)},${y(corner.y)}`).join(' ')
+  const at = (corner: Point) => `${x(corner.x)},${y(corner.y)}`
   const hatch = `hatch-${piece.copies[0]}-${face}`
   const colour = face ? card.base.colour : backOf(card.base)
   return (
@@ -88,20 +89,20 @@ function OneSide({ piece, face, scale, card, layers, ticked, onTick }: SideProps
             <line y2={7} className="stroke-kraft-line" strokeWidth={1.4} />
           </pattern>
         </defs>
-        {piece.panels.map(({ index, corners }) => (
-          <g key={index}>
-            <polygon points={points(corners)} fill={colour} className="stroke-ink" strokeWidth={1.2} />
-            {!layers.faces[faceOf(index, face)].free && <polygon points={points(corners)} fill={`url(#${hatch})`} />}
+        {piece.panels.map((panel) => (
+          <g key={panel.index} fillRule="evenodd">
+            <path d={outline(panel, at)} fill={colour} className="stroke-ink" strokeWidth={1.2} />
+            {!layers.faces[faceOf(panel.index, face)].free && <path d={outline(panel, at)} fill={`url(#${hatch})`} />}
           </g>
         ))}
         <g transform={`matrix(${face ? scale : -scale} 0 0 ${-scale} ${x(0)} ${y(0)})`}>
           <LayersOnSheet piece={piece} layers={card.layers} papers={card.papers} face={face} />
         </g>
-        {piece.panels.map(({ index, corners, inside, name }) => (
+        {piece.panels.map(({ index, corners, holes, inside, name }) => (
           <Tick
             key={index}
             face={layers.faces[faceOf(index, face)]}
-            points={points(corners)}
+            d={outline({ corners, holes }, at)}
             middle={{ x: x(inside.x), y: y(inside.y) }}
             name={name}
             numbers={card.layers
@@ -121,7 +122,7 @@ const faceOf = (panel: number, face: boolean) => 2 * panel + (face ? 0 : 1)
 
 type TickProps = {
   face: Layers['faces'][number]
-  points: string
+  d: string
   middle: Point
   name: string
   numbers: number[]
@@ -129,7 +130,7 @@ type TickProps = {
   onTick: () => void
 }
 
-function Tick({ face, points, middle, name, numbers, isTicked, onTick }: TickProps) {
+function Tick({ face, d, middle, name, numbers, isTicked, onTick }: TickProps) {
   const written = [...new Set(numbers)].join(' · ')
   const words = face.why ?? `seen ${face.behind ? 'from behind, ' : ''}${face.poses.join(', ').toLowerCase()}`
   return (
@@ -139,7 +140,7 @@ function Tick({ face, points, middle, name, numbers, isTicked, onTick }: TickPro
       aria-disabled={!face.free}
       aria-label={`${face.name}, ${words}${written && `, layers ${written}`}`}
       tabIndex={face.free ? 0 : -1}
-      className={`outline-none [&:focus-visible>polygon]:stroke-picked [&:focus-visible>polygon]:[stroke-width:5] ${face.free ? 'cursor-pointer' : ''}`}
+      className={`outline-none [&:focus-visible>path]:stroke-picked [&:focus-visible>path]:[stroke-width:5] ${face.free ? 'cursor-pointer' : ''}`}
       onClick={() => face.free && onTick()}
       onKeyDown={(event) => {
         if (event.key !== ' ' && event.key !== 'Enter') return
@@ -148,8 +149,9 @@ function Tick({ face, points, middle, name, numbers, isTicked, onTick }: TickPro
       }}
     >
       <title>{`${face.name}: ${words}`}</title>
-      <polygon
-        points={points}
+      <path
+        d={d}
+        fillRule="evenodd"
         className={
           isTicked ? 'fill-picked/15 stroke-picked' : 'fill-transparent stroke-transparent hover:stroke-picked'
         }

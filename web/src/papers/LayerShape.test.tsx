@@ -2,7 +2,8 @@
 import { render } from '@testing-library/react'
 import { expect, it } from 'vitest'
 import type { Layer, Paper } from '../api/client'
-import { LayerShape, outline } from './LayerShape'
+import { outline } from '../house/outline'
+import { LayerShape } from './LayerShape'
 
 const corners = [
   { x: 0, y: 0 },

@@ -1,11 +1,7 @@
 import { memo, useId } from 'react'
-import type { Layer, Paper, Point } from '../api/client'
+import type { Layer, Paper } from '../api/client'
+import { outline } from '../house/outline'
 import { motifOf, PICTURE_MM } from './motifs'
-
-const ring = (corners: Point[]) => `M${corners.map(({ x, y }) => `${x} ${y}`).join('L')}z`
-
-/** The outline of a layer with its holes, in millimetres on its sheet. */
-export const outline = (layer: Pick<Layer, 'corners' | 'holes'>) => [layer.corners, ...layer.holes].map(ring).join('')
 
 type Props = { layer: Layer; paper: Paper | undefined; className?: string }
 

@@ -3,7 +3,6 @@ package vantbreeze.app.api;
 import static java.util.Objects.requireNonNull;
 
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -89,11 +88,7 @@ public record CardView(
      * @param thickest where on the closed card it is that thick
      */
     public record HeftView(
-            String thickness,
-            String weight,
-            double thicknessMm,
-            List<StretchView> layers,
-            List<List<PointView>> thickest) {
+            String thickness, String weight, double thicknessMm, List<StretchView> layers, List<ShapeView> thickest) {
         static HeftView of(WorkedPlan worked) {
             Heft heft = worked.heft();
             double left = worked.form().closed().left();
@@ -122,13 +117,11 @@ public record CardView(
                                     worked.form().closed().bottom()));
         }
 
-        private static List<List<PointView>> thickest(BulkMap bulk, double worst, double left, double bottom) {
+        private static List<ShapeView> thickest(BulkMap bulk, double worst, double left, double bottom) {
             double most = worst - 1e-6;
-            return bulk.cells().stream()
+            return bulk.places().stream()
                     .filter(cell -> cell.thickness() > most)
-                    .map(cell -> Arrays.stream(cell.shape().getExteriorRing().getCoordinates())
-                            .map(corner -> new PointView(corner.x - left, corner.y - bottom))
-                            .toList())
+                    .map(cell -> ShapeView.of(cell.shape(), left, bottom))
                     .toList();
         }
     }

@@ -36,7 +36,8 @@ public record FormView(
      * @param laid from its sheet to the closed card: six numbers of a plane affine map, in the order of SVG's matrix()
      */
     @SuppressWarnings("ArrayRecordComponent") // sixteen numbers to be sent; never compared
-    public record ClosedPanelView(int panel, boolean faceUp, List<PointView> corners, double[] laid) {}
+    public record ClosedPanelView(
+            int panel, boolean faceUp, List<PointView> corners, List<List<PointView>> holes, double[] laid) {}
 
     static FormView of(WorkedPlan worked) {
         return of(worked, worked.form().motion().frames());
@@ -76,10 +77,8 @@ public record FormView(
     }
 
     /** The panels of the whole card as they lie on their sheets. */
-    static List<List<PointView>> panels(WorkedPlan worked) {
-        return worked.form().graph().panels().stream()
-                .map(panel -> panel.corners().stream().map(PointView::of).toList())
-                .toList();
+    static List<ShapeView> panels(WorkedPlan worked) {
+        return worked.form().graph().panels().stream().map(ShapeView::of).toList();
     }
 
     /** The matrices of one step. */
@@ -93,16 +92,14 @@ public record FormView(
 
     private static ClosedPanelView closed(FoldedForm form, int panel, double left, double bottom) {
         PlacedPanel placed = form.placed().get(panel);
-        List<PointView> corners = placed.corners().stream()
-                .map(corner -> new PointView(corner.getX() - left, corner.getY() - bottom))
-                .toList();
+        ShapeView shape = ShapeView.of(placed.shadow(), left, bottom);
         Rigid motion = placed.motion();
         double[] laid = Arrays.stream(new double[] {
                     motion.xx(), motion.yx(), motion.xy(), motion.yy(), motion.dx() - left, motion.dy() - bottom
                 })
                 .map(FormView::toAMillionth)
                 .toArray();
-        return new ClosedPanelView(panel, motion.showsFace(), corners, laid);
+        return new ClosedPanelView(panel, motion.showsFace(), shape.corners(), shape.holes(), laid);
     }
 
     /** Finer than any screen, and shorter to send. */

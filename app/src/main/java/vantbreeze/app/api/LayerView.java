@@ -1,10 +1,7 @@
 package vantbreeze.app.api;
 
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.layer.Layer;
@@ -58,30 +55,20 @@ public record LayerView(
 
     private static LayerView of(Layer layer, int number) {
         Polygon shape = layer.shape();
-        List<List<PointView>> holes = new ArrayList<>();
-        for (int i = 0; i < shape.getNumInteriorRing(); i++) {
-            holes.add(ring(shape.getInteriorRingN(i)));
-        }
+        ShapeView drawn = ShapeView.of(shape);
         return new LayerView(
                 layer.face().panel(),
                 layer.face().side() == Side.FACE,
                 layer.level(),
                 layer.choice().paper(),
                 layer.choice().otherSide(),
-                ring(shape.getExteriorRing()),
-                holes,
+                drawn.corners(),
+                drawn.holes(),
                 new PointView(
                         shape.getInteriorPoint().getX(),
                         shape.getInteriorPoint().getY()),
                 layer.up(),
                 layer.choice().pad().millimetres(),
                 number);
-    }
-
-    private static List<PointView> ring(LineString ring) {
-        return Arrays.stream(ring.getCoordinates())
-                .limit(ring.getNumPoints() - 1L)
-                .map(corner -> new PointView(corner.x, corner.y))
-                .toList();
     }
 }

@@ -1,5 +1,6 @@
 package vantbreeze.app.api;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -99,11 +100,27 @@ public record LayersView(
     }
 
     /** Something set on top. */
-    public record EmbellishmentView(String name, SizeView size, FigureView height) {
+    /**
+     * Something set on a panel.
+     *
+     * @param grams what it weighs as it was typed; left out when nobody weighed it
+     * @param weight the same in words, guessed from its size where need be
+     */
+    public record EmbellishmentView(
+            String name, SizeView size, FigureView height, @Nullable String grams, String weight) {
 
         static EmbellishmentView of(Embellishment one, Ruler ruler) {
             return new EmbellishmentView(
-                    one.name(), SizeView.of(one.size(), ruler), FigureView.of(one.height(), ruler));
+                    one.name(),
+                    SizeView.of(one.size(), ruler),
+                    FigureView.of(one.height(), ruler),
+                    one.grams() == null ? null : BigDecimal.valueOf(one.grams()).toPlainString(),
+                    one.grams() == null
+                            ? "about %.1f g".formatted(one.weight())
+                            : "%s g"
+                                    .formatted(BigDecimal.valueOf(one.grams())
+                                            .stripTrailingZeros()
+                                            .toPlainString()));
         }
     }
 
@@ -124,6 +141,7 @@ public record LayersView(
             String where,
             String notes,
             List<PointView> corners,
+            List<List<PointView>> holes,
             @Nullable SizeView whole) {}
 
     /** What lay on a panel that is gone. */
@@ -206,7 +224,7 @@ public record LayersView(
         Ruler ruler = worked.plan().ruler();
         Ruler other = ruler.isInches() ? Ruler.MM_HALF : Ruler.SIXTEENTHS;
         CutWords words = new CutWords(worked);
-        var ring = cut.shape().polygon().getExteriorRing().getCoordinates();
+        ShapeView shape = ShapeView.of(cut.shape().polygon());
         return new CutView(
                 cut.number(),
                 cut.count(),
@@ -216,10 +234,8 @@ public record LayersView(
                 cut.paperId(),
                 words.where(cut),
                 words.notes(cut),
-                Stream.of(ring)
-                        .limit(ring.length - 1L)
-                        .map(corner -> new PointView(corner.x, corner.y))
-                        .toList(),
+                shape.corners(),
+                shape.holes(),
                 cut.whole() == null ? null : SizeView.of(cut.whole(), ruler));
     }
 

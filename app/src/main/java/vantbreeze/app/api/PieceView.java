@@ -1,6 +1,5 @@
 package vantbreeze.app.api;
 
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
@@ -70,6 +69,7 @@ public record PieceView(
             String name,
             @Nullable String measure,
             List<PointView> corners,
+            List<List<PointView>> holes,
             PointView inside,
             double leftMm,
             FigureView width) {}
@@ -110,7 +110,14 @@ public record PieceView(
      * @param face whether on the decorated side
      * @param words what is glued to what, on which side, how wide and high
      */
-    public record GlueView(int panel, int other, int join, boolean face, List<PointView> corners, String words) {}
+    public record GlueView(
+            int panel,
+            int other,
+            int join,
+            boolean face,
+            List<PointView> corners,
+            List<List<PointView>> holes,
+            String words) {}
 
     /** A pencil mark: across from the left edge, up from the foot, for which panel. */
     public record PencilView(PointView at, FigureView across, FigureView up, String words) {}
@@ -186,11 +193,15 @@ public record PieceView(
                         Figure.of(Length.nearest(box.getWidth()), ruler).inWords(),
                         Figure.of(Length.nearest(box.getHeight()), ruler).inWords(),
                         plan.form().graph().name(area.other()));
-        List<PointView> corners = Arrays.stream(area.shape().getExteriorRing().getCoordinates())
-                .skip(1)
-                .map(corner -> new PointView(corner.x, corner.y))
-                .toList();
-        return new GlueView(area.panel(), area.other(), join(area, plan), area.side() == Side.FACE, corners, words);
+        ShapeView shape = ShapeView.of(area.shape());
+        return new GlueView(
+                area.panel(),
+                area.other(),
+                join(area, plan),
+                area.side() == Side.FACE,
+                shape.corners(),
+                shape.holes(),
+                words);
     }
 
     private static int join(GlueArea area, WorkedPlan plan) {
@@ -220,11 +231,13 @@ public record PieceView(
                         .map(Parameter::id)
                         .findFirst()
                         .orElse(null);
+        ShapeView shape = ShapeView.of(panel);
         return new PanelView(
                 first + panel.index(),
                 panel.name(),
                 measure,
-                points(panel.corners()),
+                shape.corners(),
+                shape.holes(),
                 inside(panel),
                 panel.left().millimetres(),
                 FigureView.of(panel.width(), ruler));

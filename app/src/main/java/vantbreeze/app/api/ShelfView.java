@@ -16,7 +16,7 @@ public record ShelfView(List<OnShelf> structures) {
      * One structure.
      *
      * @param lies whether it is displayed lying; otherwise it stands
-     * @param panels corners of each panel of the example on its sheet
+     * @param panels each panel of the example as it lies on its sheet
      * @param partOpen a matrix for each, as it shows best what it is
      * @param showing how far along its motion that is
      */
@@ -30,7 +30,7 @@ public record ShelfView(List<OnShelf> structures) {
             boolean lies,
             Effort effort,
             String effortLabel,
-            List<List<PointView>> panels,
+            List<ShapeView> panels,
             List<double[]> partOpen,
             double showing) {}
 

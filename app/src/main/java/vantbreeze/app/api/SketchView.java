@@ -14,7 +14,7 @@ public record SketchView(CardRowView.FactsView facts, @Nullable DrawnView drawn)
     /**
      * A card as it shows best what it is.
      *
-     * @param panels corners of each panel on the sheet
+     * @param panels each panel as it lies on its sheet
      * @param partOpen a matrix for each panel
      * @param lies whether it is displayed lying; otherwise it stands
      * @param layers what lies on the panels, of each face from below
@@ -22,7 +22,7 @@ public record SketchView(CardRowView.FactsView facts, @Nullable DrawnView drawn)
      * @param base what the card itself is made of
      */
     public record DrawnView(
-            List<List<PointView>> panels,
+            List<ShapeView> panels,
             List<double[]> partOpen,
             boolean lies,
             List<LayerView> layers,

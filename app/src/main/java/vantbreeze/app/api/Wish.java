@@ -2,6 +2,7 @@ package vantbreeze.app.api;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -73,9 +74,13 @@ public record Wish(
             @Nullable @MaybeText String pad,
             @Nullable Boolean otherSide) {}
 
-    /** Something set on top, as typed. */
+    /** Something set on top, as typed; {@code grams} may be left empty. */
     public record TypedEmbellishment(
-            @Text String name, @Text String width, @Text String height, @Text String standsUp) {}
+            @Text String name,
+            @Text String width,
+            @Text String height,
+            @Text String standsUp,
+            @Nullable @MaybeText String grams) {}
 
     Dressing on(WorkedPlan worked, Workshop workshop) {
         Dressing dressing = worked.plan().dressing();
@@ -175,8 +180,25 @@ public record Wish(
                 .map(one -> new Embellishment(
                         one.name(),
                         new Size(written.measure("width", one.width()), written.measure("height", one.height())),
-                        written.measure("standsUp", one.standsUp())))
+                        written.measure("standsUp", one.standsUp()),
+                        grams(one.grams())))
                 .toList();
+    }
+
+    /** A weight as typed, with a point or a comma, with or without its unit; null when nothing was. */
+    private static @Nullable Double grams(@Nullable String typed) {
+        if (typed == null || typed.isBlank()) {
+            return null;
+        }
+        String figure = typed.strip().replace(',', '.').replaceFirst(" ?g$", "");
+        try {
+            return new BigDecimal(figure).doubleValue();
+        } catch (NumberFormatException unreadable) {
+            throw new Refusal(
+                    "grams",
+                    "\"%s\" is no weight in grams. Type a figure like 1.5, or leave it empty."
+                            .formatted(typed.strip()));
+        }
     }
 
     private static boolean isTyped(@Nullable String text) {

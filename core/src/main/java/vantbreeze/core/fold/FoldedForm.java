@@ -7,11 +7,12 @@ import java.util.Deque;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Set;
-import org.locationtech.jts.algorithm.PointLocation;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.math.Vector3D;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
@@ -62,14 +63,10 @@ public record FoldedForm(FoldGraph graph, List<PlacedPanel> placed, List<LoopGap
                 new PrecisionModel(10_000));
     }
 
-    /** Whether an area on a panel's sheet lies over a place on the table. */
-    public boolean covers(int panel, List<Spot> area, Coordinate at) {
-        Coordinate[] ring = new Coordinate[area.size() + 1];
-        for (int i = 0; i < ring.length; i++) {
-            Vector3D corner = placed.get(panel).motion().apply(area.get(i % area.size()));
-            ring[i] = new Coordinate(corner.getX(), corner.getY());
-        }
-        return PointLocation.isInRing(at, ring);
+    /** Whether a shape on a panel's sheet lies over a place on the table. */
+    public boolean covers(int panel, Polygon shape, Coordinate at) {
+        Vector3D onSheet = placed.get(panel).motion().inverse().apply(at.x, at.y, 0);
+        return SimplePointInAreaLocator.isContained(new Coordinate(onSheet.getX(), onSheet.getY()), shape);
     }
 
     /** The left edge of what it covers, millimetres. */

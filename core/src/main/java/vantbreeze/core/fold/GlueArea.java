@@ -41,20 +41,15 @@ public record GlueArea(int panel, Side side, int other, Polygon shape) {
             for (int i = 0; i < on.getNumGeometries(); i++) {
                 if (on.getGeometryN(i) instanceof Polygon part && part.getArea() > 1) {
                     areas.add(new GlueArea(link.from(), link.join().onSide(), link.to(), part));
-                    areas.add(
-                            new GlueArea(link.to(), link.join().gluedSide(), link.from(), moved(part, laid.inverse())));
+                    areas.add(new GlueArea(
+                            link.to(),
+                            link.join().gluedSide(),
+                            link.from(),
+                            laid.inverse().shadow(part)));
                 }
             }
         }
         return areas;
-    }
-
-    private static Polygon moved(Polygon shape, Rigid motion) {
-        List<Coordinate> corners = List.of(shape.getExteriorRing().getCoordinates());
-        return polygon(corners.subList(0, corners.size() - 1).stream()
-                .map(c -> motion.apply(c.x, c.y, 0))
-                .map(at -> new Coordinate(at.getX(), at.getY()))
-                .toList());
     }
 
     private static Polygon polygon(List<Coordinate> corners) {

@@ -29,13 +29,7 @@ public record InnerCrossings(List<InnerCrossing> all) {
                     .put(direction(line.to(), line.from()), hinge.fold());
         }
         for (Panel panel : panels.all()) {
-            List<Spot> corners = panel.corners();
-            for (int i = 0; i < corners.size(); i++) {
-                Spot before = corners.get((i + corners.size() - 1) % corners.size());
-                Spot after = corners.get((i + 1) % corners.size());
-                double angle = turn(direction(corners.get(i), before) - direction(corners.get(i), after));
-                paper.merge(corners.get(i), angle, Double::sum);
-            }
+            panel.rings().forEach(ring -> paperRound(ring, paper));
         }
         // on the edge the paper does not reach all round; on a slit a side that no crease bounds is cut
         List<InnerCrossing> found = new ArrayList<>();
@@ -47,6 +41,16 @@ public record InnerCrossings(List<InnerCrossing> all) {
             }
         });
         return new InnerCrossings(found);
+    }
+
+    /** Adds how far round each corner of a ring the paper reaches, degrees; it lies on the ring's left. */
+    private static void paperRound(List<Spot> ring, Map<Spot, Double> paper) {
+        for (int i = 0; i < ring.size(); i++) {
+            Spot before = ring.get((i + ring.size() - 1) % ring.size());
+            Spot after = ring.get((i + 1) % ring.size());
+            double angle = turn(direction(ring.get(i), before) - direction(ring.get(i), after));
+            paper.merge(ring.get(i), angle, Double::sum);
+        }
     }
 
     private static boolean isCut(Piece piece, Spot spot) {

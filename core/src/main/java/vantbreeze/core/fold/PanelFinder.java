@@ -1,23 +1,27 @@
 package vantbreeze.core.fold;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.noding.NodedSegmentString;
 import org.locationtech.jts.noding.SegmentString;
 import org.locationtech.jts.noding.snapround.SnapRoundingNoder;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
+import vantbreeze.core.length.Length;
 
 /**
  * Finds the panels of a piece: its lines are noded on the grid of units by snap rounding (Hobby 1999, as in JTS), then
@@ -118,26 +122,38 @@ final class PanelFinder {
     }
 
     private Panel panel(int index, Polygon face) {
-        Coordinate[] ring = face.getExteriorRing().getCoordinates();
-        LineString counterClockwise = Orientation.isCCW(ring)
-                ? face.getExteriorRing()
-                : face.getExteriorRing().reverse();
-        Coordinate[] grid = fromLowestLeft(counterClockwise.getCoordinates());
-        List<Spot> corners = new ArrayList<>();
-        Coordinate[] shape = new Coordinate[grid.length];
-        for (int i = 0; i < grid.length; i++) {
-            Spot spot = Spot.ofUnits(grid[i]);
-            shape[i] = spot.millimetres();
-            if (i + 1 < grid.length) {
-                corners.add(spot);
-            }
+        List<Spot> corners = corners(face.getExteriorRing(), true);
+        List<List<Spot>> holes = new ArrayList<>();
+        for (int i = 0; i < face.getNumInteriorRing(); i++) {
+            holes.add(corners(face.getInteriorRingN(i), false));
         }
+        // the polygonizer gives them in any order
+        holes.sort(Comparator.<List<Spot>, Length>comparing(hole -> hole.get(0).x())
+                .thenComparing(hole -> hole.get(0).y()));
         String name = piece.panelNames().stream()
                 .filter(named -> face.contains(GRID.createPoint(named.within().units())))
                 .map(PanelName::name)
                 .findFirst()
                 .orElse("Panel " + (index + 1));
-        return new Panel(index, name, corners, MILLIMETRES.createPolygon(shape));
+        Polygon shape = MILLIMETRES.createPolygon(
+                ring(corners), holes.stream().map(PanelFinder::ring).toArray(LinearRing[]::new));
+        return new Panel(index, name, corners, holes, shape);
+    }
+
+    /** The corners of a ring, begun at its leftmost, then lowest, and run through one way round. */
+    private static List<Spot> corners(LineString ring, boolean counterClockwise) {
+        Coordinate[] corners = ring.getCoordinates();
+        Coordinate[] grid = fromLowestLeft(
+                Orientation.isCCW(corners) == counterClockwise
+                        ? corners
+                        : ring.reverse().getCoordinates());
+        return Arrays.stream(grid).limit(grid.length - 1L).map(Spot::ofUnits).toList();
+    }
+
+    private static LinearRing ring(List<Spot> corners) {
+        return MILLIMETRES.createLinearRing(Stream.concat(corners.stream(), Stream.of(corners.get(0)))
+                .map(Spot::millimetres)
+                .toArray(Coordinate[]::new));
     }
 
     /** The same ring begun at its leftmost, then lowest corner: the polygonizer begins anywhere. */
@@ -157,21 +173,7 @@ final class PanelFinder {
         Map<GridEdge, Panel> leftOf = new HashMap<>();
         List<Hinge> hinges = new ArrayList<>();
         for (Panel panel : panels) {
-            List<Spot> corners = panel.corners();
-            for (int i = 0; i < corners.size(); i++) {
-                Spot from = corners.get(i);
-                Spot to = corners.get((i + 1) % corners.size());
-                GridEdge edge = GridEdge.of(from.units(), to.units());
-                LineKind kind = edges.get(edge);
-                Fold fold = kind == null ? null : kind.fold();
-                if (fold == null) {
-                    continue;
-                }
-                Panel first = leftOf.putIfAbsent(edge, panel);
-                if (first != null && !first.equals(panel)) {
-                    hinges.add(new Hinge(first, panel, new Stretch(to, from), fold));
-                }
-            }
+            panel.rings().forEach(ring -> hinges(panel, ring, leftOf, hinges));
         }
         hinges.sort(Comparator.comparingInt((Hinge hinge) -> hinge.left().index())
                 .thenComparingInt(hinge -> hinge.right().index())
@@ -180,15 +182,38 @@ final class PanelFinder {
         return hinges;
     }
 
+    private void hinges(Panel panel, List<Spot> ring, Map<GridEdge, Panel> leftOf, List<Hinge> hinges) {
+        for (int i = 0; i < ring.size(); i++) {
+            Spot from = ring.get(i);
+            Spot to = ring.get((i + 1) % ring.size());
+            GridEdge edge = GridEdge.of(from.units(), to.units());
+            LineKind kind = edges.get(edge);
+            Fold fold = kind == null ? null : kind.fold();
+            if (fold == null) {
+                continue;
+            }
+            Panel first = leftOf.putIfAbsent(edge, panel);
+            if (first != null && !first.equals(panel)) {
+                hinges.add(new Hinge(first, panel, new Stretch(to, from), fold));
+            }
+        }
+    }
+
+    /** What ends inside a panel, or runs to a hole in it and has the same panel on both its sides. */
     private List<Stretch> loose(Polygonizer polygonizer, boolean creases) {
         List<Stretch> loose = new ArrayList<>();
-        for (Object dangle : polygonizer.getDangles()) {
-            Coordinate[] line = ((LineString) dangle).getCoordinates();
+        addLoose(polygonizer.getDangles(), creases, loose);
+        addLoose(polygonizer.getCutEdges(), creases, loose);
+        return loose;
+    }
+
+    private void addLoose(Collection<?> undivided, boolean creases, List<Stretch> loose) {
+        for (Object edge : undivided) {
+            Coordinate[] line = ((LineString) edge).getCoordinates();
             LineKind kind = edges.get(GridEdge.of(line[0], line[line.length - 1]));
-            if (kind != null && kind.isCrease() == creases) {
+            if (kind != null && kind.rank() != LineKind.OUTLINE.rank() && kind.isCrease() == creases) {
                 loose.add(new Stretch(Spot.ofUnits(line[0]), Spot.ofUnits(line[line.length - 1])));
             }
         }
-        return loose;
     }
 }

@@ -3,6 +3,7 @@ package vantbreeze.core.fold;
 import java.util.ArrayList;
 import java.util.List;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.paper.Material;
 import vantbreeze.core.paper.Size;
 
 /**
@@ -14,6 +15,7 @@ import vantbreeze.core.paper.Size;
  * @param slits cuts that stop inside
  * @param panelNames names for some of its panels
  * @param openings corners of each hole cut out of it
+ * @param material what it is cut from
  */
 public record Piece(
         String name,
@@ -21,7 +23,8 @@ public record Piece(
         List<Crease> creases,
         List<Stretch> slits,
         List<PanelName> panelNames,
-        List<List<Spot>> openings) {
+        List<List<Spot>> openings,
+        Material material) {
 
     public Piece {
         outline = List.copyOf(outline);
@@ -31,7 +34,18 @@ public record Piece(
         openings = openings.stream().map(List::copyOf).toList();
     }
 
-    /** A piece without holes. */
+    /** A piece of card. */
+    public Piece(
+            String name,
+            List<Spot> outline,
+            List<Crease> creases,
+            List<Stretch> slits,
+            List<PanelName> panelNames,
+            List<List<Spot>> openings) {
+        this(name, outline, creases, slits, panelNames, openings, Material.CARD);
+    }
+
+    /** A piece of card without holes. */
     public Piece(
             String name, List<Spot> outline, List<Crease> creases, List<Stretch> slits, List<PanelName> panelNames) {
         this(name, outline, creases, slits, panelNames, List.of());
@@ -41,7 +55,17 @@ public record Piece(
     public Piece withOpening(List<Spot> corners) {
         List<List<Spot>> more = new ArrayList<>(openings);
         more.add(corners);
-        return new Piece(name, outline, creases, slits, panelNames, more);
+        return new Piece(name, outline, creases, slits, panelNames, more, material);
+    }
+
+    /** The same with these names for its panels. */
+    public Piece named(List<PanelName> names) {
+        return new Piece(name, outline, creases, slits, names, openings, material);
+    }
+
+    /** The same cut from something else. */
+    public Piece of(Material other) {
+        return new Piece(name, outline, creases, slits, panelNames, openings, other);
     }
 
     /** The smallest upright rectangle it can be cut from. */

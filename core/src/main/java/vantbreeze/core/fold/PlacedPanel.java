@@ -1,7 +1,6 @@
 package vantbreeze.core.fold;
 
 import java.util.List;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.math.Vector3D;
 
@@ -21,12 +20,7 @@ public final class PlacedPanel {
         this.panel = panel;
         this.motion = motion;
         this.corners = panel.corners().stream().map(motion::apply).toList();
-        Coordinate[] ring = new Coordinate[corners.size() + 1];
-        for (int i = 0; i < ring.length; i++) {
-            Vector3D corner = corners.get(i % corners.size());
-            ring[i] = new Coordinate(corner.getX(), corner.getY());
-        }
-        this.shadow = panel.shape().getFactory().createPolygon(ring);
+        this.shadow = motion.shadow(panel.shape());
     }
 
     /** Which panel. */
@@ -39,12 +33,12 @@ public final class PlacedPanel {
         return motion;
     }
 
-    /** Its corners in space, millimetres. */
+    /** Its outer corners in space, millimetres. */
     public List<Vector3D> corners() {
         return corners;
     }
 
-    /** What it covers on the table, millimetres. */
+    /** What it covers on the table, with its holes, millimetres. */
     public Polygon shadow() {
         return shadow;
     }

@@ -1,5 +1,7 @@
 package vantbreeze.core.fold;
 
+import org.locationtech.jts.geom.CoordinateFilter;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.math.Vector3D;
 
 /**
@@ -108,6 +110,19 @@ public record Rigid(
     /** Where a spot of the sheet goes. */
     public Vector3D apply(Spot spot) {
         return apply(spot.x().millimetres(), spot.y().millimetres(), 0);
+    }
+
+    /** What a shape on the sheet, in millimetres, covers on the table, holes and all. */
+    public <G extends Geometry> G shadow(G shape) {
+        @SuppressWarnings("unchecked") // a copy is of its own kind
+        G shadow = (G) shape.copy();
+        shadow.apply((CoordinateFilter) corner -> {
+            Vector3D at = apply(corner.x, corner.y, 0);
+            corner.setX(at.getX());
+            corner.setY(at.getY());
+        });
+        shadow.geometryChanged();
+        return shadow;
     }
 
     Rigid shifted(double x, double y, double z) {

@@ -82,8 +82,7 @@ public final class Loosening {
                 names.putIfAbsent(panel.name(), name);
             }
             renamed.add(names);
-            pieces.add(
-                    new Piece(piece.name(), piece.outline(), piece.creases(), piece.slits(), spoken, piece.openings()));
+            pieces.add(piece.named(spoken));
         }
         List<Join> joins = built.joins().stream()
                 .map(join -> new Join(

@@ -74,7 +74,7 @@ final class Naming {
         for (int i = 0; i < is.size(); i++) {
             names.add(new PanelName(middle(is.get(i)), was.get(i).name()));
         }
-        return naming(after, names);
+        return after.named(names);
     }
 
     private static Piece named(Piece piece, Set<String> taken, Map<String, String> merged) {
@@ -91,7 +91,7 @@ final class Naming {
                 }
             }
         }
-        return names.equals(piece.panelNames()) ? piece : naming(piece, names);
+        return names.equals(piece.panelNames()) ? piece : piece.named(names);
     }
 
     private static String fresh(Set<String> taken) {
@@ -112,10 +112,6 @@ final class Naming {
     private static Spot middle(Panel panel) {
         Point inside = panel.shape().getInteriorPoint();
         return Spot.nearest(inside.getX(), inside.getY());
-    }
-
-    private static Piece naming(Piece piece, List<PanelName> names) {
-        return new Piece(piece.name(), piece.outline(), piece.creases(), piece.slits(), names, piece.openings());
     }
 
     private static PanelRef renamed(PanelRef ref, List<Map<String, String>> gone) {

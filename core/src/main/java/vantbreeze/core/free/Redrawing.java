@@ -7,6 +7,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Crease;
@@ -203,7 +204,7 @@ public record Redrawing(FreeCard card) {
             List<Stretch> slits,
             List<PanelName> names,
             List<List<Spot>> openings) {
-        return new Piece(old.name(), outline, creases, slits, names, openings);
+        return new Piece(old.name(), outline, creases, slits, names, openings, old.material());
     }
 
     /** Whether {@code one} lies on the line of {@code other}, within it. */
@@ -212,12 +213,19 @@ public record Redrawing(FreeCard card) {
                 || line(one).buffer(0.002).covers(line(other));
     }
 
-    private static List<Stretch> within(Piece piece, Stretch line) {
+    private static Polygon polygon(List<Spot> corners) {
         List<Coordinate> ring =
-                new ArrayList<>(piece.outline().stream().map(Redrawing::at).toList());
+                new ArrayList<>(corners.stream().map(Redrawing::at).toList());
         ring.add(ring.get(0));
-        Geometry inside =
-                MILLIMETRES.createPolygon(ring.toArray(new Coordinate[0])).intersection(line(line));
+        return MILLIMETRES.createPolygon(ring.toArray(new Coordinate[0]));
+    }
+
+    private static List<Stretch> within(Piece piece, Stretch line) {
+        Geometry paper = polygon(piece.outline());
+        for (List<Spot> opening : piece.openings()) {
+            paper = paper.difference(polygon(opening));
+        }
+        Geometry inside = paper.intersection(line(line));
         List<Stretch> parts = new ArrayList<>();
         for (int i = 0; i < inside.getNumGeometries(); i++) {
             if (inside.getGeometryN(i) instanceof LineString part && part.getLength() > 0.01) {

@@ -3,8 +3,10 @@ package vantbreeze.core.layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.DoubleStream;
+import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.core.fold.Side;
@@ -79,49 +81,81 @@ public record CutShape(Polygon polygon) {
      * @param turned whether it may be turned for that; it is never turned over
      */
     boolean like(CutShape other, boolean turned) {
-        // which tells a ring from a disc, and most others before their corners are looked for
+        // which tells most apart before their corners are looked for
         double more = Math.abs(polygon.getArea() - other.polygon.getArea());
         if (more > ALIKE * polygon.getLength()) {
             return false;
         }
-        double[] own = corners(polygon);
-        double[] others = corners(other.polygon);
-        if (own.length != others.length) {
+        double[][] own = rings();
+        double[][] others = other.rings();
+        if (own.length != others.length || own[0].length != others[0].length) {
             return false;
         }
-        for (int first = 0; first < own.length; first += 2) {
-            if (covers(own, others, first, turned)) {
+        for (int first = 0; first < own[0].length; first += 2) {
+            Turn turn = turned ? Turn.bringing(own[0], others[0], first) : Turn.NONE;
+            if (turn.brings(own[0], others[0], first) && turn.bringsHoles(own, others)) {
                 return true;
             }
         }
         return false;
     }
 
-    /**
-     * Whether corners fall on others when the first falls on that at {@code first}. The turn is the one that leaves the
-     * least squares between them: in the plane, the argument of the sum of products of each corner's conjugate with its
-     * counterpart, seen from the middle of all (Kabsch 1976, here in complex numbers).
-     */
-    private static boolean covers(double[] own, double[] others, int first, boolean turned) {
-        double along = 0;
-        double across = 0;
-        for (int i = 0; turned && i < own.length; i += 2) {
-            int j = (i + first) % own.length;
-            along += own[i] * others[j] + own[i + 1] * others[j + 1];
-            across += own[i] * others[j + 1] - own[i + 1] * others[j];
-        }
-        double length = Math.hypot(along, across);
-        double cosine = length == 0 ? 1 : along / length;
-        double sine = length == 0 ? 0 : across / length;
-        for (int i = 0; i < own.length; i += 2) {
-            int j = (i + first) % own.length;
-            double x = cosine * own[i] - sine * own[i + 1];
-            double y = sine * own[i] + cosine * own[i + 1];
-            if (Math.hypot(x - others[j], y - others[j + 1]) > ALIKE) {
-                return false;
+    /** A turn about the middle of the outer corners. */
+    private record Turn(double cosine, double sine) {
+
+        static final Turn NONE = new Turn(1, 0);
+
+        /**
+         * The turn that brings corners nearest to others when the first falls on that at {@code first}: it leaves the
+         * least squares between them. In the plane that is the argument of the sum of products of each corner's
+         * conjugate with its counterpart, seen from the middle of all (Kabsch 1976, here in complex numbers).
+         */
+        static Turn bringing(double[] own, double[] others, int first) {
+            double along = 0;
+            double across = 0;
+            for (int i = 0; i < own.length; i += 2) {
+                int j = (i + first) % own.length;
+                along += own[i] * others[j] + own[i + 1] * others[j + 1];
+                across += own[i] * others[j + 1] - own[i + 1] * others[j];
             }
+            double length = Math.hypot(along, across);
+            return length == 0 ? NONE : new Turn(along / length, across / length);
         }
-        return true;
+
+        boolean brings(double[] own, double[] others, int first) {
+            for (int i = 0; i < own.length; i += 2) {
+                int j = (i + first) % own.length;
+                double x = cosine * own[i] - sine * own[i + 1];
+                double y = sine * own[i] + cosine * own[i + 1];
+                if (Math.hypot(x - others[j], y - others[j + 1]) > ALIKE) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        /** Whether each hole, after the outer ring, falls on one of the others'. */
+        boolean bringsHoles(double[][] own, double[][] others) {
+            for (int hole = 1; hole < own.length; hole++) {
+                boolean found = false;
+                for (int other = 1; other < others.length && !found; other++) {
+                    found = own[hole].length == others[other].length && bringsSomehow(own[hole], others[other]);
+                }
+                if (!found) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        private boolean bringsSomehow(double[] own, double[] others) {
+            for (int first = 0; first < own.length; first += 2) {
+                if (brings(own, others, first)) {
+                    return true;
+                }
+            }
+            return false;
+        }
     }
 
     /** The turn at a corner, degrees, to the left. */
@@ -131,26 +165,35 @@ public record CutShape(Polygon polygon) {
         return Math.toDegrees(Math.IEEEremainder(out - in, 2 * Math.PI));
     }
 
-    /** Corners counter-clockwise as x, y, seen from the middle of them all; without those on a straight edge. */
-    private static double[] corners(Polygon polygon) {
-        // normalized, shells run clockwise
-        Coordinate[] exterior =
-                ((Polygon) polygon.norm()).getExteriorRing().reverse().getCoordinates();
-        int outer = exterior.length - 1;
+    /**
+     * The corners of the outline and of each hole as x, y, counter-clockwise, seen from the middle of the outer ones;
+     * without those on a straight edge.
+     */
+    private double[][] rings() {
+        List<Coordinate> outer = corners(polygon.getExteriorRing());
+        double middleX = outer.stream().mapToDouble(Coordinate::getX).average().orElse(0);
+        double middleY = outer.stream().mapToDouble(Coordinate::getY).average().orElse(0);
+        double[][] rings = new double[1 + polygon.getNumInteriorRing()][];
+        for (int i = 0; i < rings.length; i++) {
+            List<Coordinate> corners = i == 0 ? outer : corners(polygon.getInteriorRingN(i - 1));
+            rings[i] = corners.stream()
+                    .flatMapToDouble(corner -> DoubleStream.of(corner.x - middleX, corner.y - middleY))
+                    .toArray();
+        }
+        return rings;
+    }
+
+    private static List<Coordinate> corners(LinearRing ring) {
+        Coordinate[] all = Orientation.isCCW(ring.getCoordinates())
+                ? ring.getCoordinates()
+                : ring.reverse().getCoordinates();
+        int count = all.length - 1;
         List<Coordinate> corners = new ArrayList<>();
-        for (int i = 0; i < outer; i++) {
-            Coordinate before = exterior[(i + outer - 1) % outer];
-            Coordinate after = exterior[(i + 1) % outer];
-            if (Math.abs(turn(before, exterior[i], after)) > 0.01) {
-                corners.add(exterior[i]);
+        for (int i = 0; i < count; i++) {
+            if (Math.abs(turn(all[(i + count - 1) % count], all[i], all[(i + 1) % count])) > 0.01) {
+                corners.add(all[i]);
             }
         }
-        double middleX =
-                corners.stream().mapToDouble(Coordinate::getX).average().orElse(0);
-        double middleY =
-                corners.stream().mapToDouble(Coordinate::getY).average().orElse(0);
-        return corners.stream()
-                .flatMapToDouble(corner -> DoubleStream.of(corner.x - middleX, corner.y - middleY))
-                .toArray();
+        return corners;
     }
 }

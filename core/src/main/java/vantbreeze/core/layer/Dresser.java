@@ -7,7 +7,9 @@ import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
@@ -39,6 +41,7 @@ public record Dresser(
         ToDoubleFunction<Face> up,
         Function<String, Optional<Cardstock>> papers) {
 
+    private static final GeometryFactory FACTORY = new GeometryFactory();
     private static final Cardstock STAND_IN = Cardstock.of("White card", 220);
     /** Overlaps smaller than this are rounding, mm². */
     private static final double NOTHING = 0.05;
@@ -98,13 +101,13 @@ public record Dresser(
                     one.name(),
                     face.panel(),
                     face.side(),
-                    Layers.around(
-                            middle.getX(),
-                            middle.getY(),
-                            size.width().millimetres(),
-                            size.height().millimetres()),
+                    (Polygon) FACTORY.toGeometry(new Envelope(
+                            middle.getX() - size.width().millimetres() / 2,
+                            middle.getX() + size.width().millimetres() / 2,
+                            middle.getY() - size.height().millimetres() / 2,
+                            middle.getY() + size.height().millimetres() / 2)),
                     one.height(),
-                    0));
+                    one.weight()));
         }
     }
 

@@ -1,5 +1,6 @@
 package vantbreeze.core.layer;
 
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 
@@ -9,10 +10,20 @@ import vantbreeze.core.paper.Size;
  * @param name what the maker calls it
  * @param size how wide and high
  * @param height how far it stands up
+ * @param grams what it weighs on the scales; null when nobody weighed it
  */
-public record Embellishment(String name, Size size, Length height) {
+public record Embellishment(String name, Size size, Length height, @Nullable Double grams) {
 
     private static final int LONGEST_NAME = 80;
+    /** Grams of a cubic centimetre of the box round a bow, a button or a die cut; from memory. */
+    private static final double USUAL_DENSITY = 0.2;
+    /** Heavier than this is a slip of the pen. */
+    private static final double HEAVIEST = 1_000;
+
+    /** One that nobody weighed. */
+    public Embellishment(String name, Size size, Length height) {
+        this(name, size, height, null);
+    }
 
     /** @throws IllegalArgumentException in words for the maker, when it has no name, no size or no height */
     public Embellishment {
@@ -24,5 +35,20 @@ public record Embellishment(String name, Size size, Length height) {
         if (!(size.width().isPositive() && size.height().isPositive() && height.isPositive())) {
             throw new IllegalArgumentException("Say how wide and high it is, and how far it stands up.");
         }
+        if (grams != null && !(grams >= 0 && grams <= HEAVIEST)) {
+            throw new IllegalArgumentException(
+                    "Type what it weighs in grams, from 0 to %.0f, or leave it empty.".formatted(HEAVIEST));
+        }
+    }
+
+    /** What it weighs, grams; where nobody weighed it, as much as things of its size do. */
+    public double weight() {
+        return grams != null
+                ? grams
+                : USUAL_DENSITY
+                        * size.width().millimetres()
+                        * size.height().millimetres()
+                        * height.millimetres()
+                        / 1000;
     }
 }

@@ -183,10 +183,6 @@ public final class Grounds {
         if (glued.stream().mapToDouble(Polygon::getArea).sum() > MOSTLY * shape.getArea() * (1 + NEAR)) {
             return new Ground(face, List.of(), true);
         }
-        for (List<Spot> opening :
-                graph.assembly().pieces().get(graph.pieceOf().get(face.panel())).openings()) {
-            left = without(left, polygon(opening));
-        }
         for (Polygon area : glued) {
             left = without(left, area);
         }
@@ -250,14 +246,6 @@ public final class Grounds {
 
     private static LineString line(Stretch stretch) {
         return FACTORY.createLineString(new Coordinate[] {at(stretch.from()), at(stretch.to())});
-    }
-
-    private static Polygon polygon(List<Spot> corners) {
-        Coordinate[] ring = new Coordinate[corners.size() + 1];
-        for (int i = 0; i < ring.length; i++) {
-            ring[i] = at(corners.get(i % corners.size()));
-        }
-        return FACTORY.createPolygon(ring);
     }
 
     static Coordinate at(Spot spot) {

@@ -1,10 +1,7 @@
 package vantbreeze.core.layer;
 
-import java.util.List;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.fold.Face;
-import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.bulk.Added;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Cardstock;
@@ -35,17 +32,14 @@ public record Layer(
         Length most,
         double up) {
 
+    /** Foam tape of polyethylene with its glue and backing, g/cm³; from memory. Pads cover all of the layer. */
+    private static final double FOAM_DENSITY = 0.1;
+
     /** What it adds to the closed stack. */
     Added added() {
-        List<Coordinate> ring = List.of(shape.getExteriorRing().getCoordinates());
+        double grams = paper.grams(shape.getArea())
+                + FOAM_DENSITY * shape.getArea() * choice.pad().millimetres() / 1000;
         return new Added(
-                paper.name(),
-                face.panel(),
-                face.side(),
-                ring.subList(0, ring.size() - 1).stream()
-                        .map(corner -> Spot.nearest(corner.x, corner.y))
-                        .toList(),
-                paper.caliper().plus(choice.pad()),
-                paper.grammage());
+                paper.name(), face.panel(), face.side(), shape, paper.caliper().plus(choice.pad()), grams);
     }
 }

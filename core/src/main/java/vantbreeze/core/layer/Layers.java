@@ -7,7 +7,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vantbreeze.core.fold.Face;
-import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.bulk.Added;
 
 /**
@@ -45,9 +44,9 @@ public record Layers(List<Layer> all, List<Added> raised, List<Trouble> troubles
                             lower.name(),
                             lower.panel(),
                             lower.side(),
-                            lower.area(),
+                            lower.shape(),
                             lower.height().plus(upper.height()),
-                            lower.grammage() + upper.grammage()));
+                            lower.grams() + upper.grams()));
         }
         return Stream.concat(stacks.values().stream(), raised.stream()).toList();
     }
@@ -68,14 +67,5 @@ public record Layers(List<Layer> all, List<Added> raised, List<Trouble> troubles
                 .filter(Trouble.Aside.class::isInstance)
                 .map(trouble -> ((Trouble.Aside) trouble).dressed())
                 .toList();
-    }
-
-    /** Corners of a rectangle round a middle, for an embellishment. */
-    static List<Spot> around(double x, double y, double width, double height) {
-        return List.of(
-                Spot.nearest(x - width / 2, y - height / 2),
-                Spot.nearest(x + width / 2, y - height / 2),
-                Spot.nearest(x + width / 2, y + height / 2),
-                Spot.nearest(x - width / 2, y + height / 2));
     }
 }

@@ -9,7 +9,6 @@ import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
-import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
@@ -140,10 +139,7 @@ record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> 
     }
 
     private static Polygon placed(Polygon shape, Rigid motion) {
-        return (Polygon)
-                new AffineTransformation(motion.xx(), motion.xy(), motion.dx(), motion.yx(), motion.yy(), motion.dy())
-                        .transform(shape)
-                        .norm();
+        return (Polygon) motion.shadow(shape).norm();
     }
 
     /** How large the whole piece is that is cut for layers of one run at one level, as it stands. */

@@ -127,7 +127,7 @@ record LayerJudge(WorkedPlan worked, Words words) {
                         .closed()
                         .covers(
                                 one.panel(),
-                                one.area(),
+                                one.shape(),
                                 cell.shape().getInteriorPoint().getCoordinate()));
     }
 

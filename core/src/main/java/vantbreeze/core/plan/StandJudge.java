@@ -1,7 +1,6 @@
 package vantbreeze.core.plan;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.Finding.Severity;
@@ -19,8 +18,10 @@ record StandJudge(WorkedPlan worked, Words words) {
         Standing standing = Standing.of(
                 graph,
                 worked.form().display(worked.structure().showing()),
-                Collections.nCopies(graph.panels().size(), (double)
-                        worked.heft().cardstock().grammage()));
+                graph.pieceOf().stream()
+                        .map(piece -> (double) worked.heft().stocks().get(piece).grammage())
+                        .toList(),
+                worked.layers().added());
         for (Standing.Hanging hanging : standing.hanging()) {
             findings.add(new Finding(
                     Severity.NOTE,

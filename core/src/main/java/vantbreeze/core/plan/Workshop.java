@@ -1,7 +1,6 @@
 package vantbreeze.core.plan;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -164,10 +163,12 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
     }
 
     private static Heft heft(WorkedForm form, Cardstock cardstock, List<Added> added) {
-        List<Cardstock> stocks =
-                Collections.nCopies(form.graph().assembly().pieces().size(), cardstock);
+        List<Cardstock> stocks = form.graph().assembly().pieces().stream()
+                .map(piece -> piece.material().stock(cardstock))
+                .toList();
         return new Heft(
                 cardstock,
+                stocks,
                 form.order() == null ? null : BulkMap.of(form.closed(), stocks, added, form.order()),
                 Weight.of(form.graph(), stocks, added));
     }

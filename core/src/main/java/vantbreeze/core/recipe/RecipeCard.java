@@ -124,8 +124,7 @@ record RecipeCard(FreeCard card, List<String> taken) {
                     var inside = panel.shape().getInteriorPoint();
                     names.add(new PanelName(Spot.nearest(inside.getX(), inside.getY()), "Panel " + ++number));
                 }
-                distinct.add(new Piece(
-                        piece.name(), piece.outline(), piece.creases(), piece.slits(), names, piece.openings()));
+                distinct.add(piece.named(names));
             }
             return distinct;
         }

@@ -15,6 +15,7 @@ import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Material;
 import vantbreeze.core.paper.Size;
 
 /**
@@ -185,7 +186,7 @@ public final class FloatingBook implements Structure {
                             measures.get(ARCH).times(part).dividedBy(ARCH_PARTS).minus(done))
                     .fold(part < ARCH_PARTS ? Fold.BEND : Fold.MOUNTAIN);
         }
-        return strip.panel("Far tab", TAB).piece();
+        return strip.panel("Far tab", TAB).piece().of(Material.ACETATE);
     }
 
     /** Only the middles of the struts are folded; the book lies open on them, an arch flat over it. */

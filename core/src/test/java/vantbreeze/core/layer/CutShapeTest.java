@@ -156,4 +156,27 @@ class CutShapeTest {
         assertThat(leaning.like(flatter, true)).isFalse();
         assertThat(leaning.like(leaning, true)).isTrue();
     }
+
+    /** Two cards with a window are alike only when their windows lie at the same place, turned or not. */
+    @Test
+    void windowsAtOtherPlacesTellCutsApart() {
+        Polygon left = windowed(5);
+        assertThat(cut(left, Side.FACE, 90).like(cut(windowed(5), Side.FACE, 90), false))
+                .isTrue();
+        assertThat(cut(left, Side.FACE, 90).like(cut(windowed(7), Side.FACE, 90), true))
+                .isFalse();
+        // turned by half a turn, a window 5 mm from the left is one 5 mm from the right
+        assertThat(cut(left, Side.FACE, 90).like(cut(windowed(35), Side.FACE, 90), true))
+                .isTrue();
+        assertThat(cut(left, Side.FACE, 90).like(cut(windowed(35), Side.FACE, 90), false))
+                .isFalse();
+        assertThat(cut(left, Side.FACE, 90).like(cut(polygon(0, 0, 60, 0, 60, 40, 0, 40), Side.FACE, 90), true))
+                .isFalse();
+    }
+
+    /** A sheet of 60 × 40 mm with a window of 20 × 20 mm half-way up, so far from its left edge. */
+    private static Polygon windowed(double from) {
+        return (Polygon) polygon(0, 0, 60, 0, 60, 40, 0, 40)
+                .difference(polygon(from, 10, from + 20, 10, from + 20, 30, from, 30));
+    }
 }

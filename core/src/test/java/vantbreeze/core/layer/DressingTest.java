@@ -7,9 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Side;
-import vantbreeze.core.fold.Spot;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -95,18 +95,49 @@ class DressingTest {
                         .paper()
                         .caliper()
                         .plus(layers.all().get(1).paper().caliper()));
-        assertThat(layers.roughly().get(0).grammage()).isEqualTo(160 + 120);
-        assertThat(layers.roughly().get(0).area())
-                .isEqualTo(layers.added().get(0).area());
+        assertThat(layers.roughly().get(0).grams())
+                .isEqualTo(layers.added().get(0).grams() + layers.added().get(1).grams());
+        assertThat(layers.roughly()
+                        .get(0)
+                        .shape()
+                        .equalsExact(layers.added().get(0).shape()))
+                .isTrue();
         assertThat(layers.faces()).hasSize(2);
         assertThat(layers.aside()).containsExactly(nowhere);
     }
 
+    /** By hand: 20 × 10 mm, as wide and high as it is seen, round the middle of what lies beneath. */
     @Test
     void anEmbellishmentLiesRoundItsMiddle() {
-        assertThat(Layers.around(50, 40, 20, 10))
-                .containsExactly(
-                        Spot.nearest(40, 35), Spot.nearest(60, 35), Spot.nearest(60, 45), Spot.nearest(40, 45));
+        Dressing bow = new Dressing(List.of(new Dressed(
+                BOTH.all().get(0).faces(),
+                List.of(),
+                List.of(new Embellishment("bow", Size.ofMillimetres(20, 10), Length.ofMillimetres(4))))));
+        WorkedPlan worked = WORKSHOP.work(plan("z-fold").dressed(bow));
+        Envelope lies = worked.layers().raised().get(0).shape().getEnvelopeInternal();
+        Coordinate middle = worked.form()
+                .grounds()
+                .of(BOTH.all().get(0).faces().get(0).find(worked.form().graph()).orElseThrow())
+                .parts()
+                .get(0)
+                .getInteriorPoint()
+                .getCoordinate();
+        assertThat(lies.equals(new Envelope(middle.x - 10, middle.x + 10, middle.y - 5, middle.y + 5)))
+                .isTrue();
+    }
+
+    /** By hand: a bow of 20 × 10 × 4 mm has 0.8 cm³, at 0.2 g/cm³ 0.16 g; one that was weighed weighs what it does. */
+    @Test
+    void whatIsSetOnACardWeighs() {
+        Size size = Size.ofMillimetres(20, 10);
+        assertThat(new Embellishment("bow", size, Length.ofMillimetres(4)).weight())
+                .isCloseTo(0.16, within(1e-9));
+        assertThat(new Embellishment("bell", size, Length.ofMillimetres(4), 3.5).weight())
+                .isEqualTo(3.5);
+        assertThatThrownBy(() -> new Embellishment("anvil", size, Length.ofMillimetres(4), 1e6))
+                .hasMessageContaining("in grams");
+        assertThatThrownBy(() -> new Embellishment("kite", size, Length.ofMillimetres(4), -1.0))
+                .hasMessageContaining("in grams");
     }
 
     /** By hand: on a back of 152 × 108, 40 × 120 reaches 6 mm over its head and foot; 200 × 20 over its fold. */

@@ -23,6 +23,7 @@ import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.free.Stance;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.paper.Material;
 
 /**
  * A free card in a plan document: pieces, joins and poses. Spots are written "across up" in exact millimetres from the
@@ -57,6 +58,9 @@ final class FreeDocument {
 
     private static void piece(Piece piece, ObjectNode into) {
         into.put("name", piece.name());
+        if (piece.material() != Material.CARD) {
+            into.put("material", piece.material().name().toLowerCase(Locale.ROOT));
+        }
         spots(piece.outline(), into.putArray("outline"));
         ArrayNode scores = into.putArray("scores");
         piece.creases().forEach(crease -> scores.addObject()
@@ -151,7 +155,10 @@ final class FreeDocument {
                         node.path("panels"),
                         panel -> new PanelName(
                                 spot(panel.path("at")), panel.path("name").asText())),
-                each(node.path("holes"), FreeDocument::spots));
+                each(node.path("holes"), FreeDocument::spots),
+                node.has("material")
+                        ? Material.valueOf(node.path("material").asText().toUpperCase(Locale.ROOT))
+                        : Material.CARD);
     }
 
     private static Join join(JsonNode node) {

@@ -34,10 +34,15 @@ record LayersDocument(Ruler ruler) {
             dressed.layers().forEach(layer -> write(layer, layers.addObject()));
             if (!dressed.embellishments().isEmpty()) {
                 ArrayNode embellishments = node.putArray("embellishments");
-                dressed.embellishments().forEach(one -> size(
-                                one.size(), embellishments.addObject().put("name", one.name()))
-                        .put("standsUp", write(one.height())));
+                dressed.embellishments().forEach(one -> write(one, embellishments.addObject()));
             }
+        }
+    }
+
+    private void write(Embellishment one, ObjectNode into) {
+        size(one.size(), into.put("name", one.name())).put("standsUp", write(one.height()));
+        if (one.grams() != null) {
+            into.put("grams", one.grams());
         }
     }
 
@@ -77,8 +82,11 @@ record LayersDocument(Ruler ruler) {
                 node.path("layers").forEach(layer -> layers.add(layer(layer)));
                 List<Embellishment> embellishments = new ArrayList<>();
                 node.path("embellishments")
-                        .forEach(one -> embellishments.add(
-                                new Embellishment(one.path("name").asText(), size(one), length(one.path("standsUp")))));
+                        .forEach(one -> embellishments.add(new Embellishment(
+                                one.path("name").asText(),
+                                size(one),
+                                length(one.path("standsUp")),
+                                one.path("grams").isNumber() ? one.path("grams").asDouble() : null)));
                 all.add(new Dressed(faces, layers, embellishments));
             }
             return new Dressing(all);

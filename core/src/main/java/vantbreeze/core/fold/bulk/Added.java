@@ -1,8 +1,7 @@
 package vantbreeze.core.fold.bulk;
 
-import java.util.List;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.fold.Side;
-import vantbreeze.core.fold.Spot;
 import vantbreeze.core.length.Length;
 
 /**
@@ -11,13 +10,8 @@ import vantbreeze.core.length.Length;
  * @param name what the maker calls it
  * @param panel the panel it is on, by index
  * @param side which side of it
- * @param area its corners, on the panel's sheet
+ * @param shape what it covers on the panel's sheet, holes and all, millimetres
  * @param height how far it stands up
- * @param grammage grams in a square metre
+ * @param grams what it weighs
  */
-public record Added(String name, int panel, Side side, List<Spot> area, Length height, int grammage) {
-
-    public Added {
-        area = List.copyOf(area);
-    }
-}
+public record Added(String name, int panel, Side side, Polygon shape, Length height, double grams) {}

@@ -12,9 +12,22 @@ import org.locationtech.jts.geom.Polygon;
  */
 public record BulkCell(Polygon shape, List<Integer> panels, List<Double> heights) {
 
+    /** No paper lies in a gap narrower than this, mm; from memory. */
+    private static final double THINNEST = 0.2;
+
     public BulkCell {
         panels = List.copyOf(panels);
         heights = List.copyOf(heights);
+    }
+
+    /**
+     * Whether it is wide enough to hold paper: a disc of {@link #THINNEST} fits into it. Cells thinner than that are
+     * what rounding leaves between edges that were meant to meet.
+     */
+    public boolean isPlace() {
+        // the largest disc inside is no smaller than area by length of outline: mostly that settles it
+        return 2 * shape.getArea() >= THINNEST * shape.getLength()
+                || !shape.buffer(-THINNEST / 2).isEmpty();
     }
 
     /** Of all that lies there, millimetres. */

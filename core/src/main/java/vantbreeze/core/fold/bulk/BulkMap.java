@@ -9,20 +9,19 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
-import org.locationtech.jts.math.Vector3D;
+import org.locationtech.jts.geom.util.LinearComponentExtracter;
 import org.locationtech.jts.noding.NodedSegmentString;
 import org.locationtech.jts.noding.SegmentString;
 import org.locationtech.jts.noding.snapround.SnapRoundingNoder;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
-import vantbreeze.core.fold.Rigid;
-import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.order.LayerOrder;
 import vantbreeze.core.paper.Cardstock;
 
@@ -38,7 +37,7 @@ public record BulkMap(List<BulkCell> cells) {
     }
 
     /** One sheet, or one thing on a sheet, where it lies on the table. */
-    private record Laid(int panel, PreparedGeometry shape, double thickness, boolean isPanel) {}
+    private record Laid(int panel, PreparedGeometry shape, double thickness) {}
 
     /**
      * The map of {@code form}.
@@ -55,8 +54,9 @@ public record BulkMap(List<BulkCell> cells) {
             List<Laid> here =
                     laid.stream().filter(one -> one.shape().covers(inside)).toList();
             if (!here.isEmpty()) {
-                List<Integer> stack = order.stack(
-                        here.stream().filter(Laid::isPanel).map(Laid::panel).toList());
+                // what reaches over a hole or an edge lies there without its panel, and in its panel's place
+                List<Integer> stack =
+                        order.stack(here.stream().map(Laid::panel).distinct().toList());
                 cells.add(new BulkCell(
                         cell,
                         stack,
@@ -71,12 +71,21 @@ public record BulkMap(List<BulkCell> cells) {
         return new BulkMap(cells);
     }
 
-    /** Where it is thickest; the largest of equally thick parts. */
+    /**
+     * Where it is thickest; the largest of equally thick parts. What is too thin to hold paper counts only when there
+     * is nothing else.
+     */
     public BulkCell worst() {
-        return cells.stream()
+        return places().stream()
                 .max(Comparator.comparingDouble((BulkCell cell) -> Math.round(cell.thickness() * 1e6))
                         .thenComparingDouble(cell -> cell.shape().getArea()))
                 .orElseThrow();
+    }
+
+    /** The cells wide enough to hold paper; all of them when none is. */
+    public List<BulkCell> places() {
+        List<BulkCell> places = cells.stream().filter(BulkCell::isPlace).toList();
+        return places.isEmpty() ? cells : places;
     }
 
     private static List<Laid> laid(FoldedForm form, List<Cardstock> stocks, List<Added> added) {
@@ -86,16 +95,14 @@ public record BulkMap(List<BulkCell> cells) {
             laid.add(new Laid(
                     panel,
                     PreparedGeometryFactory.prepare(form.placed().get(panel).shadow()),
-                    stocks.get(graph.pieceOf().get(panel)).caliper().millimetres(),
-                    true));
+                    stocks.get(graph.pieceOf().get(panel)).caliper().millimetres()));
         }
         for (Added one : added) {
-            Geometry shape = placed(form.placed().get(one.panel()).motion(), one.area());
+            Geometry shape = form.placed().get(one.panel()).motion().shadow(one.shape());
             laid.add(new Laid(
                     one.panel(),
                     PreparedGeometryFactory.prepare(shape),
-                    one.height().millimetres(),
-                    false));
+                    one.height().millimetres()));
         }
         return laid;
     }
@@ -106,8 +113,11 @@ public record BulkMap(List<BulkCell> cells) {
      */
     private static List<Polygon> cells(List<Laid> laid) {
         Set<LineSegment> sides = new LinkedHashSet<>();
-        laid.forEach(one ->
-                sides(((Polygon) one.shape().getGeometry()).getExteriorRing().getCoordinates(), sides));
+        for (Laid one : laid) {
+            for (Object ring : LinearComponentExtracter.getLines(one.shape().getGeometry())) {
+                sides(((LineString) ring).getCoordinates(), sides);
+            }
+        }
         List<SegmentString> lines = new ArrayList<>();
         sides.forEach(side -> lines.add(new NodedSegmentString(new Coordinate[] {side.p0, side.p1}, null)));
         SnapRoundingNoder noder = new SnapRoundingNoder(MICROMETRE);
@@ -140,14 +150,5 @@ public record BulkMap(List<BulkCell> cells) {
 
     private static Coordinate onGrid(Coordinate corner) {
         return new Coordinate(MICROMETRE.makePrecise(corner.x), MICROMETRE.makePrecise(corner.y));
-    }
-
-    private static Polygon placed(Rigid motion, List<Spot> corners) {
-        Coordinate[] ring = new Coordinate[corners.size() + 1];
-        for (int i = 0; i < ring.length; i++) {
-            Vector3D at = motion.apply(corners.get(i % corners.size()));
-            ring[i] = new Coordinate(at.getX(), at.getY());
-        }
-        return FACTORY.createPolygon(ring);
     }
 }

@@ -30,7 +30,7 @@ public record Relief(int hinge, List<Integer> wrapped, double millimetres) {
         for (Link.Folded link : form.graph().hinges()) {
             Set<Integer> wrapped = new TreeSet<>();
             double thickest = 0;
-            for (BulkCell cell : bulk.cells()) {
+            for (BulkCell cell : bulk.places()) {
                 int one = cell.panels().indexOf(link.from());
                 int other = cell.panels().indexOf(link.to());
                 if (one >= 0 && other >= 0) {

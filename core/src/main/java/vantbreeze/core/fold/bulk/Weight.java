@@ -2,10 +2,7 @@ package vantbreeze.core.fold.bulk;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.locationtech.jts.algorithm.Area;
-import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.core.fold.FoldGraph;
-import vantbreeze.core.fold.Spot;
 import vantbreeze.core.paper.Cardstock;
 
 /**
@@ -30,24 +27,11 @@ public record Weight(List<Double> pieces, double added) {
         for (int piece = 0; piece < areas.length; piece++) {
             pieces.add(stocks.get(piece).grams(areas[piece]));
         }
-        return new Weight(
-                pieces,
-                added.stream()
-                        .mapToDouble(one -> area(one.area()) / 1e6 * one.grammage())
-                        .sum());
+        return new Weight(pieces, added.stream().mapToDouble(Added::grams).sum());
     }
 
     /** All together. */
     public double grams() {
         return pieces.stream().mapToDouble(Double::doubleValue).sum() + added;
-    }
-
-    private static double area(List<Spot> corners) {
-        Coordinate[] ring = new Coordinate[corners.size() + 1];
-        for (int i = 0; i < ring.length; i++) {
-            Spot corner = corners.get(i % corners.size());
-            ring[i] = new Coordinate(corner.x().millimetres(), corner.y().millimetres());
-        }
-        return Area.ofRing(ring);
     }
 }

@@ -10,6 +10,7 @@ import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Rigid;
+import vantbreeze.core.fold.Spot;
 
 /** Looks at single moments for panels that cut through one another. */
 final class PassingFinder {
@@ -112,13 +113,24 @@ final class PassingFinder {
     /** A panel at a moment. */
     private static final class Placed {
         private final List<Vector3D> corners;
+        /** For each corner, the next one on its ring: the outline's, or a hole's. */
+        private final int[] next;
+
         private final Vector3D normal;
         private final Vector3D on;
         private final Box box;
 
         Placed(Panel panel, Rigid motion) {
             corners = new ArrayList<>(panel.corners().size());
-            panel.corners().forEach(corner -> corners.add(motion.apply(corner)));
+            panel.rings().forEach(ring -> ring.forEach(corner -> corners.add(motion.apply(corner))));
+            next = new int[corners.size()];
+            int first = 0;
+            for (List<Spot> ring : panel.rings()) {
+                for (int i = 0; i < ring.size(); i++) {
+                    next[first + i] = first + (i + 1) % ring.size();
+                }
+                first += ring.size();
+            }
             on = corners.get(0);
             normal = new Vector3D(motion.xz(), motion.yz(), motion.zz());
             box = Box.around(corners);
@@ -134,11 +146,11 @@ final class PassingFinder {
         double[] cut(double[] off, Vector3D along) {
             List<Double> at = new ArrayList<>();
             for (int i = 0; i < off.length; i++) {
-                int next = (i + 1) % off.length;
-                if (off[i] >= 0 != off[next] >= 0) {
-                    double part = off[i] / (off[i] - off[next]);
+                int then = next[i];
+                if (off[i] >= 0 != off[then] >= 0) {
+                    double part = off[i] / (off[i] - off[then]);
                     at.add(corners.get(i).dot(along) * (1 - part)
-                            + corners.get(next).dot(along) * part);
+                            + corners.get(then).dot(along) * part);
                 }
             }
             return at.stream().mapToDouble(Double::doubleValue).sorted().toArray();

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import org.locationtech.jts.coverage.CoverageUnion;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.CoordinateFilter;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.math.Vector3D;
@@ -150,13 +149,10 @@ record FlatLayout(
         if (panels.size() == 1) {
             return first.shadow();
         }
-        Geometry sheet = CoverageUnion.union(panels.stream()
-                .map(panel -> form.placed().get(panel).panel().shape())
-                .toArray(Geometry[]::new));
-        sheet.apply((CoordinateFilter)
-                corner -> corner.setCoordinate(flat(first.motion().apply(corner.x, corner.y, 0))));
-        sheet.geometryChanged();
-        return sheet;
+        return first.motion()
+                .shadow(CoverageUnion.union(panels.stream()
+                        .map(panel -> form.placed().get(panel).panel().shape())
+                        .toArray(Geometry[]::new)));
     }
 
     private static Geometry shape(List<Vector3D> corners) {

@@ -1,244 +1,333 @@
 package vantbreeze.core.fold.order;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Deque;
+import java.util.BitSet;
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Finds values of the variables that keep all rules: constraint propagation on even quadruples and triples, and
- * depth-first search without recursion where propagation leaves a choice.
+ * Finds values of the variables that keep all rules, by conflict-driven clause learning: what is decided is propagated
+ * through the rules themselves, and what a conflict teaches through the clauses learnt before, each watched by two of
+ * its literals (Marques-Silva and Sakallah 1999; Moskewicz et al. 2001). Several solutions are gone through by turning
+ * the last decision round; learning never jumps back below one that was turned (Gebser et al. 2007).
+ *
+ * <p>It is for one question, and gives up when its budget is spent.
  */
 final class Search {
 
-    private static final byte UNKNOWN = -1;
-
-    private final Classes classes;
-    private final List<int[]> constraints = new ArrayList<>();
-    private final List<List<int[]>> watching;
-    private final byte[] value;
-    private final int[] trail;
-    private int trailed;
-    private int propagated;
-    private boolean possible = true;
-    /** The variables that a solution must give; all when null. */
-    private int @Nullable [] scope;
-
-    Search(int variables, Rules rules) {
-        classes = new Classes(variables);
-        value = new byte[variables];
-        Arrays.fill(value, UNKNOWN);
-        trail = new int[variables];
-        watching = new ArrayList<>();
-        for (int i = 0; i < variables; i++) {
-            watching.add(new ArrayList<>(4));
-        }
-        rules.equals().forEach(pair -> classes.unite(pair[0], pair[1]));
-        possible = !classes.isContradictory();
-        rules.evens().forEach(this::watch);
-        rules.triples().forEach(this::watch);
-        for (int fact : rules.facts()) {
-            possible = possible && assign(classes.literal(fact));
-        }
-        // a constraint may be decided by its own repeated variables, before anything is assigned
-        for (int[] constraint : constraints) {
-            possible = possible && imply(constraint);
-        }
-        possible = possible && propagate();
+    /** What came of a search. */
+    enum Outcome {
+        POSSIBLE,
+        IMPOSSIBLE,
+        NOT_DECIDED
     }
 
-    private void watch(int[] rule) {
-        int[] constraint = Arrays.stream(rule).map(classes::literal).toArray();
-        constraints.add(constraint);
-        Arrays.stream(constraint).map(literal -> literal / 2).distinct().forEach(variable -> watching.get(variable)
-                .add(constraint));
+    private final int[][] rules;
+    /** The rules that each variable is in, one after another, and where those of each begin. */
+    private final int[] rulesOf;
+
+    private final int[] firstRuleOf;
+    private final Watches watches;
+    private final Trail trail;
+    private final Learning learning;
+    private final Blame blame;
+    private final Budget budget;
+    private final boolean[] phase;
+    private int propagated;
+    private int facts;
+    private boolean possible;
+    /** The level of the last decision that was turned round. */
+    private int turned;
+    /** The variables that a solution must give. */
+    private int[] scope;
+
+    /**
+     * @param pairs whose overlaps are the variables
+     * @param rules what must hold
+     * @param guess for each facet a place from below, as which decisions are first made
+     * @param budget what may be spent
+     * @param blame who keeps account of where contradictions come from
+     */
+    Search(Pairs pairs, Rules rules, int[] guess, Budget budget, Blame blame) {
+        int count = pairs.count();
+        this.rules = rules.relations().toArray(new int[0][]);
+        this.firstRuleOf = new int[count + 2];
+        this.rulesOf = occurrences(count);
+        this.trail = new Trail(count);
+        this.watches = new Watches(trail, 2 * count);
+        this.blame = blame;
+        this.budget = budget;
+        this.learning = new Learning(trail, blame, degrees(count));
+        this.scope = IntStream.range(0, count).toArray();
+        this.phase = new boolean[count];
+        for (int v = 0; v < count; v++) {
+            phase[v] = guess[pairs.pair(v)[0]] < guess[pairs.pair(v)[1]];
+        }
+        this.possible = state(rules.facts()) && settled() == null;
+    }
+
+    private int[] occurrences(int count) {
+        for (int[] rule : rules) {
+            for (int literal : rule) {
+                firstRuleOf[(literal >> 1) + 2]++;
+            }
+        }
+        for (int v = 2; v < firstRuleOf.length; v++) {
+            firstRuleOf[v] += firstRuleOf[v - 1];
+        }
+        int[] all = new int[firstRuleOf[count + 1]];
+        for (int i = 0; i < rules.length; i++) {
+            for (int literal : rules[i]) {
+                all[firstRuleOf[(literal >> 1) + 1]++] = i;
+            }
+        }
+        return all;
+    }
+
+    /** For a start those variables matter most that are in most rules. */
+    private double[] degrees(int count) {
+        double[] degrees = new double[count];
+        for (int v = 0; v < count; v++) {
+            degrees[v] = (firstRuleOf[v + 1] - firstRuleOf[v]) / (1.0 + rulesOf.length);
+        }
+        return degrees;
+    }
+
+    private boolean state(List<Integer> known) {
+        for (int literal : known) {
+            if (!trail.assign(literal, null)) {
+                contradicted(new int[] {literal});
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Propagates; the rule or clause that is broken, or null. */
+    private int @Nullable [] settled() {
+        int[] broken = propagate();
+        if (trail.level() == 0) {
+            while (facts < trail.length()) {
+                int variable = trail.variable(facts++);
+                blame.fact(variable, trail.reasonOf(variable));
+            }
+            if (broken != null) {
+                contradicted(broken);
+            }
+        }
+        return broken;
+    }
+
+    /** Blames what is broken where nothing was decided. */
+    private void contradicted(int[] broken) {
+        while (facts < trail.length()) {
+            int variable = trail.variable(facts++);
+            blame.fact(variable, trail.reasonOf(variable));
+        }
+        blame.begin();
+        blame.add(broken);
+        for (int literal : broken) {
+            blame.addFact(literal >> 1);
+        }
+    }
+
+    /** The facets that contradict one another, once it is impossible. */
+    BitSet blamed() {
+        return blame.facets();
     }
 
     /** Whether there is any solution. */
-    boolean isPossible() {
-        return solutions(1, solution -> true) > 0;
+    Outcome outcome() {
+        return solutions(1, solution -> true) > 0
+                ? Outcome.POSSIBLE
+                : budget.isSpent() ? Outcome.NOT_DECIDED : Outcome.IMPOSSIBLE;
     }
 
     /**
-     * Goes through the solutions until {@code most} have been found or {@code take} wants no more.
+     * Goes through the solutions until {@code most} have been found, {@code take} wants no more or the budget is spent.
      *
      * @param take is given, for each variable, whether it is true
      * @return how many were found
      */
     long solutions(long most, Predicate<boolean[]> take) {
-        if (!possible) {
-            return 0;
-        }
-        int start = trailed;
         long found = 0;
-        Deque<Choice> choices = new ArrayDeque<>();
-        boolean fits = true;
-        while (true) {
-            int next = fits ? free() : UNKNOWN;
-            if (fits && next == UNKNOWN) {
-                found++;
-                boolean goesOn = take.test(values());
-                if (found >= most || !goesOn) {
-                    break;
+        boolean more = possible;
+        long conflicts = 0;
+        while (more && !budget.isSpent()) {
+            int[] broken = settled();
+            if (broken != null && trail.level() == turned) {
+                more = turn();
+            } else if (broken != null) {
+                learn(broken);
+                if (++conflicts % RESTART == 0) {
+                    backTo(turned);
                 }
-                fits = false;
-            }
-            if (fits) {
-                choices.push(new Choice(2 * next, trailed));
-                fits = assign(2 * next) && propagate();
-            } else if (choices.isEmpty()) {
-                break;
             } else {
-                Choice last = choices.pop();
-                undo(last.trailed());
-                if ((last.literal() & 1) == 0) {
-                    choices.push(new Choice(last.literal() + 1, trailed));
-                    fits = assign(last.literal() + 1) && propagate();
+                int next = free();
+                if (next >= 0) {
+                    trail.decide(2 * next + (phase[next] ? 0 : 1));
+                } else {
+                    found++;
+                    more = take.test(values()) && found < most && turn();
                 }
             }
         }
-        undo(start);
         return found;
     }
 
-    /** The independent groups of variables that propagation has left open, each a search of its own. */
-    List<List<Integer>> groups() {
-        Groups together = new Groups(value.length);
-        for (int[] constraint : constraints) {
-            int[] open = Arrays.stream(constraint)
-                    .map(l -> l / 2)
-                    .filter(v -> value[v] == UNKNOWN)
-                    .toArray();
-            for (int i = 1; i < open.length; i++) {
-                together.unite(open[0], open[i]);
-            }
+    /** After so many conflicts it decides anew, keeping what it learnt. */
+    private static final int RESTART = 100;
+
+    /** Turns the last decision round; false when there is none. */
+    private boolean turn() {
+        if (trail.level() == 0) {
+            return false;
         }
-        List<List<Integer>> groups = new ArrayList<>();
-        int[] number = new int[value.length];
-        Arrays.fill(number, -1);
-        for (int v = 0; v < value.length; v++) {
-            if (value[v] == UNKNOWN && classes.literal(2 * v) / 2 == v) {
-                int r = together.of(v);
-                if (number[r] < 0) {
-                    number[r] = groups.size();
-                    groups.add(new ArrayList<>());
-                }
-                groups.get(number[r]).add(v);
-            }
-        }
-        return groups;
+        int last = trail.decision(trail.level());
+        backTo(trail.level() - 1);
+        turned = trail.level();
+        return trail.assign(last ^ 1, null);
     }
 
-    /** How many ways there are for one group alone, the others left open; {@code most} at the most. */
-    long count(List<Integer> group, long most) {
-        scope = group.stream().mapToInt(Integer::intValue).toArray();
-        long count = solutions(most, solution -> true);
-        scope = null;
-        return count;
+    private void learn(int[] broken) {
+        int[] clause = learning.from(broken);
+        budget.spend(clause.length);
+        int below = clause.length == 1 ? 0 : trail.levelOf(clause[1] >> 1);
+        backTo(Math.max(below, turned));
+        if (clause.length > 1) {
+            watches.add(clause);
+        }
+        trail.assign(clause[0], clause);
     }
 
-    private record Choice(int literal, int trailed) {}
+    private void backTo(int level) {
+        for (int place = trail.length() - 1; place >= 0 && trail.levelOf(trail.variable(place)) > level; place--) {
+            phase[trail.variable(place)] = trail.isTrue(trail.variable(place));
+        }
+        trail.backTo(level);
+        propagated = Math.min(propagated, trail.length());
+    }
 
+    /** The variable to decide next: of those in the scope that are open the busiest; −1 when there is none. */
     private int free() {
-        int best = UNKNOWN;
-        int most = -1;
-        int count = scope == null ? value.length : scope.length;
-        for (int i = 0; i < count; i++) {
-            int v = scope == null ? i : scope[i];
-            if (value[v] == UNKNOWN
-                    && classes.literal(2 * v) / 2 == v
-                    && watching.get(v).size() > most) {
+        int best = -1;
+        for (int v : scope) {
+            if (!trail.isKnown(v) && (best < 0 || learning.activity(v) > learning.activity(best))) {
                 best = v;
-                most = watching.get(v).size();
             }
         }
         return best;
     }
 
     private boolean[] values() {
-        boolean[] values = new boolean[value.length];
+        boolean[] values = new boolean[phase.length];
         for (int v = 0; v < values.length; v++) {
-            int literal = classes.literal(2 * v);
-            values[v] = value[literal / 2] == 1 ^ (literal & 1) == 1;
+            values[v] = trail.isTrue(v);
         }
         return values;
     }
 
-    /** Makes a literal true; false when it is already known to be false. */
-    private boolean assign(int literal) {
-        int variable = literal / 2;
-        byte wanted = (byte) (1 - (literal & 1));
-        if (value[variable] == UNKNOWN) {
-            value[variable] = wanted;
-            trail[trailed++] = variable;
-            return true;
-        }
-        return value[variable] == wanted;
-    }
-
-    private boolean propagate() {
-        while (propagated < trailed) {
-            for (int[] constraint : watching.get(trail[propagated++])) {
-                if (!imply(constraint)) {
-                    return false;
-                }
+    /** The independent groups of variables that propagation has left open, each a search of its own. */
+    List<List<Integer>> groups() {
+        Groups together = new Groups(phase.length);
+        for (int[] rule : rules) {
+            int[] open = Arrays.stream(rule)
+                    .map(literal -> literal >> 1)
+                    .filter(v -> !trail.isKnown(v))
+                    .toArray();
+            for (int i = 1; i < open.length; i++) {
+                together.unite(open[0], open[i]);
             }
         }
-        return true;
-    }
-
-    private void undo(int to) {
-        while (trailed > to) {
-            value[trail[--trailed]] = UNKNOWN;
+        List<List<Integer>> groups = new ArrayList<>();
+        int[] number = new int[phase.length];
+        Arrays.fill(number, -1);
+        for (int v = 0; v < phase.length; v++) {
+            if (!trail.isKnown(v)) {
+                int group = together.of(v);
+                if (number[group] < 0) {
+                    number[group] = groups.size();
+                    groups.add(new ArrayList<>());
+                }
+                groups.get(number[group]).add(v);
+            }
         }
-        propagated = Math.min(propagated, trailed);
+        return groups;
     }
 
-    private boolean imply(int[] constraint) {
-        return constraint.length == 4 ? even(constraint) : transitive(constraint[0], constraint[1], constraint[2]);
+    /** Asks about one group alone, the others left open. */
+    void within(List<Integer> group) {
+        scope = group.stream().mapToInt(Integer::intValue).toArray();
     }
 
-    private int known(int literal) {
-        byte v = value[literal / 2];
-        return v == UNKNOWN ? UNKNOWN : v ^ (literal & 1);
+    private int @Nullable [] propagate() {
+        while (propagated < trail.length()) {
+            int variable = trail.variable(propagated++);
+            int end = firstRuleOf[variable + 1];
+            for (int i = firstRuleOf[variable]; i < end; i++) {
+                int[] rule = rules[rulesOf[i]];
+                if (!imply(rule)) {
+                    return rule;
+                }
+            }
+            budget.spend(end - firstRuleOf[variable] + 1L);
+            int[] broken = watches.propagate(trail.falsehood(variable), budget);
+            if (broken != null) {
+                return broken;
+            }
+        }
+        return null;
+    }
+
+    private boolean imply(int[] rule) {
+        return switch (rule.length) {
+            case 2 -> equal(rule);
+            case 3 -> transitive(rule);
+            default -> even(rule);
+        };
+    }
+
+    private boolean equal(int[] two) {
+        int a = trail.known(two[0]);
+        int b = trail.known(two[1]);
+        if (a != Trail.UNKNOWN) {
+            return trail.assign(a == 1 ? two[1] : two[1] ^ 1, two);
+        }
+        return b == Trail.UNKNOWN || trail.assign(b == 1 ? two[0] : two[0] ^ 1, two);
     }
 
     private boolean even(int[] four) {
         int sum = 0;
-        int open = UNKNOWN;
+        int open = -1;
         for (int literal : four) {
-            int v = known(literal);
-            if (v != UNKNOWN) {
+            int v = trail.known(literal);
+            if (v != Trail.UNKNOWN) {
                 sum ^= v;
-            } else if (open == UNKNOWN) {
+            } else if (open < 0) {
                 open = literal;
-            } else if (open / 2 == literal / 2) {
-                // twice the same unknown cancels out, or differs by one
-                sum ^= (open ^ literal) & 1;
-                open = UNKNOWN;
             } else {
                 return true;
             }
         }
-        return open == UNKNOWN ? sum == 0 : assign(sum == 1 ? open : open ^ 1);
+        return open < 0 ? sum == 0 : trail.assign(sum == 1 ? open : open ^ 1, four);
     }
 
     /** Of i below j, j below k, i below k: the third follows when the first two agree, and so on round. */
-    private boolean transitive(int ij, int jk, int ik) {
-        int a = known(ij);
-        int b = known(jk);
-        int c = known(ik);
-        if (a != UNKNOWN && a == b) {
-            return assign(a == 1 ? ik : ik ^ 1);
+    private boolean transitive(int[] three) {
+        int a = trail.known(three[0]);
+        int b = trail.known(three[1]);
+        int c = trail.known(three[2]);
+        if (a != Trail.UNKNOWN && a == b) {
+            return trail.assign(a == 1 ? three[2] : three[2] ^ 1, three);
         }
-        if (a != UNKNOWN && c != UNKNOWN && a != c) {
-            return assign(c == 1 ? jk : jk ^ 1);
+        if (a != Trail.UNKNOWN && c != Trail.UNKNOWN && a != c) {
+            return trail.assign(c == 1 ? three[1] : three[1] ^ 1, three);
         }
-        if (b != UNKNOWN && c != UNKNOWN && b != c) {
-            return assign(c == 1 ? ij : ij ^ 1);
+        if (b != Trail.UNKNOWN && c != Trail.UNKNOWN && b != c) {
+            return trail.assign(c == 1 ? three[0] : three[0] ^ 1, three);
         }
         return true;
     }

@@ -13,6 +13,7 @@ import org.locationtech.jts.algorithm.RayCrossingCounter;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Location;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.math.Vector3D;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
@@ -35,6 +36,10 @@ public record InSight(Set<Face> faces) {
     private static final double WORTH_SEEING = 0.05;
     /** Points looked at along each side of a panel's box. */
     private static final int GRID = 7;
+    /** Fewer points than this tell too little of a panel. */
+    private static final int ENOUGH = 8;
+    /** The finest grid. */
+    private static final int FINEST = 8 * GRID;
     /** Nearer than this a panel does not hide another, mm: paper lying on paper. */
     private static final double TOUCHING = 0.05;
     /** A panel seen so much edge-on shows neither side: sine of the angle. */
@@ -107,15 +112,25 @@ public record InSight(Set<Face> faces) {
         return new InSight(seen);
     }
 
+    /** Points well spread over a panel; on one that is mostly hole or slanted, from a finer grid. */
     private static List<Coordinate> points(Panel panel) {
+        List<Coordinate> points = points(panel, GRID);
+        for (int grid = 2 * GRID; points.size() < ENOUGH && grid <= FINEST; grid *= 2) {
+            points = points(panel, grid);
+        }
+        return points;
+    }
+
+    private static List<Coordinate> points(Panel panel, int grid) {
         Envelope box = panel.shape().getEnvelopeInternal();
+        Coordinate[][] rings = ringsOf(panel);
         List<Coordinate> points = new ArrayList<>();
-        for (int i = 0; i < GRID; i++) {
-            for (int j = 0; j < GRID; j++) {
+        for (int i = 0; i < grid; i++) {
+            for (int j = 0; j < grid; j++) {
                 Coordinate point = new Coordinate(
-                        box.getMinX() + box.getWidth() * (i + 0.5) / GRID,
-                        box.getMinY() + box.getHeight() * (j + 0.5) / GRID);
-                if (isWithin(panel.shape().getExteriorRing().getCoordinates(), point)) {
+                        box.getMinX() + box.getWidth() * (i + 0.5) / grid,
+                        box.getMinY() + box.getHeight() * (j + 0.5) / grid);
+                if (isWithin(rings, point)) {
                     points.add(point);
                 }
             }
@@ -123,8 +138,25 @@ public record InSight(Set<Face> faces) {
         return points;
     }
 
-    private static boolean isWithin(Coordinate[] ring, Coordinate point) {
-        return RayCrossingCounter.locatePointInRing(point, ring) == Location.INTERIOR;
+    /** The outline, then the holes. */
+    private static Coordinate[][] ringsOf(Panel panel) {
+        Polygon shape = panel.shape();
+        Coordinate[][] rings = new Coordinate[1 + shape.getNumInteriorRing()][];
+        rings[0] = shape.getExteriorRing().getCoordinates();
+        for (int i = 1; i < rings.length; i++) {
+            rings[i] = shape.getInteriorRingN(i - 1).getCoordinates();
+        }
+        return rings;
+    }
+
+    private static boolean isWithin(Coordinate[][] rings, Coordinate point) {
+        for (int i = 0; i < rings.length; i++) {
+            int wanted = i == 0 ? Location.INTERIOR : Location.EXTERIOR;
+            if (RayCrossingCounter.locatePointInRing(point, rings[i]) != wanted) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static boolean isOpen(List<Screen> before, Vector3D at) {
@@ -141,19 +173,19 @@ public record InSight(Set<Face> faces) {
      *
      * @param back from space to its sheet
      * @param sight the way to the eye, on its sheet
-     * @param ring its outline
+     * @param rings its outline and its holes
      * @param box the rectangle round it
      * @param seen the rectangle round it as the eye sees it: panels whose rectangles lie apart can't hide one another
      */
     @SuppressWarnings("ArrayRecordComponent") // as JTS takes it; never compared
-    private record Screen(Rigid back, Vector3D sight, Coordinate[] ring, Envelope box, Envelope seen) {
+    private record Screen(Rigid back, Vector3D sight, Coordinate[][] rings, Envelope box, Envelope seen) {
 
         static Screen of(Panel panel, Rigid motion, Vector3D towards) {
             Rigid back = motion.inverse();
             Vector3D sight =
                     back.apply(towards.getX(), towards.getY(), towards.getZ()).subtract(back.apply(0, 0, 0));
-            Coordinate[] ring = panel.shape().getExteriorRing().getCoordinates();
-            return new Screen(back, sight, ring, panel.shape().getEnvelopeInternal(), seen(ring, motion, towards));
+            Coordinate[][] rings = ringsOf(panel);
+            return new Screen(back, sight, rings, panel.shape().getEnvelopeInternal(), seen(rings[0], motion, towards));
         }
 
         /** Where the corners come to lie on a plane square to the line of sight. */
@@ -181,7 +213,7 @@ public record InSight(Set<Face> faces) {
             }
             Coordinate meets =
                     new Coordinate(from.getX() + distance * sight.getX(), from.getY() + distance * sight.getY());
-            return box.contains(meets) && isWithin(ring, meets);
+            return box.contains(meets) && isWithin(rings, meets);
         }
     }
 }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
@@ -12,13 +11,15 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.fold.Cards;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Side;
-import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.order.LayerOrder;
 import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.length.Length;
@@ -67,10 +68,10 @@ class BulkTest {
     @Test
     void aFoamPadIsFoundAtItsPlace() {
         FoldGraph gate = Cards.gate();
-        List<Spot> pad =
-                List.of(Spot.nearest(100, 60), Spot.nearest(120, 60), Spot.nearest(120, 80), Spot.nearest(100, 80));
         BulkMap map = bulk(
-                gate, Pose.closed(), List.of(new Added("foam pad", 1, Side.FACE, pad, Length.ofMillimetres(2), 0)));
+                gate,
+                Pose.closed(),
+                List.of(new Added("foam pad", 1, Side.FACE, square(100, 60, 20), Length.ofMillimetres(2), 0)));
         assertThat(map.worst().thickness()).isCloseTo(2.6, within(1e-9));
         assertThat(map.worst().shape().getArea()).isCloseTo(400, within(0.01));
     }
@@ -105,24 +106,24 @@ class BulkTest {
     @Test
     void whatLiesOnACardWeighsToo() {
         FoldGraph gate = Cards.gate();
-        List<Spot> square = square(100, 60, 20);
-        List<Spot> backwards = new ArrayList<>(square);
-        Collections.reverse(backwards);
+        Polygon square = square(100, 60, 20);
         double bare = Weight.of(gate, stocks(gate), List.of()).grams();
-        for (List<Spot> corners : List.of(square, backwards)) {
-            Added layer = new Added("layer", 1, Side.FACE, corners, Length.ofMicrometres(300), 300);
+        for (Polygon shape : List.of(square, square.reverse())) {
+            Added layer = new Added(
+                    "layer",
+                    1,
+                    Side.FACE,
+                    shape,
+                    Length.ofMicrometres(300),
+                    Cardstock.of("layer", 300).grams(shape.getArea()));
             Weight weight = Weight.of(gate, stocks(gate), List.of(layer, layer));
             assertThat(weight.added()).isCloseTo(0.24, within(1e-9));
             assertThat(weight.grams() - bare).isCloseTo(0.24, within(1e-9));
         }
     }
 
-    private static List<Spot> square(double x, double y, double side) {
-        return List.of(
-                Spot.nearest(x, y),
-                Spot.nearest(x + side, y),
-                Spot.nearest(x + side, y + side),
-                Spot.nearest(x, y + side));
+    private static Polygon square(double x, double y, double side) {
+        return (Polygon) new GeometryFactory().toGeometry(new Envelope(x, x + side, y, y + side));
     }
 
     @Test
