@@ -3,6 +3,7 @@ import { type Layers, spoken, type Wish } from '../api/client'
 import { Slip } from '../house/Slip'
 import { SizeText } from '../house/SizeText'
 import { TextField } from '../tools/Form'
+import { typedEmbellishment } from './typed'
 
 type Props = {
   set: Layers['dressed'][number]['embellishments']
@@ -14,13 +15,7 @@ const NONE = { name: '', width: '', height: '', standsUp: '', grams: '' }
 /** What is set on the uppermost layer: a bow, a button, a die cut. */
 export function Embellishments({ set, onSet }: Props) {
   const [one, setOne] = useState(NONE)
-  const kept = set.map(({ name, size, height, grams }) => ({
-    name,
-    width: size.width.text,
-    height: size.height.text,
-    standsUp: height.text,
-    grams,
-  }))
+  const kept = set.map(typedEmbellishment)
   return (
     <>
       <Slip

@@ -29,8 +29,16 @@ it('keeps what is set on top when the layers are laid anew', () => {
     faces: [0],
     layers: [],
     embellishments: [
-      { name: 'paper bow', size: { width: figure('20 mm'), height: figure('12 mm') }, height: figure('6 mm') },
+      {
+        name: 'paper bow',
+        size: { width: figure('20 mm'), height: figure('12 mm') },
+        height: figure('6 mm'),
+        grams: '1.5',
+        weight: '1.5 g',
+      },
     ],
   })
-  expect(embellishments).toEqual([{ name: 'paper bow', width: '20 mm', height: '12 mm', standsUp: '6 mm' }])
+  expect(embellishments).toEqual([
+    { name: 'paper bow', width: '20 mm', height: '12 mm', standsUp: '6 mm', grams: '1.5' },
+  ])
 })

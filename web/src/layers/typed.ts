@@ -15,10 +15,19 @@ export const typed = (layer: ChosenLayer): TypedLayer => ({
 /** All that lies on a face, likewise. */
 export const typedStack = ({ layers, embellishments }: Layers['dressed'][number]) => ({
   layers: layers.map(typed),
-  embellishments: embellishments.map(({ name, size, height }) => ({
-    name,
-    width: size.width.text,
-    height: size.height.text,
-    standsUp: height.text,
-  })),
+  embellishments: embellishments.map(typedEmbellishment),
+})
+
+/** What is set on top, likewise. */
+export const typedEmbellishment = ({
+  name,
+  size,
+  height,
+  grams,
+}: Layers['dressed'][number]['embellishments'][number]): Wish['embellishments'][number] => ({
+  name,
+  width: size.width.text,
+  height: size.height.text,
+  standsUp: height.text,
+  grams,
 })

@@ -73,6 +73,7 @@ public class ApiDescription {
         return Stream.of(
                         CardView.class,
                         CardRowView.class,
+                        ShapeView.class,
                         SketchView.class,
                         HouseController.class,
                         FigureView.class,

@@ -1,31 +1,32 @@
 package vantbreeze.core.fold.order;
 
 import java.util.Arrays;
+import java.util.function.IntConsumer;
 
-/** What a conflict teaches: a clause that follows from the rules, and which variables are in the thick of it. */
+/** What a conflict teaches: a clause that follows from the rules, and which variables had to do with it. */
 final class Learning {
 
-    private static final double DECAY = 0.95;
-    private static final double TOO_LARGE = 1e100;
-
     private final Trail trail;
-    private final Blame blame;
     private final boolean[] seen;
-    private final double[] activity;
-    private double bump = 1;
+    /** The literals learnt, and how many there are. */
     private int[] clause = new int[16];
-    private int length;
 
-    Learning(Trail trail, Blame blame, double[] activity) {
+    private int length;
+    /** The variables that were met on the way, and how many there are. */
+    private int[] met = new int[16];
+
+    private int meetings;
+
+    Learning(Trail trail, int variables) {
         this.trail = trail;
-        this.blame = blame;
-        this.activity = activity;
-        this.seen = new boolean[activity.length];
+        this.seen = new boolean[variables];
     }
 
-    /** How much a variable had to do with conflicts, of late most. */
-    double activity(int variable) {
-        return activity[variable];
+    /** Tells of every variable that had to do with the last conflict. */
+    void eachMet(IntConsumer tell) {
+        for (int i = 0; i < meetings; i++) {
+            tell.accept(met[i]);
+        }
     }
 
     /**
@@ -37,11 +38,10 @@ final class Learning {
      */
     int[] from(int[] conflict) {
         length = 1;
-        blame.begin();
+        meetings = 0;
         int open = take(conflict, -1, 0);
         int place = trail.length() - 1;
         int last;
-        blame.add(conflict);
         while (true) {
             while (!seen[trail.variable(place)]) {
                 place--;
@@ -55,7 +55,6 @@ final class Learning {
             if (reason == null) {
                 throw new IllegalStateException("a level has more than one decision");
             }
-            blame.add(reason);
             open = take(reason, last, open);
         }
         clause[0] = trail.falsehood(last);
@@ -72,8 +71,6 @@ final class Learning {
             learnt[1] = learnt[highest];
             learnt[highest] = second;
         }
-        blame.learnt(learnt);
-        bump /= DECAY;
         return learnt;
     }
 
@@ -82,34 +79,23 @@ final class Learning {
         int more = open;
         for (int literal : reason) {
             int variable = literal >> 1;
-            if (variable == but || seen[variable]) {
-                continue;
-            }
-            if (trail.levelOf(variable) == 0) {
-                blame.addFact(variable);
+            if (variable == but || seen[variable] || trail.levelOf(variable) == 0) {
                 continue;
             }
             seen[variable] = true;
-            stir(variable);
+            met = room(met, meetings);
+            met[meetings++] = variable;
             if (trail.levelOf(variable) == trail.level()) {
                 more++;
             } else {
-                if (length == clause.length) {
-                    clause = Arrays.copyOf(clause, 2 * length);
-                }
+                clause = room(clause, length);
                 clause[length++] = trail.falsehood(variable);
             }
         }
         return more;
     }
 
-    private void stir(int variable) {
-        activity[variable] += bump;
-        if (activity[variable] > TOO_LARGE) {
-            for (int v = 0; v < activity.length; v++) {
-                activity[v] /= TOO_LARGE;
-            }
-            bump /= TOO_LARGE;
-        }
+    private static int[] room(int[] array, int used) {
+        return used < array.length ? array : Arrays.copyOf(array, 2 * used);
     }
 }

@@ -2,7 +2,7 @@ package vantbreeze.core.fold.order;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.BitSet;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
@@ -25,6 +25,9 @@ final class Search {
         NOT_DECIDED
     }
 
+    /** After so many conflicts it decides anew, keeping what it learnt. */
+    private static final int RESTART = 100;
+
     private final int[][] rules;
     /** The rules that each variable is in, one after another, and where those of each begin. */
     private final int[] rulesOf;
@@ -33,40 +36,31 @@ final class Search {
     private final Watches watches;
     private final Trail trail;
     private final Learning learning;
-    private final Blame blame;
     private final Budget budget;
     private final boolean[] phase;
     private int propagated;
-    private int facts;
     private boolean possible;
     /** The level of the last decision that was turned round. */
     private int turned;
-    /** The variables that a solution must give. */
-    private int[] scope;
+    private Turns turns;
 
     /**
-     * @param pairs whose overlaps are the variables
      * @param rules what must hold
-     * @param guess for each facet a place from below, as which decisions are first made
+     * @param guess for each variable the value that is tried first
      * @param budget what may be spent
-     * @param blame who keeps account of where contradictions come from
      */
-    Search(Pairs pairs, Rules rules, int[] guess, Budget budget, Blame blame) {
-        int count = pairs.count();
+    Search(Rules rules, boolean[] guess, Budget budget) {
+        int count = guess.length;
         this.rules = rules.relations().toArray(new int[0][]);
         this.firstRuleOf = new int[count + 2];
         this.rulesOf = occurrences(count);
         this.trail = new Trail(count);
         this.watches = new Watches(trail, 2 * count);
-        this.blame = blame;
         this.budget = budget;
-        this.learning = new Learning(trail, blame, degrees(count));
-        this.scope = IntStream.range(0, count).toArray();
-        this.phase = new boolean[count];
-        for (int v = 0; v < count; v++) {
-            phase[v] = guess[pairs.pair(v)[0]] < guess[pairs.pair(v)[1]];
-        }
-        this.possible = state(rules.facts()) && settled() == null;
+        this.learning = new Learning(trail, count);
+        this.phase = guess.clone();
+        this.turns = new Turns(trail, count, busiestLast());
+        this.possible = state(rules.facts()) && propagate() == null;
     }
 
     private int[] occurrences(int count) {
@@ -87,61 +81,31 @@ final class Search {
         return all;
     }
 
-    /** For a start those variables matter most that are in most rules. */
-    private double[] degrees(int count) {
-        double[] degrees = new double[count];
-        for (int v = 0; v < count; v++) {
-            degrees[v] = (firstRuleOf[v + 1] - firstRuleOf[v]) / (1.0 + rulesOf.length);
-        }
-        return degrees;
+    /** For a start those variables are next that are in most rules. */
+    private int[] busiestLast() {
+        return IntStream.range(0, phase.length)
+                .boxed()
+                .sorted(Comparator.<Integer>comparingInt(this::ruleCount).thenComparing(Comparator.reverseOrder()))
+                .mapToInt(Integer::intValue)
+                .toArray();
     }
 
-    private boolean state(List<Integer> known) {
-        for (int literal : known) {
-            if (!trail.assign(literal, null)) {
-                contradicted(new int[] {literal});
+    private int ruleCount(int variable) {
+        return firstRuleOf[variable + 1] - firstRuleOf[variable];
+    }
+
+    private boolean state(List<Integer> facts) {
+        for (int fact : facts) {
+            if (!trail.assign(fact, null)) {
                 return false;
             }
         }
         return true;
     }
 
-    /** Propagates; the rule or clause that is broken, or null. */
-    private int @Nullable [] settled() {
-        int[] broken = propagate();
-        if (trail.level() == 0) {
-            while (facts < trail.length()) {
-                int variable = trail.variable(facts++);
-                blame.fact(variable, trail.reasonOf(variable));
-            }
-            if (broken != null) {
-                contradicted(broken);
-            }
-        }
-        return broken;
-    }
-
-    /** Blames what is broken where nothing was decided. */
-    private void contradicted(int[] broken) {
-        while (facts < trail.length()) {
-            int variable = trail.variable(facts++);
-            blame.fact(variable, trail.reasonOf(variable));
-        }
-        blame.begin();
-        blame.add(broken);
-        for (int literal : broken) {
-            blame.addFact(literal >> 1);
-        }
-    }
-
-    /** The facets that contradict one another, once it is impossible. */
-    BitSet blamed() {
-        return blame.facets();
-    }
-
-    /** Whether there is any solution. */
-    Outcome outcome() {
-        return solutions(1, solution -> true) > 0
+    /** Whether there is any solution, which {@code take} is then given. */
+    Outcome outcome(Predicate<boolean[]> take) {
+        return solutions(1, take) > 0
                 ? Outcome.POSSIBLE
                 : budget.isSpent() ? Outcome.NOT_DECIDED : Outcome.IMPOSSIBLE;
     }
@@ -157,7 +121,7 @@ final class Search {
         boolean more = possible;
         long conflicts = 0;
         while (more && !budget.isSpent()) {
-            int[] broken = settled();
+            int[] broken = propagate();
             if (broken != null && trail.level() == turned) {
                 more = turn();
             } else if (broken != null) {
@@ -166,7 +130,7 @@ final class Search {
                     backTo(turned);
                 }
             } else {
-                int next = free();
+                int next = turns.next();
                 if (next >= 0) {
                     trail.decide(2 * next + (phase[next] ? 0 : 1));
                 } else {
@@ -177,9 +141,6 @@ final class Search {
         }
         return found;
     }
-
-    /** After so many conflicts it decides anew, keeping what it learnt. */
-    private static final int RESTART = 100;
 
     /** Turns the last decision round; false when there is none. */
     private boolean turn() {
@@ -194,6 +155,7 @@ final class Search {
 
     private void learn(int[] broken) {
         int[] clause = learning.from(broken);
+        learning.eachMet(turns::moveToFront);
         budget.spend(clause.length);
         int below = clause.length == 1 ? 0 : trail.levelOf(clause[1] >> 1);
         backTo(Math.max(below, turned));
@@ -206,20 +168,10 @@ final class Search {
     private void backTo(int level) {
         for (int place = trail.length() - 1; place >= 0 && trail.levelOf(trail.variable(place)) > level; place--) {
             phase[trail.variable(place)] = trail.isTrue(trail.variable(place));
+            turns.open(trail.variable(place));
         }
         trail.backTo(level);
         propagated = Math.min(propagated, trail.length());
-    }
-
-    /** The variable to decide next: of those in the scope that are open the busiest; −1 when there is none. */
-    private int free() {
-        int best = -1;
-        for (int v : scope) {
-            if (!trail.isKnown(v) && (best < 0 || learning.activity(v) > learning.activity(best))) {
-                best = v;
-            }
-        }
-        return best;
     }
 
     private boolean[] values() {
@@ -260,7 +212,7 @@ final class Search {
 
     /** Asks about one group alone, the others left open. */
     void within(List<Integer> group) {
-        scope = group.stream().mapToInt(Integer::intValue).toArray();
+        turns = new Turns(trail, phase.length, group.stream().mapToInt(Integer::intValue).toArray());
     }
 
     private int @Nullable [] propagate() {

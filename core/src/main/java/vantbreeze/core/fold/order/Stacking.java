@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.plane.Flat;
 
 /**
@@ -17,23 +16,24 @@ final class Stacking {
     private final FlatLayout layout;
     private final int[] place;
 
-    private Stacking(FlatLayout layout) {
+    private Stacking(FlatLayout layout, int[] place) {
         this.layout = layout;
-        this.place = stack();
+        this.place = place;
     }
 
-    /** For each facet its place from below, when stacking keeps every rule; otherwise null. */
-    static int @Nullable [] placesIfRight(FlatLayout layout) {
+    /** Whether stacking so keeps every rule. */
+    static boolean isRight(FlatLayout layout, int[] places) {
         if (!layout.bends().isEmpty() || !layout.laid().isEmpty()) {
-            return null;
+            return false;
         }
-        Stacking stacking = new Stacking(layout);
-        return stacking.keepsCreases() && stacking.keepsTacos() && stacking.keepsJoins() ? stacking.place : null;
+        Stacking stacking = new Stacking(layout, places);
+        return stacking.keepsCreases() && stacking.keepsTacos() && stacking.keepsJoins();
     }
 
     private record Neighbour(int facet, boolean above) {}
 
-    private int[] stack() {
+    /** For each facet its place from below. */
+    static int[] places(FlatLayout layout) {
         int count = layout.facets().size();
         List<List<Neighbour>> neighbours = new ArrayList<>();
         for (int i = 0; i < count; i++) {

@@ -13,7 +13,7 @@ final class Trail {
 
     private final byte[] value;
     private final int[] level;
-    private final int @Nullable [][] reason;
+    private final int[] @Nullable [] reason;
     private final int[] variables;
     private final int[] begins;
     private int length;

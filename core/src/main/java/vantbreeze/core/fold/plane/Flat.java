@@ -33,14 +33,39 @@ public final class Flat {
 
     /** Whether two shapes have some area in common. */
     public static boolean overlap(Geometry a, Geometry b) {
+        if (isBox(a) && isBox(b)) {
+            return shared(a, b).getArea() > LEAST_AREA;
+        }
         return mayOverlap(a, b)
                 && ((!areConvex(a, b) && (isWellWithin(a, b) || isWellWithin(b, a)))
                         || !common(a, b).isEmpty());
     }
 
     private static boolean mayOverlap(Geometry a, Geometry b) {
-        Envelope shared = a.getEnvelopeInternal().intersection(b.getEnvelopeInternal());
+        Envelope shared = shared(a, b);
         return shared.getWidth() >= NEAR && shared.getHeight() >= NEAR;
+    }
+
+    private static Envelope shared(Geometry a, Geometry b) {
+        return a.getEnvelopeInternal().intersection(b.getEnvelopeInternal());
+    }
+
+    /** Whether a shape is a rectangle that stands square: what most panels are. */
+    private static boolean isBox(Geometry shape) {
+        if (!(shape instanceof Polygon polygon)
+                || polygon.getNumInteriorRing() > 0
+                || polygon.getExteriorRing().getNumPoints() != 5) {
+            return false;
+        }
+        Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
+        boolean levelFirst = ring[0].y == ring[1].y;
+        for (int i = 0; i < 4; i++) {
+            boolean level = (i % 2 == 0) == levelFirst;
+            if (level ? ring[i].y != ring[i + 1].y : ring[i].x != ring[i + 1].x) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static boolean areConvex(Geometry a, Geometry b) {
@@ -64,6 +89,10 @@ public final class Flat {
     public static Geometry common(Geometry a, Geometry b) {
         if (!mayOverlap(a, b)) {
             return FACTORY.createPolygon();
+        }
+        if (isBox(a) && isBox(b)) {
+            Envelope shared = shared(a, b);
+            return shared.getArea() > LEAST_AREA ? FACTORY.toGeometry(shared) : FACTORY.createPolygon();
         }
         Geometry common = areConvex(a, b) ? ConvexClip.common((Polygon) a, (Polygon) b) : polygons(a.intersection(b));
         return common.getArea() > LEAST_AREA ? common : FACTORY.createPolygon();

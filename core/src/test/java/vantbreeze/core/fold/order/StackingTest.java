@@ -25,9 +25,9 @@ class StackingTest {
     /** Whether the quick guess is believed; if so it is held against the search. */
     private static boolean believed(FoldGraph graph, Pose pose) {
         FlatLayout layout = FlatLayout.of(graph, FoldedForm.of(graph, pose), pose);
-        int[] places = Stacking.placesIfRight(layout);
+        int[] places = Stacking.places(layout);
         List<LayerOrder> all = LayerOrders.of(graph, pose).all(MOST);
-        if (places == null) {
+        if (!Stacking.isRight(layout, places)) {
             return false;
         }
         Pairs pairs = new Pairs(layout.facets());

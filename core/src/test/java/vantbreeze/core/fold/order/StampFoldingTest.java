@@ -25,7 +25,7 @@ class StampFoldingTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"1, 1", "2, 2", "3, 6", "4, 16", "5, 50", "6, 144", "7, 462", "8, 1392", "9, 4536"})
+    @CsvSource({"1, 1", "2, 2", "3, 6", "4, 16", "5, 50", "6, 144", "7, 462", "8, 1392", "9, 4536", "10, 14060"})
     void countsAsA000136Does(int panels, long ways) {
         assertThat(LayerOrders.of(strip(panels)).count(1_000_000)).isEqualTo(ways);
     }
