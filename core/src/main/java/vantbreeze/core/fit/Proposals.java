@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Precision;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Envelopes;
@@ -217,7 +218,7 @@ public final class Proposals {
                     : (low + high) / 2;
             tried = Math.max(low + 1, Math.min(high - 1, tried));
             double needed = longestPiece(new Size(step.times(tried), height));
-            if (needed > longest.millimetres() + 1e-9) {
+            if (needed > longest.millimetres() + Precision.ROUNDING) {
                 pointed = highLong == 0 || high - tried > 1;
                 high = tried;
                 highLong = needed;

@@ -3,6 +3,7 @@ package vantbreeze.core.fold;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Envelope;
+import vantbreeze.core.length.Precision;
 
 /**
  * A pencil mark for where a second piece is glued on, to be rubbed out later.
@@ -44,6 +45,6 @@ public record PencilMark(int panel, Spot at, int glued) {
     }
 
     private static boolean near(double value, double one, double other) {
-        return Math.min(Math.abs(value - one), Math.abs(value - other)) < 0.01;
+        return Math.min(Math.abs(value - one), Math.abs(value - other)) < Precision.ALIKE;
     }
 }

@@ -22,6 +22,7 @@ import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Precision;
 
 /** What can be drawn, moved, taken away and glued on a free card; each gives a new one. */
 public record Redrawing(FreeCard card) {
@@ -209,8 +210,8 @@ public record Redrawing(FreeCard card) {
 
     /** Whether {@code one} lies on the line of {@code other}, within it. */
     private static boolean along(Stretch one, Stretch other) {
-        return line(other).buffer(0.002).covers(line(one))
-                || line(one).buffer(0.002).covers(line(other));
+        return line(other).buffer(Precision.ON_LINE).covers(line(one))
+                || line(one).buffer(Precision.ON_LINE).covers(line(other));
     }
 
     private static Polygon polygon(List<Spot> corners) {
@@ -228,7 +229,7 @@ public record Redrawing(FreeCard card) {
         Geometry inside = paper.intersection(line(line));
         List<Stretch> parts = new ArrayList<>();
         for (int i = 0; i < inside.getNumGeometries(); i++) {
-            if (inside.getGeometryN(i) instanceof LineString part && part.getLength() > 0.01) {
+            if (inside.getGeometryN(i) instanceof LineString part && part.getLength() > Precision.ALIKE) {
                 Coordinate[] ends = part.getCoordinates();
                 parts.add(new Stretch(
                         Spot.nearest(ends[0].x, ends[0].y),

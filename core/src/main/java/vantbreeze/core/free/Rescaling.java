@@ -17,14 +17,12 @@ import vantbreeze.core.fold.Join;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Precision;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /** The same free card larger, smaller, or on the marks of another ruler, closing as before. */
 public record Rescaling(FreeCard card) {
-
-    /** A loop that closes to within this is closed, mm. */
-    private static final double CLOSES = 0.001;
 
     /**
      * The card made to measure {@code finished} when closed: each way by its own factor where it still closes so,
@@ -63,7 +61,7 @@ public record Rescaling(FreeCard card) {
                 List.<BiFunction<TreeSet<Length>, Ruler, TreeMap<Length, Length>>>of(
                         Rescaling::gapByGap, Rescaling::lineByLine)) {
             FreeCard ruled = moved(piece -> onMarks(piece, ruler, way));
-            if (ruled.impossible().isEmpty() && closed(ruled).closureError() <= Math.max(CLOSES, before)) {
+            if (ruled.impossible().isEmpty() && closed(ruled).closureError() <= Math.max(Precision.CLOSES, before)) {
                 return Optional.of(ruled);
             }
         }
@@ -142,7 +140,7 @@ public record Rescaling(FreeCard card) {
     }
 
     private static boolean closes(FreeCard card) {
-        return card.impossible().isEmpty() && closed(card).closureError() <= CLOSES;
+        return card.impossible().isEmpty() && closed(card).closureError() <= Precision.CLOSES;
     }
 
     private static FoldedForm closed(FreeCard card) {

@@ -18,6 +18,7 @@ import vantbreeze.core.free.Loosening;
 import vantbreeze.core.free.Redrawing;
 import vantbreeze.core.free.Rescaling;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Precision;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
@@ -73,11 +74,11 @@ public record Drafting(Workshop workshop, Plan plan) {
         return Math.abs(new Stretch(line.from(), part.from()).millimetres()
                                 + new Stretch(part.from(), line.to()).millimetres()
                                 - length)
-                        < 0.002
+                        < Precision.ON_LINE
                 && Math.abs(new Stretch(line.from(), part.to()).millimetres()
                                 + new Stretch(part.to(), line.to()).millimetres()
                                 - length)
-                        < 0.002;
+                        < Precision.ON_LINE;
     }
 
     /** With one more piece, glued by its back in the middle of a panel's face. */

@@ -29,8 +29,10 @@ import vantbreeze.core.structure.Structure;
  */
 public record OpenMeasure(Workshop workshop, Plan plan) {
 
-    /** As many widths are tried as are worked out in well under a second. */
+    /** As many widths are glimpsed as is done in well under a second. */
     private static final int MOST_TRIED = 120;
+    /** So many of the best of them are then worked out whole. */
+    private static final int MOST_WORKED = 4;
 
     /**
      * The plan with that measure found.
@@ -132,24 +134,33 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
         return new Moved(best.moved.plan(), best.moved.words() + ", the widest that lies within the rest");
     }
 
+    /**
+     * All are glimpsed; whether panels meet on their way, and what is hard to decide, is asked of the best few alone.
+     */
     private Tried best(String name, FreeHand hand, Length from, Length to, Length step) {
         List<Tried> tried = new ArrayList<>();
         for (Length width = from; !width.isLongerThan(to); width = width.plus(step)) {
             try {
                 Moved moved = hand.widened(name, width);
-                tried.add(Tried.of(width, moved, workshop.work(moved.plan())));
+                tried.add(Tried.of(width, moved, workshop.glimpse(moved.plan())));
             } catch (Refusal cant) {
                 // this width can't be had; the others are tried
             }
         }
         return tried.stream()
-                .min(Comparator.comparingLong(Tried::amiss)
-                        .thenComparing(Tried::closed)
-                        .thenComparing(Tried::width, Comparator.reverseOrder()))
+                .sorted(Tried.BEST_FIRST)
+                .limit(MOST_WORKED)
+                .map(one -> Tried.of(one.width, one.moved, workshop.work(one.moved.plan())))
+                .min(Tried.BEST_FIRST)
                 .orElseThrow(() -> new Refusal(name, "No width of %s can be worked out here.".formatted(name)));
     }
 
     private record Tried(Length width, Moved moved, long amiss, Length closed) {
+
+        static final Comparator<Tried> BEST_FIRST = Comparator.comparingLong(Tried::amiss)
+                .thenComparing(Tried::closed)
+                .thenComparing(Tried::width, Comparator.reverseOrder());
+
         static Tried of(Length width, Moved moved, WorkedPlan worked) {
             long amiss = worked.findings().stream()
                     .filter(finding -> finding.about().equals("fold"))

@@ -11,6 +11,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Precision;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Size;
 
@@ -22,8 +23,6 @@ import vantbreeze.core.paper.Size;
  */
 public record CutShape(Polygon polygon) {
 
-    /** Corners nearer than this lie on each other, mm: less than any ruler shows, more than arithmetic loses. */
-    private static final double ALIKE = 0.01;
     /** Angles nearer to a quarter turn than this are one, degrees. */
     private static final double SQUARE = 0.5;
 
@@ -83,7 +82,7 @@ public record CutShape(Polygon polygon) {
     boolean like(CutShape other, boolean turned) {
         // which tells most apart before their corners are looked for
         double more = Math.abs(polygon.getArea() - other.polygon.getArea());
-        if (more > ALIKE * polygon.getLength()) {
+        if (more > Precision.ALIKE * polygon.getLength()) {
             return false;
         }
         double[][] own = rings();
@@ -127,7 +126,7 @@ public record CutShape(Polygon polygon) {
                 int j = (i + first) % own.length;
                 double x = cosine * own[i] - sine * own[i + 1];
                 double y = sine * own[i] + cosine * own[i + 1];
-                if (Math.hypot(x - others[j], y - others[j + 1]) > ALIKE) {
+                if (Math.hypot(x - others[j], y - others[j + 1]) > Precision.ALIKE) {
                     return false;
                 }
             }

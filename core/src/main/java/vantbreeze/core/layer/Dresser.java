@@ -18,6 +18,7 @@ import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.bulk.Added;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Precision;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Size;
@@ -214,6 +215,6 @@ public record Dresser(
     }
 
     private static boolean crosses(Geometry shape, LineString fold) {
-        return shape.intersection(fold).getLength() > 0.01;
+        return shape.intersection(fold).getLength() > Precision.ALIKE;
     }
 }

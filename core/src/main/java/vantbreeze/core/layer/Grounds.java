@@ -26,6 +26,7 @@ import vantbreeze.core.fold.Remembered;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.length.Precision;
 
 /**
  * Where each face of a card can be dressed: its panel without its holes, without where glue goes and without where
@@ -47,8 +48,6 @@ public final class Grounds {
      * A glued panel on one hinge that is no wider is a tab, mm: ½ in holds (common practice, no source), and then some.
      */
     private static final double TAB = 20;
-
-    private static final double NEAR = 1e-6;
 
     private final FoldGraph graph;
     private final Set<Integer> bent;
@@ -180,7 +179,7 @@ public final class Grounds {
         List<Polygon> glued = glueOn(face);
         Geometry shape = shape(face.panel());
         Geometry left = shape;
-        if (glued.stream().mapToDouble(Polygon::getArea).sum() > MOSTLY * shape.getArea() * (1 + NEAR)) {
+        if (glued.stream().mapToDouble(Polygon::getArea).sum() > MOSTLY * shape.getArea() * (1 + Precision.ROUNDING)) {
             return new Ground(face, List.of(), true);
         }
         for (Polygon area : glued) {

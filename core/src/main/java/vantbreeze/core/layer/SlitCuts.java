@@ -13,6 +13,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
 import vantbreeze.core.fold.plane.Passage;
+import vantbreeze.core.length.Precision;
 
 /**
  * A panel parted where a slit meets a fold in an inner corner: a maker cuts the layer straight on along the slit's
@@ -20,7 +21,7 @@ import vantbreeze.core.fold.plane.Passage;
  */
 final class SlitCuts {
 
-    private static final double NEAR = 1e-6;
+    private static final double NEAR = Precision.SAME_PLACE;
 
     private SlitCuts() {}
 

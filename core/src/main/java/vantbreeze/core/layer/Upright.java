@@ -8,6 +8,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Precision;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
@@ -18,7 +19,7 @@ import vantbreeze.core.paper.Size;
  */
 record Upright(Length left, Length foot, Length right, Length head) {
 
-    private static final double NEAR = 1e-4;
+    private static final double NEAR = Precision.SAME_PLACE;
 
     /** The shape as such a rectangle, or null when it is none. */
     static @Nullable Upright of(Polygon shape) {
@@ -92,6 +93,7 @@ record Upright(Length left, Length foot, Length right, Length head) {
     private static boolean isFold(Length x0, Length y0, Length x1, Length y1, List<LineString> folds) {
         Coordinate middle =
                 new Coordinate((x0.millimetres() + x1.millimetres()) / 2, (y0.millimetres() + y1.millimetres()) / 2);
-        return folds.stream().anyMatch(fold -> fold.distance(fold.getFactory().createPoint(middle)) < 0.001);
+        return folds.stream()
+                .anyMatch(fold -> fold.distance(fold.getFactory().createPoint(middle)) < Precision.ON_LINE);
     }
 }

@@ -6,8 +6,8 @@ import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.Finding.Severity;
 import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Stretch;
-import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Precision;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Advice;
 import vantbreeze.core.structure.Parameter;
@@ -17,10 +17,8 @@ import vantbreeze.core.structure.Parameter;
  */
 record FoldJudge(WorkedPlan worked, Words words, boolean thorough) {
 
-    /** A loop that closes to within this is closed, mm. */
-    private static final double CLOSES = 0.001;
-    /** What sticks out less than this does not, mm. */
-    private static final double STICKS_OUT = 0.01;
+    private static final String PASSING =
+            "Its panels can't all fold as they are scored: one would have to pass through another.";
 
     List<Finding> findings() {
         List<Finding> findings = new ArrayList<>();
@@ -45,17 +43,33 @@ record FoldJudge(WorkedPlan worked, Words words, boolean thorough) {
     private void closing(List<Finding> findings) {
         WorkedForm form = worked.form();
         form.closed().loops().stream()
-                .filter(loop -> loop.gap() > CLOSES)
+                .filter(loop -> loop.gap() >= Precision.CLOSES)
                 .forEach(loop -> findings.add(new Finding(
                         Severity.WRONG,
                         "fold",
                         "The card does not close: going round %s leaves a gap of %.2f mm."
                                 .formatted(loop.inWords(form.graph()), loop.gap()),
                         null)));
-        if (form.order() == null) {
-            LayerOrders.of(form.closed(), form.flat())
-                    .conflictInWords()
-                    .ifPresent(text -> findings.add(new Finding(Severity.WRONG, "fold", text, null)));
+        switch (form.ordering().verdict()) {
+            case FOUND -> {}
+            case IMPOSSIBLE -> findings.add(new Finding(Severity.WRONG, "fold", impossible(form), null));
+            case NOT_DECIDED -> undecided(findings);
+        }
+    }
+
+    /** Which panels can't all lie is told when the line is let go: to find out takes longer than a drag waits. */
+    private String impossible(WorkedForm form) {
+        return thorough ? form.orders().conflictInWords().orElse(PASSING) : PASSING;
+    }
+
+    private void undecided(List<Finding> findings) {
+        if (thorough) {
+            findings.add(new Finding(
+                    Severity.NOTE,
+                    "fold",
+                    "Whether all its panels can lie on one another can't be told: there are too many ways to try. Fold one "
+                            + "from scrap paper first. Which lies over which is shown as a guess.",
+                    null));
         }
     }
 
@@ -69,7 +83,7 @@ record FoldJudge(WorkedPlan worked, Words words, boolean thorough) {
                 worked.plan().measures().get(Parameter.WIDTH),
                 worked.plan().measures().get(Parameter.HEIGHT));
         Length out = closed.width().minus(meant.width()).max(closed.height().minus(meant.height()));
-        if (out.millimetres() > STICKS_OUT) {
+        if (out.millimetres() >= Precision.CLOSES) {
             boolean across = closed.width().minus(meant.width()).equals(out);
             findings.add(new Finding(
                     Severity.WRONG,
@@ -86,7 +100,8 @@ record FoldJudge(WorkedPlan worked, Words words, boolean thorough) {
         double middle = reach(placed.get(base), across, 0);
         int outermost = base;
         for (int i = 0; i < placed.size(); i++) {
-            outermost = reach(placed.get(i), across, middle) > reach(placed.get(outermost), across, middle) + STICKS_OUT
+            outermost = reach(placed.get(i), across, middle)
+                            > reach(placed.get(outermost), across, middle) + Precision.CLOSES
                     ? i
                     : outermost;
         }

@@ -11,6 +11,7 @@ import vantbreeze.core.check.Finding.Severity;
 import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.bulk.Relief;
+import vantbreeze.core.fold.order.Ordering;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.structure.Parameter;
 
@@ -94,7 +95,8 @@ record GlueJudge(WorkedPlan worked, Words words) {
     }
 
     private void nests(List<Finding> findings) {
-        if (worked.heft().bulk() == null) {
+        // what is wrapped is told by the order, which must be more than a guess
+        if (worked.heft().bulk() == null || worked.form().ordering().verdict() != Ordering.Verdict.FOUND) {
             return;
         }
         Relief.of(worked.form().closed(), worked.heft().bulk()).stream()

@@ -168,7 +168,8 @@ public final class Sights {
 
     private static Optional<LayerOrder> order(WorkedForm form, FoldedForm flat, Station station, boolean closed) {
         return closed
-                ? Optional.ofNullable(form.order())
+                ? Optional.of(form).filter(WorkedForm::canLie).map(lies -> lies.ordering()
+                        .order())
                 : LayerOrders.of(flat, station.pose()).first();
     }
 

@@ -2,10 +2,8 @@ package vantbreeze.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
@@ -14,8 +12,8 @@ import vantbreeze.core.fold.Once;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.motion.Frame;
 import vantbreeze.core.fold.motion.Motion;
-import vantbreeze.core.fold.order.LayerOrder;
 import vantbreeze.core.fold.order.LayerOrders;
+import vantbreeze.core.fold.order.Ordering;
 import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.structure.Station;
 
@@ -27,7 +25,8 @@ public final class WorkedForm {
     private final Motion motion;
     private final Pose flat;
     private final FoldedForm closed;
-    private final Once<Optional<LayerOrder>> order;
+    private final Once<LayerOrders> orders;
+    private final Once<Ordering> ordering;
     private final Once<List<Integer>> fromBelow;
     private final Once<Grounds> grounds;
     private final Once<List<FoldedForm>> flats;
@@ -37,15 +36,17 @@ public final class WorkedForm {
      * @param flat the pose in which it is closed
      * @param motion through all stations, the last frame closed
      * @param stations the poses it goes through, evenly along the motion
+     * @param most what may be spent on the order of its panels
      */
-    WorkedForm(FoldGraph graph, Pose flat, Motion motion, List<Station> stations) {
+    WorkedForm(FoldGraph graph, Pose flat, Motion motion, List<Station> stations, long most) {
         this.graph = graph;
         this.flat = flat;
         this.motion = motion;
         this.stations = List.copyOf(stations);
         this.closed = FoldedForm.of(graph, flat);
-        this.order = new Once<>(() -> LayerOrders.of(closed, flat).first());
-        this.fromBelow = new Once<>(() -> order.get().map(LayerOrder::fromBelow).orElse(List.of()));
+        this.orders = new Once<>(() -> LayerOrders.of(closed, flat));
+        this.ordering = new Once<>(() -> orders.get().decide(most));
+        this.fromBelow = new Once<>(() -> canLie() ? ordering.get().order().fromBelow() : List.of());
         this.grounds = new Once<>(() -> Grounds.of(graph, bent()));
         this.flats = new Once<>(this::lyingFlat);
     }
@@ -65,9 +66,19 @@ public final class WorkedForm {
         return closed;
     }
 
-    /** How its panels then lie on one another; null when it can't be folded so. */
-    public @Nullable LayerOrder order() {
-        return order.get().orElse(null);
+    /** How its panels then lie on one another, or what stands in the way. */
+    public LayerOrders orders() {
+        return orders.get();
+    }
+
+    /** Whether its panels can then lie on one another, and how. */
+    public Ordering ordering() {
+        return ordering.get();
+    }
+
+    /** Whether its panels can then lie on one another, as far as is known. */
+    public boolean canLie() {
+        return ordering().verdict() != Ordering.Verdict.IMPOSSIBLE;
     }
 
     /** The panels when closed, the lowest first; empty when it can't be folded so. */

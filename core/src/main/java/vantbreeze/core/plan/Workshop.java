@@ -18,6 +18,7 @@ import vantbreeze.core.fold.bulk.Added;
 import vantbreeze.core.fold.bulk.BulkMap;
 import vantbreeze.core.fold.bulk.Weight;
 import vantbreeze.core.fold.motion.Motion;
+import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.free.FreeStructure;
 import vantbreeze.core.layer.Dresser;
 import vantbreeze.core.layer.Dressing;
@@ -109,7 +110,8 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
         WorkedForm form = form(
                 structure,
                 plan.measures(),
-                FoldGraph.of(assembly, pieces.stream().map(WorkedPiece::panels).toList()));
+                FoldGraph.of(assembly, pieces.stream().map(WorkedPiece::panels).toList()),
+                thorough);
         Size footprint = form.closed().footprint();
         EnvelopeFit fit = envelope == null ? null : EnvelopeFit.of(footprint, envelope);
         Layers layers = layers(plan, structure, form, thorough);
@@ -127,13 +129,13 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
                 new Judgement(this, worked, thorough).findings());
     }
 
-    private static WorkedForm form(Structure structure, Measures measures, FoldGraph graph) {
+    private static WorkedForm form(Structure structure, Measures measures, FoldGraph graph, boolean thorough) {
         Pose flat = structure.closed(measures);
         List<Station> stations = structure.stations(measures);
         Motion motion = Motion.through(
                         graph, stations.stream().map(Station::pose).toList(), FRAMES / (stations.size() - 1))
                 .leaning(structure.lean());
-        return new WorkedForm(graph, flat, motion, stations);
+        return new WorkedForm(graph, flat, motion, stations, thorough ? LayerOrders.THOROUGH : LayerOrders.GLIMPSE);
     }
 
     /** A worked card with these layers in place of its own; thickness, weight and findings stay as they were. */
@@ -169,7 +171,10 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
         return new Heft(
                 cardstock,
                 stocks,
-                form.order() == null ? null : BulkMap.of(form.closed(), stocks, added, form.order()),
+                form.canLie()
+                        ? BulkMap.of(
+                                form.closed(), stocks, added, form.ordering().order())
+                        : null,
                 Weight.of(form.graph(), stocks, added));
     }
 

@@ -12,7 +12,9 @@ import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.order.LayerOrders;
+import vantbreeze.core.fold.order.Ordering;
 import vantbreeze.core.free.FreeCard;
+import vantbreeze.core.length.Precision;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.FlapLaps;
 
@@ -29,7 +31,8 @@ import vantbreeze.core.plan.FlapLaps;
  */
 record Misfit(double gap, double pokesOut, double laps, boolean folds, double offSize, Size closed) {
 
-    private static final double NOTHING = 0.02;
+    /** What may be spent on the order of one reading's panels: there are many readings. */
+    private static final long MOST = LayerOrders.THOROUGH / 20;
 
     static Misfit of(FreeCard card, @Nullable Size finished) {
         return of(card, finished, true);
@@ -51,9 +54,10 @@ record Misfit(double gap, double pokesOut, double laps, boolean folds, double of
         double laps = new FlapLaps(graph, form, flat)
                 .all().stream().mapToDouble(FlapLaps.Lap::width).sum();
         double pokesOut = Math.max(0, Math.max(across, up));
-        boolean hopeless = form.closureError() + pokesOut + laps > NOTHING;
-        boolean folds =
-                (thorough || !hopeless) && LayerOrders.of(form, flat).first().isPresent();
+        boolean hopeless = form.closureError() + pokesOut + laps > Precision.CLOSES;
+        // what can't be decided in so short a time is not held against it
+        boolean folds = (thorough || !hopeless)
+                && LayerOrders.of(form, flat).decide(MOST).verdict() != Ordering.Verdict.IMPOSSIBLE;
         double offSize = finished == null ? 0 : Math.min(off(closed, finished), off(closed.turned(), finished));
         return new Misfit(form.closureError(), pokesOut, laps, folds, offSize, closed);
     }
@@ -87,7 +91,11 @@ record Misfit(double gap, double pokesOut, double laps, boolean folds, double of
     }
 
     boolean closes() {
-        return gap < NOTHING && pokesOut < NOTHING && laps < NOTHING && folds && offSize < 0.1;
+        return gap < Precision.CLOSES
+                && pokesOut < Precision.CLOSES
+                && laps < Precision.CLOSES
+                && folds
+                && offSize < 0.1;
     }
 
     /** The less the better. */

@@ -6,6 +6,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Precision;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Refusal;
@@ -137,13 +138,13 @@ public final class Recipes {
             return "It closes, to %s.".formatted(closed);
         }
         List<String> why = new ArrayList<>();
-        if (misfit.gap() > 0.02) {
+        if (misfit.gap() >= Precision.CLOSES) {
             why.add("what is glued is %.1f mm off".formatted(misfit.gap()));
         }
-        if (misfit.pokesOut() > 0.02) {
+        if (misfit.pokesOut() >= Precision.CLOSES) {
             why.add("a panel pokes out by %s".formatted(write(Length.nearest(misfit.pokesOut()))));
         }
-        if (misfit.laps() > 0.02) {
+        if (misfit.laps() >= Precision.CLOSES) {
             why.add("two flaps lie on each other by %s".formatted(write(Length.nearest(misfit.laps()))));
         }
         if (!misfit.folds()) {

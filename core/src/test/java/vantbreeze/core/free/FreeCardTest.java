@@ -14,6 +14,7 @@ import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.fold.order.Ordering;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -49,7 +50,7 @@ class FreeCardTest {
                 "Bound", structure.id(), structure.proportioned(SIZE, Ruler.MM_1), Ruler.MM_1, null, null, ""));
         WorkedPlan free = WORKSHOP.work(Plan.of("Free", loosened(structure), Ruler.MM_1));
         assertThat(free.footprint()).isEqualTo(bound.footprint());
-        assertThat(free.form().order()).isNotNull();
+        assertThat(free.form().ordering().verdict()).isEqualTo(Ordering.Verdict.FOUND);
         assertThat(free.heft().weight().grams()).isCloseTo(bound.heft().weight().grams(), within(1e-6));
         assertThat(free.heft().thickness()).isCloseTo(bound.heft().thickness(), within(1e-6));
         assertThat(free.form().stations().stream()

@@ -12,6 +12,7 @@ import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.fold.order.Ordering;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -67,7 +68,7 @@ class DraftingTest {
     void aBareSheetIsOnePanelAndFlat() {
         WorkedPlan worked = WORKSHOP.work(bare());
         assertThat(worked.footprint()).isEqualTo(Size.ofMillimetres(200, 100));
-        assertThat(worked.form().order()).isNotNull();
+        assertThat(worked.form().ordering().verdict()).isEqualTo(Ordering.Verdict.FOUND);
         assertThatThrownBy(() -> Drafting.bare("Kite", Size.ofMillimetres(0, 100), Ruler.MM_1))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("Type both");
@@ -116,7 +117,7 @@ class DraftingTest {
         Plan corner = on(bare()).scored(0, line(160, 0, 200, 40), Fold.VALLEY);
         WorkedPlan worked = WORKSHOP.work(corner);
         assertThat(worked.pieces().get(0).panels().all()).hasSize(2);
-        assertThat(worked.form().order()).isNotNull();
+        assertThat(worked.form().ordering().verdict()).isEqualTo(Ordering.Verdict.FOUND);
     }
 
     @Test
@@ -146,7 +147,7 @@ class DraftingTest {
                 .unglued(0);
         WorkedPlan worked = WORKSHOP.work(moved);
         assertThat(worked.form().closed().closureError()).isLessThan(0.001);
-        assertThat(worked.form().order()).isNotNull();
+        assertThat(worked.form().ordering().verdict()).isEqualTo(Ordering.Verdict.FOUND);
         // it lies where it was laid, within its panel
         assertThat(worked.footprint()).isEqualTo(Size.ofMillimetres(100, 100));
     }

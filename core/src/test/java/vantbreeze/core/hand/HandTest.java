@@ -17,6 +17,7 @@ import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.fold.order.Ordering;
 import vantbreeze.core.hand.Handle.End;
 import vantbreeze.core.hand.Handle.Kind;
 import vantbreeze.core.length.Length;
@@ -99,7 +100,7 @@ class HandTest {
         Moved moved = moved(plan("z-fold"), to(Kind.SCORE, 0, 62.4, Snap.MARKS, false));
         assertThat(moved.plan().measures().get("leg")).isEqualTo(mm(62));
         assertThat(moved.words()).isEqualTo("Leg 62 mm");
-        assertThat(WORKSHOP.work(moved.plan()).form().order()).isNotNull();
+        assertThat(WORKSHOP.work(moved.plan()).form().ordering().verdict()).isEqualTo(Ordering.Verdict.FOUND);
     }
 
     @ParameterizedTest
@@ -238,7 +239,7 @@ class HandTest {
                 .containsExactly(100L);
         Plan two = drafting.withPiece("Kite", Size.ofMillimetres(30, 40), "Panel 2");
         assertThat(two.free().assembly().joins()).hasSize(1);
-        assertThat(WORKSHOP.work(two).form().order()).isNotNull();
+        assertThat(WORKSHOP.work(two).form().ordering().verdict()).isEqualTo(Ordering.Verdict.FOUND);
         assertThatThrownBy(() -> new Drafting(WORKSHOP, two).unglued(0)).hasMessageContaining("hang on nothing");
         assertThat(new Drafting(WORKSHOP, two).withoutPiece(1).free().assembly().pieces())
                 .hasSize(1);

@@ -6,6 +6,7 @@ import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.core.fold.plane.Passage;
+import vantbreeze.core.length.Precision;
 
 /**
  * The closed stack cut straight across where it is thickest, seen from its end: every layer in its true order.
@@ -16,7 +17,7 @@ import vantbreeze.core.fold.plane.Passage;
 public record EndView(double height, List<Layer> layers) {
 
     /** Shorter stretches are rounding, mm. */
-    private static final double LEAST = 0.01;
+    private static final double LEAST = Precision.ALIKE;
 
     public EndView {
         layers = List.copyOf(layers);
@@ -69,8 +70,8 @@ public record EndView(double height, List<Layer> layers) {
                 Layer other = joined.get(i);
                 boolean meets = other.panel == layer.panel
                         && Math.abs(other.to - layer.from) < LEAST
-                        && Math.abs(other.bottom - layer.bottom) < 1e-9
-                        && Math.abs(other.top - layer.top) < 1e-9;
+                        && Math.abs(other.bottom - layer.bottom) < Precision.ROUNDING
+                        && Math.abs(other.top - layer.top) < Precision.ROUNDING;
                 before = meets ? i : before;
             }
             if (before < 0) {

@@ -22,8 +22,6 @@ final class Closure {
 
     /** A pose is closed when no point is farther off than this, mm. */
     static final double CLOSED = 1e-6;
-    /** As near as it must come to be called reachable, mm. */
-    static final double REACHED = 1e-3;
 
     private static final int MOST_STEPS = 60;
     private static final int POINTS = 3;

@@ -9,6 +9,7 @@ import org.ejml.dense.row.factory.DecompositionFactory_DDRM;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Pose;
+import vantbreeze.core.length.Precision;
 
 /**
  * Finds measures that were left open: the values at which every loop of a flat pose closes. Gauss–Newton steps on the
@@ -48,7 +49,8 @@ public final class MissingMeasure {
         double[] gaps = gaps(card, flat, values);
         for (int step = 0; step < MOST_STEPS; step++) {
             DMatrixRMaj change = change(card, flat, values, gaps);
-            if (change == null || (CommonOps_DDRM.elementMaxAbs(change) < NO_MATTER && worst(gaps) > Closure.REACHED)) {
+            if (change == null
+                    || (CommonOps_DDRM.elementMaxAbs(change) < NO_MATTER && worst(gaps) > Precision.CLOSES)) {
                 return new Outcome.NothingCloses(worst(gaps));
             }
             if (!hasFullRank(change)) {
@@ -68,7 +70,7 @@ public final class MissingMeasure {
             }
             gaps = then;
         }
-        return worst(gaps) < Closure.REACHED ? found(values) : new Outcome.NothingCloses(worst(gaps));
+        return worst(gaps) < Precision.CLOSES ? found(values) : new Outcome.NothingCloses(worst(gaps));
     }
 
     private static Outcome found(double[] values) {

@@ -9,6 +9,7 @@ import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Once;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Rigid;
+import vantbreeze.core.length.Precision;
 
 /**
  * The way from one pose to another in equal steps. Every hinge makes for its end angle; where loops forbid that, all
@@ -98,7 +99,7 @@ public final class Motion {
     /** The first frame that rigid panels can't reach without bending; empty when all can be. */
     public OptionalInt firstBent() {
         return IntStream.range(0, length())
-                .filter(i -> frames().get(i).gap() > Closure.REACHED)
+                .filter(i -> frames().get(i).gap() > Precision.CLOSES)
                 .findFirst();
     }
 

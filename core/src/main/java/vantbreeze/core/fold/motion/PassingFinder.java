@@ -11,12 +11,13 @@ import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.Spot;
+import vantbreeze.core.length.Precision;
 
 /** Looks at single moments for panels that cut through one another. */
 final class PassingFinder {
 
     /** Nearer than this counts as touching, mm. */
-    private static final double TOUCHING = 0.02;
+    private static final double TOUCHING = Precision.CLOSES;
 
     private final FoldGraph graph;
     private final Set<Long> linked = new HashSet<>();

@@ -14,6 +14,7 @@ import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.bulk.Added;
+import vantbreeze.core.length.Precision;
 
 /**
  * How a card stands on its lower edges: x to the right, y up, z towards the one who looks at it.
@@ -32,8 +33,6 @@ public record Standing(Vector3D centre, Geometry base, List<Integer> touching, L
     private static final double MEANT_AS_FOOT = 4;
     /** A centre nearer to the edge of the base than this is as good as over it, mm. */
     private static final double MARGIN = 0.5;
-    /** Less than this is rounding, mm. */
-    private static final double NEARLY_NIL = 1e-9;
 
     public Standing {
         touching = List.copyOf(touching);
@@ -145,10 +144,10 @@ public record Standing(Vector3D centre, Geometry base, List<Integer> touching, L
         Coordinate foot = edge.closestPoint(over);
         double right = within ? foot.x - over.x : over.x - foot.x;
         double forward = within ? foot.y - over.y : over.y - foot.y;
-        if (distance < NEARLY_NIL) {
+        if (distance < Precision.ROUNDING) {
             // right over an edge: to the side that the base is not on, of a mere line forwards
             Coordinate middle = base.getCentroid().getCoordinate();
-            double length = Math.max(NEARLY_NIL, edge.getLength());
+            double length = Math.max(Precision.ROUNDING, edge.getLength());
             double out = edge.orientationIndex(middle) > 0 ? 1 : -1;
             right = out * (edge.p1.y - edge.p0.y) / length;
             forward = -out * (edge.p1.x - edge.p0.x) / length;

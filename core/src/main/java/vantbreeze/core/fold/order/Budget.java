@@ -1,8 +1,8 @@
 package vantbreeze.core.fold.order;
 
 /**
- * What searches may spend, counted in rules and clauses looked at and not in time, so that every machine and every
- * hour gives the same answer.
+ * What searches may spend, counted in rules and clauses looked at and not in time, so that every machine and every hour
+ * gives the same answer.
  */
 final class Budget {
 

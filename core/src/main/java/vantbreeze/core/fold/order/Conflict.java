@@ -10,8 +10,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Finds facets that contradict one another, none of them for nothing: facets are left out of one set of rules, half of
- * them at a time (QuickXplain, Junker 2004). Since most contradictions are of panels near to one another, those near each
- * panel are looked at first.
+ * them at a time (QuickXplain, Junker 2004). Since most contradictions are of panels near to one another, those near
+ * each panel are looked at first.
  */
 final class Conflict {
 
@@ -105,7 +105,9 @@ final class Conflict {
         return both;
     }
 
-    /** Whether the rules among these facets alone contradict one another: a rule is about the facets of its variables. */
+    /**
+     * Whether the rules among these facets alone contradict one another: a rule is about the facets of its variables.
+     */
     private boolean isImpossible(BitSet facets) {
         int[] members = facets.stream().toArray();
         int[] number = new int[pairs.count()];

@@ -146,8 +146,8 @@ public final class LayerOrders {
 
     /**
      * Panels that can't all lie as they are folded, though any of them left out would let the rest lie; empty when
-     * there is an order. Where that takes too long there may be more of them than need be; empty when it can't even be told
-     * that there is no order.
+     * there is an order. Where that takes too long there may be more of them than need be; empty when it can't even be
+     * told that there is no order.
      */
     public Set<Integer> conflict() {
         return new Conflict(layout, pairs.get(), rules.get(), guessed(Stacking.places(layout)), new Budget(THOROUGH))

@@ -9,10 +9,10 @@ import vantbreeze.core.fold.plane.Flat;
  * What must hold among the variables of {@link Pairs}. A literal is twice a variable, plus one for its negation.
  *
  * @param facts literals that are true: folds whose direction is known, joins, and what is laid by hand
- * @param relations among literals, told apart by how many there are. Two are equal: facet C is not between A and A′ whose
- *     crease or glue it crosses (taco–tortilla), so it lies below both or above both; the same for the two sides of a bend.
- *     Three are below(i,j), below(j,k), below(i,k) of facets with some area in common (transitivity). Of four an even number
- *     is true: two creases on one line with their paper on one side do not interleave (taco–taco)
+ * @param relations among literals, told apart by how many there are. Two are equal: facet C is not between A and A′
+ *     whose crease or glue it crosses (taco–tortilla), so it lies below both or above both; the same for the two sides
+ *     of a bend. Three are below(i,j), below(j,k), below(i,k) of facets with some area in common (transitivity). Of
+ *     four an even number is true: two creases on one line with their paper on one side do not interleave (taco–taco)
  */
 record Rules(List<Integer> facts, List<int[]> relations) {
 

@@ -42,6 +42,7 @@ final class Search {
     private boolean possible;
     /** The level of the last decision that was turned round. */
     private int turned;
+
     private Turns turns;
 
     /**
@@ -105,9 +106,7 @@ final class Search {
 
     /** Whether there is any solution, which {@code take} is then given. */
     Outcome outcome(Predicate<boolean[]> take) {
-        return solutions(1, take) > 0
-                ? Outcome.POSSIBLE
-                : budget.isSpent() ? Outcome.NOT_DECIDED : Outcome.IMPOSSIBLE;
+        return solutions(1, take) > 0 ? Outcome.POSSIBLE : budget.isSpent() ? Outcome.NOT_DECIDED : Outcome.IMPOSSIBLE;
     }
 
     /**
@@ -212,7 +211,8 @@ final class Search {
 
     /** Asks about one group alone, the others left open. */
     void within(List<Integer> group) {
-        turns = new Turns(trail, phase.length, group.stream().mapToInt(Integer::intValue).toArray());
+        turns = new Turns(
+                trail, phase.length, group.stream().mapToInt(Integer::intValue).toArray());
     }
 
     private int @Nullable [] propagate() {

@@ -4,8 +4,8 @@ import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What has been decided and what follows from it, in turn. A literal is twice a variable, plus one for its negation; each
- * decision opens a level.
+ * What has been decided and what follows from it, in turn. A literal is twice a variable, plus one for its negation;
+ * each decision opens a level.
  */
 final class Trail {
 

@@ -3,8 +3,8 @@ package vantbreeze.core.fold.order;
 import java.util.Arrays;
 
 /**
- * Which variable is decided next: the one that had to do with a conflict last (variable move to front; Ryan 2004, Biere and
- * Fröhlich 2015). They stand in a list, those that are next at its end.
+ * Which variable is decided next: the one that had to do with a conflict last (variable move to front; Ryan 2004, Biere
+ * and Fröhlich 2015). They stand in a list, those that are next at its end.
  */
 final class Turns {
 

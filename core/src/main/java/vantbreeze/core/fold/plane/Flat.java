@@ -10,6 +10,7 @@ import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.PolygonExtracter;
+import vantbreeze.core.length.Precision;
 
 /**
  * What lies on what in the plane, with the precision of the fold model: exact places are multiples of 1/8 µm, so
@@ -18,11 +19,11 @@ import org.locationtech.jts.geom.util.PolygonExtracter;
 public final class Flat {
 
     /** Nearer than this is the same place, mm. */
-    public static final double NEAR = 1e-4;
+    public static final double NEAR = Precision.SAME_PLACE;
     /** Shorter than this is no length, mm. */
-    public static final double LEAST_LENGTH = 1e-3;
+    public static final double LEAST_LENGTH = Precision.ON_LINE;
     /** Less than this is no area, mm². */
-    public static final double LEAST_AREA = 1e-3;
+    public static final double LEAST_AREA = Precision.NO_AREA;
 
     /** A disc with this radius has more than {@link #LEAST_AREA}, mm. */
     private static final double WELL = 0.05;

@@ -53,9 +53,12 @@ public final class HardPatterns {
 
     /** A map of equal squares, folded at random; a part of its creases may go either way. */
     public static Piece map(int across, int up, Random random, double unassigned) {
-        return map(across, up, () -> random.nextDouble() < unassigned
-                ? Fold.UNASSIGNED
-                : random.nextBoolean() ? Fold.VALLEY : Fold.MOUNTAIN);
+        return map(
+                across,
+                up,
+                () -> random.nextDouble() < unassigned
+                        ? Fold.UNASSIGNED
+                        : random.nextBoolean() ? Fold.VALLEY : Fold.MOUNTAIN);
     }
 
     private static Piece map(int across, int up, Supplier<Fold> folds) {
@@ -71,11 +74,7 @@ public final class HardPatterns {
             }
         }
         return new Piece(
-                "map",
-                List.of(at(0, 0), at(across, 0), at(across, up), at(0, up)),
-                creases,
-                List.of(),
-                List.of());
+                "map", List.of(at(0, 0), at(across, 0), at(across, up), at(0, up)), creases, List.of(), List.of());
     }
 
     private static Crease crease(int x1, int y1, int x2, int y2, Fold fold) {
@@ -86,7 +85,9 @@ public final class HardPatterns {
         return Spot.nearest(CELL * x, CELL * y);
     }
 
-    /** One of many: a strip, a map, or a square folded over and over of which a few creases are turned the other way. */
+    /**
+     * One of many: a strip, a map, or a square folded over and over of which a few creases are turned the other way.
+     */
     public static FoldGraph generated(long seed) throws Exception {
         Random random = new Random(seed);
         return switch ((int) (seed % 3)) {
@@ -116,8 +117,7 @@ public final class HardPatterns {
                             : crease.fold() == Fold.MOUNTAIN ? Fold.VALLEY : crease.fold();
                     turned.add(random.nextInt(6) == 0 ? new Crease(crease.line(), other) : crease);
                 }
-                yield FoldGraph.of(
-                        Panels.of(new Piece(folded.name(), folded.outline(), turned, List.of(), List.of())));
+                yield FoldGraph.of(Panels.of(new Piece(folded.name(), folded.outline(), turned, List.of(), List.of())));
             }
         };
     }

@@ -75,10 +75,12 @@ class SearchTest {
                 truths += holds(literal, layout, pairs, order) ? 1 : 0;
             }
             boolean transitive = rule.length == 3;
-            assertThat(transitive
-                            ? holds(rule[0], layout, pairs, order) != holds(rule[1], layout, pairs, order)
-                                    || holds(rule[2], layout, pairs, order) == holds(rule[0], layout, pairs, order)
-                            : truths % 2 == 0)
+            assertThat(
+                            transitive
+                                    ? holds(rule[0], layout, pairs, order) != holds(rule[1], layout, pairs, order)
+                                            || holds(rule[2], layout, pairs, order)
+                                                    == holds(rule[0], layout, pairs, order)
+                                    : truths % 2 == 0)
                     .isTrue();
         }
     }
@@ -102,7 +104,8 @@ class SearchTest {
         assertThat(conflict.size()).isBetween(3, 12);
         assertThat(ruledOut(map, List.copyOf(conflict))).isTrue();
         for (int one : conflict) {
-            assertThat(ruledOut(map, conflict.stream().filter(other -> other != one).toList()))
+            assertThat(ruledOut(
+                            map, conflict.stream().filter(other -> other != one).toList()))
                     .as("without panel %d the others can lie", one)
                     .isFalse();
         }
@@ -115,7 +118,9 @@ class SearchTest {
         panels.forEach(panel -> facets.set(layout.facetOf()[panel]));
         Rules rules = Rules.of(layout, pairs);
         Rules among = new Rules(
-                rules.facts().stream().filter(fact -> isAmong(facets, pairs, fact)).toList(),
+                rules.facts().stream()
+                        .filter(fact -> isAmong(facets, pairs, fact))
+                        .toList(),
                 rules.relations().stream()
                         .filter(rule -> Arrays.stream(rule).allMatch(literal -> isAmong(facets, pairs, literal)))
                         .toList());
@@ -130,7 +135,9 @@ class SearchTest {
         return facets.get(pairs.pair(literal / 2)[0]) && facets.get(pairs.pair(literal / 2)[1]);
     }
 
-    /** A search that may spend next to nothing says so, gives something to draw, and does not say that it can't fold. */
+    /**
+     * A search that may spend next to nothing says so, gives something to draw, and does not say that it can't fold.
+     */
     @Test
     void whatCantBeDecidedIsSaidSo() {
         FoldGraph strip = HardPatterns.unequalStrip();
