@@ -49,7 +49,7 @@ public record Hand(Workshop workshop, Plan plan) {
 
     /** The same while the line is still held: {@link Workshop#glimpse glimpsed}. */
     public MovedCard glimpsed(Move move) {
-        return worked(move, workshop::glimpse);
+        return worked(move, after -> workshop.glimpse(after, plan));
     }
 
     private MovedCard worked(Move move, Function<Plan, WorkedPlan> work) {

@@ -142,7 +142,7 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
         for (Length width = from; !width.isLongerThan(to); width = width.plus(step)) {
             try {
                 Moved moved = hand.widened(name, width);
-                tried.add(Tried.of(width, moved, workshop.glimpse(moved.plan())));
+                tried.add(Tried.of(width, moved, workshop.glimpse(moved.plan(), plan)));
             } catch (Refusal cant) {
                 // this width can't be had; the others are tried
             }

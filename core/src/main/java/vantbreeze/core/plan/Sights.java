@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.function.Supplier;
 import org.locationtech.jts.math.Vector3D;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
@@ -17,10 +18,11 @@ import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.bulk.BulkMap;
 import vantbreeze.core.fold.motion.Frame;
 import vantbreeze.core.fold.order.LayerOrder;
-import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.fold.sight.InSight;
 import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Station;
+import vantbreeze.core.structure.Structure;
 
 /** Every side of every panel that is seen somewhere on the card's way, where first, and which way is up on it there. */
 public final class Sights {
@@ -34,13 +36,8 @@ public final class Sights {
 
     private static final Remembered<Asked, Sights> KNOWN = new Remembered<>(24);
 
-    /** What was looked at last of cards with these panels. */
-    private static final Map<Like, Sights> LATELY = Collections.synchronizedMap(new LinkedHashMap<>(32, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Like, Sights> eldest) {
-            return size() > 32;
-        }
-    });
+    /** The names of the card's panels. */
+    private final List<String> panels;
 
     private final List<Showing> poses;
     private final Map<Face, Seen> seen;
@@ -54,20 +51,12 @@ public final class Sights {
      */
     public record Seen(String pose, boolean behind, double up) {}
 
-    /** A card as far as its structure and its panels' names tell. */
-    private record Like(String structure, List<String> panels) {
-
-        static Like of(WorkedForm form, String structure) {
-            return new Like(
-                    structure, form.graph().panels().stream().map(Panel::name).toList());
-        }
-    }
-
-    /** A card, as far as what shows of it goes. */
-    private record Asked(Object assembly, String structure, Object measures) {}
+    /** A card, as far as what shows of it goes: its pieces, its poses and how it is displayed all follow from these. */
+    private record Asked(Structure structure, Measures measures) {}
 
     private Sights(WorkedForm form, double showing) {
         FoldGraph graph = form.graph();
+        this.panels = graph.panels().stream().map(Panel::name).toList();
         List<Look> looks = new ArrayList<>();
         int legs = form.stations().size() - 1;
         Frame displayed = form.display(showing);
@@ -79,7 +68,8 @@ public final class Sights {
             Station station = form.stations().get(i);
             if (form.isFlat(station.pose())) {
                 FoldedForm flat = i == legs ? form.closed() : FoldedForm.of(graph, station.pose());
-                order(form, flat, station, i == legs)
+                (i == legs ? form.ordering() : form.orderingIn(flat, station.pose()))
+                        .ifLying()
                         .map(order -> flat(flat, order, station.name()))
                         .ifPresent(looks::add);
             } else {
@@ -98,27 +88,26 @@ public final class Sights {
 
     /** What is seen of {@code worked}; remembered while only its layers change. */
     public static Sights of(WorkedPlan worked) {
-        return of(
-                worked.form(),
-                worked.structure().id(),
-                worked.plan().measures(),
-                worked.structure().showing());
-    }
-
-    static Sights of(WorkedForm form, String structure, Object measures, double showing) {
-        Sights sights =
-                KNOWN.of(new Asked(form.graph().assembly(), structure, measures), () -> new Sights(form, showing));
-        LATELY.put(Like.of(form, structure), sights);
-        return sights;
+        return of(worked.structure(), worked.plan().measures(), worked::form);
     }
 
     /**
-     * While a line is dragged: what showed of the card just before, since looking from all sides takes longest and up
-     * stays up.
+     * What is seen of a card.
+     *
+     * @param form worked out thoroughly; asked for where the card is not known
      */
-    static Sights lately(WorkedForm form, String structure, Object measures, double showing) {
-        Sights before = LATELY.get(Like.of(form, structure));
-        return before == null ? of(form, structure, measures, showing) : before;
+    static Sights of(Structure structure, Measures measures, Supplier<WorkedForm> form) {
+        return KNOWN.of(new Asked(structure, measures), () -> new Sights(form.get(), structure.showing()));
+    }
+
+    /** What is seen of a card that is only glimpsed; not remembered, since it may be a guess. */
+    static Sights glimpsed(WorkedForm form, double showing) {
+        return new Sights(form, showing);
+    }
+
+    /** Whether these are the sights of a card with the same panels. */
+    boolean areOf(WorkedForm form) {
+        return panels.equals(form.graph().panels().stream().map(Panel::name).toList());
     }
 
     /** As displayed and then at every station; the last is closed. */
@@ -164,13 +153,6 @@ public final class Sights {
         }
         level.forEach(seen::putIfAbsent);
         return seen;
-    }
-
-    private static Optional<LayerOrder> order(WorkedForm form, FoldedForm flat, Station station, boolean closed) {
-        return closed
-                ? Optional.of(form).filter(WorkedForm::canLie).map(lies -> lies.ordering()
-                        .order())
-                : LayerOrders.of(flat, station.pose()).first();
     }
 
     private static Look flat(FoldedForm flat, LayerOrder order, String name) {

@@ -25,6 +25,7 @@ public final class WorkedForm {
     private final Motion motion;
     private final Pose flat;
     private final FoldedForm closed;
+    private final long most;
     private final Once<LayerOrders> orders;
     private final Once<Ordering> ordering;
     private final Once<List<Integer>> fromBelow;
@@ -40,6 +41,7 @@ public final class WorkedForm {
      */
     WorkedForm(FoldGraph graph, Pose flat, Motion motion, List<Station> stations, long most) {
         this.graph = graph;
+        this.most = most;
         this.flat = flat;
         this.motion = motion;
         this.stations = List.copyOf(stations);
@@ -74,6 +76,11 @@ public final class WorkedForm {
     /** Whether its panels can then lie on one another, and how. */
     public Ordering ordering() {
         return ordering.get();
+    }
+
+    /** Whether its panels can lie on one another in another flat pose, and how. */
+    Ordering orderingIn(FoldedForm lying, Pose pose) {
+        return LayerOrders.of(lying, pose).decide(most);
     }
 
     /** Whether its panels can then lie on one another, as far as is known. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fit.Proposals;
@@ -73,20 +74,24 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
      * @throws Refusal when it names what is not there, or a measure is missing or beyond its limits
      */
     public WorkedPlan work(Plan asked) {
-        return work(asked, true);
+        return work(asked, null);
     }
 
     /**
-     * Works out a plan while a line of it is dragged: all but whether panels meet on their way, which takes longest and
-     * is said when the line is let go. Its thickness is told as if every layer were as large as the lowest beneath it.
+     * Works out a plan while a line of it is dragged: all but whether panels meet on their way and what takes long to
+     * decide, which are said when the line is let go. Its thickness is told as if every layer were as large as the
+     * lowest beneath it, and up on its panels stays as it was before.
      *
+     * @param held the plan whose line is held
      * @throws Refusal as {@link #work}
      */
-    public WorkedPlan glimpse(Plan asked) {
-        return work(asked, false);
+    public WorkedPlan glimpse(Plan asked, Plan held) {
+        return work(asked, held);
     }
 
-    private WorkedPlan work(Plan asked, boolean thorough) {
+    /** @param held what is dragged, if anything is */
+    private WorkedPlan work(Plan asked, @Nullable Plan held) {
+        boolean thorough = held == null;
         Structure structure = structure(asked);
         Plan plan = asked.completed(structure);
         MeasureCheck.of(structure, plan.measures(), plan.ruler()).requireAll();
@@ -114,7 +119,8 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
                 thorough);
         Size footprint = form.closed().footprint();
         EnvelopeFit fit = envelope == null ? null : EnvelopeFit.of(footprint, envelope);
-        Layers layers = layers(plan, structure, form, thorough);
+        Layers layers = layers(
+                plan, form, () -> held == null ? sights(structure, plan, form) : glimpsed(structure, form, held));
         Heft heft = heft(form, cardstock(plan.cardstockId()), thorough ? layers.added() : layers.roughly());
         WorkedPlan worked = new WorkedPlan(plan, structure, pieces, form, footprint, layers, heft, fit, List.of());
         return new WorkedPlan(
@@ -147,21 +153,35 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
                 worked.pieces(),
                 worked.form(),
                 worked.footprint(),
-                layers(plan, worked.structure(), worked.form(), true),
+                layers(plan, worked.form(), () -> Sights.of(worked)),
                 worked.heft(),
                 worked.fit(),
                 worked.findings());
     }
 
-    private Layers layers(Plan plan, Structure structure, WorkedForm form, boolean thorough) {
+    private Layers layers(Plan plan, WorkedForm form, Supplier<Sights> sights) {
         if (plan.dressing().all().isEmpty()) {
             return Layers.NONE;
         }
-        Sights sights = thorough
-                ? Sights.of(form, structure.id(), plan.measures(), structure.showing())
-                : Sights.lately(form, structure.id(), plan.measures(), structure.showing());
-        return new Dresser(form.graph(), form.grounds(), plan.ruler(), form.flats(), sights::up, cardstocks::find)
+        Sights seen = sights.get();
+        return new Dresser(form.graph(), form.grounds(), plan.ruler(), form.flats(), seen::up, cardstocks::find)
                 .lay(plan.dressing());
+    }
+
+    private static Sights sights(Structure structure, Plan plan, WorkedForm form) {
+        return Sights.of(structure, plan.measures(), () -> form);
+    }
+
+    /**
+     * What showed of the card before it was taken hold of, if it had the same panels: to look from all sides takes
+     * long.
+     */
+    private Sights glimpsed(Structure structure, WorkedForm form, Plan held) {
+        Structure before = structure(held);
+        Measures measures = held.completed(before).measures();
+        Sights sights = Sights.of(
+                before, measures, () -> form(before, measures, FoldGraph.of(before.assemble(measures)), true));
+        return sights.areOf(form) ? sights : Sights.glimpsed(form, structure.showing());
     }
 
     private static Heft heft(WorkedForm form, Cardstock cardstock, List<Added> added) {

@@ -1,24 +1,18 @@
 package vantbreeze.core.structure;
 
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Fold;
-import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.PanelName;
 import vantbreeze.core.fold.Piece;
-import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Spot;
-import vantbreeze.core.fold.motion.MissingMeasure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /**
  * Inverted Z: a Z-fold whose middle, between two long slits, folds at other places and makes a shadow box. Both ways
- * must cover the same distance when closed; the inner second score follows from the others and the engine finds it.
+ * must cover the same distance when closed; the inner second score follows from the others.
  */
 public final class InvertedZ implements Structure {
 
@@ -28,16 +22,6 @@ public final class InvertedZ implements Structure {
     public static final String SHIFT = "shift";
     /** Id of the height of the middle. */
     public static final String WINDOW = "window";
-
-    private static final int KEPT = 256;
-
-    /** Inner second scores found before, by leg and shift, on which alone they depend; the oldest are forgotten. */
-    private final Map<List<Length>, Length> second = Collections.synchronizedMap(new LinkedHashMap<>() {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<List<Length>, Length> eldest) {
-            return size() > KEPT;
-        }
-    });
 
     @Override
     public Title title() {
@@ -95,26 +79,14 @@ public final class InvertedZ implements Structure {
         };
     }
 
+    /**
+     * Both ways across the sheet are two reflections. By the leg's scores, at {@code leg} and twice that, a place x of
+     * the sheet comes to lie at 2 · (2 · leg − leg) + x; by those of the middle, at {@code leg + shift} and s, at 2 ·
+     * (s − leg − shift) + x. The two are one where s = 2 · leg + shift.
+     */
     @Override
     public Assembly assemble(Measures measures) {
-        return Assembly.of(piece(
-                measures,
-                second.computeIfAbsent(List.of(measures.get(LEG), measures.get(SHIFT)), key -> solved(measures))));
-    }
-
-    /**
-     * The inner second score at which the card closes, found by the engine from a start in the middle of where it can
-     * be.
-     */
-    private static Length solved(Measures measures) {
-        Length guess = measures.get(LEG).times(2).plus(measures.get(SHIFT).dividedBy(2));
-        var found = MissingMeasure.solve(
-                second -> FoldGraph.of(Assembly.of(piece(measures, Length.nearest(second[0])))),
-                Pose.closed(),
-                guess.millimetres());
-        return found instanceof MissingMeasure.Outcome.Found measure
-                ? Length.nearest(measure.values().get(0))
-                : guess;
+        return Assembly.of(piece(measures, measures.get(LEG).times(2).plus(measures.get(SHIFT))));
     }
 
     private static Piece piece(Measures measures, Length second) {

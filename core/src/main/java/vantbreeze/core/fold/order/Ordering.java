@@ -2,6 +2,7 @@ package vantbreeze.core.fold.order;
 
 import static java.util.Objects.requireNonNull;
 
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** What is known of how the panels of a card lie on one another. */
@@ -40,6 +41,11 @@ public final class Ordering {
     /** Whether they can. */
     public Verdict verdict() {
         return verdict;
+    }
+
+    /** One order, or a guess where it could not be decided; empty when they can't. */
+    public Optional<LayerOrder> ifLying() {
+        return Optional.ofNullable(order);
     }
 
     /**
