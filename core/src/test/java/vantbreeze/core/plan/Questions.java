@@ -6,11 +6,15 @@ import java.util.Random;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Crease;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Panel;
+import vantbreeze.core.fold.PanelName;
 import vantbreeze.core.fold.Panels;
+import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Side;
-import vantbreeze.core.fold.Strip;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.free.Stance;
 import vantbreeze.core.layer.Dressed;
@@ -57,7 +61,7 @@ public final class Questions {
             questions.add(new Question(changed, dressed(bare, structure)));
         }
         // one sheet, its panels and their names the same, its poses and how it is displayed not
-        for (double showing : new double[] {0, 0.4, 1}) {
+        for (double showing : new double[] {0, 0.4, 0.5}) {
             for (int degrees : new int[] {0, 60, -90}) {
                 Plan plan = standing(showing, degrees);
                 questions.add(new Question(plan, null));
@@ -67,30 +71,29 @@ public final class Questions {
         return questions;
     }
 
+    /** A sheet whose corner folds over on a slant: which way is up on the flap depends on how far it is folded. */
     private static Plan standing(double showing, int degrees) {
-        Strip strip = Strip.ofHeight("Kite", Length.ofMillimetres(90))
-                .panel("Tail", Length.ofMillimetres(40))
-                .fold(Fold.MOUNTAIN)
-                .panel("Sail", Length.ofMillimetres(70))
-                .fold(Fold.VALLEY)
-                .panel("Line", Length.ofMillimetres(110));
+        List<Spot> outline = List.of(at(0, 0), at(110, 0), at(110, 110), at(0, 110));
+        Piece sheet = new Piece(
+                "Kite",
+                outline,
+                List.of(new Crease(new Stretch(at(20, 110), at(110, 60)), Fold.VALLEY)),
+                List.of(),
+                List.of(new PanelName(at(20, 20), "Sail"), new PanelName(at(100, 100), "Flap")));
         FreeCard card = new FreeCard(
-                Assembly.of(strip.piece()),
+                Assembly.of(sheet),
                 List.of(
                         Stance.open(),
-                        new Stance(
-                                "Half-way",
-                                false,
-                                List.of(
-                                        new Stance.Angle("Tail", "Sail", degrees),
-                                        new Stance.Angle("Sail", "Line", 90)),
-                                List.of()),
+                        new Stance("Half-way", false, List.of(new Stance.Angle("Sail", "Flap", degrees)), List.of()),
                         Stance.closed()),
                 showing,
                 0,
                 false);
-        Plan plan = Plan.of("Kite", card, Ruler.MM_1);
-        return plan.dressed(all(Panels.of(strip.piece()), 0));
+        return Plan.of("Kite", card, Ruler.MM_1).dressed(all(Panels.of(sheet), 0));
+    }
+
+    private static Spot at(double x, double y) {
+        return Spot.nearest(x, y);
     }
 
     private static Plan dressed(Plan plan, Structure structure) {

@@ -128,7 +128,7 @@ public record Standing(Vector3D centre, Geometry base, List<Integer> touching, L
     }
 
     /** It tips about the edge of its base that its centre of mass is beyond, or nearest to: square to that edge. */
-    private static Tips tips(Vector3D centre, Geometry base) {
+    static Tips tips(Vector3D centre, Geometry base) {
         Coordinate over = new Coordinate(centre.getX(), centre.getZ());
         boolean within = SimplePointInAreaLocator.isContained(over, base);
         Coordinate[] hull = base.getCoordinates();
