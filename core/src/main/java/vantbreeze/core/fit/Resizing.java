@@ -1,5 +1,7 @@
 package vantbreeze.core.fit;
 
+import java.util.Comparator;
+import java.util.List;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
@@ -9,10 +11,14 @@ import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
 
 /**
- * The same card in another size. A part of the usual proportion keeps to it; one of the maker's own grows as the card's
- * width does, or its height where that sets it. Every measure ends on a mark of the ruler and within its limits.
+ * The same card in another size. A part of the usual proportion keeps to it; one of the maker's own grows as the card
+ * does the way that it runs: across, up, or by the lesser of both where it runs on a slant. Every measure ends on a
+ * mark of the ruler and within its limits.
  */
 public final class Resizing {
+
+    /** Limits that hang on one another settle in two or three passes. */
+    private static final int MOST_PASSES = 8;
 
     private final Structure structure;
     private final Measures before;
@@ -31,36 +37,58 @@ public final class Resizing {
 
     /** The measures for a card that is {@code finished} large, or the nearest that the structure can have. */
     public Measures to(Size finished) {
+        Measures wanted = wanted(finished);
+        Measures within = within(wanted, structure.asked(wanted));
+        if (isAllowed(within)) {
+            return within;
+        }
+        Measures usual = usual(finished);
+        return within(usual, structure.asked(usual));
+    }
+
+    /**
+     * The measures for a card just {@code finished} large, its parts brought within their limits where they can be; the
+     * finished width and height may be beyond theirs, and so say what stands in the way.
+     */
+    public Measures wanted(Size finished) {
         Size was = size(before);
-        Length step = structure.widthStep(ruler.division());
-        Size on = new Size(
-                step.times(Math.max(1, finished.width().timesContaining(step))),
-                ruler.nearest(finished.height()).length());
         Measures usualBefore = structure.proportioned(was, ruler);
-        Measures usual = structure.proportioned(on, ruler);
-        Measures after = new Measures(usual.byId(), before.choices());
+        Measures after = usual(finished);
+        Size on = size(after);
         for (Parameter parameter : structure.parameters()) {
             String id = parameter.id();
             if (parameter.isPart() && !before.get(id).equals(usualBefore.get(id))) {
+                double factor = Course.of(structure, before, id).factor(was, on);
                 after = after.with(
                         id,
-                        ruler.nearest(scaled(
-                                        before.get(id),
-                                        was,
-                                        on,
-                                        !parameter.pieces().isEmpty()))
-                                .length());
+                        ruler.nearest(Length.nearest(before.get(id).millimetres() * factor))
+                                .length()
+                                .max(ruler.division()));
             }
         }
-        return within(after);
+        return within(
+                after, structure.asked(after).stream().filter(Parameter::isPart).toList());
+    }
+
+    private Measures usual(Size finished) {
+        Length step = structure.widthStep(ruler.division());
+        Size on = new Size(
+                step.times(Math.max(1, finished.width().timesContaining(step))),
+                ruler.nearest(finished.height()).length().max(ruler.division()));
+        return new Measures(structure.proportioned(on, ruler).byId(), before.choices());
+    }
+
+    /** The largest card that slides into {@code envelope} the way round that the card lies now. */
+    public Size room(Envelope envelope) {
+        Size room = Proposals.room(envelope);
+        Size was = size(before);
+        Size lying = was.width().isShorterThan(was.height()) ? room.turned() : room;
+        return new Size(lying.width(), ruler.below(lying.height()).length());
     }
 
     /** The measures for the largest card that slides into {@code envelope} the way round that the card lies now. */
     public Measures into(Envelope envelope) {
-        Size room = Proposals.room(envelope);
-        Size was = size(before);
-        Size wanted = was.width().isShorterThan(was.height()) ? room.turned() : room;
-        return to(new Size(wanted.width(), ruler.below(wanted.height()).length()));
+        return to(room(envelope));
     }
 
     /** The measures for the same card upright instead of lying, or lying instead of upright. */
@@ -68,20 +96,29 @@ public final class Resizing {
         return to(size(before).turned());
     }
 
-    private Measures within(Measures measures) {
+    /** Brings some measures within the limits that the others leave them, the parts before the whole. */
+    private Measures within(Measures measures, List<Parameter> which) {
+        List<Parameter> partsFirst = which.stream()
+                .sorted(Comparator.comparing(Parameter::isPart).reversed())
+                .toList();
         Measures after = measures;
-        for (Parameter parameter : structure.asked(after)) {
-            after = after.with(
-                    parameter.id(), structure.limits(parameter.id(), after).nearest(after.get(parameter.id()), ruler));
+        for (int pass = 0; pass < MOST_PASSES; pass++) {
+            Measures then = after;
+            for (Parameter parameter : partsFirst) {
+                Length nearest = structure.limits(parameter.id(), after).nearest(after.get(parameter.id()), ruler);
+                after = after.with(parameter.id(), nearest.max(ruler.division()));
+            }
+            if (after.equals(then)) {
+                break;
+            }
         }
         return after;
     }
 
-    private static Length scaled(Length part, Size was, Size is, boolean upward) {
-        double factor = upward
-                ? is.height().millimetres() / was.height().millimetres()
-                : is.width().millimetres() / was.width().millimetres();
-        return Length.nearest(part.millimetres() * factor);
+    private boolean isAllowed(Measures measures) {
+        return structure.asked(measures).stream()
+                .allMatch(
+                        parameter -> structure.limits(parameter.id(), measures).allow(measures.get(parameter.id())));
     }
 
     private static Size size(Measures measures) {

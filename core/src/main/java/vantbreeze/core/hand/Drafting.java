@@ -1,6 +1,7 @@
 package vantbreeze.core.hand;
 
 import java.util.List;
+import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.fit.Resizing;
 import vantbreeze.core.fold.Attachment;
@@ -17,6 +18,7 @@ import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.free.Loosening;
 import vantbreeze.core.free.Redrawing;
 import vantbreeze.core.free.Rescaling;
+import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Precision;
 import vantbreeze.core.length.Ruler;
@@ -164,14 +166,46 @@ public record Drafting(Workshop workshop, Plan plan) {
         return plan.resized(workshop.structure(plan), resizing().to(finished));
     }
 
-    /** As large as {@code envelope} takes, the way round that it lies now. */
+    /**
+     * As large as {@code envelope} takes, the way round that it lies now.
+     *
+     * @throws Refusal when no such card goes in, with what stands in the way
+     */
     public Plan into(Envelope envelope) {
+        Size room;
+        Plan after;
         if (plan.isFree()) {
-            Size room = Proposals.room(envelope);
             Size closed = workshop.work(plan).footprint();
-            return resized(closed.width().isShorterThan(closed.height()) ? room.turned() : room);
+            Size most = Proposals.room(envelope);
+            room = closed.width().isShorterThan(closed.height()) ? most.turned() : most;
+            after = resized(room);
+        } else {
+            room = resizing().room(envelope);
+            after = plan.resized(workshop.structure(plan), resizing().into(envelope));
         }
-        return plan.resized(workshop.structure(plan), resizing().into(envelope));
+        Size closed = workshop.work(after).footprint();
+        if (!EnvelopeFit.of(closed, envelope).goesIn()) {
+            throw new Refusal("envelope", inTheWay(envelope, room, closed));
+        }
+        return after;
+    }
+
+    private String inTheWay(Envelope envelope, Size room, Size closed) {
+        String least = "The card can't be made small enough for %s, the way round that it lies: it would be %s × %s."
+                .formatted(envelope.name(), written(closed.width()), written(closed.height()));
+        if (plan.isFree()) {
+            return least;
+        }
+        try {
+            plan.resized(workshop.structure(plan), resizing().wanted(room));
+        } catch (Refusal limit) {
+            return "%s %s".formatted(least, limit.getMessage());
+        }
+        return plan.locked().isEmpty() ? least : least + " Unlock its measures first.";
+    }
+
+    private String written(Length length) {
+        return Figure.of(length, plan.ruler()).inWords();
     }
 
     /** Upright instead of lying, or the other way round. */
