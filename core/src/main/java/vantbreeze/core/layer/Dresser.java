@@ -96,7 +96,7 @@ public record Dresser(
         }
         Point middle = uppermost.getInteriorPoint();
         for (Embellishment one : dressed.embellishments()) {
-            boolean sideways = Math.abs(Math.sin(Math.toRadians(up.applyAsDouble(face)))) < 0.5;
+            boolean sideways = squareUp(face) % 180 == 0;
             Size size = sideways ? one.size().turned() : one.size();
             raised.add(new Added(
                     one.name(),
@@ -122,7 +122,7 @@ public record Dresser(
             List<LineString> folds,
             List<Trouble> troubles) {
         Cardstock paper = paper(face, choice, troubles);
-        double upwards = up.applyAsDouble(face);
+        double upwards = squareUp(face);
         Upright upright = Upright.of(beneath);
         if (choice.own() != null) {
             Polygon shape = own(choice.own(), beneath, upwards);
@@ -153,6 +153,14 @@ public record Dresser(
                 .map(shape -> new Layer(
                         index, level, part, face, choice, paper, shape, choice.border(), choice.border(), upwards))
                 .orElse(null);
+    }
+
+    /**
+     * Up on a face by quarter turns of its sheet: a pattern is cut square to its panel, not to how the panel happens to
+     * lean when it is seen (common practice, no source). So equal panels get equal pieces.
+     */
+    private double squareUp(Face face) {
+        return Math.rint(up.applyAsDouble(face) / 90) * 90;
     }
 
     Cardstock paper(Face face, LayerChoice choice, List<Trouble> troubles) {

@@ -13,9 +13,11 @@ import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.BarePlan;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Suggestion;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
@@ -126,5 +128,37 @@ class CutListTest {
             }
         }
         assertThat(pairs).isGreaterThan(10);
+    }
+
+    /**
+     * By hand: the sixteen ends of a gabled concertina are right triangles of one size, whatever each leans when seen.
+     */
+    @Test
+    void gableEndsOfDirectionalPaperAreOfOneSize() {
+        Cardstock kites = new Cardstock(
+                "kites",
+                160,
+                Length.ofMicrometres(200),
+                Cardstock.Grain.LONG,
+                Cardstock.Pattern.DIRECTIONAL,
+                "#ffeecc");
+        Workshop standard = Workshop.standard();
+        Workshop workshop = new Workshop(
+                standard.catalogue(),
+                standard.envelopes(),
+                standard.sheets(),
+                standard.cardstocks().and(Map.of("kites", kites)),
+                standard.tools());
+        WorkedPlan bare = workshop.work(BarePlan.of(workshop.structure("gabled-concertina")));
+        WorkedPlan dressed = workshop.work(bare.plan()
+                .dressed(new Suggestion(workshop, bare)
+                        .dressing(List.of(LayerChoice.of("kites", Length.ofMillimetres(2))))));
+        List<Cut> ends = dressed.cuts().cuts().stream()
+                .filter(cut -> cut.shape().polygon().getNumPoints() == 4)
+                .toList();
+        assertThat(ends.stream().mapToInt(Cut::count).sum()).isGreaterThan(8);
+        assertThat(ends.stream().map(Cut::size).distinct()).hasSize(1);
+        // either hand, and either end up
+        assertThat(ends).hasSizeLessThanOrEqualTo(4);
     }
 }
