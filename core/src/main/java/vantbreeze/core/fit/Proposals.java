@@ -6,12 +6,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.length.Length;
-import vantbreeze.core.length.Precision;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Envelopes;
@@ -36,6 +34,8 @@ public final class Proposals {
 
     private static final Length SMALLEST_SIDE = Length.ofMillimetres(40);
     private static final int MOST_TO_A_SHEET = 3;
+    /** As often as a card is made lower by an eighth for its pieces to come out of the sheet. */
+    private static final int MOST_LOWER = 8;
     /** As far as a card is made narrower for the grooves, steps. */
     private static final int MOST_NARROWER = 10;
 
@@ -48,7 +48,8 @@ public final class Proposals {
     private final Sheet sheet;
     private final Envelopes envelopes;
     private final Board board;
-    private final Map<Size, Double> longest = new HashMap<>();
+    /** The pieces of each size that was tried. */
+    private final Map<Size, List<Size>> cuts = new HashMap<>();
 
     /** Proposals for {@code structure}, measured on {@code ruler}, cut from {@code sheet}, scored on {@code board}. */
     public Proposals(Structure structure, Ruler ruler, Sheet sheet, Envelopes envelopes, Board board) {
@@ -101,13 +102,9 @@ public final class Proposals {
         return proposal(size, measures, suiting(size), Proposal.Bound.MAKER);
     }
 
-    /** The widest card of this height whose strip comes out of the sheet; zero when none does. */
+    /** The widest card of this height whose pieces come out of the sheet; zero when none does. */
     public Length widestOfHeight(Length height) {
-        Length most = sheet.size().longSide();
-        return Stream.of(sheet.size(), sheet.size().turned())
-                .filter(lying -> !height.isLongerThan(lying.height()))
-                .map(lying -> widest(most, height, lying.width()))
-                .reduce(Length.ZERO, Length::max);
+        return widest(sheet.size().longSide(), height, 1);
     }
 
     /** The largest lying card that {@code envelope} takes with room to slide. */
@@ -187,56 +184,52 @@ public final class Proposals {
                         size -> size.width().millimetres() * size.height().millimetres()));
     }
 
-    /** The largest card with its strip along the sheet, and the largest with its strip across. */
+    /**
+     * The largest card that is as high as so many fit above one another along the sheet, and the largest so across it.
+     * Where its pieces are higher than the card itself, it is made lower until they come out of the sheet.
+     */
     private List<Size> alongAndAcross(Size room, int count) {
         List<Size> sizes = new ArrayList<>();
         for (Size lying : List.of(sheet.size(), sheet.size().turned())) {
-            Length height = ruler.below(room.height().min(lying.height().dividedBy(count)))
-                    .length();
-            Length width = widest(room.width(), height, lying.width());
-            if (width.isLongerThan(SMALLEST_SIDE) && height.isLongerThan(SMALLEST_SIDE)) {
-                sizes.add(new Size(width, height));
+            Length height = room.height().min(lying.height().dividedBy(count));
+            for (int lower = 0; lower < MOST_LOWER; lower++) {
+                Length marked = ruler.below(height).length();
+                Length width = widest(room.width(), marked, count);
+                if (width.isLongerThan(SMALLEST_SIDE) && marked.isLongerThan(SMALLEST_SIDE)) {
+                    sizes.add(new Size(width, marked));
+                    break;
+                }
+                height = height.times(7).dividedBy(8);
             }
         }
         return sizes;
     }
 
-    /**
-     * The widest card, in whole steps, whose pieces are no longer than {@code longest}. Pieces grow with the card at a
-     * nearly even rate, so each try is where that rate points to (regula falsi), or half-way when that does not help.
-     */
-    private Length widest(Length most, Length height, Length longest) {
+    /** The widest card of this height, in whole steps, of each of whose pieces so many come out of the sheet. */
+    private Length widest(Length most, Length height, int count) {
         Length step = structure.widthStep(ruler.division());
         long low = 0;
         long high = most.timesContaining(step) + 1;
-        double lowLong = 0;
-        double highLong = 0;
-        boolean pointed = false;
         while (high - low > 1) {
-            long tried = pointed && highLong > lowLong
-                    ? low + (long) ((high - low) * (longest.millimetres() - lowLong) / (highLong - lowLong))
-                    : (low + high) / 2;
-            tried = Math.max(low + 1, Math.min(high - 1, tried));
-            double needed = longestPiece(new Size(step.times(tried), height));
-            if (needed > longest.millimetres() + Precision.ROUNDING) {
-                pointed = highLong == 0 || high - tried > 1;
-                high = tried;
-                highLong = needed;
-            } else {
-                pointed = highLong > 0;
+            long tried = (low + high) / 2;
+            if (comesOut(new Size(step.times(tried), height), count)) {
                 low = tried;
-                lowLong = needed;
+            } else {
+                high = tried;
             }
         }
         return step.times(low);
     }
 
-    private double longestPiece(Size finished) {
-        return longest.computeIfAbsent(
-                finished, size -> structure.assemble(structure.proportioned(size, ruler)).pieces().stream()
-                        .mapToDouble(piece -> piece.cutSize().width().millimetres())
-                        .max()
-                        .orElse(0));
+    private boolean comesOut(Size finished, int count) {
+        return cuts
+                .computeIfAbsent(
+                        finished, size -> structure.assemble(structure.proportioned(size, ruler)).pieces().stream()
+                                .map(Piece::cutSize)
+                                .distinct()
+                                .toList())
+                .stream()
+                .allMatch(cut -> SheetYield.of(cut, sheet).count() >= count);
     }
 
     private Length stepped(Length width) {

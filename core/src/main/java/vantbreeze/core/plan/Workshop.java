@@ -51,6 +51,11 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
 
     /** Steps shown between flat and closed. */
     private static final int FRAMES = 16;
+    /**
+     * Steps from one pose to the next at the least: half a turn in steps of an eighth of it misses no collision that is
+     * seen.
+     */
+    private static final int LEAST_STEPS = 8;
 
     /** Every structure, with the published envelopes and sheets. */
     public static Workshop standard() {
@@ -139,7 +144,9 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
         Pose flat = structure.closed(measures);
         List<Station> stations = structure.stations(measures);
         Motion motion = Motion.through(
-                        graph, stations.stream().map(Station::pose).toList(), FRAMES / (stations.size() - 1))
+                        graph,
+                        stations.stream().map(Station::pose).toList(),
+                        Math.max(LEAST_STEPS, FRAMES / (stations.size() - 1)))
                 .leaning(structure.lean());
         return new WorkedForm(graph, flat, motion, stations, thorough ? LayerOrders.THOROUGH : LayerOrders.GLIMPSE);
     }

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.locationtech.jts.math.Vector3D;
+import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Panel;
@@ -29,20 +30,44 @@ final class PassingFinder {
         }
         // what is tucked or laid over by hand is meant to be bent past the other
         graph.overs().forEach(over -> byHand(over[0], over[1]));
+        graph.joins().stream().filter(link -> link.join().slides()).forEach(this::threaded);
     }
 
-    /** All of two pieces, or just two panels of one. */
-    private void byHand(int above, int below) {
-        int one = graph.pieceOf().get(above);
-        int other = graph.pieceOf().get(below);
-        linked.add(pair(above, below));
-        for (int a = 0; one != other && a < graph.panels().size(); a++) {
+    /** What is threaded goes through the other piece, at slots that nobody asks about here. */
+    private void threaded(Link.Glued link) {
+        for (int a = 0; a < graph.panels().size(); a++) {
             for (int b = 0; b < graph.panels().size(); b++) {
-                if (graph.pieceOf().get(a) == one && graph.pieceOf().get(b) == other) {
+                if (graph.pieceOf().get(a).equals(graph.pieceOf().get(link.from()))
+                        && graph.pieceOf().get(b).equals(graph.pieceOf().get(link.to()))) {
                     linked.add(pair(a, b));
                 }
             }
         }
+    }
+
+    /** What bends with two panels that are laid over one another: all that hangs on them unscored. */
+    private void byHand(int above, int below) {
+        for (int one : bendingWith(above)) {
+            for (int other : bendingWith(below)) {
+                linked.add(pair(one, other));
+            }
+        }
+    }
+
+    private Set<Integer> bendingWith(int panel) {
+        Set<Integer> bending = new HashSet<>(Set.of(panel));
+        boolean grew = true;
+        while (grew) {
+            grew = false;
+            for (Link.Folded link : graph.hinges()) {
+                if (link.hinge().fold() == Fold.BEND && bending.contains(link.from()) != bending.contains(link.to())) {
+                    bending.add(link.from());
+                    bending.add(link.to());
+                    grew = true;
+                }
+            }
+        }
+        return bending;
     }
 
     List<Passing> find(List<Rigid[]> frames) {
