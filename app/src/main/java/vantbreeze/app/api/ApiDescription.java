@@ -10,6 +10,7 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -35,8 +36,10 @@ public class ApiDescription {
                         "--server.address=127.0.0.1",
                         "--spring.datasource.url=jdbc:h2:mem:description",
                         "--vantbreeze.demo=false")) {
-            URI address = URI.create("http://127.0.0.1:%d/v3/api-docs"
-                    .formatted(context.getWebServer().getPort()));
+            URI address = URI.create(String.format(
+                    Locale.ROOT,
+                    "http://127.0.0.1:%d/v3/api-docs",
+                    context.getWebServer().getPort()));
             HttpResponse<String> answer = HttpClient.newHttpClient()
                     .send(HttpRequest.newBuilder(address).build(), HttpResponse.BodyHandlers.ofString());
             if (answer.statusCode() != 200) {

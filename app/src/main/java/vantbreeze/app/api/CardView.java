@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -95,8 +96,8 @@ public record CardView(
             EndView end = heft.endView();
             BulkMap bulk = heft.bulk();
             return new HeftView(
-                    "%.1f mm".formatted(heft.thickness()),
-                    "%.0f g".formatted(heft.weight().grams()),
+                    String.format(Locale.ROOT, "%.1f mm", heft.thickness()),
+                    String.format(Locale.ROOT, "%.0f g", heft.weight().grams()),
                     heft.thickness(),
                     end == null
                             ? List.of()

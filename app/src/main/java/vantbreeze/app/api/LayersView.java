@@ -3,6 +3,7 @@ package vantbreeze.app.api;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Face;
@@ -116,7 +117,7 @@ public record LayersView(
                     FigureView.of(one.height(), ruler),
                     one.grams() == null ? null : BigDecimal.valueOf(one.grams()).toPlainString(),
                     one.grams() == null
-                            ? "about %.1f g".formatted(one.weight())
+                            ? String.format(Locale.ROOT, "about %.1f g", one.weight())
                             : "%s g"
                                     .formatted(BigDecimal.valueOf(one.grams())
                                             .stripTrailingZeros()

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -128,7 +129,10 @@ class OwnStockController {
                                 one.getKey(),
                                 one.getValue().name(),
                                 one.getValue().grammage(),
-                                "%.2f mm".formatted(one.getValue().caliper().millimetres()),
+                                String.format(
+                                        Locale.ROOT,
+                                        "%.2f mm",
+                                        one.getValue().caliper().millimetres()),
                                 one.getValue().grain(),
                                 one.getValue().pattern(),
                                 one.getValue().colour(),
@@ -250,7 +254,8 @@ class OwnStockController {
     private static String name(String name) {
         String plain = name == null ? "" : name.strip();
         if (plain.isEmpty() || plain.length() > Plan.LONGEST_NAME) {
-            throw new Refusal("name", "It needs a name of up to %d characters.".formatted(Plan.LONGEST_NAME));
+            throw new Refusal(
+                    "name", String.format(Locale.ROOT, "It needs a name of up to %d characters.", Plan.LONGEST_NAME));
         }
         return plain;
     }

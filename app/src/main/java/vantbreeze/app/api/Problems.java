@@ -195,7 +195,9 @@ class Problems extends ResponseEntityExceptionHandler {
         if (unreadable.getCause() instanceof JsonMappingException unmapped
                 && !unmapped.getPath().isEmpty()) {
             String field = unmapped.getPath().stream()
-                    .map(step -> step.getFieldName() == null ? "[%d]".formatted(step.getIndex()) : step.getFieldName())
+                    .map(step -> step.getFieldName() == null
+                            ? String.format(Locale.ROOT, "[%d]", step.getIndex())
+                            : step.getFieldName())
                     .collect(Collectors.joining("."));
             return answer(fields(
                     "The request can't be done as it is: %s is missing or is not what belongs there.".formatted(field),

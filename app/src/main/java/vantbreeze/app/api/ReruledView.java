@@ -1,6 +1,7 @@
 package vantbreeze.app.api;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import vantbreeze.core.length.Length;
@@ -71,7 +72,7 @@ public record ReruledView(List<Row> rows, String largestDrift, SizeView closed) 
                                                     one.scores().size(),
                                                     other.scores().size()))
                                     .mapToObj(k -> row(
-                                            "%s, score %d".formatted(name, k + 1),
+                                            String.format(Locale.ROOT, "%s, score %d", name, k + 1),
                                             one.scores().get(k).fromLeft(),
                                             other.scores().get(k).fromLeft(),
                                             before.plan().ruler(),
@@ -89,6 +90,6 @@ public record ReruledView(List<Row> rows, String largestDrift, SizeView closed) 
     }
 
     private static String written(Length drift) {
-        return "%.2f mm".formatted(drift.millimetres());
+        return String.format(Locale.ROOT, "%.2f mm", drift.millimetres());
     }
 }

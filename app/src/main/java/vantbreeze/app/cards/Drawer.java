@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -195,13 +196,18 @@ public class Drawer {
         if (plain.isEmpty() || plain.length() > Plan.LONGEST_NAME) {
             throw new Refusal(
                     "version",
-                    "A version needs a name of up to %d characters. Type one, like \"with the narrow leg\"."
-                            .formatted(Plan.LONGEST_NAME));
+                    String.format(
+                            Locale.ROOT,
+                            "A version needs a name of up to %d characters. Type one, like \"with the narrow leg\".",
+                            Plan.LONGEST_NAME));
         }
         if (lists.versions(id) >= MOST_VERSIONS) {
             throw new Refusal(
                     "version",
-                    "This card has %d versions already. Copy it and go on with the copy.".formatted(MOST_VERSIONS));
+                    String.format(
+                            Locale.ROOT,
+                            "This card has %d versions already. Copy it and go on with the copy.",
+                            MOST_VERSIONS));
         }
         return version(versions.saveAndFlush(new StoredVersion(UUID.randomUUID(), id, plain, card.document(), now())));
     }
@@ -244,9 +250,10 @@ public class Drawer {
     @Transactional
     public void restore(UUID id) {
         StoredCard card = stored.findById(id)
-                .orElseThrow(() ->
-                        new CardGone("This card was put aside more than %d days ago and is gone. It may be in a backup."
-                                .formatted(KEPT_ASIDE.toDays())));
+                .orElseThrow(() -> new CardGone(String.format(
+                        Locale.ROOT,
+                        "This card was put aside more than %d days ago and is gone. It may be in a backup.",
+                        KEPT_ASIDE.toDays())));
         card.delete(null);
         stored.saveAndFlush(card);
     }

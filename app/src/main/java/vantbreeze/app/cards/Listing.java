@@ -3,6 +3,7 @@ package vantbreeze.app.cards;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
@@ -158,7 +159,7 @@ public class Listing implements DisposableBean {
     }
 
     private String madeOf(int revision, String stockNow) {
-        return "%d, revision %d, stock %s, %s".formatted(FORMAT, revision, stockNow, build);
+        return String.format(Locale.ROOT, "%d, revision %d, stock %s, %s", FORMAT, revision, stockNow, build);
     }
 
     @Override

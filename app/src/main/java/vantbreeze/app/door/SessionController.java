@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Locale;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -47,8 +48,10 @@ class SessionController {
             case TOO_SOON ->
                 ResponseEntity.status(Kind.SLOWED.status())
                         .header(HttpHeaders.RETRY_AFTER, Long.toString(passcode.waitSeconds()))
-                        .body(Kind.SLOWED.of("Too many wrong tries. Wait %d seconds, then try again."
-                                .formatted(passcode.waitSeconds())));
+                        .body(Kind.SLOWED.of(String.format(
+                                Locale.ROOT,
+                                "Too many wrong tries. Wait %d seconds, then try again.",
+                                passcode.waitSeconds())));
         };
     }
 

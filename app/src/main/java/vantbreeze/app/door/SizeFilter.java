@@ -11,6 +11,7 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -60,7 +61,8 @@ public class SizeFilter extends OncePerRequestFilter {
     }
 
     static String words(long most) {
-        return "That is more than %d MB, which is more than is taken here. Send less.".formatted(most / MEBIBYTE);
+        return String.format(
+                Locale.ROOT, "That is more than %d MB, which is more than is taken here. Send less.", most / MEBIBYTE);
     }
 
     /** More bytes came than are taken. */

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.HashMap;
+import java.util.Locale;
 import java.util.Map;
 import org.h2.api.ErrorCode;
 import org.jspecify.annotations.Nullable;
@@ -162,9 +163,13 @@ public final class Opening implements ApplicationListener<SpringApplicationEvent
             probe.bind(new InetSocketAddress(InetAddress.getByName(address), port));
         } catch (IOException taken) {
             throw new CannotStart(
-                    ("Vantbreeze can't listen at %s, port %d: %s. Stop what listens there, or set "
-                                    + "VANTBREEZE_PORT to another number.")
-                            .formatted(address, port, taken.getMessage()),
+                    String.format(
+                            Locale.ROOT,
+                            "Vantbreeze can't listen at %s, port %d: %s. Stop what listens there, or set "
+                                    + "VANTBREEZE_PORT to another number.",
+                            address,
+                            port,
+                            taken.getMessage()),
                     taken);
         }
     }

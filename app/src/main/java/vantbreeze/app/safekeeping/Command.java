@@ -17,6 +17,7 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import javax.sql.DataSource;
@@ -33,7 +34,7 @@ import vantbreeze.app.house.Database;
 public final class Command {
 
     private static final DateTimeFormatter MOMENT =
-            DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
+            DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss", Locale.ROOT).withZone(ZoneOffset.UTC);
 
     private final DataFolder folder;
 
@@ -219,15 +220,16 @@ public final class Command {
     }
 
     private static String words(RestorePlan plan) {
-        return ("A backup of %s with %d cards. Putting it back brings back %d, changes %d to what they were "
-                        + "then, puts %d aside for 30 days and leaves %d as they are%s.")
-                .formatted(
-                        plan.made(),
-                        plan.cards(),
-                        plan.back().size(),
-                        plan.changed().size(),
-                        plan.aside().size(),
-                        plan.same(),
-                        plan.stock() ? "; tools and stock become what they were then" : "");
+        return String.format(
+                Locale.ROOT,
+                "A backup of %s with %d cards. Putting it back brings back %d, changes %d to what they were "
+                        + "then, puts %d aside for 30 days and leaves %d as they are%s.",
+                plan.made(),
+                plan.cards(),
+                plan.back().size(),
+                plan.changed().size(),
+                plan.aside().size(),
+                plan.same(),
+                plan.stock() ? "; tools and stock become what they were then" : "");
     }
 }

@@ -8,6 +8,7 @@ import java.sql.Statement;
 import java.time.Clock;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
@@ -27,7 +28,7 @@ import vantbreeze.app.house.DataFolder;
 class CopyBeforeMigration implements FlywayMigrationStrategy {
 
     private static final DateTimeFormatter MOMENT =
-            DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
+            DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss", Locale.ROOT).withZone(ZoneOffset.UTC);
 
     private final DataFolder folder;
     private final Clock clock;

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.app.door.Passcode;
 import vantbreeze.app.house.CannotStart;
@@ -19,11 +20,14 @@ final class NewPasscode {
 
     static void ask(DataFolder folder) throws IOException {
         Files.createDirectories(folder.path());
-        String typed = read("New passcode, %d characters or more: ".formatted(Passcode.SHORTEST));
+        String typed = read(String.format(Locale.ROOT, "New passcode, %d characters or more: ", Passcode.SHORTEST));
         if (typed == null || !Passcode.fits(typed)) {
             throw new CannotStart(
-                    "A passcode has %d characters or more, and no more than %d bytes. Nothing was changed."
-                            .formatted(Passcode.SHORTEST, Passcode.LONGEST),
+                    String.format(
+                            Locale.ROOT,
+                            "A passcode has %d characters or more, and no more than %d bytes. Nothing was changed.",
+                            Passcode.SHORTEST,
+                            Passcode.LONGEST),
                     null);
         }
         if (System.console() != null && !typed.equals(read("Once more: "))) {

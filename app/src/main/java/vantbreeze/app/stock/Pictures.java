@@ -11,6 +11,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -150,9 +151,12 @@ public class Pictures {
         if (width > WIDEST || height > WIDEST || pixels > MOST_PIXELS || pixels * passes(file) > MOST_PAINTED) {
             throw new Refusal(
                     "picture",
-                    ("That picture is %,d × %,d pixels: more than can be unpacked here in good time. Save "
-                                    + "it smaller, about 2000 pixels wide, and choose it again.")
-                            .formatted(width, height));
+                    String.format(
+                            Locale.ROOT,
+                            "That picture is %,d × %,d pixels: more than can be unpacked here in good time. Save "
+                                    + "it smaller, about 2000 pixels wide, and choose it again.",
+                            width,
+                            height));
         }
         int every = Math.max(1, Math.max(width, height) / (2 * KEPT));
         ImageReadParam sparing = reader.getDefaultReadParam();

@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -43,8 +44,11 @@ public record Faults(List<Fault> all) {
         if (lines + piece.outline().size() > MOST_LINES) {
             faults.add(new Fault(
                     Fault.Kind.TOO_MANY_LINES,
-                    "%d scores and slits are more than the %d that a card can have. Leave some out."
-                            .formatted(lines, MOST_LINES),
+                    String.format(
+                            Locale.ROOT,
+                            "%d scores and slits are more than the %d that a card can have. Leave some out.",
+                            lines,
+                            MOST_LINES),
                     List.of()));
         }
         if (faults.isEmpty()) {

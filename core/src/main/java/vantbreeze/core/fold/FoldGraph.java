@@ -2,6 +2,7 @@ package vantbreeze.core.fold;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** All panels of an assembly, and the hinges and joins between them. */
@@ -167,8 +168,10 @@ public final class FoldGraph {
 
     private int require(PanelRef ref) {
         return find(ref)
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "The assembly names the panel \"%s\" of piece %d, which is not there."
-                                .formatted(ref.panel(), ref.piece() + 1)));
+                .orElseThrow(() -> new IllegalArgumentException(String.format(
+                        Locale.ROOT,
+                        "The assembly names the panel \"%s\" of piece %d, which is not there.",
+                        ref.panel(),
+                        ref.piece() + 1)));
     }
 }

@@ -4,6 +4,7 @@ import java.awt.Shape;
 import java.awt.geom.PathIterator;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** Outlines from smooth paths. */
 public final class Outlines {
@@ -33,7 +34,8 @@ public final class Outlines {
             }
         }
         if (parts > 1) {
-            throw new IllegalArgumentException("An outline must be one closed line; this has %d.".formatted(parts));
+            throw new IllegalArgumentException(
+                    String.format(Locale.ROOT, "An outline must be one closed line; this has %d.", parts));
         }
         if (corners.size() > 1 && corners.get(0).equals(corners.get(corners.size() - 1))) {
             corners.remove(corners.size() - 1);

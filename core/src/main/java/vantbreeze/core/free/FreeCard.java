@@ -3,6 +3,7 @@ package vantbreeze.core.free;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import vantbreeze.core.fold.Assembly;
@@ -89,12 +90,17 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
 
     private Optional<String> findImpossible() {
         if (assembly.pieces().isEmpty() || assembly.pieces().size() > MOST_PIECES) {
-            return Optional.of("A card has between 1 and %d pieces; this one has %d."
-                    .formatted(MOST_PIECES, assembly.pieces().size()));
+            return Optional.of(String.format(
+                    Locale.ROOT,
+                    "A card has between 1 and %d pieces; this one has %d.",
+                    MOST_PIECES,
+                    assembly.pieces().size()));
         }
         if (stances.size() < 2 || stances.size() > 12) {
-            return Optional.of("A card goes from open to closed through at most ten poses between; this one names %d."
-                    .formatted(stances.size()));
+            return Optional.of(String.format(
+                    Locale.ROOT,
+                    "A card goes from open to closed through at most ten poses between; this one names %d.",
+                    stances.size()));
         }
         Optional<String> bent = bentWhenClosed();
         if (bent.isPresent()) {
@@ -109,8 +115,11 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
             panels += Panels.of(piece).all().size();
         }
         if (panels > MOST_PANELS) {
-            return Optional.of("A card has %d panels at the most; this one would have %d. Leave some scores out."
-                    .formatted(MOST_PANELS, panels));
+            return Optional.of(String.format(
+                    Locale.ROOT,
+                    "A card has %d panels at the most; this one would have %d. Leave some scores out.",
+                    MOST_PANELS,
+                    panels));
         }
         return unheld();
     }
@@ -121,8 +130,13 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
         return last.angles().stream()
                 .filter(angle -> angle.degrees() != 0 && Math.abs(angle.degrees()) != 180)
                 .findFirst()
-                .map(angle -> "In its last pose, \"%s\", a card lies flat; the fold between %s and %s stands at %.0f°."
-                        .formatted(last.name(), angle.one(), angle.other(), angle.degrees()));
+                .map(angle -> String.format(
+                        Locale.ROOT,
+                        "In its last pose, \"%s\", a card lies flat; the fold between %s and %s stands at %.0f°.",
+                        last.name(),
+                        angle.one(),
+                        angle.other(),
+                        angle.degrees()));
     }
 
     private static Optional<String> impossible(Piece piece) {
@@ -133,8 +147,11 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
         int corners = piece.outline().size()
                 + piece.openings().stream().mapToInt(List::size).sum();
         if (piece.creases().size() + piece.slits().size() + corners > MOST_LINES) {
-            return Optional.of("%s has more than %d scores, slits and corners. Leave some out."
-                    .formatted(piece.name(), MOST_LINES));
+            return Optional.of(String.format(
+                    Locale.ROOT,
+                    "%s has more than %d scores, slits and corners. Leave some out.",
+                    piece.name(),
+                    MOST_LINES));
         }
         Size cut = piece.cutSize();
         if (cut.width().isLongerThan(LONGEST) || cut.height().isLongerThan(LONGEST)) {

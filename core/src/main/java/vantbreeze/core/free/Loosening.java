@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.FoldGraph;
@@ -76,7 +77,7 @@ public final class Loosening {
             List<PanelName> spoken = new ArrayList<>();
             for (var panel : Panels.of(piece).all()) {
                 int times = seen.merge(panel.name(), 1, Integer::sum);
-                String name = times == 1 ? panel.name() : "%s (%d)".formatted(panel.name(), times);
+                String name = times == 1 ? panel.name() : String.format(Locale.ROOT, "%s (%d)", panel.name(), times);
                 var inside = panel.shape().getInteriorPoint();
                 spoken.add(new PanelName(Spot.nearest(inside.getX(), inside.getY()), name));
                 names.putIfAbsent(panel.name(), name);

@@ -3,6 +3,7 @@ package vantbreeze.core.hand;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.fold.FoldGraph;
@@ -106,8 +107,11 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
         if (outcome instanceof Outcome.NothingCloses nothing && nothing.gap() > 0) {
             throw new Refusal(
                     name,
-                    "No width of %s closes the card: the best still leaves a gap of %.2f mm. Another measure is off."
-                            .formatted(name, nothing.gap()));
+                    String.format(
+                            Locale.ROOT,
+                            "No width of %s closes the card: the best still leaves a gap of %.2f mm. Another measure is off.",
+                            name,
+                            nothing.gap()));
         }
         return best(name, hand);
     }

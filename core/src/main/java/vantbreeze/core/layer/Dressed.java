@@ -1,6 +1,7 @@
 package vantbreeze.core.layer;
 
 import java.util.List;
+import java.util.Locale;
 
 /**
  * What lies on one face, or on several that one paper runs across.
@@ -23,8 +24,8 @@ public record Dressed(List<FaceName> faces, List<LayerChoice> layers, List<Embel
             throw new IllegalArgumentException("Tick a panel first.");
         }
         if (layers.size() > MOST_LAYERS || embellishments.size() > MOST_LAYERS) {
-            throw new IllegalArgumentException(
-                    "A panel takes up to %d layers here. Take one away first.".formatted(MOST_LAYERS));
+            throw new IllegalArgumentException(String.format(
+                    Locale.ROOT, "A panel takes up to %d layers here. Take one away first.", MOST_LAYERS));
         }
     }
 

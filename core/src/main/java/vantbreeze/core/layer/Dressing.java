@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -37,7 +38,8 @@ public record Dressing(List<Dressed> all) {
             }
         }
         if (seen.size() > MOST) {
-            throw new IllegalArgumentException("That is more than %d dressed panels.".formatted(MOST));
+            throw new IllegalArgumentException(
+                    String.format(Locale.ROOT, "That is more than %d dressed panels.", MOST));
         }
     }
 

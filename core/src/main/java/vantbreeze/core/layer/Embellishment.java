@@ -1,5 +1,6 @@
 package vantbreeze.core.layer;
 
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
@@ -29,15 +30,15 @@ public record Embellishment(String name, Size size, Length height, @Nullable Dou
     public Embellishment {
         name = name == null ? "" : name.strip();
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            throw new IllegalArgumentException(
-                    "Say what it is, in up to %d characters, like \"paper bow\".".formatted(LONGEST_NAME));
+            throw new IllegalArgumentException(String.format(
+                    Locale.ROOT, "Say what it is, in up to %d characters, like \"paper bow\".", LONGEST_NAME));
         }
         if (!(size.width().isPositive() && size.height().isPositive() && height.isPositive())) {
             throw new IllegalArgumentException("Say how wide and high it is, and how far it stands up.");
         }
         if (grams != null && !(grams >= 0 && grams <= HEAVIEST)) {
-            throw new IllegalArgumentException(
-                    "Type what it weighs in grams, from 0 to %.0f, or leave it empty.".formatted(HEAVIEST));
+            throw new IllegalArgumentException(String.format(
+                    Locale.ROOT, "Type what it weighs in grams, from 0 to %.0f, or leave it empty.", HEAVIEST));
         }
     }
 

@@ -6,6 +6,7 @@ import java.awt.geom.IllegalPathStateException;
 import java.awt.geom.PathIterator;
 import java.io.IOException;
 import java.io.StringReader;
+import java.util.Locale;
 import org.apache.batik.parser.AWTPathProducer;
 import org.apache.batik.parser.ParseException;
 
@@ -24,8 +25,8 @@ public final class OwnOutline {
      */
     public static Silhouette read(String path) {
         if (path.length() > LONGEST) {
-            throw new IllegalArgumentException(
-                    "The outline's path is longer than %d characters. Simplify it.".formatted(LONGEST));
+            throw new IllegalArgumentException(String.format(
+                    Locale.ROOT, "The outline's path is longer than %d characters. Simplify it.", LONGEST));
         }
         return Silhouette.of(AffineTransform.getScaleInstance(1, -1).createTransformedShape(drawn(path)));
     }

@@ -6,6 +6,7 @@ import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -117,9 +118,11 @@ public record Silhouette(List<Coordinate> below, List<Coordinate> above, double 
             ring.remove(ring.size() - 1);
         }
         if (ring.size() > MOST_CORNERS) {
-            throw new IllegalArgumentException(
-                    "The outline has %d corners and bends, and %d are as fine as paper is cut. Simplify it."
-                            .formatted(ring.size(), MOST_CORNERS));
+            throw new IllegalArgumentException(String.format(
+                    Locale.ROOT,
+                    "The outline has %d corners and bends, and %d are as fine as paper is cut. Simplify it.",
+                    ring.size(),
+                    MOST_CORNERS));
         }
         if (ring.size() < 3) {
             throw new IllegalArgumentException(NO_AREA);

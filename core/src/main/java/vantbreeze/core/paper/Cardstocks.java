@@ -2,6 +2,7 @@ package vantbreeze.core.paper;
 
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -24,7 +25,9 @@ public record Cardstocks(Map<String, Cardstock> byId) {
         Map<String, Cardstock> all = new LinkedHashMap<>();
         for (int grammage : new int[] {300, 350, 250, 220, 160, 120}) {
             String kind = grammage < 200 ? "paper" : "card";
-            all.put("%s-%d".formatted(kind, grammage), Cardstock.of("%d g/m² %s".formatted(grammage, kind), grammage));
+            all.put(
+                    String.format(Locale.ROOT, "%s-%d", kind, grammage),
+                    Cardstock.of(String.format(Locale.ROOT, "%d g/m² %s", grammage, kind), grammage));
         }
         return new Cardstocks(all);
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -54,13 +55,16 @@ public record Comparison(List<Difference> differences) {
                 .choices()
                 .forEach(choice -> figures.put(choice.label(), plan.measures().chosen(choice)));
         figures.put("Closed", write(worked.footprint(), ruler));
-        figures.put("Thickness", "%.1f mm".formatted(worked.heft().thickness()));
-        figures.put("Weight", "%.0f g".formatted(worked.heft().weight().grams()));
+        figures.put(
+                "Thickness", String.format(Locale.ROOT, "%.1f mm", worked.heft().thickness()));
+        figures.put(
+                "Weight",
+                String.format(Locale.ROOT, "%.0f g", worked.heft().weight().grams()));
         Map<String, Integer> seen = new LinkedHashMap<>();
         for (WorkedPiece piece : worked.pieces()) {
             String name = piece.panels().piece().name();
             int times = seen.merge(name, 1, Integer::sum);
-            piece(times == 1 ? name : "%s (%d)".formatted(name, times), piece, ruler, figures);
+            piece(times == 1 ? name : String.format(Locale.ROOT, "%s (%d)", name, times), piece, ruler, figures);
         }
         layers(worked, figures);
         figures.put("Envelope", Objects.requireNonNullElse(plan.envelopeId(), "none"));

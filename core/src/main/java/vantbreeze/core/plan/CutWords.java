@@ -3,6 +3,7 @@ package vantbreeze.core.plan;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import vantbreeze.core.fold.Face;
@@ -22,7 +23,8 @@ public record CutWords(WorkedPlan worked) {
         Map<String, Integer> places = new LinkedHashMap<>();
         cut.faces().forEach(face -> places.merge(name(face), 1, Integer::sum));
         return places.entrySet().stream()
-                .map(place -> place.getKey() + (place.getValue() > 1 ? " (%d)".formatted(place.getValue()) : ""))
+                .map(place -> place.getKey()
+                        + (place.getValue() > 1 ? String.format(Locale.ROOT, " (%d)", place.getValue()) : ""))
                 .collect(Collectors.joining("; "));
     }
 
@@ -55,8 +57,14 @@ public record CutWords(WorkedPlan worked) {
                     && cut.paper().colour().equals(cut.paper().look().back());
             notes.add(
                     alikeBothSides
-                            ? "mirror image of %d: lay two with backs together and cut one each".formatted(cut.mirror())
-                            : "mirror image of %d: cut it on its own, decorated side up".formatted(cut.mirror()));
+                            ? String.format(
+                                    Locale.ROOT,
+                                    "mirror image of %d: lay two with backs together and cut one each",
+                                    cut.mirror())
+                            : String.format(
+                                    Locale.ROOT,
+                                    "mirror image of %d: cut it on its own, decorated side up",
+                                    cut.mirror()));
         }
         if (cut.paper().pattern() == Cardstock.Pattern.DIRECTIONAL) {
             notes.add("the pattern's upper end upwards");

@@ -2,6 +2,7 @@ package vantbreeze.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.Finding.Severity;
 import vantbreeze.core.fold.PlacedPanel;
@@ -47,8 +48,11 @@ record FoldJudge(WorkedPlan worked, Words words, boolean thorough) {
                 .forEach(loop -> findings.add(new Finding(
                         Severity.WRONG,
                         "fold",
-                        "The card does not close: going round %s leaves a gap of %.2f mm."
-                                .formatted(loop.inWords(form.graph()), loop.gap()),
+                        String.format(
+                                Locale.ROOT,
+                                "The card does not close: going round %s leaves a gap of %.2f mm.",
+                                loop.inWords(form.graph()),
+                                loop.gap()),
                         null)));
         switch (form.ordering().verdict()) {
             case FOUND -> {}

@@ -3,6 +3,7 @@ package vantbreeze.core.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -107,13 +108,14 @@ record GlueJudge(WorkedPlan worked, Words words) {
                     findings.add(new Finding(
                             Severity.HINT,
                             "fold",
-                            ("The fold between %s and %s wraps %d layers: what lies inside wants to be "
-                                            + "about %s shorter, or burnish that fold last.")
-                                    .formatted(
-                                            words.name(hinge.from()),
-                                            words.name(hinge.to()),
-                                            layers(relief),
-                                            words.write(relief.millimetres())),
+                            String.format(
+                                    Locale.ROOT,
+                                    "The fold between %s and %s wraps %d layers: what lies inside wants to be "
+                                            + "about %s shorter, or burnish that fold last.",
+                                    words.name(hinge.from()),
+                                    words.name(hinge.to()),
+                                    layers(relief),
+                                    words.write(relief.millimetres())),
                             null));
                 });
     }

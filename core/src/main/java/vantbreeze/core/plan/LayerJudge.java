@@ -3,6 +3,7 @@ package vantbreeze.core.plan;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Envelope;
@@ -56,19 +57,32 @@ record LayerJudge(WorkedPlan worked, Words words) {
                             name(eaten.face()),
                             eaten.level() == 0 ? "" : " above the layer beneath"));
         } else if (trouble instanceof Trouble.OverFold over) {
-            return wrong(("Layer %d on %s reaches over a fold: glued down it keeps the card from folding. Cut "
-                            + "it smaller, or part it at the fold.")
-                    .formatted(over.level() + 1, name(over.face())));
+            return wrong(String.format(
+                    Locale.ROOT,
+                    "Layer %d on %s reaches over a fold: glued down it keeps the card from folding. Cut "
+                            + "it smaller, or part it at the fold.",
+                    over.level() + 1,
+                    name(over.face())));
         } else if (trouble instanceof Trouble.OverEdge over) {
-            return note("Layer %d on %s reaches over the edge by %s: it may poke out of the closed card."
-                    .formatted(over.level() + 1, name(over.face()), words.write(over.by())));
+            return note(String.format(
+                    Locale.ROOT,
+                    "Layer %d on %s reaches over the edge by %s: it may poke out of the closed card.",
+                    over.level() + 1,
+                    name(over.face()),
+                    words.write(over.by())));
         } else if (trouble instanceof Trouble.OnGlue glue) {
-            return wrong(("Layer %d on %s lies where another part is glued: that would hold by the layer "
-                            + "alone. Cut it smaller.")
-                    .formatted(glue.level() + 1, name(glue.face())));
+            return wrong(String.format(
+                    Locale.ROOT,
+                    "Layer %d on %s lies where another part is glued: that would hold by the layer "
+                            + "alone. Cut it smaller.",
+                    glue.level() + 1,
+                    name(glue.face())));
         } else if (trouble instanceof Trouble.InTheWay way) {
-            return wrong("Layer %d on %s lies where another part slides: it would catch. Cut it smaller."
-                    .formatted(way.level() + 1, name(way.face())));
+            return wrong(String.format(
+                    Locale.ROOT,
+                    "Layer %d on %s lies where another part slides: it would catch. Cut it smaller.",
+                    way.level() + 1,
+                    name(way.face())));
         } else if (trouble instanceof Trouble.NoGround none) {
             return wrong(
                     none.glued()
@@ -157,12 +171,18 @@ record LayerJudge(WorkedPlan worked, Words words) {
                 Severity.NOTE,
                 "writing",
                 roomy
-                        ? ("There is nowhere to write: no panel of %.0f × %.0f mm is plain and pale. Lay "
-                                        + "plain pale paper on one inside or behind.")
-                                .formatted(WRITING_WIDE, WRITING_HIGH)
-                        : ("No panel is large enough to write on: the largest is under %.0f × %.0f mm. Add "
-                                        + "a plain piece behind or inside.")
-                                .formatted(WRITING_WIDE, WRITING_HIGH),
+                        ? String.format(
+                                Locale.ROOT,
+                                "There is nowhere to write: no panel of %.0f × %.0f mm is plain and pale. Lay "
+                                        + "plain pale paper on one inside or behind.",
+                                WRITING_WIDE,
+                                WRITING_HIGH)
+                        : String.format(
+                                Locale.ROOT,
+                                "No panel is large enough to write on: the largest is under %.0f × %.0f mm. Add "
+                                        + "a plain piece behind or inside.",
+                                WRITING_WIDE,
+                                WRITING_HIGH),
                 null));
     }
 

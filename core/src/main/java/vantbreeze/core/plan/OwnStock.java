@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import vantbreeze.core.paper.Cardstock;
@@ -38,7 +39,8 @@ public record OwnStock(
         cardstocks = Collections.unmodifiableMap(new LinkedHashMap<>(cardstocks));
         away = Collections.unmodifiableSet(new LinkedHashSet<>(away));
         if (envelopes.size() > MOST || sheets.size() > MOST || cardstocks.size() > MOST) {
-            throw new Refusal("stock", "That is more than %d of a kind. Put some away first.".formatted(MOST));
+            throw new Refusal(
+                    "stock", String.format(Locale.ROOT, "That is more than %d of a kind. Put some away first.", MOST));
         }
         if (new HashSet<>(envelopes.stream().map(Envelope::id).toList()).size() < envelopes.size()
                 || new HashSet<>(sheets.stream().map(Sheet::id).toList()).size() < sheets.size()) {

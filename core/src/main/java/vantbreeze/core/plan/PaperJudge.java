@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.Finding.Mend;
@@ -107,15 +108,21 @@ record PaperJudge(Workshop workshop, WorkedPlan worked, Words words) {
             findings.add(new Finding(
                     Severity.NOTE,
                     "cardstock",
-                    "%s is too light for a card that stands: take 300 g/m², or %d if both sides get layers."
-                            .formatted(worked.heft().cardstock().name(), LAYERED_STANDS),
+                    String.format(
+                            Locale.ROOT,
+                            "%s is too light for a card that stands: take 300 g/m², or %d if both sides get layers.",
+                            worked.heft().cardstock().name(),
+                            LAYERED_STANDS),
                     null));
         } else if (grammage >= HEAVY && folds >= MANY_FOLDS) {
             findings.add(new Finding(
                     Severity.NOTE,
                     "cardstock",
-                    "%s is heavy for %d folds that lie on one another: 300 g/m² or less folds crisper."
-                            .formatted(worked.heft().cardstock().name(), folds),
+                    String.format(
+                            Locale.ROOT,
+                            "%s is heavy for %d folds that lie on one another: 300 g/m² or less folds crisper.",
+                            worked.heft().cardstock().name(),
+                            folds),
                     null));
         }
     }

@@ -2,6 +2,7 @@ package vantbreeze.core.plan;
 
 import java.util.Collections;
 import java.util.LinkedHashSet;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -59,11 +60,15 @@ public record Plan(
             throw new Refusal("name", "A card needs a name. Type one, like \"Kite day invitation\".");
         }
         if (name.length() > LONGEST_NAME) {
-            throw new Refusal("name", "The name is longer than %d characters. Shorten it.".formatted(LONGEST_NAME));
+            throw new Refusal(
+                    "name",
+                    String.format(Locale.ROOT, "The name is longer than %d characters. Shorten it.", LONGEST_NAME));
         }
         if (notes.length() > LONGEST_NOTES) {
             throw new Refusal(
-                    "notes", "The notes are longer than %d characters. Shorten them.".formatted(LONGEST_NOTES));
+                    "notes",
+                    String.format(
+                            Locale.ROOT, "The notes are longer than %d characters. Shorten them.", LONGEST_NOTES));
         }
     }
 

@@ -2,6 +2,7 @@ package vantbreeze.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.Finding.Severity;
@@ -45,7 +46,9 @@ record ToolJudge(Tools tools, WorkedPlan worked, Words words) {
                     "board",
                     "%s between two grooves of the %s (%s%s): mark %s and score along a ruler."
                             .formatted(
-                                    off.size() == 1 ? "One score lies" : "%d scores lie".formatted(off.size()),
+                                    off.size() == 1
+                                            ? "One score lies"
+                                            : String.format(Locale.ROOT, "%d scores lie", off.size()),
                                     board.name(),
                                     figures,
                                     off.size() > NAMED ? ", …" : "",

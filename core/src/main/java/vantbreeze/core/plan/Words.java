@@ -17,7 +17,7 @@ record Words(WorkedPlan worked) {
 
     /** Millimetres that were computed, on the nearest mark of a fine ruler, never more exact than they are. */
     String write(double millimetres) {
-        return "%.1f mm".formatted(millimetres);
+        return String.format(Locale.ROOT, "%.1f mm", millimetres);
     }
 
     String exact(Length length) {

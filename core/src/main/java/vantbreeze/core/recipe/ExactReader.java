@@ -60,9 +60,9 @@ final class ExactReader {
                 from = cursor.isAtSpot() ? cursor.spot() : from;
             } else if (cursor.skip("at")) {
                 at = cursor.isAtSpot() ? cursor.spot() : at;
-            } else if (cursor.peek().isWord("turned") && cursor.peek(1).count() >= 0) {
+            } else if (cursor.peek().isWord("turned") && cursor.peek(1).degrees() >= 0) {
                 cursor.next();
-                turn = cursor.next().count();
+                turn = cursor.next().degrees();
                 cursor.skip("degrees");
             } else if (cursor.skip("within")) {
                 spots(within);

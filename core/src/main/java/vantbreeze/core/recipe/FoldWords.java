@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 
@@ -30,8 +31,10 @@ record FoldWords(List<WrittenPiece> pieces, @Nullable WrittenPiece current, bool
                             false,
                             piece.folds,
                             piece));
-            taken.add("%d folds are named, but no piece has as many scores: every piece was folded to and fro that way."
-                    .formatted(folds.size()));
+            taken.add(String.format(
+                    Locale.ROOT,
+                    "%d folds are named, but no piece has as many scores: every piece was folded to and fro that way.",
+                    folds.size()));
             return;
         }
         WrittenPiece piece = meant(folds, alternating || all);
@@ -63,15 +66,20 @@ record FoldWords(List<WrittenPiece> pieces, @Nullable WrittenPiece current, bool
         boolean alternates = alternating || (folds.size() > 1 && isAlternating(folds));
         if (folds.size() < scores && (alternates || all || folds.size() == 1)) {
             if (!alternating && !all && folds.size() > 1) {
-                taken.add("%s has %d scores and %d folds are named: I went on to and fro."
-                        .formatted(piece.name, scores, folds.size()));
+                taken.add(String.format(
+                        Locale.ROOT,
+                        "%s has %d scores and %d folds are named: I went on to and fro.",
+                        piece.name,
+                        scores,
+                        folds.size()));
             }
             while (folds.size() < scores) {
                 Fold last = folds.get(folds.size() - 1);
                 folds.add(alternates ? last == Fold.VALLEY ? Fold.MOUNTAIN : Fold.VALLEY : last);
             }
         } else if (folds.size() != scores) {
-            taken.add("%s has %d scores, but %d folds are named for it.".formatted(piece.name, scores, folds.size()));
+            taken.add(String.format(
+                    Locale.ROOT, "%s has %d scores, but %d folds are named for it.", piece.name, scores, folds.size()));
         }
         to.clear();
         to.addAll(folds.subList(0, Math.min(scores, folds.size())));

@@ -3,6 +3,7 @@ package vantbreeze.core.recipe;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Fold;
@@ -52,15 +53,21 @@ record RecipeCard(FreeCard card, List<String> taken) {
                     .mapToInt(piece -> Math.max(1, Math.min(piece.count, FreeCard.MOST_PIECES + 1)))
                     .sum();
             if (count > FreeCard.MOST_PIECES) {
-                throw new UnbuildableRecipe(
-                        "A card has between 1 and %d pieces; this one has %d.".formatted(FreeCard.MOST_PIECES, count));
+                throw new UnbuildableRecipe(String.format(
+                        Locale.ROOT,
+                        "A card has between 1 and %d pieces; this one has %d.",
+                        FreeCard.MOST_PIECES,
+                        count));
             }
             for (WrittenPiece piece : recipe.pieces()) {
                 int corners = piece.corners.size()
                         + piece.holes.stream().mapToInt(List::size).sum();
                 if (piece.scores.size() + piece.levels.size() + piece.lines.size() + corners > FreeCard.MOST_LINES) {
-                    throw new UnbuildableRecipe("%s has more than %d scores, slits and corners. Leave some out."
-                            .formatted(piece.name, FreeCard.MOST_LINES));
+                    throw new UnbuildableRecipe(String.format(
+                            Locale.ROOT,
+                            "%s has more than %d scores, slits and corners. Leave some out.",
+                            piece.name,
+                            FreeCard.MOST_LINES));
                 }
             }
         }
@@ -132,7 +139,7 @@ record RecipeCard(FreeCard card, List<String> taken) {
         private PanelRef ref(int panel, int piece) {
             if (piece < 1 || piece > pieces.size()) {
                 throw new UnbuildableRecipe(
-                        "There is no piece %d: this recipe has %d.".formatted(piece, pieces.size()));
+                        String.format(Locale.ROOT, "There is no piece %d: this recipe has %d.", piece, pieces.size()));
             }
             int before = 0;
             for (int i = 0; i < piece - 1; i++) {
@@ -140,8 +147,12 @@ record RecipeCard(FreeCard card, List<String> taken) {
             }
             int panels = Panels.of(pieces.get(piece - 1)).all().size();
             if (panel < 1 || panel > panels) {
-                throw new UnbuildableRecipe("%s has %d panels; there is no panel %d."
-                        .formatted(pieces.get(piece - 1).name(), panels, panel));
+                throw new UnbuildableRecipe(String.format(
+                        Locale.ROOT,
+                        "%s has %d panels; there is no panel %d.",
+                        pieces.get(piece - 1).name(),
+                        panels,
+                        panel));
             }
             return new PanelRef(piece - 1, "Panel " + (before + panel));
         }

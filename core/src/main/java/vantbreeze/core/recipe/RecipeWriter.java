@@ -1,8 +1,11 @@
 package vantbreeze.core.recipe;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import vantbreeze.core.fold.Attachment;
@@ -62,13 +65,14 @@ public final class RecipeWriter {
             lines.addAll(together);
             lines.add("");
         }
-        lines.add("Note: %s, %s × %s closed, %.1f mm thick; %s."
-                .formatted(
-                        worked.structure().name(),
-                        write(worked.footprint().width()),
-                        write(worked.footprint().height()),
-                        worked.heft().thickness(),
-                        worked.heft().cardstock().name()));
+        lines.add(String.format(
+                Locale.ROOT,
+                "Note: %s, %s × %s closed, %.1f mm thick; %s.",
+                worked.structure().name(),
+                write(worked.footprint().width()),
+                write(worked.footprint().height()),
+                worked.heft().thickness(),
+                worked.heft().cardstock().name()));
         worked.plan()
                 .notes()
                 .lines()
@@ -144,9 +148,7 @@ public final class RecipeWriter {
         FoldGraph graph = worked.form().graph();
         for (Join join : graph.assembly().joins()) {
             Attachment at = join.at();
-            String turned = at.turnDegrees() == 0
-                    ? ""
-                    : ", turned %d degrees".formatted(Math.floorMod(Math.round(at.turnDegrees()), 360));
+            String turned = at.turnDegrees() == 0 ? "" : ", turned %s degrees".formatted(degrees(at.turnDegrees()));
             String within = join.area().isEmpty() ? "" : ", within " + spots(join.area());
             lines.add("%s %s by its %s to the %s of %s, with its %s at %s%s%s."
                     .formatted(
@@ -164,7 +166,8 @@ public final class RecipeWriter {
             lines.add("Lay %s over %s.".formatted(panel(over.above()), panel(over.below())));
         }
         if (graph.assembly().quarterTurns() != 0) {
-            lines.add("Held turned %d quarters.".formatted(graph.assembly().quarterTurns()));
+            lines.add(String.format(
+                    Locale.ROOT, "Held turned %d quarters.", graph.assembly().quarterTurns()));
         }
         if (graph.assembly().base() != null) {
             lines.add("Moves from %s."
@@ -173,11 +176,12 @@ public final class RecipeWriter {
         for (Link.Folded hinge : graph.hinges()) {
             if (worked.form().flat().degreesAt(hinge) == 0 && hinge.hinge().fold() != Fold.BEND) {
                 int piece = graph.pieceOf().get(hinge.from());
-                lines.add("Panel %d and panel %d of piece %d stay open."
-                        .formatted(
-                                hinge.hinge().left().index() + 1,
-                                hinge.hinge().right().index() + 1,
-                                piece + 1));
+                lines.add(String.format(
+                        Locale.ROOT,
+                        "Panel %d and panel %d of piece %d stay open.",
+                        hinge.hinge().left().index() + 1,
+                        hinge.hinge().right().index() + 1,
+                        piece + 1));
             }
         }
         return lines;
@@ -186,7 +190,13 @@ public final class RecipeWriter {
     private String panel(PanelRef ref) {
         Panel panel =
                 worked.pieces().get(ref.piece()).panels().named(ref.panel()).orElseThrow();
-        return "panel %d of piece %d".formatted(panel.index() + 1, ref.piece() + 1);
+        return String.format(Locale.ROOT, "panel %d of piece %d", panel.index() + 1, ref.piece() + 1);
+    }
+
+    /** Between 0 and 360, to a ten-millionth: a metre of paper is turned by less than it can be measured. */
+    private static String degrees(double turn) {
+        BigDecimal within = BigDecimal.valueOf(((turn % 360) + 360) % 360).setScale(7, RoundingMode.HALF_EVEN);
+        return within.signum() == 0 ? "0" : within.stripTrailingZeros().toPlainString();
     }
 
     private static String side(Side side) {

@@ -3,6 +3,7 @@ package vantbreeze.core.recipe;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
@@ -46,9 +47,12 @@ public final class Recipes {
         if (text.length() > LONGEST) {
             throw new Refusal(
                     "recipe",
-                    ("That is %,d characters; a recipe has %,d at the most. Leave out what is not about "
-                                    + "cutting and scoring.")
-                            .formatted(text.length(), LONGEST));
+                    String.format(
+                            Locale.ROOT,
+                            "That is %,d characters; a recipe has %,d at the most. Leave out what is not about "
+                                    + "cutting and scoring.",
+                            text.length(),
+                            LONGEST));
         }
         // control characters are no words, and places in the text must stay
         String plain = text.replaceAll("[\\p{Cc}&&[^\\n\\r\\t]]", " ").replace('\u00a0', ' ');
@@ -139,7 +143,7 @@ public final class Recipes {
         }
         List<String> why = new ArrayList<>();
         if (misfit.gap() >= Precision.CLOSES) {
-            why.add("what is glued is %.1f mm off".formatted(misfit.gap()));
+            why.add(String.format(Locale.ROOT, "what is glued is %.1f mm off", misfit.gap()));
         }
         if (misfit.pokesOut() >= Precision.CLOSES) {
             why.add("a panel pokes out by %s".formatted(write(Length.nearest(misfit.pokesOut()))));

@@ -52,6 +52,11 @@ record Token(
         return false;
     }
 
+    /** A figure as degrees of a turn, whole or with a part after a point; −1 when it is none. */
+    double degrees() {
+        return kind == Kind.FIGURE && text.matches("\\d{1,3}(\\.\\d{1,7})?") ? Double.parseDouble(text) : -1;
+    }
+
     /** A figure as a whole number, or −1: panels, pieces and quarters are counted, not measured. */
     int count() {
         return kind == Kind.FIGURE && text.matches("\\d{1,3}") ? Integer.parseInt(text) : -1;

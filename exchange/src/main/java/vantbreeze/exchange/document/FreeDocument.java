@@ -113,7 +113,7 @@ final class FreeDocument {
     }
 
     private static String write(PanelRef ref) {
-        return "%d %s".formatted(ref.piece(), ref.panel());
+        return String.format(Locale.ROOT, "%d %s", ref.piece(), ref.panel());
     }
 
     /** @throws UnreadablePlan when it is no free card */

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -105,10 +106,12 @@ public final class PlanDocument {
         }
         int version = document.path("version").asInt(0);
         if (version > VERSION) {
-            throw new UnreadablePlan(
-                    ("This plan is from a newer Vantbreeze (version %d; this one reads up to %d). Update, "
-                                    + "then open it again.")
-                            .formatted(version, VERSION));
+            throw new UnreadablePlan(String.format(
+                    Locale.ROOT,
+                    "This plan is from a newer Vantbreeze (version %d; this one reads up to %d). Update, "
+                            + "then open it again.",
+                    version,
+                    VERSION));
         }
         if (version < 1) {
             throw new UnreadablePlan("This plan does not say its version. It may have been changed by hand.");

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -108,8 +109,10 @@ public final class PlanFile {
     private static Map<String, byte[]> pictures(JsonNode written) {
         Map<String, byte[]> pictures = new LinkedHashMap<>();
         if (written.size() > MOST_PICTURES) {
-            throw new UnreadablePlan(
-                    "The plan brings more than %d pictures of papers. Open one with fewer.".formatted(MOST_PICTURES));
+            throw new UnreadablePlan(String.format(
+                    Locale.ROOT,
+                    "The plan brings more than %d pictures of papers. Open one with fewer.",
+                    MOST_PICTURES));
         }
         written.properties().forEach(field -> {
             try {

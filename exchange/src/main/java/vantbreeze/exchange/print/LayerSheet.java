@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -112,8 +113,8 @@ public final class LayerSheet {
         }
         Cut cut = line.cut();
         CutWords words = new CutWords(worked);
-        pen.text("%d".formatted(cut.number()), left, y - 5, 4.6);
-        pen.text("%d of".formatted(cut.count()), left + 10, y - 5, 4.6);
+        pen.text(String.format(Locale.ROOT, "%d", cut.number()), left, y - 5, 4.6);
+        pen.text(String.format(Locale.ROOT, "%d of", cut.count()), left + 10, y - 5, 4.6);
         pen.figure(Figure.of(cut.size().width(), worked.plan().ruler()), left + 36, y - 5, 4.6);
         pen.text("×", left + 49, y - 5, 4.6);
         pen.figure(Figure.of(cut.size().height(), worked.plan().ruler()), left + 63, y - 5, 4.6);
@@ -138,7 +139,9 @@ public final class LayerSheet {
 
     /** Written out, as the lettering has few fractions. */
     private static String plain(Figure figure) {
-        String fraction = figure.numerator() == 0 ? "" : " %d/%d".formatted(figure.numerator(), figure.denominator());
+        String fraction = figure.numerator() == 0
+                ? ""
+                : String.format(Locale.ROOT, " %d/%d", figure.numerator(), figure.denominator());
         return "%s%s%s %s"
                 .formatted(
                         figure.isOnRuler() ? "" : "about ",

@@ -78,8 +78,8 @@ public final class TrueSizePlan {
     }
 
     private String heading(WorkedPiece piece, int copies, int number, int count) {
-        String part = count == 1 ? "" : ", page %d of %d".formatted(number, count);
-        String times = copies == 1 ? "" : ", cut %d".formatted(copies);
+        String part = count == 1 ? "" : String.format(Locale.ROOT, ", page %d of %d", number, count);
+        String times = copies == 1 ? "" : String.format(Locale.ROOT, ", cut %d", copies);
         return "%s, %s%s, true size%s. Print at 100 %%, no fitting to the page."
                 .formatted(
                         worked.structure().name(), piece.panels().piece().name().toLowerCase(Locale.ROOT), times, part);

@@ -3,6 +3,7 @@ package vantbreeze.exchange.table;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import vantbreeze.core.layer.Cut;
@@ -64,7 +65,7 @@ public final class LayerTable {
     }
 
     private static String millimetres(Length length) {
-        return "%.2f".formatted(length.millimetres());
+        return String.format(Locale.ROOT, "%.2f", length.millimetres());
     }
 
     /**
