@@ -75,7 +75,7 @@ public final class Resizing {
         Size on = new Size(
                 step.times(Math.max(1, finished.width().timesContaining(step))),
                 ruler.nearest(finished.height()).length().max(ruler.division()));
-        return new Measures(structure.proportioned(on, ruler).byId(), before.choices());
+        return new Measures(structure.proportioned(on, ruler).byId(), before.choices(), ruler);
     }
 
     /** The largest card that slides into {@code envelope} the way round that the card lies now. */

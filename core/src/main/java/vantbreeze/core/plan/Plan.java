@@ -55,6 +55,7 @@ public record Plan(
     public Plan {
         name = name == null ? "" : name.strip();
         notes = notes == null ? "" : notes;
+        measures = measures.on(ruler);
         locked = Collections.unmodifiableSet(new LinkedHashSet<>(locked));
         if (name.isEmpty()) {
             throw new Refusal("name", "A card needs a name. Type one, like \"Kite day invitation\".");

@@ -136,7 +136,7 @@ public final class Bridge implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length wall = ruler.nearest(finished.width().times(50).dividedBy(147)).length();
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(WALL, wall)
                 .with(WING, wall)
                 .with(

@@ -127,7 +127,7 @@ public final class Concertina implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(STEP, Length.ZERO)
                 .with(TAB, ruler.nearest(Length.ofInches(0, 1, 2)).length().min(finished.width()));
     }

@@ -149,11 +149,15 @@ public final class ConcertinaFan implements Structure {
         Length step = ruler.nearest(finished.height().dividedBy(4))
                 .length()
                 .max(ruler.above(Bounds.NARROWEST).length());
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(STEP, step)
                 .with(
                         LEAF,
-                        ruler.nearest(finished.width().times(5).dividedBy(7)).length());
+                        Measures.centred(
+                                ruler.below(finished.width().times(5).dividedBy(7))
+                                        .length(),
+                                Length.ZERO,
+                                ruler));
     }
 
     @Override

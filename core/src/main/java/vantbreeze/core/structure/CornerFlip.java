@@ -110,7 +110,7 @@ public final class CornerFlip implements Structure {
     public Measures proportioned(Size finished, Ruler ruler) {
         Length square = ruler.below(finished.shortSide().times(3).dividedBy(5)).length();
         Length margin = ruler.nearest(square.dividedBy(5)).length().max(Length.ofMillimetres(6));
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(SQUARE, square)
                 .with(MARGIN, ruler.above(margin).length());
     }

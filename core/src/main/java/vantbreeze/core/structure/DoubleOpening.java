@@ -112,7 +112,7 @@ public final class DoubleOpening implements Structure {
                 .dividedBy(2)
                 .min(flap.times(2))
                 .min(finished.width().minus(flap).times(2));
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(FLAP, flap)
                 .with(SQUARE, ruler.below(most).length());
     }

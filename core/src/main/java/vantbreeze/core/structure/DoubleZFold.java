@@ -85,7 +85,7 @@ public final class DoubleZFold implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(
                         BAND,
                         ruler.nearest(finished.height().times(5).dividedBy(17))

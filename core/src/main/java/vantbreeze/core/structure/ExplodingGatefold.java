@@ -120,7 +120,9 @@ public final class ExplodingGatefold implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return Measures.of(new Size(finished.shortSide(), finished.shortSide()));
+        Length step = widthStep(ruler.division());
+        Length side = step.times(finished.shortSide().timesContaining(step)).max(step);
+        return Measures.of(new Size(side, side), ruler);
     }
 
     @Override

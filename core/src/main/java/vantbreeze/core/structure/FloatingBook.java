@@ -43,6 +43,7 @@ public final class FloatingBook implements Structure {
 
     private static final int ARCH_PARTS = 8;
     private static final Length TAB = Length.ofInches(0, 1, 4);
+    private static final Length METRIC_TAB = Length.ofMillimetres(7);
 
     @Override
     public Title title() {
@@ -109,7 +110,7 @@ public final class FloatingBook implements Structure {
         Length strut = measures.get(STRUT);
         Length page = measures.get(PAGE);
         Length book = measures.get(BOOK);
-        Length high = book.times(3).dividedBy(4);
+        Length high = measures.marked(book.times(3).dividedBy(4));
         Length centre = measures.get(Parameter.WIDTH).dividedBy(2);
         Length middle = measures.get(Parameter.HEIGHT).dividedBy(2);
         Length half = high.dividedBy(2);
@@ -164,7 +165,9 @@ public final class FloatingBook implements Structure {
                     Side.BACK,
                     new PanelRef(4, "Arch tab"),
                     Side.BACK,
-                    Attachment.at(new Spot(Length.ZERO, book.dividedBy(4)), new Spot(TAB, Length.ZERO))));
+                    Attachment.at(
+                            new Spot(Length.ZERO, book.dividedBy(4)),
+                            new Spot(measures.usual(TAB, METRIC_TAB), Length.ZERO))));
         }
         return new Assembly(pieces, joins);
     }
@@ -176,8 +179,8 @@ public final class FloatingBook implements Structure {
 
     /** Scored only for its tabs; between them it bends. */
     private static Piece arch(Measures measures) {
-        Strip strip = Strip.ofHeight("Arch", measures.get(BOOK).dividedBy(2))
-                .panel("Arch tab", TAB)
+        Strip strip = Strip.ofHeight("Arch", measures.marked(measures.get(BOOK).dividedBy(2)))
+                .panel("Arch tab", measures.usual(TAB, METRIC_TAB))
                 .fold(Fold.MOUNTAIN);
         for (int part = 1; part <= ARCH_PARTS; part++) {
             Length done = measures.get(ARCH).times(part - 1).dividedBy(ARCH_PARTS);
@@ -186,7 +189,7 @@ public final class FloatingBook implements Structure {
                             measures.get(ARCH).times(part).dividedBy(ARCH_PARTS).minus(done))
                     .fold(part < ARCH_PARTS ? Fold.BEND : Fold.MOUNTAIN);
         }
-        return strip.panel("Far tab", TAB).piece().of(Material.ACETATE);
+        return strip.panel("Far tab", measures.usual(TAB, METRIC_TAB)).piece().of(Material.ACETATE);
     }
 
     /** Only the middles of the struts are folded; the book lies open on them, an arch flat over it. */
@@ -240,7 +243,7 @@ public final class FloatingBook implements Structure {
         Length strut = ruler.below(finished.width().dividedBy(6)).length();
         Length page = ruler.below(finished.width().times(2).dividedBy(5)).length();
         Length arch = ruler.below(finished.width().dividedBy(2).plus(page)).length();
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(STRUT, strut)
                 .with(PAGE, page)
                 .with(BOOK, ruler.below(finished.height().times(4).dividedBy(5)).length())

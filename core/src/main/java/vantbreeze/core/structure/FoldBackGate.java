@@ -126,7 +126,7 @@ public final class FoldBackGate implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length overlap = finished.width().dividedBy(6).max(Length.ofInches(0, 1, 2));
-        return Measures.of(finished).with(OVERLAP, ruler.above(overlap).length());
+        return Measures.of(finished, ruler).with(OVERLAP, ruler.above(overlap).length());
     }
 
     @Override

@@ -111,7 +111,7 @@ public final class GabledConcertina implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length gable = finished.width().dividedBy(4).min(finished.height().dividedBy(4));
-        return Measures.of(finished).with(GABLE, ruler.nearest(gable).length());
+        return Measures.of(finished, ruler).with(GABLE, ruler.nearest(gable).length());
     }
 
     @Override

@@ -83,7 +83,7 @@ public final class Gatefold implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return Measures.of(finished).with(FLAP, finished.width().dividedBy(2));
+        return Measures.of(finished, ruler).with(FLAP, finished.width().dividedBy(2));
     }
 
     @Override

@@ -117,7 +117,6 @@ public final class GraduatedSilhouettes implements Structure {
     public Assembly assemble(Measures measures) {
         Silhouette outline = Silhouettes.find(measures.chosen(OUTLINE));
         int count = measures.count(COUNT);
-        double whole = measures.get(Parameter.HEIGHT).millimetres();
         List<Spot> below = new ArrayList<>();
         List<Spot> above = new ArrayList<>();
         List<Crease> creases = new ArrayList<>();
@@ -126,8 +125,7 @@ public final class GraduatedSilhouettes implements Structure {
         for (int i = 0; i < count; i++) {
             Length height =
                     measures.get(Parameter.HEIGHT).minus(measures.get(FALL).times(i));
-            Length half =
-                    Length.nearest(measures.get(Parameter.WIDTH).millimetres() / 2 * height.millimetres() / whole);
+            Length half = half(measures, height);
             Length axis = left.plus(half);
             append(below, reversed(outline.below()), axis, half.negated(), height);
             append(below, outline.below(), axis, half, height);
@@ -147,6 +145,15 @@ public final class GraduatedSilhouettes implements Structure {
         Collections.reverse(above);
         below.addAll(above);
         return Assembly.of(new Piece("Silhouettes", below.stream().distinct().toList(), creases, List.of(), names));
+    }
+
+    /** Half of how wide an outline of this height is: the first as wide as the card, the others on a mark. */
+    private static Length half(Measures measures, Length height) {
+        Length whole = measures.get(Parameter.HEIGHT);
+        Length width = measures.get(Parameter.WIDTH);
+        return height.equals(whole)
+                ? width.dividedBy(2)
+                : measures.marked(Length.nearest(width.millimetres() / 2 * height.millimetres() / whole.millimetres()));
     }
 
     private static Length at(double part, Length height) {
@@ -172,7 +179,7 @@ public final class GraduatedSilhouettes implements Structure {
         Length fall = ruler.nearest(finished.height().dividedBy(12))
                 .length()
                 .max(ruler.above(LEAST_FALL).length());
-        return Measures.of(finished).with(FALL, fall);
+        return Measures.of(finished, ruler).with(FALL, fall);
     }
 
     @Override

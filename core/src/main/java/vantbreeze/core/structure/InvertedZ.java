@@ -121,10 +121,13 @@ public final class InvertedZ implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length leg = ruler.below(finished.width().dividedBy(2)).length();
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(LEG, leg)
                 .with(SHIFT, ruler.nearest(leg.dividedBy(3)).length())
-                .with(WINDOW, ruler.nearest(finished.height().dividedBy(2)).length());
+                .with(
+                        WINDOW,
+                        Measures.centred(
+                                ruler.nearest(finished.height().dividedBy(2)).length(), finished.height(), ruler));
     }
 
     @Override

@@ -3,7 +3,9 @@ package vantbreeze.core.structure;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /**
@@ -11,17 +13,49 @@ import vantbreeze.core.paper.Size;
  *
  * @param byId its measures, by the id of their {@link Parameter}, in the order of the structure's parameters
  * @param choices what was chosen otherwise than usual, by the id of the {@link Choice}
+ * @param ruler the ruler on whose marks lies what nobody chose and follows from the rest; null for none
  */
-public record Measures(Map<String, Length> byId, Map<String, String> choices) {
+public record Measures(Map<String, Length> byId, Map<String, String> choices, @Nullable Ruler ruler) {
 
     public Measures {
         byId = Collections.unmodifiableMap(new LinkedHashMap<>(byId));
         choices = Collections.unmodifiableMap(new LinkedHashMap<>(choices));
     }
 
-    /** Measures of a structure of which nothing else is chosen. */
+    /** Measures on no ruler: what follows from them is exact. */
+    public Measures(Map<String, Length> byId, Map<String, String> choices) {
+        this(byId, choices, null);
+    }
+
+    /** Measures of a structure of which nothing else is chosen, on no ruler. */
     public Measures(Map<String, Length> byId) {
         this(byId, Map.of());
+    }
+
+    /** The same, on this ruler. */
+    public Measures on(Ruler other) {
+        return other == ruler ? this : new Measures(byId, choices, other);
+    }
+
+    /** A part that nobody chose, on the nearest mark, one at least; as it is where there is no ruler. */
+    Length marked(Length part) {
+        return ruler == null ? part : ruler.nearest(part).length().max(ruler.division());
+    }
+
+    /** A part that is of the same size on every card, as each school makes it, on a mark. */
+    Length usual(Length inches, Length metric) {
+        return marked(ruler == null || ruler.isInches() ? inches : metric);
+    }
+
+    /**
+     * The usual size of a part in the middle of a whole, so that what is left on either side of it lies on a mark too.
+     *
+     * @param part on a mark
+     */
+    static Length centred(Length part, Length whole, Ruler ruler) {
+        boolean even =
+                Math.floorMod(whole.minus(part).units() / ruler.division().units(), 2) == 0;
+        return even ? part : part.plus(ruler.division());
     }
 
     /**
@@ -53,8 +87,11 @@ public record Measures(Map<String, Length> byId, Map<String, String> choices) {
     }
 
     /** The measures that every structure has, for a card of this finished size. */
-    static Measures of(Size finished) {
-        return new Measures(Map.of()).with(Parameter.WIDTH, finished.width()).with(Parameter.HEIGHT, finished.height());
+    static Measures of(Size finished, Ruler ruler) {
+        return new Measures(Map.of())
+                .on(ruler)
+                .with(Parameter.WIDTH, finished.width())
+                .with(Parameter.HEIGHT, finished.height());
     }
 
     /** Whether the measure {@code part} is half the finished width. */
@@ -76,13 +113,13 @@ public record Measures(Map<String, Length> byId, Map<String, String> choices) {
     public Measures with(String id, Length length) {
         Map<String, Length> changed = new LinkedHashMap<>(byId);
         changed.put(id, length);
-        return new Measures(changed, choices);
+        return new Measures(changed, choices, ruler);
     }
 
     /** The same with one thing chosen otherwise. */
     public Measures choosing(String id, String value) {
         Map<String, String> changed = new LinkedHashMap<>(choices);
         changed.put(id, value);
-        return new Measures(byId, changed);
+        return new Measures(byId, changed, ruler);
     }
 }

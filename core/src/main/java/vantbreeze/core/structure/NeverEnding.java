@@ -158,7 +158,7 @@ public final class NeverEnding implements Structure {
     public Measures proportioned(Size finished, Ruler ruler) {
         Length step = widthStep(ruler.division());
         Length side = step.times(finished.shortSide().timesContaining(step)).max(step);
-        return Measures.of(new Size(side, side));
+        return Measures.of(new Size(side, side), ruler);
     }
 
     @Override

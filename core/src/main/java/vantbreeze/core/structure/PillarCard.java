@@ -45,7 +45,11 @@ public final class PillarCard implements Structure {
     /** A panel that closes a tube loses about 1/16 in, common practice, no source. */
     private static final Length SLIVER = Length.ofInches(0, 1, 16);
 
+    private static final Length METRIC_SLIVER = Length.ofMillimetres(1);
+
     private static final Length TAB = Length.ofInches(0, 1, 2);
+
+    private static final Length METRIC_TAB = Length.ofMillimetres(13);
 
     @Override
     public Title title() {
@@ -99,7 +103,7 @@ public final class PillarCard implements Structure {
     public Assembly assemble(Measures measures) {
         Length height = measures.get(Parameter.HEIGHT);
         Length pillar = measures.get(PILLAR);
-        Length tab = TAB.min(pillar);
+        Length tab = measures.usual(TAB, METRIC_TAB).min(pillar);
         Length tube = tab.plus(wide(measures).times(2));
         List<Piece> pieces =
                 new ArrayList<>(List.of(strip("Front", "Right", measures, tab), strip("Back", "Left", measures, tab)));
@@ -109,9 +113,9 @@ public final class PillarCard implements Structure {
                 tab(1, "Left", 0, "Front tab", tab, tube.plus(pillar.times(2))),
                 tab(0, "Right", 1, "Back tab", tab, tube.plus(pillar.times(2)))));
         if (measures.isChosen(PILLARS, "doubled")) {
-            pieces.add(tube(Strip.ofHeight("Right tube", height), "Right tube", pillar)
+            pieces.add(tube(Strip.ofHeight("Right tube", height), "Right tube", measures)
                     .piece());
-            pieces.add(tube(Strip.ofHeight("Left tube", height), "Left tube", pillar)
+            pieces.add(tube(Strip.ofHeight("Left tube", height), "Left tube", measures)
                     .piece());
             joins.add(rolled(2, "Right tube", Length.ZERO, pillar));
             joins.add(rolled(3, "Left tube", Length.ZERO, pillar));
@@ -129,14 +133,15 @@ public final class PillarCard implements Structure {
                 .fold(name.equals("Front") ? Fold.VALLEY : Fold.MOUNTAIN)
                 .panel(name + " wall, second half", wide(measures))
                 .fold(Fold.MOUNTAIN);
-        return tube(strip, side, measures.get(PILLAR)).piece();
+        return tube(strip, side, measures).piece();
     }
 
-    private static Strip tube(Strip strip, String side, Length pillar) {
+    private static Strip tube(Strip strip, String side, Measures measures) {
+        Length pillar = measures.get(PILLAR);
         for (int panel = 1; panel <= 4; panel++) {
             strip.panel(side + " " + panel, pillar).fold(Fold.MOUNTAIN);
         }
-        return strip.panel(side + " 5", pillar.minus(SLIVER));
+        return strip.panel(side + " 5", pillar.minus(measures.usual(SLIVER, METRIC_SLIVER)));
     }
 
     /** The fifth panel lies behind the first. */
@@ -218,7 +223,7 @@ public final class PillarCard implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length pillar = ruler.nearest(finished.width().dividedBy(5)).length();
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(PILLAR, pillar.max(ruler.above(Bounds.NARROWEST).length()));
     }
 

@@ -197,7 +197,7 @@ public final class Pocket implements Structure {
         Length edge = ruler.nearest(
                         finished.height().minus(border.times(2)).times(8).dividedBy(21))
                 .length();
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(BORDER, border)
                 .with(EDGE, edge)
                 .with(SEAL, ruler.above(Length.ofInches(0, 1, 4)).length());

@@ -159,7 +159,9 @@ public final class RingLock implements Structure {
         Length ring = ruler.below(finished.shortSide().dividedBy(2)).length();
         Length band =
                 ruler.nearest(ring.dividedBy(6).max(Length.ofInches(0, 3, 8))).length();
-        return Measures.of(finished).with(RING, ring.max(band.times(4))).with(BAND, band);
+        return Measures.of(finished, ruler)
+                .with(RING, Measures.centred(ring.max(band.times(4)), Length.ZERO, ruler))
+                .with(BAND, band);
     }
 
     @Override

@@ -206,7 +206,7 @@ public final class ShapedGate implements Structure {
     /** A glued strip of a tenth of the width. */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        Measures measures = Measures.of(finished)
+        Measures measures = Measures.of(finished, ruler)
                 .with(GLUED, ruler.nearest(finished.width().dividedBy(10)).length());
         return measures.with(
                 GLUED, measures.get(GLUED).max(ruler.above(leastStrip(measures)).length()));

@@ -46,6 +46,6 @@ public final class SideFold implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return Measures.of(finished);
+        return Measures.of(finished, ruler);
     }
 }

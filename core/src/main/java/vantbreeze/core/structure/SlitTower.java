@@ -134,9 +134,9 @@ public final class SlitTower implements Structure {
     public Measures proportioned(Size finished, Ruler ruler) {
         Length column = ruler.nearest(finished.width().dividedBy(8)).length().max(Bounds.NARROWEST);
         Length row = ruler.nearest(finished.height().dividedBy(5)).length().max(Bounds.NARROWEST);
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(COLUMN, ruler.above(column).length())
-                .with(ROW, ruler.above(row).length());
+                .with(ROW, Measures.centred(ruler.above(row).length(), finished.height(), ruler));
     }
 
     @Override

@@ -232,7 +232,7 @@ public final class SpringMount implements Structure {
                 .max(ruler.above(Bounds.LEAST_TAB).length());
         Length seat =
                 ruler.nearest(finished.width().times(2).dividedBy(5)).length().max(half.times(2));
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(SPRING, half)
                 .with(SEAT, seat)
                 .with(TAB, half)

@@ -45,6 +45,8 @@ public final class Stage implements Structure {
     /** The tabs of a swing insert: ½ in, common practice, no source. */
     private static final Length TAB = Length.ofInches(0, 1, 2);
     /** Glue at each end of the band: about ½ in, common practice, no source. */
+    private static final Length METRIC_TAB = Length.ofMillimetres(13);
+
     private static final Length GLUE = Length.ofInches(0, 1, 2);
 
     private static final CrossPiece ACROSS = new CrossPiece("band");
@@ -111,13 +113,13 @@ public final class Stage implements Structure {
                 new Limits(
                         Length.ofMillimetres(5),
                         "the insert would lie on the back",
-                        wall.minus(TAB),
+                        wall.minus(measures.usual(TAB, METRIC_TAB)),
                         "its tab would not find room on the wall");
             case PLANE ->
                 new Limits(
                         measures.get(DEPTH).max(Bounds.NARROWEST),
                         "its arm would poke through the wall",
-                        back(measures).dividedBy(2).minus(TAB),
+                        back(measures).dividedBy(2).minus(measures.usual(TAB, METRIC_TAB)),
                         "its tab would not find room on its half of the back");
             default -> throw Bounds.unknown(this, parameter);
         };
@@ -181,16 +183,17 @@ public final class Stage implements Structure {
     private static void insert(Measures measures, boolean left, Length corner, List<Piece> pieces, List<Join> joins) {
         Length depth = measures.get(DEPTH);
         Length plane = measures.get(PLANE);
+        Length tab = measures.usual(TAB, METRIC_TAB);
         String side = left ? "Left" : "Right";
         List<String> names = List.of(side + " wall tab", side + " plane", side + " arm", side + " back tab");
-        List<Length> widths = List.of(TAB, plane, depth, TAB);
-        Strip strip =
-                Strip.ofHeight(side + " insert", measures.get(Parameter.HEIGHT).dividedBy(2));
+        List<Length> widths = List.of(tab, plane, depth, tab);
+        Strip strip = Strip.ofHeight(
+                side + " insert", measures.marked(measures.get(Parameter.HEIGHT).dividedBy(2)));
         for (int i = 0; i < names.size(); i++) {
             int at = left ? i : names.size() - 1 - i;
             strip.panel(names.get(at), widths.get(at)).fold(i == 1 ? Fold.MOUNTAIN : Fold.VALLEY);
         }
-        Length end = TAB.plus(plane).plus(depth);
+        Length end = tab.plus(plane).plus(depth);
         int piece = pieces.size();
         pieces.add(strip.piece());
         joins.add(tab(
@@ -198,8 +201,8 @@ public final class Stage implements Structure {
                 piece,
                 names.get(0),
                 left ? corner.minus(depth) : corner.plus(depth),
-                left ? TAB : end));
-        joins.add(tab("Back", piece, names.get(3), left ? corner.plus(plane) : corner.minus(plane), left ? end : TAB));
+                left ? tab : end));
+        joins.add(tab("Back", piece, names.get(3), left ? corner.plus(plane) : corner.minus(plane), left ? end : tab));
     }
 
     private static Join tab(String on, int piece, String tab, Length fold, Length glued) {
@@ -236,7 +239,7 @@ public final class Stage implements Structure {
     public Measures proportioned(Size finished, Ruler ruler) {
         Length wall =
                 ruler.nearest(finished.width().times(5).dividedBy(22)).length().max(GLUE);
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(WALL, wall)
                 .with(WING, wall)
                 .with(

@@ -201,10 +201,13 @@ public final class StepCard implements Structure {
         Length riser = ruler.nearest(finished.height().minus(tread.times(steps)).dividedBy(steps))
                 .length()
                 .max(Bounds.NARROWEST);
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(TREAD, ruler.above(tread).length())
                 .with(RISER, ruler.above(riser).length())
-                .with(STAIRS, ruler.nearest(finished.width().dividedBy(2)).length());
+                .with(
+                        STAIRS,
+                        Measures.centred(
+                                ruler.nearest(finished.width().dividedBy(2)).length(), finished.width(), ruler));
     }
 
     @Override

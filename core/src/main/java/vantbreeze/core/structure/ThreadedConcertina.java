@@ -244,14 +244,32 @@ public final class ThreadedConcertina implements Structure {
         Length push = ruler.above(Length.ofInches(0, 1, 2))
                 .length()
                 .min(ruler.below(room).length());
-        return Measures.of(finished)
-                .with(PUSH, push.max(ruler.above(HELD).length()))
+        return Measures.of(finished, ruler)
+                .with(PUSH, inEighths(push.max(ruler.above(HELD).length()), room, finished.width(), ruler))
                 .with(
                         STRIP,
                         ruler.above(ruler.nearest(finished.height().dividedBy(6))
                                         .length()
                                         .max(Bounds.NARROWEST))
                                 .length());
+    }
+
+    /**
+     * The nearest push that leaves a base of which an eighth lies on a mark; itself when there is none within the room.
+     */
+    private static Length inEighths(Length push, Length room, Length width, Ruler ruler) {
+        Length mark = ruler.division();
+        for (int off = 0; off < 4; off++) {
+            for (Length tried : List.of(push.minus(mark.times(off)), push.plus(mark.times(off)))) {
+                Length base = width.minus(tried.times(2));
+                if (!tried.isShorterThan(HELD)
+                        && !tried.isLongerThan(room)
+                        && base.units() % mark.times(8).units() == 0) {
+                    return tried;
+                }
+            }
+        }
+        return push;
     }
 
     @Override

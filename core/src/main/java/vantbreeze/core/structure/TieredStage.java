@@ -165,7 +165,7 @@ public final class TieredStage implements Structure {
         Length fall =
                 ruler.nearest(finished.height().times(2).dividedBy(11)).length().max(STEP);
         Length tab = ruler.nearest(Length.ofInches(0, 1, 2)).length().max(Bounds.LEAST_TAB);
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(SPRING, ruler.above(spring).length())
                 .with(TAB, ruler.above(tab).length())
                 .with(FALL, ruler.above(fall).length())

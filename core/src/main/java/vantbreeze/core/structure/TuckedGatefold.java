@@ -103,7 +103,7 @@ public final class TuckedGatefold implements Structure {
                 .fold(Fold.MOUNTAIN)
                 .panel("Right tab", tab)
                 .piece();
-        Length high = height.times(2).dividedBy(3);
+        Length high = measures.marked(height.times(2).dividedBy(3));
         Piece topper = Strip.ofHeight("Topper", high)
                 .panel("Topper", spine.plus(hold.times(2)))
                 .piece();
@@ -179,11 +179,17 @@ public final class TuckedGatefold implements Structure {
      */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        Length spine = ruler.nearest(finished.width().dividedBy(6)).length().max(Bounds.NARROWEST);
+        Length spine = Measures.centred(
+                ruler.above(ruler.nearest(finished.width().dividedBy(6))
+                                .length()
+                                .max(Bounds.NARROWEST))
+                        .length(),
+                finished.width(),
+                ruler);
         Length leg = finished.width().minus(spine).dividedBy(2);
         Length half = ruler.above(Length.ofInches(0, 1, 2)).length().min(leg);
-        return Measures.of(finished)
-                .with(SPINE, ruler.above(spine).length())
+        return Measures.of(finished, ruler)
+                .with(SPINE, spine)
                 .with(TAB, half)
                 .with(EDGING, ruler.nearest(half.times(3).dividedBy(2)).length().min(leg))
                 .with(HOLD, half);

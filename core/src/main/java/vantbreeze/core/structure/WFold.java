@@ -86,7 +86,7 @@ public final class WFold implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return Measures.of(finished)
+        return Measures.of(finished, ruler)
                 .with(
                         STRIP,
                         ruler.nearest(finished.height().times(7).dividedBy(20))

@@ -78,7 +78,7 @@ public final class ZFold implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return Measures.of(finished).with(LEG, finished.width().dividedBy(2));
+        return Measures.of(finished, ruler).with(LEG, finished.width().dividedBy(2));
     }
 
     @Override

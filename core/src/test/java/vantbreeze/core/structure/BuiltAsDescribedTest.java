@@ -90,8 +90,8 @@ class BuiltAsDescribedTest {
         WorkedPlan worked = WORKSHOP.work(choosing(plan("floating-book"), "over", "acetate"));
         double page = worked.plan().measures().get(FloatingBook.PAGE).millimetres();
         Vector3D tab = middle(worked, first(worked), "Far tab");
-        // a quarter of an inch long, it lies under the page's edge
-        assertThat(tab.getX()).isCloseTo(75 + page - 25.4 / 8, within(0.01));
+        // 7 mm long on a ruler of millimetres, it lies under the page's edge
+        assertThat(tab.getX()).isCloseTo(75 + page - 3.5, within(0.01));
         assertThat(tab.getZ())
                 .isCloseTo(middle(worked, first(worked), "Right page").getZ(), within(0.01));
     }
@@ -111,7 +111,7 @@ class BuiltAsDescribedTest {
                         .findFirst()
                         .orElseThrow()
                         .width())
-                .isEqualTo(worked.plan().measures().get(PillarCard.PILLAR).minus(Length.ofInches(0, 1, 16)));
+                .isEqualTo(worked.plan().measures().get(PillarCard.PILLAR).minus(Length.ofMillimetres(1)));
     }
 
     /** Each side covers the same depth and the same drop. */

@@ -14,10 +14,16 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.fold.Faults;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.free.Loosening;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -260,5 +266,79 @@ class EveryStructureTest {
                     .hasMessageContaining(limits.leastBecause());
         }
         assertThatThrownBy(() -> structure.limits("no such thing", measures)).hasMessageContaining("no measure");
+    }
+
+    /**
+     * What nobody typed lies on the marks of the ruler: every level and upright line of every piece, and every measure.
+     * But for what is round, which is drawn with a compass.
+     */
+    @ParameterizedTest
+    @EnumSource(names = {"EIGHTHS", "SIXTEENTHS", "MM_1"})
+    void whatNobodyTypedLiesOnTheRulersMarks(Ruler ruler) {
+        for (Structure structure : Catalogue.full().all()) {
+            Length step = structure.widthStep(ruler.division());
+            for (int across = 126; across <= 186; across += 6) {
+                for (int up = 100; up <= 180; up += 13) {
+                    Length width = step.times(Length.ofMillimetres(across).timesContaining(step));
+                    Size size = new Size(
+                            width, ruler.nearest(Length.ofMillimetres(up)).length());
+                    Measures measures = structure.proportioned(size, ruler);
+                    measures.byId().forEach((id, length) -> assertThat(ruler.marks(length))
+                            .as("%s %s: %s", structure.id(), size, id)
+                            .isTrue());
+                    for (Piece piece : structure.assemble(measures).pieces()) {
+                        if (!piece.name().equals("Disc")) {
+                            liesOnMarks(piece, ruler, structure.id() + " " + size);
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private static void liesOnMarks(Piece piece, Ruler ruler, String which) {
+        Length left = piece.outline().stream().map(Spot::x).reduce(Length::min).orElseThrow();
+        Length foot = piece.outline().stream().map(Spot::y).reduce(Length::min).orElseThrow();
+        List<Stretch> lines = new ArrayList<>(piece.slits());
+        piece.creases().stream()
+                .filter(crease -> crease.fold() != Fold.BEND)
+                .forEach(crease -> lines.add(crease.line()));
+        for (int i = 0; i < piece.outline().size(); i++) {
+            lines.add(new Stretch(
+                    piece.outline().get(i),
+                    piece.outline().get((i + 1) % piece.outline().size())));
+        }
+        for (Stretch line : lines) {
+            Length x = line.from().x().minus(left);
+            Length y = line.from().y().minus(foot);
+            assertThat(!line.isUpright() || ruler.marks(x))
+                    .as("%s, %s: %s across", which, piece.name(), x)
+                    .isTrue();
+            assertThat(!line.isLevel() || ruler.marks(y))
+                    .as("%s, %s: %s up", which, piece.name(), y)
+                    .isTrue();
+        }
+    }
+
+    /** By hand: two thirds of 178 mm are 118.67, on a ruler of millimetres 119; tabs are of ½ in or 13 mm. */
+    @Test
+    void eachSchoolHasItsOwnTabs() {
+        Structure tucked = new TuckedGatefold();
+        Piece topper = tucked.assemble(tucked.proportioned(Size.ofMillimetres(140, 178), Ruler.MM_1))
+                .pieces()
+                .get(3);
+        assertThat(topper.cutSize().height()).isEqualTo(Length.ofMillimetres(119));
+        Structure pillars = new PillarCard();
+        for (Ruler ruler : List.of(Ruler.MM_1, Ruler.EIGHTHS)) {
+            Piece strip = pillars.assemble(
+                            pillars.proportioned(new Size(Length.ofInches(6, 0, 1), Length.ofInches(5, 0, 1)), ruler))
+                    .pieces()
+                    .get(0);
+            Length tab = strip.creases().stream()
+                    .map(crease -> crease.line().from().x())
+                    .reduce(Length::min)
+                    .orElseThrow();
+            assertThat(tab).isEqualTo(ruler.isInches() ? Length.ofInches(0, 1, 2) : Length.ofMillimetres(13));
+        }
     }
 }

@@ -73,6 +73,6 @@ public final class Tent implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return Measures.of(finished);
+        return Measures.of(finished, ruler);
     }
 }
