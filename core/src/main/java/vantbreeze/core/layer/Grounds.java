@@ -42,7 +42,7 @@ public final class Grounds {
     private static final double WORTH = 0.12;
     /** A part narrower than this is not worth one either, mm; from memory. */
     private static final double NARROWEST = 8;
-    /** Glue on more of a panel than this share leaves nothing to dress; from memory. */
+    /** Glue on this share of a panel or more leaves nothing to dress; from memory. */
     private static final double MOSTLY = 0.5;
     /**
      * A glued panel on one hinge that is no wider is a tab, mm: ½ in holds (common practice, no source), and then some.
@@ -179,7 +179,7 @@ public final class Grounds {
         List<Polygon> glued = glueOn(face);
         Geometry shape = shape(face.panel());
         Geometry left = shape;
-        if (glued.stream().mapToDouble(Polygon::getArea).sum() > MOSTLY * shape.getArea() * (1 + Precision.ROUNDING)) {
+        if (glued.stream().mapToDouble(Polygon::getArea).sum() >= MOSTLY * shape.getArea() * (1 - Precision.ROUNDING)) {
             return new Ground(face, List.of(), true);
         }
         for (Polygon area : glued) {
@@ -202,7 +202,11 @@ public final class Grounds {
         return Inset.polygons(left).stream()
                 .flatMap(part -> SlitCuts.of(part, folds).stream())
                 .filter(part -> isWorth(part, whole))
-                .sorted(Comparator.comparingDouble(Polygon::getArea).reversed())
+                // of equal ones the left, then the lower: the polygonizer gives them in any order
+                .sorted(Comparator.comparingDouble(Polygon::getArea)
+                        .reversed()
+                        .thenComparingDouble(part -> part.getEnvelopeInternal().getMinX())
+                        .thenComparingDouble(part -> part.getEnvelopeInternal().getMinY()))
                 .toList();
     }
 
@@ -221,7 +225,11 @@ public final class Grounds {
                 .anyMatch(link -> link.from() == area.panel()
                         && link.join().onSide() == area.side()
                         && link.to() == area.other());
+        // what is folded over and sealed down on its own sheet is sealed on the bare sheet
+        boolean ownSheet =
+                graph.pieceOf().get(area.panel()).equals(graph.pieceOf().get(area.other()));
         if (!receives
+                || ownSheet
                 || area.shape().getArea()
                         > MOSTLY * graph.panels().get(area.panel()).area()) {
             return false;

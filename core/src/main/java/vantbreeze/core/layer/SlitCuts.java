@@ -74,10 +74,12 @@ final class SlitCuts {
         double reach = (box.getWidth() + box.getHeight()) / from.distance(to);
         Coordinate end = new Coordinate(to.x + (to.x - from.x) * reach, to.y + (to.y - from.y) * reach);
         return Passage.of(to, end, shape, NEAR).stream()
-                .filter(passage -> passage.begins() == 0)
+                // from the very corner, but for what is rounded
+                .filter(passage -> passage.begins() * to.distance(end) < NEAR)
                 .findFirst()
-                .map(passage -> shape.getFactory()
-                        .createLineString(new Coordinate[] {to, new LineSegment(to, end).pointAlong(passage.ends())}))
+                // a hair beyond the edge: where it ended just short of it nothing would be parted
+                .map(passage -> new LineSegment(to, end).pointAlong(passage.ends() + NEAR / to.distance(end)))
+                .map(beyond -> shape.getFactory().createLineString(new Coordinate[] {to, beyond}))
                 .orElseGet(shape.getFactory()::createLineString);
     }
 }

@@ -3,7 +3,13 @@ package vantbreeze.core.layer;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -58,5 +64,37 @@ class SlitCutsTest {
         Polygon notched = polygon(0, 0, 40, 0, 40, 20, 20, 20, 20, 40, 0, 40);
         List<Polygon> parts = SlitCuts.of(notched, List.of(line(40, 20, 20, 20)));
         assertThat(parts).hasSize(2).extracting(Polygon::getArea).containsExactlyInAnyOrder(400.0, 800.0);
+    }
+
+    /** Rows that fold at different places are parted alike at the left of a sheet and, mirrored, at its right. */
+    @Property(tries = 300)
+    void slitRowsArePartedAlikeAtLeftAndRight(
+            @ForAll @Size(min = 2, max = 5) List<@IntRange(min = 4, max = 15) Integer> widths,
+            @ForAll @Size(5) List<@IntRange(min = 10, max = 40) Integer> heights) {
+        List<Double> corners = new ArrayList<>(List.of(0.0, 0.0));
+        List<LineString> folds = new ArrayList<>();
+        List<LineString> mirrored = new ArrayList<>();
+        double up = 0;
+        for (int i = 0; i < widths.size(); i++) {
+            double across = 10 * widths.get(i);
+            double head = up + heights.get(i);
+            corners.addAll(List.of(across, up, across, head));
+            folds.add(line(across, up, across, head));
+            mirrored.add(line(200 - across, up, 200 - across, head));
+            up = head;
+        }
+        corners.addAll(List.of(0.0, up));
+        Polygon left = polygon(corners.stream().mapToDouble(Double::doubleValue).toArray());
+        Polygon right = polygon(IntStream.range(0, corners.size())
+                .mapToDouble(i -> i % 2 == 0 ? 200 - corners.get(i) : corners.get(i))
+                .toArray());
+        assertThat(areas(SlitCuts.of(right, mirrored))).isEqualTo(areas(SlitCuts.of(left, folds)));
+    }
+
+    private static List<Long> areas(List<Polygon> parts) {
+        return parts.stream()
+                .map(part -> Math.round(part.getArea() * 100))
+                .sorted()
+                .toList();
     }
 }

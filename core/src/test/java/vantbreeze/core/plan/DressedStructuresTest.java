@@ -3,7 +3,12 @@ package vantbreeze.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -12,23 +17,36 @@ import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.GlueArea;
+import vantbreeze.core.fold.Join;
 import vantbreeze.core.fold.Link;
+import vantbreeze.core.fold.Panel;
+import vantbreeze.core.fold.PanelRef;
+import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.layer.Cut;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.FaceName;
+import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.layer.Trouble;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Catalogue;
+import vantbreeze.core.structure.Choice;
 import vantbreeze.core.structure.Structure;
 
 /** What holds of every structure of the catalogue, dressed in a range of borders. */
@@ -163,6 +181,174 @@ class DressedStructuresTest {
                     .as(structure.id())
                     .doesNotContain(new Face(slide.to(), Side.FACE), new Face(slide.to(), Side.BACK));
         }
+    }
+
+    /**
+     * Where a sheet is its own mirror image, folds and slits and all, so are its layers: what is laid on a panel at the
+     * left is laid on its counterpart at the right.
+     */
+    @ParameterizedTest
+    @MethodSource("structures")
+    void mirrorImagesAreDressedAlike(Structure structure) {
+        List<String> unlike = new ArrayList<>();
+        for (Plan plan : variants(structure)) {
+            WorkedPlan bare = WORKSHOP.work(plan);
+            unlike.addAll(unlike(WORKSHOP.work(plan.dressed(new Suggestion(WORKSHOP, bare)
+                    .dressing(List.of(LayerChoice.of("paper-160", Length.ofMillimetres(2))))))));
+        }
+        assertThat(unlike).as(structure.id()).isEmpty();
+    }
+
+    /** As usual, and with each thing chosen otherwise. */
+    private static List<Plan> variants(Structure structure) {
+        Plan usual = BarePlan.of(structure);
+        List<Plan> variants = new ArrayList<>(List.of(usual));
+        for (Choice choice : structure.choices()) {
+            for (Choice.Alternative other : choice.alternatives()) {
+                try {
+                    variants.add(usual.choosing(structure, choice.id(), other.id()));
+                } catch (Refusal refused) {
+                    // not with these measures
+                }
+            }
+        }
+        return variants;
+    }
+
+    private static List<String> unlike(WorkedPlan worked) {
+        List<String> unlike = new ArrayList<>();
+        for (WorkedPiece piece : worked.pieces()) {
+            if (!isItsOwnMirrorImage(piece.panels().piece())
+                    || worked.form().graph().joins().stream()
+                            .anyMatch(join ->
+                                    join.join().on().piece() == worked.pieces().indexOf(piece)
+                                            || join.join().glued().piece()
+                                                    == worked.pieces().indexOf(piece))) {
+                continue;
+            }
+            for (Panel panel : piece.panels().all()) {
+                Panel other = counterpart(panel, piece);
+                for (Side side : Side.values()) {
+                    double here = laid(worked, piece.first() + panel.index(), side);
+                    double there = laid(worked, piece.first() + other.index(), side);
+                    if (Math.abs(here - there) > 0.01) {
+                        unlike.add("%s %s %s: %.2f, %s: %.2f"
+                                .formatted(
+                                        worked.plan().measures().choices(),
+                                        panel.name(),
+                                        side,
+                                        here,
+                                        other.name(),
+                                        there));
+                    }
+                }
+            }
+        }
+        return unlike;
+    }
+
+    private static double laid(WorkedPlan worked, int panel, Side side) {
+        return worked.layers().on(new Face(panel, side)).stream()
+                .mapToDouble(layer -> layer.shape().getArea())
+                .sum();
+    }
+
+    private static Panel counterpart(Panel panel, WorkedPiece piece) {
+        double across = piece.cut().width().millimetres();
+        var middle = panel.shape().getCentroid();
+        return piece.panels().all().stream()
+                .filter(other -> Math.abs(other.shape().getCentroid().getX() + middle.getX() - across) < 1e-3
+                        && Math.abs(other.shape().getCentroid().getY() - middle.getY()) < 1e-3)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static boolean isItsOwnMirrorImage(Piece piece) {
+        Length across = piece.cutSize().width();
+        Set<String> lines = new HashSet<>();
+        Set<String> mirrored = new HashSet<>();
+        piece.creases().forEach(crease -> {
+            lines.add(
+                    key(crease.line().from(), crease.line().to(), crease.fold().name()));
+            mirrored.add(key(
+                    mirror(crease.line().from(), across),
+                    mirror(crease.line().to(), across),
+                    crease.fold().name()));
+        });
+        piece.slits().forEach(slit -> {
+            lines.add(key(slit.from(), slit.to(), "slit"));
+            mirrored.add(key(mirror(slit.from(), across), mirror(slit.to(), across), "slit"));
+        });
+        Set<Spot> outline = Set.copyOf(piece.outline());
+        return !lines.isEmpty()
+                && lines.equals(mirrored)
+                && outline.equals(piece.outline().stream()
+                        .map(spot -> mirror(spot, across))
+                        .collect(Collectors.toSet()));
+    }
+
+    private static Spot mirror(Spot spot, Length across) {
+        return new Spot(across.minus(spot.x()), spot.y());
+    }
+
+    private static String key(Spot from, Spot to, String kind) {
+        boolean first = from.x().compareTo(to.x()) < 0
+                || (from.x().equals(to.x()) && from.y().compareTo(to.y()) < 0);
+        return "%s %s %s".formatted(first ? from : to, first ? to : from, kind);
+    }
+
+    /**
+     * By hand: the pocket's seal is as wide as was chosen, along its foot and one side; a layer inside keeps clear of
+     * it.
+     */
+    @Test
+    void nothingIsLaidUnderAPocketsSeal() {
+        Structure pocket = WORKSHOP.structure("pocket");
+        WorkedPlan bare = bare(pocket);
+        FoldGraph graph = bare.form().graph();
+        int back = IntStream.range(0, graph.panels().size())
+                .filter(panel -> graph.panels().get(panel).name().equals("Pocket back"))
+                .findFirst()
+                .orElseThrow();
+        WorkedPlan worked = WORKSHOP.work(bare.plan()
+                .dressed(new Dressing(List.of(Dressed.of(
+                        FaceName.of(new Face(back, Side.FACE), graph),
+                        List.of(LayerChoice.of("paper-160", Length.ofMillimetres(1))))))));
+        assertThat(worked.layers().all()).isNotEmpty();
+        for (GlueArea glue : GlueArea.of(graph)) {
+            if (glue.panel() == back && glue.side() == Side.FACE) {
+                worked.layers().all().forEach(layer -> assertThat(
+                                layer.shape().intersection(glue.shape()).getArea())
+                        .isLessThan(1e-6));
+            }
+        }
+    }
+
+    /** By hand: glue on just half of a strip, 50 of 100 mm, leaves nothing to dress; on a hair less it does. */
+    @ParameterizedTest
+    @ValueSource(doubles = {50, 49.9})
+    void glueOnHalfOfAPanelLeavesNothingToDress(double glued) {
+        Piece card = FreeCard.sheet("Card", Size.ofMillimetres(150, 100));
+        Piece strip = FreeCard.sheet("Strip", Size.ofMillimetres(100, 60));
+        Spot nil = new Spot(Length.ZERO, Length.ZERO);
+        Length edge = Length.nearest(100 - glued);
+        Length end = Length.ofMillimetres(100);
+        Length head = Length.ofMillimetres(60);
+        Assembly assembly = new Assembly(
+                List.of(card, strip),
+                List.of(Join.of(
+                                new PanelRef(0, "Panel 1"),
+                                Side.FACE,
+                                new PanelRef(1, "Panel 2"),
+                                Side.BACK,
+                                Attachment.at(nil, nil))
+                        .onlyOn(List.of(
+                                new Spot(edge, Length.ZERO),
+                                new Spot(end, Length.ZERO),
+                                new Spot(end, head),
+                                new Spot(edge, head)))));
+        Grounds grounds = Grounds.of(FoldGraph.of(FreeCard.of(assembly).assembly()), Set.of());
+        assertThat(grounds.of(new Face(1, Side.BACK)).isFree()).isEqualTo(glued < 50);
     }
 
     /** Every panel that shows gets layers unless glue takes it or it is too small; what never shows gets none. */
