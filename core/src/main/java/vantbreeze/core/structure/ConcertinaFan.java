@@ -60,32 +60,58 @@ public final class ConcertinaFan implements Structure {
         return List.of(STEPS, LEAVES);
     }
 
+    /**
+     * On its face of the base, as high as a step, a leaf must leave its neighbour room to be glued down. With the right
+     * angle outside the two slant alike and meet where the card is as wide as the triangle. Steep ones stand upright
+     * beside a triangle that widens: at height v of the card's height h it reaches leaf / 2 · v / h to either side, so
+     * that on a step s the card must be leaf · (1 + s / h) wide.
+     */
     @Override
     public Limits limits(String parameter, Measures measures) {
         Length leaf = measures.get(LEAF);
+        Length step = measures.get(STEP);
+        Length width = measures.get(Parameter.WIDTH);
+        Length height = measures.get(Parameter.HEIGHT);
+        boolean steep = !measures.isChosen(LEAVES, "square");
         String overlap = "the leaves would lie on each other";
+        String low = "the leaves would be lower than their steps";
+        // the part of the height that the step may be, for the leaves to keep clear of each other
+        double room = steep ? (double) width.minus(leaf).units() / leaf.units() : 1;
         return switch (parameter) {
-            case Parameter.WIDTH -> Bounds.covering(leaf, overlap);
-            case Parameter.HEIGHT ->
-                new Limits(
-                        measures.get(STEP).max(Bounds.NARROWEST),
-                        "the leaves would be lower than their steps",
+            case Parameter.WIDTH ->
+                Bounds.covering(
+                        steep ? upwards(leaf.units() * (1 + (double) step.units() / height.units())) : leaf, overlap);
+            case Parameter.HEIGHT -> {
+                Length clear = room >= 1 ? step : room > 0 ? upwards(step.units() / room) : Bounds.LONGEST;
+                yield new Limits(
+                        clear.max(Bounds.NARROWEST).min(Bounds.LONGEST),
+                        clear.isLongerThan(step) ? overlap : low,
                         Bounds.LONGEST,
                         Bounds.TOO_LONG);
-            case STEP ->
-                new Limits(
+            }
+            case STEP -> {
+                Length clear = Length.ofUnits((long) Math.floor(height.units() * room));
+                yield new Limits(
                         Bounds.NARROWEST,
                         Bounds.TOO_NARROW,
-                        measures.get(Parameter.HEIGHT),
-                        "the leaves would be lower than their steps");
+                        height.min(clear),
+                        clear.isShorterThan(height) ? overlap : low);
+            }
             case LEAF ->
                 new Limits(
                         Bounds.NARROWEST.times(2),
                         "so slim a triangle can't be cut cleanly",
-                        measures.get(Parameter.WIDTH),
+                        steep
+                                ? Length.ofUnits(
+                                        (long) Math.floor(width.units() / (1 + (double) step.units() / height.units())))
+                                : width,
                         overlap);
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    private static Length upwards(double units) {
+        return Length.ofUnits((long) Math.ceil(units));
     }
 
     /** The base lies with its lowest tread on the left, as its scores run straight up the board. */
