@@ -77,9 +77,21 @@ record FoldJudge(WorkedPlan worked, Words words, boolean thorough) {
         }
     }
 
-    /** What a free card is meant to measure, nobody said. */
+    /** What a free card is meant to measure, nobody said: there a panel may reach past the others on purpose. */
     private void footprint(List<Finding> findings) {
         if (worked.plan().isFree()) {
+            WorkedForm form = worked.form();
+            Overhang.of(form.graph(), form.closed(), form.flat()).stream()
+                    .findFirst()
+                    .ifPresent(reach -> findings.add(new Finding(
+                            Severity.NOTE,
+                            "fold",
+                            "%s reaches %s past %s in the closed card. Bring it in, unless it is to show there."
+                                    .formatted(
+                                            words.name(reach.panel()),
+                                            words.write(Length.nearest(reach.millimetres())),
+                                            words.name(reach.body())),
+                            null)));
             return;
         }
         Size closed = worked.footprint();
