@@ -21,8 +21,11 @@ const VERDICTS: Record<Fit['verdict'], string> = {
   FITS: 'goes in',
   LOOSE: 'goes in, loosely',
   TIGHT: 'tight',
+  TOO_THICK: 'too thick to go in',
   TOO_LARGE: 'does not go in',
 }
+
+const DOES_NOT_GO_IN = new Set<Fit['verdict']>(['TOO_LARGE', 'TOO_THICK'])
 
 /** The closed card laid in its envelope, with what is to spare each way. */
 export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand }) {
@@ -188,10 +191,11 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({
       {fit && across && up && (
         <>
           <p
-            className={`absolute right-0 text-lg whitespace-nowrap ${fit.verdict === 'TOO_LARGE' ? 'bg-wrong-wash px-2 text-wrong' : ''}`}
+            className={`absolute right-0 text-lg whitespace-nowrap ${DOES_NOT_GO_IN.has(fit.verdict) ? 'bg-wrong-wash px-2 text-wrong' : ''}`}
             style={{ top: highest * scale + 8 }}
           >
             {VERDICTS[fit.verdict]}
+            <span className="block text-right text-base">{fit.bulk}</span>
           </p>
           <Slack figure={across} words="across" style={{ left: 4, top: highest * scale + 10 }} />
           <Slack figure={up} words="up" style={{ left: Math.max(width, widest * scale) + 12, top: 4 }} />

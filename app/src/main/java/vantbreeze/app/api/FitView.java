@@ -1,9 +1,14 @@
 package vantbreeze.app.api;
 
+import java.util.Locale;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.length.Ruler;
 
-/** How the closed card sits in its envelope. */
+/**
+ * How the closed card sits in its envelope.
+ *
+ * @param bulk how thick it is and where, in words
+ */
 public record FitView(
         String envelope,
         String source,
@@ -11,7 +16,8 @@ public record FitView(
         boolean turned,
         FigureView slackAcross,
         FigureView slackUp,
-        EnvelopeFit.Verdict verdict) {
+        EnvelopeFit.Verdict verdict,
+        String bulk) {
 
     static FitView of(EnvelopeFit fit, Ruler ruler) {
         return new FitView(
@@ -21,6 +27,11 @@ public record FitView(
                 fit.turned(),
                 FigureView.of(fit.slackAcross(), ruler),
                 FigureView.of(fit.slackUp(), ruler),
-                fit.verdict());
+                fit.verdict(),
+                String.format(
+                        Locale.ROOT,
+                        "%.1f mm thick %s",
+                        fit.girth().thickness(),
+                        fit.girth().where()));
     }
 }

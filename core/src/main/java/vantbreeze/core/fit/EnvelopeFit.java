@@ -12,24 +12,37 @@ import vantbreeze.core.paper.Size;
  * @param turned whether the card must be turned by a quarter for that
  * @param slackAcross envelope's long side less the card's; negative when the card is too long
  * @param slackUp envelope's short side less the card's; negative when the card is too high
+ * @param girth what the envelope has to go round, as the card lies
  */
-public record EnvelopeFit(Envelope envelope, Size footprint, boolean turned, Length slackAcross, Length slackUp) {
+public record EnvelopeFit(
+        Envelope envelope, Size footprint, boolean turned, Length slackAcross, Length slackUp, Girth girth) {
 
     /** Least slack each way for a card to slide in: 1/16 in, common practice, no source. */
     public static final Length LEAST = Length.ofInches(0, 1, 16);
     /** Slack beyond which a card slides about: 20 mm, from memory. */
     public static final Length MOST = Length.ofMillimetres(20);
 
+    /** A flat envelope takes no thicker card, mm; beyond it a box envelope. From memory. */
+    public static final double THICKEST = 5;
+
     /** How good a fit is. */
     public enum Verdict {
+        /** It is larger than the envelope. */
         TOO_LARGE,
+        /** It is as large as the envelope takes, but so thick that the envelope does not go round it. */
+        TOO_THICK,
         TIGHT,
         FITS,
         LOOSE
     }
 
-    /** How a card of this footprint sits in {@code envelope}, turned if it is upright and the envelope is not. */
+    /** How a card of this footprint, as good as flat, sits in {@code envelope}. */
     public static EnvelopeFit of(Size footprint, Envelope envelope) {
+        return of(footprint, Girth.flat(footprint), envelope);
+    }
+
+    /** How a card of this footprint sits in {@code envelope}, turned if it is upright and the envelope is not. */
+    public static EnvelopeFit of(Size footprint, Girth girth, Envelope envelope) {
         Size inside = envelope.inside().landscape();
         Size card = footprint.landscape();
         boolean turned = footprint.width().isShorterThan(footprint.height())
@@ -39,13 +52,26 @@ public record EnvelopeFit(Envelope envelope, Size footprint, boolean turned, Len
                 card,
                 turned,
                 inside.width().minus(card.width()),
-                inside.height().minus(card.height()));
+                inside.height().minus(card.height()),
+                girth);
+    }
+
+    /** What is left of the envelope each way once it has gone round the card, the less of the two, mm. */
+    public double slackRound() {
+        Size inside = envelope.inside().landscape();
+        boolean lies = !(turned || girth.up() > girth.across());
+        double along = lies ? girth.across() : girth.up();
+        double over = lies ? girth.up() : girth.across();
+        return Math.min(inside.width().millimetres() - along, inside.height().millimetres() - over);
     }
 
     public Verdict verdict() {
         Length least = slackAcross.min(slackUp);
         if (least.isNegative()) {
             return Verdict.TOO_LARGE;
+        }
+        if (slackRound() < 0 || girth.thickness() > THICKEST) {
+            return Verdict.TOO_THICK;
         }
         if (least.isShorterThan(LEAST)) {
             return Verdict.TIGHT;
@@ -55,7 +81,7 @@ public record EnvelopeFit(Envelope envelope, Size footprint, boolean turned, Len
 
     /** Whether it goes in, tightly or not. */
     public boolean goesIn() {
-        return verdict() != Verdict.TOO_LARGE;
+        return verdict() != Verdict.TOO_LARGE && verdict() != Verdict.TOO_THICK;
     }
 
     /** Envelope left over, both ways together: the less, the better it suits. */

@@ -13,9 +13,6 @@ import vantbreeze.core.structure.Parameter;
 /** Whether the closed card goes into its envelope, thickness and all. */
 record EnvelopeJudge(WorkedPlan worked, Words words) {
 
-    /** A flat envelope takes no more, mm; beyond it a box envelope. From memory. */
-    private static final double FLAT_ENVELOPE_TAKES = 5;
-
     List<Finding> findings() {
         List<Finding> findings = new ArrayList<>();
         EnvelopeFit fit = worked.fit();
@@ -23,7 +20,6 @@ record EnvelopeJudge(WorkedPlan worked, Words words) {
             return findings;
         }
         String name = fit.envelope().name();
-        double thickness = worked.heft().thickness();
         Length least = fit.slackAcross().min(fit.slackUp());
         switch (fit.verdict()) {
             case TOO_LARGE -> findings.add(new Finding(Severity.WRONG, "envelope", tooLarge(fit), shrink(fit)));
@@ -41,27 +37,21 @@ record EnvelopeJudge(WorkedPlan worked, Words words) {
                         "The card slides about in %s: %s to spare one way."
                                 .formatted(name, words.write(fit.slackAcross().max(fit.slackUp()))),
                         null));
-            case FITS -> {
-                // an envelope wrapped round a thick card is as much narrower as that is thick (from memory)
-                if (least.millimetres() - thickness < 0) {
-                    findings.add(new Finding(
-                            Severity.NOTE,
-                            "envelope",
-                            "%s is tight for a card %s thick: it leaves %s."
-                                    .formatted(name, words.write(thickness), words.write(least)),
-                            null));
-                }
-            }
-        }
-        if (thickness > FLAT_ENVELOPE_TAKES) {
-            findings.add(new Finding(
-                    Severity.NOTE,
-                    "envelope",
-                    "Closed it is %s thick: make it a box envelope, and expect more postage."
-                            .formatted(words.write(thickness)),
-                    null));
+            case TOO_THICK -> findings.add(new Finding(Severity.WRONG, "envelope", tooThick(fit), null));
+            case FITS -> {}
         }
         return findings;
+    }
+
+    /** Where the bulk lies decides what helps: at an edge all of it counts, in the middle the envelope bows over it. */
+    private String tooThick(EnvelopeFit fit) {
+        String thick = "Closed it is %s thick %s"
+                .formatted(words.write(fit.girth().thickness()), fit.girth().where());
+        return fit.girth().thickness() > EnvelopeFit.THICKEST
+                ? "%s: a flat envelope takes %s. Make it a box envelope, and expect more postage."
+                        .formatted(thick, words.write(EnvelopeFit.THICKEST))
+                : "%s, and %s does not go round it: %s is missing. Take a larger envelope, or less foam there."
+                        .formatted(thick, fit.envelope().name(), words.write(-fit.slackRound()));
     }
 
     private String tooLarge(EnvelopeFit fit) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fit.EnvelopeFit;
+import vantbreeze.core.fit.Girth;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.fit.SheetYield;
 import vantbreeze.core.fold.Assembly;
@@ -123,10 +124,11 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
                 FoldGraph.of(assembly, pieces.stream().map(WorkedPiece::panels).toList()),
                 thorough);
         Size footprint = form.closed().footprint();
-        EnvelopeFit fit = envelope == null ? null : EnvelopeFit.of(footprint, envelope);
         Layers layers = layers(
                 plan, form, () -> held == null ? sights(structure, plan, form) : glimpsed(structure, form, held));
         Heft heft = heft(form, cardstock(plan.cardstockId()), thorough ? layers.added() : layers.roughly());
+        Girth girth = heft.bulk() == null ? Girth.flat(footprint) : Girth.of(heft.bulk());
+        EnvelopeFit fit = envelope == null ? null : EnvelopeFit.of(footprint, girth, envelope);
         WorkedPlan worked = new WorkedPlan(plan, structure, pieces, form, footprint, layers, heft, fit, List.of());
         return new WorkedPlan(
                 plan,
