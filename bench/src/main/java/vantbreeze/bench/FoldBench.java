@@ -10,6 +10,7 @@ import java.io.File;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import vantbreeze.core.fold.Cards;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
@@ -40,17 +41,23 @@ final class FoldBench {
         // limited by what rabbit-ear takes in the same minute: no other yardstick is needed
         double theirs = rabbitEar();
         rows.add(Row.median(
-                "all 1392 orders of an 8-panel strip, a tenth of rabbit-ear's %.0f ms allowed".formatted(theirs),
+                String.format(
+                        Locale.ROOT,
+                        "all 1392 orders of an 8-panel strip, a tenth of rabbit-ear's %.0f ms allowed",
+                        theirs),
                 times(() -> LayerOrders.of(graph).all(10_000)),
                 theirs / 10));
         FoldGraph large = FoldGraph.of(Panels.of(largest(60)));
         rows.add(Yardstick.UNIONS.beside(() -> Row.median(
-                "one order of a card of %d panels".formatted(large.panels().size()),
+                String.format(
+                        Locale.ROOT,
+                        "one order of a card of %d panels",
+                        large.panels().size()),
                 times(() -> LayerOrders.of(large).first()),
                 20)));
         for (Cards.Case card : Cards.all()) {
             rows.add(Yardstick.UNIONS.beside(() -> Row.median(
-                    "%d frames of the %s".formatted(FRAMES, card.name()),
+                    String.format(Locale.ROOT, "%d frames of the %s", FRAMES, card.name()),
                     times(() -> Motion.between(card.graph(), card.flat(), card.display(), FRAMES)
                             .frames()),
                     100)));

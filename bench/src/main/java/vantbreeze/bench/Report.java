@@ -120,7 +120,8 @@ public final class Report {
             List<Row> layers,
             List<Row> folds,
             List<FoldBench.Cost> costs) {
-        StringBuilder text = new StringBuilder(
+        StringBuilder text = new StringBuilder(String.format(
+                Locale.ROOT,
                 """
                 # Benchmarks
 
@@ -135,12 +136,11 @@ public final class Report {
                 %s
                 ## The house
 
-                """
-                        .formatted(
-                                LocalDate.now(ZoneId.systemDefault()),
-                                Runtime.getRuntime().availableProcessors(),
-                                System.getProperty("java.version"),
-                                hour));
+                """,
+                LocalDate.now(ZoneId.systemDefault()),
+                Runtime.getRuntime().availableProcessors(),
+                System.getProperty("java.version"),
+                hour));
         table(text, rows);
         text.append("\n## The catalogue\n\nEach structure's plan is to take 5 ms at most by its median, and "
                 + "none more than 15 ms by its 95th.\n\n");

@@ -7,6 +7,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -50,9 +51,12 @@ final class StoreBench {
     private String begin(int number) throws IOException, InterruptedException {
         String card = send(
                 "/api/cards",
-                ("{\"name\":\"Kite %d\",\"structure\":\"z-fold\",\"ruler\":\"mm\",\"width\":\"%d\","
-                                + "\"height\":\"92\",\"envelope\":\"c6\"}")
-                        .formatted(number, 100 + number % 40));
+                String.format(
+                        Locale.ROOT,
+                        "{\"name\":\"Kite %d\",\"structure\":\"z-fold\",\"ruler\":\"mm\",\"width\":\"%d\","
+                                + "\"height\":\"92\",\"envelope\":\"c6\"}",
+                        number,
+                        100 + number % 40));
         return UUID.fromString(card.replaceAll("^.*?\"id\":\"([^\"]*)\".*$", "$1"))
                 .toString();
     }
@@ -65,7 +69,11 @@ final class StoreBench {
             long begun = System.nanoTime();
             Matcher answer = REVISION.matcher(send(
                     "/api/cards/%s/changes".formatted(id),
-                    "{\"revision\":%d,\"field\":\"leg\",\"divisions\":%d}".formatted(revision, i % 2 == 0 ? 1 : -1)));
+                    String.format(
+                            Locale.ROOT,
+                            "{\"revision\":%d,\"field\":\"leg\",\"divisions\":%d}",
+                            revision,
+                            i % 2 == 0 ? 1 : -1)));
             if (i >= 0) {
                 times[i] = (System.nanoTime() - begun) / 1e6;
             }

@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 
 /**
@@ -27,7 +28,15 @@ public final class DiskTrial {
     /** What was seen, a line each; a line that begins with "NOT" is a fault. */
     public List<String> run() throws IOException, InterruptedException {
         Path mount = Files.createTempDirectory("vantbreeze-disk");
-        if (run("mount", "-t", "tmpfs", "-o", "size=%dm".formatted(MEGABYTES), "tmpfs", mount.toString()) != 0) {
+        if (run(
+                        "mount",
+                        "-t",
+                        "tmpfs",
+                        "-o",
+                        String.format(Locale.ROOT, "size=%dm", MEGABYTES),
+                        "tmpfs",
+                        mount.toString())
+                != 0) {
             return List.of("not run: no file system can be mounted here; run it as the machine's administrator");
         }
         List<String> seen = new ArrayList<>();
@@ -53,8 +62,11 @@ public final class DiskTrial {
                 HttpResponse<String> answer = house.send(
                         "POST",
                         "/api/cards/%s/changes".formatted(id),
-                        "{\"revision\":%d,\"field\":\"notes\",\"text\":\"%s\"}"
-                                .formatted(i, ("note " + i + " ").repeat(300)));
+                        String.format(
+                                Locale.ROOT,
+                                "{\"revision\":%d,\"field\":\"notes\",\"text\":\"%s\"}",
+                                i,
+                                ("note " + i + " ").repeat(300)));
                 if (answer.statusCode() == 200) {
                     answered = i;
                 } else {
@@ -64,8 +76,12 @@ public final class DiskTrial {
             seen.add(
                     refused == null
                             ? "NOT refused: the disk was not filled"
-                            : "full disk: after %d edits answered %d, %s"
-                                    .formatted(answered + 1, refused.statusCode(), detail(refused)));
+                            : String.format(
+                                    Locale.ROOT,
+                                    "full disk: after %d edits answered %d, %s",
+                                    answered + 1,
+                                    refused.statusCode(),
+                                    detail(refused)));
             Files.delete(filler);
             HttpResponse<String> after = null;
             for (int i = 0; i < 50 && (after == null || after.statusCode() != 200); i++) {
@@ -74,23 +90,27 @@ public final class DiskTrial {
             }
             int revision =
                     House.json(Objects.requireNonNull(after)).path("revision").asInt(-1);
-            seen.add("with room again: the card is shown with %d of %d answered edits"
-                    .formatted(revision, answered + 1));
+            seen.add(String.format(
+                    Locale.ROOT,
+                    "with room again: the card is shown with %d of %d answered edits",
+                    revision,
+                    answered + 1));
             if (revision < answered + 1) {
-                seen.add("NOT kept: %d answered edits".formatted(answered + 1 - revision));
+                seen.add(String.format(Locale.ROOT, "NOT kept: %d answered edits", answered + 1 - revision));
             }
             HttpResponse<String> again = house.send(
                     "POST",
                     "/api/cards/%s/changes".formatted(id),
-                    "{\"revision\":%d,\"field\":\"notes\",\"text\":\"again\"}".formatted(revision));
+                    String.format(Locale.ROOT, "{\"revision\":%d,\"field\":\"notes\",\"text\":\"again\"}", revision));
             seen.add((again.statusCode() == 200 ? "" : "NOT ")
-                    + "edited again without a new start: %d".formatted(again.statusCode()));
+                    + String.format(Locale.ROOT, "edited again without a new start: %d", again.statusCode()));
         }
         try (House house =
                 start.with("--vantbreeze.least-free-bytes=1000000000").in(mount)) {
             HttpResponse<String> refused =
                     house.send("POST", "/api/cards/bare", "{\"ruler\":\"mm\",\"width\":\"90\",\"height\":\"90\"}");
-            seen.add("less room than is wanted: %d, %s".formatted(refused.statusCode(), detail(refused)));
+            seen.add(String.format(
+                    Locale.ROOT, "less room than is wanted: %d, %s", refused.statusCode(), detail(refused)));
         }
     }
 
@@ -98,13 +118,15 @@ public final class DiskTrial {
         run("mount", "-o", "remount,ro", mount.toString());
         try (House house = start.in(mount)) {
             HttpResponse<String> list = house.get("/api/cards");
-            seen.add("read-only folder: %d cards listed; %s"
-                    .formatted(
-                            House.json(list).size(),
-                            House.json(house.get("/api/house")).path("words").asText()));
+            seen.add(String.format(
+                    Locale.ROOT,
+                    "read-only folder: %d cards listed; %s",
+                    House.json(list).size(),
+                    House.json(house.get("/api/house")).path("words").asText()));
             HttpResponse<String> refused =
                     house.send("POST", "/api/cards/bare", "{\"ruler\":\"mm\",\"width\":\"90\",\"height\":\"90\"}");
-            seen.add("there an edit is answered %d, %s".formatted(refused.statusCode(), detail(refused)));
+            seen.add(String.format(
+                    Locale.ROOT, "there an edit is answered %d, %s", refused.statusCode(), detail(refused)));
             if (House.json(list).isEmpty() || refused.statusCode() != 503) {
                 seen.add("NOT as it is meant");
             }

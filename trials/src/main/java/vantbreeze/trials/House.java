@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
@@ -144,7 +145,7 @@ public final class House implements AutoCloseable {
 
     /** Where a path of it is. */
     public String at(String path) {
-        return "http://127.0.0.1:%d%s".formatted(port, path);
+        return String.format(Locale.ROOT, "http://127.0.0.1:%d%s", port, path);
     }
 
     /** The process's number. */

@@ -11,6 +11,7 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.CountDownLatch;
@@ -109,7 +110,7 @@ public final class KillTrial {
                                                 .path("revision")
                                                 .asInt());
                             }
-                            String edit = "%s, edit %d".formatted(name, i);
+                            String edit = String.format(Locale.ROOT, "%s, edit %d", name, i);
                             HttpResponse<String> answer = house.send(
                                     "POST",
                                     "/api/cards/%s/changes".formatted(card),

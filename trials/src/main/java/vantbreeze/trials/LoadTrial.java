@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -76,7 +77,11 @@ public final class LoadTrial {
             HttpResponse<String> answer = ok(house.send(
                     "POST",
                     "/api/cards/%s/changes".formatted(id),
-                    "{\"revision\":%d,\"field\":\"leg\",\"divisions\":%d}".formatted(revision, i % 2 == 0 ? 1 : -1)));
+                    String.format(
+                            Locale.ROOT,
+                            "{\"revision\":%d,\"field\":\"leg\",\"divisions\":%d}",
+                            revision,
+                            i % 2 == 0 ? 1 : -1)));
             edits.add((System.nanoTime() - begun) / 1e6);
             revision = House.json(answer).path("revision").asInt();
         }
@@ -84,15 +89,21 @@ public final class LoadTrial {
             ok(house.send(
                     "POST",
                     "/api/cards/%s/hand".formatted(id),
-                    ("{\"revision\":%d,\"kind\":\"SCORE\",\"piece\":0,\"index\":0,\"end\":\"WHOLE\",\"acrossMm\":%s,"
-                                    + "\"upMm\":0,\"snap\":\"MARKS\",\"pushes\":false,\"keep\":false,\"closed\":0.5}")
-                            .formatted(revision, 60 + i / 3.0)));
+                    String.format(
+                            Locale.ROOT,
+                            "{\"revision\":%d,\"kind\":\"SCORE\",\"piece\":0,\"index\":0,\"end\":\"WHOLE\",\"acrossMm\":%s,"
+                                    + "\"upMm\":0,\"snap\":\"MARKS\",\"pushes\":false,\"keep\":false,\"closed\":0.5}",
+                            revision,
+                            60 + i / 3.0)));
         }
         revision = House.json(ok(house.send(
                         "POST",
                         "/api/cards/%s/layers".formatted(id),
-                        "{\"revision\":%d,\"what\":\"%s\",\"faces\":[],\"layers\":[],\"embellishments\":[]}"
-                                .formatted(revision, round % 2 == 0 ? "SUGGEST" : "CLEAR"))))
+                        String.format(
+                                Locale.ROOT,
+                                "{\"revision\":%d,\"what\":\"%s\",\"faces\":[],\"layers\":[],\"embellishments\":[]}",
+                                revision,
+                                round % 2 == 0 ? "SUGGEST" : "CLEAR"))))
                 .path("revision")
                 .asInt();
         ok(house.send(
@@ -105,8 +116,10 @@ public final class LoadTrial {
         ok(house.send(
                 "POST",
                 "/api/recipes/read",
-                "{\"text\":\"%d x 4 1/4 in, score at 2 3/4 and 5 1/2, fold m v\",\"ruler\":\"eighths\"}"
-                        .formatted(8 + round % 5)));
+                String.format(
+                        Locale.ROOT,
+                        "{\"text\":\"%d x 4 1/4 in, score at 2 3/4 and 5 1/2, fold m v\",\"ruler\":\"eighths\"}",
+                        8 + round % 5)));
         if (round % 10 == 0) {
             ok(house.get("/api/shelf/fitting?ruler=mm&sheet=a4&envelope=c6"));
             ok(house.send("POST", "/api/cards/%s/copy".formatted(id), ""));
@@ -134,10 +147,11 @@ public final class LoadTrial {
                 .filter(line -> line.contains("generation"))
                 .mapToDouble(line -> Double.parseDouble(line.replaceAll(".*used (\\d+)K.*", "$1")) / 1024)
                 .sum();
-        double resident = Files.readAllLines(Path.of("/proc/%d/status".formatted(house.pid()))).stream()
-                .filter(line -> line.startsWith("VmRSS"))
-                .mapToDouble(line -> Double.parseDouble(line.replaceAll("\\D", "")) / 1024)
-                .sum();
+        double resident =
+                Files.readAllLines(Path.of(String.format(Locale.ROOT, "/proc/%d/status", house.pid()))).stream()
+                        .filter(line -> line.startsWith("VmRSS"))
+                        .mapToDouble(line -> Double.parseDouble(line.replaceAll("\\D", "")) / 1024)
+                        .sum();
         return new Look(seconds, heap, resident, Files.size(folder.resolve("cards.mv.db")) / 1024.0 / 1024.0);
     }
 

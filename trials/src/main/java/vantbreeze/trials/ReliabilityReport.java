@@ -21,17 +21,17 @@ final class ReliabilityReport {
     List<String> disk = List.of();
 
     String text() {
-        StringBuilder text = new StringBuilder(
+        StringBuilder text = new StringBuilder(String.format(
+                Locale.ROOT,
                 """
                 # Reliability
 
                 Made by `./vantbreeze trials` on %s, %d cores, Java %s. `./vantbreeze test` runs a small sample of each.
 
-                """
-                        .formatted(
-                                LocalDate.now(ZoneId.systemDefault()),
-                                Runtime.getRuntime().availableProcessors(),
-                                System.getProperty("java.version")));
+                """,
+                LocalDate.now(ZoneId.systemDefault()),
+                Runtime.getRuntime().availableProcessors(),
+                System.getProperty("java.version")));
         text.append(
                 """
                 ## Killed in the middle of work
@@ -44,8 +44,13 @@ final class ReliabilityReport {
         text.append(
                 kills == null
                         ? "Not run this time.\n"
-                        : "%,d kills, %,d edits answered: %d lost, %d cards unreadable.%n"
-                                .formatted(kills.kills(), kills.edits(), kills.lost(), kills.unreadable()));
+                        : String.format(
+                                Locale.ROOT,
+                                "%,d kills, %,d edits answered: %d lost, %d cards unreadable.%n",
+                                kills.kills(),
+                                kills.edits(),
+                                kills.lost(),
+                                kills.unreadable()));
         text.append(
                 """
 
@@ -64,8 +69,13 @@ final class ReliabilityReport {
         if (load == null) {
             text.append("Not run this time.\n");
         } else {
-            text.append("%,d requests in %d s with -Xmx512m; an edit takes %.1f ms (median), %.0f ms at most.%n%n"
-                    .formatted(load.requests(), load.seconds(), load.medianEdit(), load.slowestEdit()));
+            text.append(String.format(
+                    Locale.ROOT,
+                    "%,d requests in %d s with -Xmx512m; an edit takes %.1f ms (median), %.0f ms at most.%n%n",
+                    load.requests(),
+                    load.seconds(),
+                    load.medianEdit(),
+                    load.slowestEdit()));
             text.append("| after | in use | resident | database file |\n| ---: | ---: | ---: | ---: |\n");
             load.looks()
                     .forEach(look -> text.append(String.format(

@@ -2,6 +2,7 @@ package vantbreeze.trials;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -36,7 +37,7 @@ public final class Tally {
         }
         if (ms > LONGEST_MS) {
             slowCount++;
-            keep(slow, "%.0f ms, %s: %s".formatted(ms, outcome, input));
+            keep(slow, String.format(Locale.ROOT, "%.0f ms, %s: %s", ms, outcome, input));
         }
     }
 

@@ -109,7 +109,8 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
                     name,
                     String.format(
                             Locale.ROOT,
-                            "No width of %s closes the card: the best still leaves a gap of %.2f mm. Another measure is off.",
+                            "No width of %s closes the card: the best still leaves a gap of %.2f mm. "
+                                    + "Another measure is off.",
                             name,
                             nothing.gap()));
         }

@@ -71,8 +71,8 @@ record FoldJudge(WorkedPlan worked, Words words, boolean thorough) {
             findings.add(new Finding(
                     Severity.NOTE,
                     "fold",
-                    "Whether all its panels can lie on one another can't be told: there are too many ways to try. Fold one "
-                            + "from scrap paper first. Which lies over which is shown as a guess.",
+                    "Whether all its panels can lie on one another can't be told: there are too many ways to try. Fold "
+                            + "one from scrap paper first. Which lies over which is shown as a guess.",
                     null));
         }
     }
