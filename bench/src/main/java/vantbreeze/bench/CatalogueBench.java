@@ -13,7 +13,7 @@ final class CatalogueBench {
 
     private static final int WARM = 120;
     private static final int MEASURED = 101;
-    private static final double MEDIAN_LIMIT = 5;
+    private static final double MEDIAN_LIMIT = 4;
     private static final double FIT_LIMIT = 1_000;
 
     private CatalogueBench() {}

@@ -9,8 +9,12 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.io.File;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import org.sat4j.specs.TimeoutException;
 import vantbreeze.core.fold.Cards;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
@@ -19,7 +23,10 @@ import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Strip;
 import vantbreeze.core.fold.motion.Motion;
 import vantbreeze.core.fold.order.FoldPattern;
+import vantbreeze.core.fold.order.HardPatterns;
 import vantbreeze.core.fold.order.LayerOrders;
+import vantbreeze.core.fold.order.Ordering;
+import vantbreeze.core.fold.order.Sat4j;
 import vantbreeze.core.fold.order.SimpleFolds;
 import vantbreeze.core.length.Length;
 
@@ -48,13 +55,17 @@ final class FoldBench {
                 times(() -> LayerOrders.of(graph).all(10_000)),
                 theirs / 10));
         FoldGraph large = FoldGraph.of(Panels.of(largest(60)));
-        rows.add(Yardstick.UNIONS.beside(() -> Row.median(
+        double concertina = rabbitEar(Cards.concertina(40).assembly().pieces().get(0));
+        rows.add(Row.median(
                 String.format(
                         Locale.ROOT,
-                        "one order of a card of %d panels",
-                        large.panels().size()),
+                        "one order of a card of %d panels, a fifteenth of rabbit-ear's %.0f ms "
+                                + "for a concertina of 40 allowed",
+                        large.panels().size(),
+                        concertina),
                 times(() -> LayerOrders.of(large).first()),
-                20)));
+                concertina / 15));
+        hard(rows);
         for (Cards.Case card : Cards.all()) {
             rows.add(Yardstick.UNIONS.beside(() -> Row.median(
                     String.format(Locale.ROOT, "%d frames of the %s", FRAMES, card.name()),
@@ -63,6 +74,53 @@ final class FoldBench {
                     100)));
         }
         return rows;
+    }
+
+    /** Orders that are hard to find or not there, each beside Sat4j on the same rules: ours is to take no longer. */
+    private static void hard(List<Row> rows) throws Exception {
+        Map<String, FoldGraph> patterns = new LinkedHashMap<>();
+        patterns.put("a strip of 41 unequal panels", HardPatterns.unequalStrip());
+        for (int side : new int[] {6, 10}) {
+            for (double unassigned : new double[] {0.2, 0.9}) {
+                patterns.put(
+                        String.format(
+                                Locale.ROOT,
+                                "a map of %d panels, %.0f of 100 creases either way",
+                                side * side,
+                                100 * unassigned),
+                        FoldGraph.of(Panels.of(HardPatterns.map(side, side, new Random(4), unassigned))));
+            }
+        }
+        for (Map.Entry<String, FoldGraph> pattern : patterns.entrySet()) {
+            double theirs = Row.middle(Row.times(3, 7, () -> sat4j(pattern.getValue())));
+            Ordering.Verdict verdict = LayerOrders.of(pattern.getValue())
+                    .decide(LayerOrders.THOROUGH)
+                    .verdict();
+            rows.add(Row.median(
+                    String.format(
+                            Locale.ROOT,
+                            "%s (%s); Sat4j takes %.0f ms",
+                            pattern.getKey(),
+                            verdict.name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                            theirs),
+                    Row.times(3, 11, () -> LayerOrders.of(pattern.getValue()).decide(LayerOrders.THOROUGH)),
+                    theirs));
+            if (verdict == Ordering.Verdict.IMPOSSIBLE) {
+                rows.add(Row.median(
+                        "the least conflict of " + pattern.getKey(),
+                        Row.times(
+                                3, 11, () -> LayerOrders.of(pattern.getValue()).conflict()),
+                        1_000));
+            }
+        }
+    }
+
+    private static void sat4j(FoldGraph graph) {
+        try {
+            Sat4j.canLie(graph);
+        } catch (TimeoutException slow) {
+            throw new IllegalStateException(slow);
+        }
     }
 
     static List<Cost> concertinas() {
@@ -104,7 +162,11 @@ final class FoldBench {
 
     /** How long rabbit-ear takes now for all orders of the strip, by which hours are told apart, ms. */
     static double rabbitEar() throws IOException, InterruptedException {
-        ArrayNode patterns = JsonNodeFactory.instance.arrayNode().add(FoldPattern.of(strip()));
+        return rabbitEar(strip().piece());
+    }
+
+    private static double rabbitEar(Piece piece) throws IOException, InterruptedException {
+        ArrayNode patterns = JsonNodeFactory.instance.arrayNode().add(FoldPattern.of(Panels.of(piece)));
         Process node = new ProcessBuilder("node", "orders.mjs", "--time")
                 .directory(new File("core/src/test/reference"))
                 .redirectError(ProcessBuilder.Redirect.INHERIT)

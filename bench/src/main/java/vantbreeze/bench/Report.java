@@ -142,7 +142,7 @@ public final class Report {
                 System.getProperty("java.version"),
                 hour));
         table(text, rows);
-        text.append("\n## The catalogue\n\nEach structure's plan is to take 5 ms at most by its median, and "
+        text.append("\n## The catalogue\n\nEach structure's plan is to take 4 ms at most by its median, and "
                 + "none more than 15 ms by its 95th.\n\n");
         table(text, catalogue);
         text.append("\n## Mats and layers\n\nTwo layers on all that shows: what shows, where it can "

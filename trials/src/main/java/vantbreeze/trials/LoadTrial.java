@@ -91,8 +91,9 @@ public final class LoadTrial {
                     "/api/cards/%s/hand".formatted(id),
                     String.format(
                             Locale.ROOT,
-                            "{\"revision\":%d,\"kind\":\"SCORE\",\"piece\":0,\"index\":0,\"end\":\"WHOLE\",\"acrossMm\":%s,"
-                                    + "\"upMm\":0,\"snap\":\"MARKS\",\"pushes\":false,\"keep\":false,\"closed\":0.5}",
+                            "{\"revision\":%d,\"kind\":\"SCORE\",\"piece\":0,\"index\":0,\"end\":\"WHOLE\","
+                                    + "\"acrossMm\":%s,\"upMm\":0,"
+                                    + "\"snap\":\"MARKS\",\"pushes\":false,\"keep\":false,\"closed\":0.5}",
                             revision,
                             60 + i / 3.0)));
         }
