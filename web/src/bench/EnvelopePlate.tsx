@@ -125,7 +125,7 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({
   const height = inside.height.mm * scale
   const at = (point: Point) => `${4 + point.x * scale},${4 + (highest - point.y) * scale}`
   return (
-    <div className="relative" style={{ height: highest * scale + 44 }}>
+    <div className="relative" style={{ height: highest * scale + (fit ? 68 : 44) }}>
       <svg width={368} height={highest * scale + 10} className="block" role="img" aria-label="The closed card, front">
         <defs>
           <pattern id="thick" width={6} height={6} patternUnits="userSpaceOnUse">
@@ -191,11 +191,11 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({
       {fit && across && up && (
         <>
           <p
-            className={`absolute right-0 text-lg whitespace-nowrap ${DOES_NOT_GO_IN.has(fit.verdict) ? 'bg-wrong-wash px-2 text-wrong' : ''}`}
+            className={`absolute right-0 text-right text-lg leading-snug whitespace-nowrap ${DOES_NOT_GO_IN.has(fit.verdict) ? 'bg-wrong-wash px-2 text-wrong' : ''}`}
             style={{ top: highest * scale + 8 }}
           >
             {VERDICTS[fit.verdict]}
-            <span className="block text-right text-base">{fit.bulk}</span>
+            <span className="block text-base">{fit.bulk}</span>
           </p>
           <Slack figure={across} words="across" style={{ left: 4, top: highest * scale + 10 }} />
           <Slack figure={up} words="up" style={{ left: Math.max(width, widest * scale) + 12, top: 4 }} />
