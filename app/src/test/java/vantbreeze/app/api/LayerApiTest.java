@@ -112,7 +112,24 @@ class LayerApiTest {
                                 .formatted(face(1, true), MAT))
                 .andExpect(status().isOk());
         web.perform(get(card + "/layers"))
-                .andExpect(jsonPath("$.dressed[0].embellishments[0].name").value("bow"));
+                .andExpect(jsonPath("$.dressed[0].embellishments[0].name").value("bow"))
+                .andExpect(jsonPath("$.dressed[0].embellishments[0].weight").value("about 0.4 g"));
+        weighed(5, "1,5 g").andExpect(status().isOk());
+        web.perform(get(card + "/layers"))
+                .andExpect(jsonPath("$.dressed[0].embellishments[0].grams").value("1.5"))
+                .andExpect(jsonPath("$.dressed[0].embellishments[0].weight").value("1.5 g"));
+        weighed(6, "heavy")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("no weight in grams")));
+    }
+
+    private ResultActions weighed(int revision, String grams) throws Exception {
+        return send(
+                card + "/layers",
+                ("{\"revision\":%d,\"what\":\"DRESS\",\"faces\":[%s],\"layers\":%s,"
+                                + "\"embellishments\":[{\"name\":\"bow\",\"width\":\"20\",\"height\":\"15\","
+                                + "\"standsUp\":\"6\",\"grams\":\"%s\"}]}")
+                        .formatted(revision, face(1, true), MAT, grams));
     }
 
     @Test

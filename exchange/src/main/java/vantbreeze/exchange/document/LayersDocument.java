@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Dressing;
@@ -37,6 +38,16 @@ record LayersDocument(Ruler ruler) {
                 dressed.embellishments().forEach(one -> write(one, embellishments.addObject()));
             }
         }
+    }
+
+    private static @Nullable Double grams(JsonNode node) {
+        if (node.isMissingNode() || node.isNull()) {
+            return null;
+        }
+        if (!node.isNumber()) {
+            throw new IllegalArgumentException("\"%s\" is no weight in grams.".formatted(node.asText()));
+        }
+        return node.asDouble();
     }
 
     private void write(Embellishment one, ObjectNode into) {
@@ -86,7 +97,7 @@ record LayersDocument(Ruler ruler) {
                                 one.path("name").asText(),
                                 size(one),
                                 length(one.path("standsUp")),
-                                one.path("grams").isNumber() ? one.path("grams").asDouble() : null)));
+                                grams(one.path("grams")))));
                 all.add(new Dressed(faces, layers, embellishments));
             }
             return new Dressing(all);

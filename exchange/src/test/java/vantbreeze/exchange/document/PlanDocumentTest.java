@@ -13,8 +13,13 @@ import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import vantbreeze.core.fold.Side;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.free.Loosening;
+import vantbreeze.core.layer.Dressed;
+import vantbreeze.core.layer.Dressing;
+import vantbreeze.core.layer.Embellishment;
+import vantbreeze.core.layer.FaceName;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
@@ -24,6 +29,7 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.structure.Catalogue;
+import vantbreeze.core.structure.FloatingBook;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.core.tool.Board;
@@ -62,6 +68,30 @@ class PlanDocumentTest {
             assertThat(PlanDocument.read(PlanDocument.write(plan))).isEqualTo(plan);
             assertThat(PlanDocument.write(plan).length()).isLessThan(PlanDocument.LONGEST);
         }
+    }
+
+    /** What a piece is cut from, and what a bow weighs, are the maker's. */
+    @Test
+    void acetateAndWeightsAreReadBackAsTheyWereWritten() {
+        Structure book = new FloatingBook();
+        Measures measures =
+                book.proportioned(Size.ofMillimetres(146, 103), Ruler.MM_1).choosing("over", "acetate");
+        Plan arched = Plan.of("Kite", Loosening.of(book, measures), Ruler.MM_1);
+        assertThat(PlanDocument.write(arched)).contains("\"material\" : \"acetate\"");
+        assertThat(PlanDocument.read(PlanDocument.write(arched))).isEqualTo(arched);
+        assertThatThrownBy(() -> PlanDocument.read(
+                        PlanDocument.write(arched).replace("\"material\" : \"acetate\"", "\"material\" : \"tin\"")))
+                .isInstanceOf(UnreadablePlan.class);
+        Plan bowed = KITES.dressed(new Dressing(List.of(new Dressed(
+                List.of(new FaceName(0, "Leg", Side.FACE)),
+                List.of(),
+                List.of(
+                        new Embellishment("bow", Size.ofMillimetres(20, 12), Length.ofMillimetres(4), 1.5),
+                        new Embellishment("bell", Size.ofMillimetres(9, 9), Length.ofMillimetres(5)))))));
+        assertThat(PlanDocument.read(PlanDocument.write(bowed))).isEqualTo(bowed);
+        assertThatThrownBy(() -> PlanDocument.read(PlanDocument.write(bowed).replace("1.5", "\"heavy\"")))
+                .isInstanceOf(UnreadablePlan.class)
+                .hasMessageContaining("no weight in grams");
     }
 
     @Test
