@@ -37,8 +37,8 @@ class BenchByMouseTest extends Browsing {
         take("Kite theatre for the bandstand");
         page.locator("canvas").waitFor();
         // a panel on the sheet: lit there, in the closed card and in the stack's end
-        page.locator("section[aria-label^='Card base, open'] polygon").nth(2).hover();
-        assertThat(page.locator("section[aria-label='Closed, in its envelope'] polygon.fill-picked-wash"))
+        page.locator("section[aria-label^='Card base, open'] path").nth(2).hover();
+        assertThat(page.locator("section[aria-label='Closed, in its envelope'] path.fill-picked-wash"))
                 .hasCount(1);
         assertThat(page.locator("section[aria-label='Closed, seen from its end'] rect.fill-picked")
                         .first())
@@ -50,14 +50,14 @@ class BenchByMouseTest extends Browsing {
                 .isAttached();
         // glue: both panels that it holds
         figures().getByText("Left wing, decorated side").hover();
-        assertThat(page.locator("section[aria-label^='Card base, open'] polygon.fill-picked-wash"))
+        assertThat(page.locator("section[aria-label^='Card base, open'] path.fill-picked-wash"))
                 .hasCount(1);
-        assertThat(page.locator("section[aria-label^='Band, open'] polygon.fill-picked-wash"))
+        assertThat(page.locator("section[aria-label^='Band, open'] path.fill-picked-wash"))
                 .hasCount(1);
         button("envelope on top").click();
         assertThat(button("envelope on top")).hasAttribute("aria-pressed", "true");
         button("where it is thickest").click();
-        assertThat(page.locator("polygon[fill='url(#thick)']").first()).isAttached();
+        assertThat(page.locator("path[fill='url(#thick)']").first()).isAttached();
     }
 
     @Test

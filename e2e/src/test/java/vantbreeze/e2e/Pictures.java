@@ -182,7 +182,7 @@ class Pictures extends Browsing {
         page.getByText("Deleted “How the kite got its tail”").waitFor();
         page.navigate(house.at("/safe-keeping"));
         page.getByText("the first use of that day").waitFor();
-        page.locator("main svg polygon").first().waitFor();
+        page.locator("main svg path").first().waitFor();
         picture("safe-keeping");
         page.getByLabel("Bring back How the kite got its tail").click();
         page.getByText("is back in the drawer").waitFor();
@@ -193,7 +193,7 @@ class Pictures extends Browsing {
         page.addInitScript(BrokenPartsTest.NO_WEBGL);
         page.navigate(house.at("/"));
         take("Kite theatre for the bandstand");
-        page.locator("[aria-label='The card part-open, drawn flat'] polygon")
+        page.locator("[aria-label='The card part-open, drawn flat'] path")
                 .first()
                 .waitFor();
         picture("bench-flat");
@@ -224,7 +224,7 @@ class Pictures extends Browsing {
                   + 'figure{margin:0}figure div{display:flex;height:150px;'
                   + 'align-items:end;border-bottom:5px solid #8a7350}'
                   + 'figure svg{width:33%;height:140px;stroke:#1e2a33;stroke-width:1;stroke-linejoin:round}'
-                  + 'polygon{vector-effect:non-scaling-stroke}figcaption{padding-top:3px}'
+                  + 'path{vector-effect:non-scaling-stroke}figcaption{padding-top:3px}'
                 document.head.append(style)
                 contactSheet('/')""");
         page.getByText("Threaded double concertina").waitFor();

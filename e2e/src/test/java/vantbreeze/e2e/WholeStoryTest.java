@@ -153,6 +153,6 @@ class WholeStoryTest extends Browsing {
         take("Kite festival invitation");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Back, width"))
                 .focus();
-        assertThat(page.locator("svg polygon.fill-picked-wash")).hasCount(2);
+        assertThat(page.locator("svg path.fill-picked-wash")).hasCount(2);
     }
 }
