@@ -3,6 +3,8 @@ package vantbreeze.core.fold.order;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import vantbreeze.core.fold.plane.Flat;
 
@@ -12,6 +14,7 @@ final class Pairs {
     private final int[][] number;
     private final List<int[]> pairs = new ArrayList<>();
     private final List<Geometry> common = new ArrayList<>();
+    private final List<@Nullable Coordinate> depth = new ArrayList<>();
 
     Pairs(List<Facet> facets) {
         number = new int[facets.size()][facets.size()];
@@ -27,6 +30,7 @@ final class Pairs {
                     number[j][i] = pairs.size();
                     pairs.add(new int[] {i, j});
                     common.add(shared);
+                    depth.add(Flat.depth(shared));
                 }
             }
         }
@@ -40,8 +44,10 @@ final class Pairs {
         return pairs.get(variable);
     }
 
-    Geometry common(int variable) {
-        return common.get(variable);
+    /** Whether what a pair has in common has some area in common with a shape. */
+    boolean meets(int variable, Geometry shape) {
+        Coordinate deep = depth.get(variable);
+        return (deep != null && Flat.reaches(deep, shape)) || Flat.overlap(common.get(variable), shape);
     }
 
     boolean overlap(int i, int j) {

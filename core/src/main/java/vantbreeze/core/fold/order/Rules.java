@@ -153,8 +153,7 @@ record Rules(List<Integer> facts, List<int[]> relations) {
             for (int k = j + 1; k < count; k++) {
                 if (pairs.overlap(i, k)
                         && pairs.overlap(j, k)
-                        && Flat.overlap(
-                                pairs.common(variable), layout.facets().get(k).shape())) {
+                        && pairs.meets(variable, layout.facets().get(k).shape())) {
                     relations.add(new int[] {pairs.below(i, j), pairs.below(j, k), pairs.below(i, k)});
                 }
             }

@@ -1,5 +1,6 @@
 package vantbreeze.core.fold.plane;
 
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -40,6 +41,41 @@ public final class Flat {
         return mayOverlap(a, b)
                 && ((!areConvex(a, b) && (isWellWithin(a, b) || isWellWithin(b, a)))
                         || !common(a, b).isEmpty());
+    }
+
+    /**
+     * A place so far inside a convex shape that all round it there is more than {@link #LEAST_AREA} of it; null when
+     * its middle is none, or it is not convex.
+     */
+    public static @Nullable Coordinate depth(Geometry shape) {
+        if (!isConvex(shape)) {
+            return null;
+        }
+        Coordinate middle = shape.getCentroid().getCoordinate();
+        return liesWellWithin(middle, (Polygon) shape) ? middle : null;
+    }
+
+    /**
+     * Whether a place lies so far inside a shape: for one that {@link #depth} gave, its shape and this have some area
+     * in common. Quickly told of convex shapes; of others never.
+     */
+    public static boolean reaches(Coordinate depth, Geometry shape) {
+        return shape.getEnvelopeInternal().contains(depth) && isConvex(shape) && liesWellWithin(depth, (Polygon) shape);
+    }
+
+    private static boolean liesWellWithin(Coordinate at, Polygon convex) {
+        Coordinate[] ring = convex.getExteriorRing().getCoordinates();
+        double turn = 0;
+        for (int i = 0; i + 1 < ring.length; i++) {
+            Coordinate a = ring[i];
+            Coordinate b = ring[i + 1];
+            double side = (b.x - a.x) * (at.y - a.y) - (b.y - a.y) * (at.x - a.x);
+            if (turn * side < 0 || Math.abs(side) <= WELL * a.distance(b)) {
+                return false;
+            }
+            turn = side;
+        }
+        return true;
     }
 
     private static boolean mayOverlap(Geometry a, Geometry b) {
