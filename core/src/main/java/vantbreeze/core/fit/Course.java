@@ -2,7 +2,6 @@ package vantbreeze.core.fit;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
@@ -70,10 +69,7 @@ enum Course {
     /** All that is drawn on a piece, and where others are glued to it, from its lower left corner. */
     private static List<Spot> spots(Assembly assembly, int index) {
         Piece piece = assembly.pieces().get(index);
-        List<Spot> spots = new ArrayList<>(piece.outline());
-        piece.openings().forEach(spots::addAll);
-        Stream.concat(piece.creases().stream().map(crease -> crease.line()), piece.slits().stream())
-                .forEach(line -> spots.addAll(List.of(line.from(), line.to())));
+        List<Spot> spots = new ArrayList<>(piece.spots());
         for (Join join : assembly.joins()) {
             if (join.on().piece() == index) {
                 spots.add(join.at().on());

@@ -241,7 +241,7 @@ public final class Proposals {
     private List<Proposal> distinct(List<Proposal> found) {
         List<Proposal> distinct = new ArrayList<>();
         for (Proposal proposal : found) {
-            if (isAllowed(proposal.measures())
+            if (structure.allows(proposal.measures())
                     && distinct.stream().noneMatch(known -> known.finished().equals(proposal.finished()))) {
                 distinct.add(proposal);
             }
@@ -252,11 +252,5 @@ public final class Proposals {
     /** What a structure makes of a size: some must be square. */
     private static Size sizeOf(Measures measures) {
         return new Size(measures.get(Parameter.WIDTH), measures.get(Parameter.HEIGHT));
-    }
-
-    private boolean isAllowed(Measures measures) {
-        return structure.asked(measures).stream()
-                .allMatch(
-                        parameter -> structure.limits(parameter.id(), measures).allow(measures.get(parameter.id())));
     }
 }

@@ -39,7 +39,7 @@ public final class Resizing {
     public Measures to(Size finished) {
         Measures wanted = wanted(finished);
         Measures within = within(wanted, structure.asked(wanted));
-        if (isAllowed(within)) {
+        if (structure.allows(within)) {
             return within;
         }
         Measures usual = usual(finished);
@@ -113,12 +113,6 @@ public final class Resizing {
             }
         }
         return after;
-    }
-
-    private boolean isAllowed(Measures measures) {
-        return structure.asked(measures).stream()
-                .allMatch(
-                        parameter -> structure.limits(parameter.id(), measures).allow(measures.get(parameter.id())));
     }
 
     private static Size size(Measures measures) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** All panels of an assembly, and the hinges and joins between them. */
 public final class FoldGraph {
@@ -106,6 +107,21 @@ public final class FoldGraph {
     /** How the base is held. */
     public Rigid held() {
         return Rigid.quarterTurns(assembly.quarterTurns());
+    }
+
+    /** For each panel a number that it shares with those between which nothing is folded in {@code pose}. */
+    public int[] leaves(Pose pose) {
+        int[] leaf = IntStream.range(0, panels.size()).toArray();
+        for (Link.Folded hinge : hinges) {
+            if (pose.degreesAt(hinge) == 0) {
+                int from = leaf[hinge.from()];
+                int to = leaf[hinge.to()];
+                for (int i = 0; i < leaf.length; i++) {
+                    leaf[i] = leaf[i] == from ? to : leaf[i];
+                }
+            }
+        }
+        return leaf;
     }
 
     /** The index of a panel. */

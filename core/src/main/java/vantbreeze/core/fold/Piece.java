@@ -68,6 +68,16 @@ public record Piece(
         return new Piece(name, outline, creases, slits, panelNames, openings, other);
     }
 
+    /** Every place that is drawn on it: corners of its outline and its holes, ends of its scores and slits. */
+    public List<Spot> spots() {
+        List<Spot> spots = new ArrayList<>(outline);
+        openings.forEach(spots::addAll);
+        creases.forEach(crease ->
+                spots.addAll(List.of(crease.line().from(), crease.line().to())));
+        slits.forEach(slit -> spots.addAll(List.of(slit.from(), slit.to())));
+        return spots;
+    }
+
     /** The smallest upright rectangle it can be cut from. */
     public Size cutSize() {
         Length left = outline.stream().map(Spot::x).reduce(Length::min).orElse(Length.ZERO);

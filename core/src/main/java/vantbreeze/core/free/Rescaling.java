@@ -10,7 +10,6 @@ import java.util.TreeSet;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Join;
@@ -72,7 +71,7 @@ public record Rescaling(FreeCard card) {
             Piece piece, Ruler ruler, BiFunction<TreeSet<Length>, Ruler, TreeMap<Length, Length>> way) {
         TreeSet<Length> across = new TreeSet<>();
         TreeSet<Length> up = new TreeSet<>();
-        spots(piece).forEach(spot -> {
+        piece.spots().forEach(spot -> {
             across.add(spot.x());
             up.add(spot.y());
         });
@@ -126,17 +125,6 @@ public record Rescaling(FreeCard card) {
                     .moved(piece, move.apply(card.assembly().pieces().get(piece)));
         }
         return after;
-    }
-
-    /** Corners of its outline and its holes, ends of its scores and slits. */
-    private static Stream<Spot> spots(Piece piece) {
-        Stream<Spot> lines = Stream.concat(
-                        piece.slits().stream(), piece.creases().stream().map(crease -> crease.line()))
-                .flatMap(line -> Stream.of(line.from(), line.to()));
-        return Stream.concat(
-                Stream.concat(
-                        piece.outline().stream(), piece.openings().stream().flatMap(List::stream)),
-                lines);
     }
 
     private static boolean closes(FreeCard card) {

@@ -9,7 +9,6 @@ import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
-import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.length.Precision;
 
@@ -30,7 +29,7 @@ record Overhang(int panel, int body, boolean across, double millimetres) {
 
     /** All that reach past the body, the farthest first. */
     static List<Overhang> of(FoldGraph graph, FoldedForm closed, Pose pose) {
-        int[] leaf = leaves(graph, pose);
+        int[] leaf = graph.leaves(pose);
         Set<Integer> threaded = graph.joins().stream()
                 .filter(link -> link.join().slides())
                 .map(link -> link.join().glued().piece())
@@ -74,20 +73,5 @@ record Overhang(int panel, int body, boolean across, double millimetres) {
             case 2 -> body.getMinY() - panel.getMinY();
             default -> panel.getMaxY() - body.getMaxY();
         };
-    }
-
-    /** For each panel a number that it shares with those between which nothing is folded. */
-    private static int[] leaves(FoldGraph graph, Pose pose) {
-        int[] leaf = IntStream.range(0, graph.panels().size()).toArray();
-        for (Link.Folded hinge : graph.hinges()) {
-            if (pose.degreesAt(hinge) == 0) {
-                int from = leaf[hinge.from()];
-                int to = leaf[hinge.to()];
-                for (int i = 0; i < leaf.length; i++) {
-                    leaf[i] = leaf[i] == from ? to : leaf[i];
-                }
-            }
-        }
-        return leaf;
     }
 }

@@ -1,11 +1,9 @@
 package vantbreeze.core.recipe;
 
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.core.fold.FoldGraph;
@@ -74,14 +72,7 @@ record Misfit(double gap, double pokesOut, double laps, boolean folds, double of
 
     /** What each flat part covers: panels between which nothing is folded are one. */
     private static List<Envelope> leaves(FoldedForm form, Pose flat) {
-        int[] leaf = IntStream.range(0, form.placed().size()).toArray();
-        form.graph().hinges().stream()
-                .filter(hinge -> flat.degreesAt(hinge) == 0)
-                .forEach(hinge -> {
-                    int from = leaf[hinge.from()];
-                    int to = leaf[hinge.to()];
-                    Arrays.setAll(leaf, i -> leaf[i] == from ? to : leaf[i]);
-                });
+        int[] leaf = form.graph().leaves(flat);
         Map<Integer, Envelope> leaves = new HashMap<>();
         for (int i = 0; i < leaf.length; i++) {
             leaves.computeIfAbsent(leaf[i], key -> new Envelope())

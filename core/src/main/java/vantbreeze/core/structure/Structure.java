@@ -41,6 +41,12 @@ public interface Structure {
     /** How far {@code parameter} can go while the rest of {@code measures} stay. */
     Limits limits(String parameter, Measures measures);
 
+    /** Whether every measure that is asked is within its limits. */
+    default boolean allows(Measures measures) {
+        return asked(measures).stream()
+                .allMatch(parameter -> limits(parameter.id(), measures).allow(measures.get(parameter.id())));
+    }
+
     /** {@code before} with one measure changed, and with it those that keep a proportion to it. */
     default Measures changed(Measures before, String parameter, Length length) {
         return before.with(parameter, length);
