@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
-import type { Moving } from './client'
+import type { DragCommand } from './client'
 import { openHandLine } from './handLine'
 
 /** A line that does as the test says. */
@@ -27,7 +27,7 @@ class FakeLine {
 }
 
 const requests = vi.hoisted(() => [] as string[])
-const moving = {
+const drag = {
   revision: 3,
   kind: 'SCORE',
   piece: 0,
@@ -36,7 +36,7 @@ const moving = {
   snap: 'MARKS',
   pushes: false,
   keep: false,
-} as Moving
+} as DragCommand
 
 vi.mock('./client', async (original) => ({
   ...(await original<typeof import('./client')>()),
@@ -62,7 +62,7 @@ const opened = () => openHandLine('kite')
 
 test('until the line is up a question is a request', async () => {
   const line = opened()
-  expect((await line.ask(moving)).words).toBe('by request')
+  expect((await line.ask(drag)).words).toBe('by request')
   expect(requests).toEqual(['/api/cards/kite/hand'])
   expect(FakeLine.all).toHaveLength(1)
 })
@@ -71,11 +71,11 @@ test('then it goes over the line, and an answer that is none says why', async ()
   const line = opened()
   const [fake] = FakeLine.all
   fake.readyState = FakeLine.OPEN
-  const asked = line.ask(moving)
-  expect(JSON.parse(fake.sent[0])).toEqual({ card: 'kite', moving })
+  const asked = line.ask(drag)
+  expect(JSON.parse(fake.sent[0])).toEqual({ card: 'kite', drag })
   fake.answer({ moved: { words: '52 mm' } })
   expect((await asked).words).toBe('52 mm')
-  const refused = line.ask(moving)
+  const refused = line.ask(drag)
   fake.answer({ problem: { detail: 'The next line is there.', status: 422, field: 'hand' } })
   await expect(refused).rejects.toMatchObject({ message: 'The next line is there.', status: 422, field: 'hand' })
   expect(requests).toEqual([])
@@ -84,10 +84,10 @@ test('then it goes over the line, and an answer that is none says why', async ()
 test('a question that was asked when the line went down is asked again by request, and the line is taken up anew', async () => {
   const line = opened()
   FakeLine.all[0].readyState = FakeLine.OPEN
-  const asked = line.ask(moving)
+  const asked = line.ask(drag)
   FakeLine.all[0].close()
   expect((await asked).words).toBe('by request')
-  await line.ask(moving)
+  await line.ask(drag)
   expect(FakeLine.all).toHaveLength(2)
   line.close()
 })

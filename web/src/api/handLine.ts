@@ -1,10 +1,10 @@
-import { answered, api, type Moved, type Moving, Problem } from './client'
+import { answered, api, type Moved, type DragCommand, Problem } from './client'
 
 type Answer = { moved?: Moved; problem?: { detail?: string; status: number; field?: string } }
-type Waiting = { moving: Moving; done: (moved: Moved) => void; fail: (cause: unknown) => void }
+type Waiting = { drag: DragCommand; done: (moved: Moved) => void; fail: (cause: unknown) => void }
 
 /** Asks what a move would make of a card; one question at a time. */
-export type HandLine = { ask: (moving: Moving) => Promise<Moved>; close: () => void }
+export type HandLine = { ask: (drag: DragCommand) => Promise<Moved>; close: () => void }
 
 /**
  * A standing line to the house, since an answer is wanted within a frame or two. While it is not up, a question is a request
@@ -14,14 +14,14 @@ export function openHandLine(card: string): HandLine {
   let line: WebSocket | null = null
   let waiting: Waiting | null = null
 
-  const request = (moving: Moving) =>
-    answered(api.POST('/api/cards/{id}/hand', { params: { path: { id: card } }, body: moving }))
+  const request = (drag: DragCommand) =>
+    answered(api.POST('/api/cards/{id}/hand', { params: { path: { id: card } }, body: drag }))
 
   const down = () => {
     line = null
-    const { moving, done, fail } = waiting ?? {}
+    const { drag, done, fail } = waiting ?? {}
     waiting = null
-    if (moving) void request(moving).then(done, fail)
+    if (drag) void request(drag).then(done, fail)
   }
 
   const open = () => {
@@ -40,14 +40,14 @@ export function openHandLine(card: string): HandLine {
   open()
 
   return {
-    ask: (moving) => {
+    ask: (drag) => {
       if (line?.readyState !== WebSocket.OPEN) {
         open()
-        return request(moving)
+        return request(drag)
       }
       return new Promise((done, fail) => {
-        waiting = { moving, done, fail }
-        line!.send(JSON.stringify({ card, moving }))
+        waiting = { drag, done, fail }
+        line!.send(JSON.stringify({ card, drag }))
       })
     },
     close: () => {

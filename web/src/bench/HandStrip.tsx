@@ -1,7 +1,7 @@
-import type { Card, Moving } from '../api/client'
+import type { Card, DragCommand } from '../api/client'
 import { type Told, useHandOf } from './useHand'
 
-const SNAPS: { id: Moving['snap']; label: string }[] = [
+const SNAPS: { id: DragCommand['snap']; label: string }[] = [
   { id: 'GROOVES', label: 'grooves' },
   { id: 'MARKS', label: 'marks' },
   { id: 'FREE', label: 'anywhere' },

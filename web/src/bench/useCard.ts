@@ -1,6 +1,15 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useSyncExternalStore } from 'react'
-import { answered, api, type Card, type Moved, type Moving, Problem, type Stroke, type Wish } from '../api/client'
+import {
+  answered,
+  api,
+  type Card,
+  type Moved,
+  type DragCommand,
+  Problem,
+  type DrawCommand,
+  type LayerCommand,
+} from '../api/client'
 import { cardKey, useCardQuery } from '../api/cards'
 import { inTurn } from './saving'
 
@@ -117,14 +126,14 @@ export function useCard(id: string) {
       onwards('ruler', (card) =>
         answered(api.POST('/api/cards/{id}/reruled', { ...at(card), body: { revision: card.revision, ruler } })),
       ),
-    draw: (stroke: Omit<Stroke, 'revision' | 'piece'> & { piece?: number }) =>
+    draw: (stroke: Omit<DrawCommand, 'revision' | 'piece'> & { piece?: number }) =>
       onwards('drawing', (card) =>
         answered(
           api.POST('/api/cards/{id}/drawing', { ...at(card), body: { piece: 0, ...stroke, revision: card.revision } }),
         ),
       ),
     /** Lays layers, or takes them off. */
-    dress: (wish: Pick<Wish, 'what'> & Partial<Wish>) =>
+    dress: (wish: Pick<LayerCommand, 'what'> & Partial<LayerCommand>) =>
       onwards('layers', (card) =>
         answered(
           api.POST('/api/cards/{id}/layers', {
@@ -144,7 +153,7 @@ export function useCard(id: string) {
         answered(api.POST('/api/cards/{id}/solved', { ...at(card), body: { revision: card.revision, measure } })),
       ),
     /** Moves a line and keeps it so. */
-    move: (moving: Omit<Moving, 'revision' | 'keep'>) =>
+    move: (moving: Omit<DragCommand, 'revision' | 'keep'>) =>
       saying('hand', (card) =>
         answered(
           api.POST('/api/cards/{id}/hand', { ...at(card), body: { ...moving, revision: card.revision, keep: true } }),

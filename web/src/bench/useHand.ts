@@ -2,14 +2,14 @@ import { replaceEqualDeep, useQueryClient } from '@tanstack/react-query'
 import { createContext, useContext, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import { flushSync } from 'react-dom'
 import { cardKey } from '../api/cards'
-import type { Card, Moving } from '../api/client'
+import type { Card, DragCommand } from '../api/client'
 import { type HandLine, openHandLine } from '../api/handLine'
 import { useSay } from '../house/Notices'
 import type { CardInHand } from './useCard'
 
-export type Handle = Pick<Moving, 'kind' | 'piece' | 'index' | 'end'>
+export type Handle = Pick<DragCommand, 'kind' | 'piece' | 'index' | 'end'>
 export type Place = { x: number; y: number }
-type Held = { handle: Handle; snap: Moving['snap']; pushes: boolean; place: Place }
+type Held = { handle: Handle; snap: DragCommand['snap']; pushes: boolean; place: Place }
 
 /** What the hand can do; the same from one move to the next, so that what only needs this is not drawn again. */
 export type Hand = {
@@ -20,14 +20,14 @@ export type Hand = {
   cancel: () => void
   nudge: (handle: Handle, divisions: number) => Promise<unknown>
   type: (handle: Handle, text: string, upText?: string) => Promise<unknown>
-  setSnap: (snap: Moving['snap']) => void
+  setSnap: (snap: DragCommand['snap']) => void
   setPushes: (pushes: boolean) => void
   /** How far closed the card in space is shown, which is all that is asked for of its motion meanwhile. */
   showing: { current: number }
 }
 
 /** What is told of it: the card as it would be while a line is dragged, what is said about it, and how lines move. */
-export type Told = { preview: Card | null; words: string; snap: Moving['snap']; pushes: boolean }
+export type Told = { preview: Card | null; words: string; snap: DragCommand['snap']; pushes: boolean }
 
 const HandContext = createContext<Hand | null>(null)
 export const HandProvider = HandContext.Provider
@@ -42,7 +42,7 @@ export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Tol
   const say = useSay()
   const [preview, setPreview] = useState<Card | null>(null)
   const [words, setWords] = useState('')
-  const [snap, setSnap] = useState<Moving['snap']>('MARKS')
+  const [snap, setSnap] = useState<DragCommand['snap']>('MARKS')
   const [pushes, setPushes] = useState(false)
   const now = useRef({ snap, pushes, inHand, say })
   useLayoutEffect(() => {
@@ -119,7 +119,7 @@ export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Tol
       }
     }
 
-    const typed = async (moving: Handle & Pick<Moving, 'divisions' | 'text' | 'upText'>) =>
+    const typed = async (moving: Handle & Pick<DragCommand, 'divisions' | 'text' | 'upText'>) =>
       setWords(await now.current.inHand.move({ ...moving, snap: now.current.snap, pushes: now.current.pushes }))
 
     return {

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { type Layers, spoken, type Wish } from '../api/client'
+import { type Layers, spoken, type LayerCommand } from '../api/client'
 import { Slip } from '../house/Slip'
 import { SizeText } from '../house/SizeText'
 import { TextField } from '../tools/Form'
@@ -7,7 +7,7 @@ import { typedEmbellishment } from './typed'
 
 type Props = {
   set: Layers['dressed'][number]['embellishments']
-  onSet: (next: Wish['embellishments']) => Promise<unknown>
+  onSet: (next: LayerCommand['embellishments']) => Promise<unknown>
 }
 
 const NONE = { name: '', width: '', height: '', standsUp: '', grams: '' }

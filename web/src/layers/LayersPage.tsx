@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { useLayers } from '../api/cards'
-import type { Card, Layers, Wish } from '../api/client'
+import type { Card, Layers, LayerCommand } from '../api/client'
 import { ConflictSheet } from '../bench/ConflictSheet'
 import { Findings } from '../bench/Findings'
 import { FoldedPlate } from '../bench/FoldedPlate'
@@ -49,7 +49,7 @@ function Room({ card, layers, inHand }: Props) {
     void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   const refs = (faces: number[]) =>
     faces.map((face) => ({ panel: layers.faces[face].panel, face: layers.faces[face].face }))
-  const wish = (what: Wish['what'], faces: number[], rest: Partial<Wish> = {}) =>
+  const wish = (what: LayerCommand['what'], faces: number[], rest: Partial<LayerCommand> = {}) =>
     inHand.dress({ what, faces: refs(faces), ...rest })
   const toggle = (face: number) =>
     setTicked(ticked.includes(face) ? ticked.filter((one) => one !== face) : [...ticked, face])

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { useStock } from '../api/cards'
-import { type ChosenLayer, type Layers, spoken, type Wish } from '../api/client'
+import { type ChosenLayer, type Layers, spoken, type LayerCommand } from '../api/client'
 import { Choice } from '../house/Choice'
 import { FigureField } from '../house/FigureField'
 import { FigureText } from '../house/FigureText'
@@ -16,9 +16,9 @@ type Props = {
   /** Shown, but not yet laid on anything. */
   fixed: boolean
   /** Throws a Problem when it can't be so. */
-  onChange: (layer: Wish['layers'][number]) => Promise<unknown>
+  onChange: (layer: LayerCommand['layers'][number]) => Promise<unknown>
   /** The same, where a refusal is told at the foot of the page. */
-  onPick: (layer: Wish['layers'][number]) => void
+  onPick: (layer: LayerCommand['layers'][number]) => void
   onAway: () => void
 }
 

@@ -1,12 +1,12 @@
 import { useState } from 'react'
-import type { ChosenLayer, Layers, Wish } from '../api/client'
+import type { ChosenLayer, Layers, LayerCommand } from '../api/client'
 import { useSay } from '../house/Notices'
 import { Embellishments } from './Embellishments'
 import { OneLayer } from './OneLayer'
 import { typed, typedStack } from './typed'
 
 /** What is laid: layers from below and what is set on top. */
-export type Laid = Pick<Wish, 'layers' | 'embellishments'>
+export type Laid = Pick<LayerCommand, 'layers' | 'embellishments'>
 
 type Props = {
   layers: Layers
@@ -27,10 +27,10 @@ export function Stack({ layers, ticked, onLay, onRun, onOff, onTickAll, onUntick
   const shown = dressed.length > 0 ? layers.dressed[layers.faces[dressed[0]].dressed] : null
   const stack = shown?.layers ?? last ?? layers.usual
   const embellishments = shown ? typedStack(shown).embellishments : []
-  const change = (layer: Wish['layers'][number], at: number) =>
+  const change = (layer: LayerCommand['layers'][number], at: number) =>
     onLay({ layers: stack.map((one, i) => (i === at ? layer : typed(one))), embellishments }, dressed)
   const tell = (step: Promise<unknown>) => void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
-  const put = (next: Wish['layers']) => tell(onLay({ layers: next, embellishments }, dressed))
+  const put = (next: LayerCommand['layers']) => tell(onLay({ layers: next, embellishments }, dressed))
   const lay = () => {
     setLast(stack)
     tell(onLay({ layers: stack.map(typed), embellishments: [] }, ticked))

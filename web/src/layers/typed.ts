@@ -1,6 +1,6 @@
-import type { ChosenLayer, Layers, Wish } from '../api/client'
+import type { ChosenLayer, Layers, LayerCommand } from '../api/client'
 
-type TypedLayer = Wish['layers'][number]
+type TypedLayer = LayerCommand['layers'][number]
 
 /** A layer as it stands, written as a maker would type it. */
 export const typed = (layer: ChosenLayer): TypedLayer => ({
@@ -24,7 +24,7 @@ export const typedEmbellishment = ({
   size,
   height,
   grams,
-}: Layers['dressed'][number]['embellishments'][number]): Wish['embellishments'][number] => ({
+}: Layers['dressed'][number]['embellishments'][number]): LayerCommand['embellishments'][number] => ({
   name,
   width: size.width.text,
   height: size.height.text,

@@ -22,14 +22,13 @@ final class CatalogueBench {
         Workshop workshop = Workshop.standard();
         List<Row> rows = new ArrayList<>();
         for (Structure structure : workshop.catalogue().all()) {
-            Plan plan = new Plan(
-                    "Kite day",
-                    structure.id(),
-                    structure.proportioned(Size.ofMillimetres(152, 108), Ruler.MM_1),
-                    Ruler.MM_1,
-                    "c5",
-                    "a4",
-                    "");
+            Plan plan = Plan.of(
+                            "Kite day",
+                            structure.id(),
+                            structure.proportioned(Size.ofMillimetres(152, 108), Ruler.MM_1),
+                            Ruler.MM_1)
+                    .withEnvelope("c5")
+                    .withSheet("a4");
             rows.add(Yardstick.UNIONS.beside(() -> measured(
                     structure.name() + ", plan with findings",
                     MEDIAN_LIMIT,

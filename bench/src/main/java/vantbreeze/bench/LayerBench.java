@@ -28,14 +28,11 @@ final class LayerBench {
         for (Structure structure : workshop.catalogue().all()) {
             List<WorkedPlan> bare = new ArrayList<>();
             for (int i = 0; i < SIZES; i++) {
-                bare.add(workshop.work(new Plan(
+                bare.add(workshop.work(Plan.of(
                         "Kite day",
                         structure.id(),
                         structure.proportioned(Size.ofMillimetres(132 + 4 * i, 100 + 4 * i), Ruler.MM_1),
-                        Ruler.MM_1,
-                        null,
-                        null,
-                        "")));
+                        Ruler.MM_1)));
             }
             rows.add(Yardstick.UNIONS.beside(() -> dressed(workshop, structure, bare)));
         }

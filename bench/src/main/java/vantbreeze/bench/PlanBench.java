@@ -27,14 +27,13 @@ import vantbreeze.core.structure.ZFold;
 public class PlanBench {
 
     private final Workshop workshop = Workshop.standard();
-    private final Plan zFold = new Plan(
-            "Kite day",
-            "z-fold",
-            new ZFold().proportioned(Size.ofMillimetres(148, 104), Ruler.MM_1),
-            Ruler.MM_1,
-            "c6",
-            "a4",
-            "");
+    private final Plan zFold = Plan.of(
+                    "Kite day",
+                    "z-fold",
+                    new ZFold().proportioned(Size.ofMillimetres(148, 104), Ruler.MM_1),
+                    Ruler.MM_1)
+            .withEnvelope("c6")
+            .withSheet("a4");
 
     @Benchmark
     public WorkedPlan zFoldPlan() {

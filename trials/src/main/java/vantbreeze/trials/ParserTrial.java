@@ -39,14 +39,13 @@ public final class ParserTrial {
         this.nonsense = new Nonsense(seed);
         this.tally = tally;
         for (Structure structure : workshop.catalogue().all()) {
-            Plan plan = new Plan(
-                    structure.name(),
-                    structure.id(),
-                    structure.proportioned(Size.ofMillimetres(126, 92), Ruler.MM_1),
-                    Ruler.MM_1,
-                    "c6",
-                    "a4",
-                    "");
+            Plan plan = Plan.of(
+                            structure.name(),
+                            structure.id(),
+                            structure.proportioned(Size.ofMillimetres(126, 92), Ruler.MM_1),
+                            Ruler.MM_1)
+                    .withEnvelope("c6")
+                    .withSheet("a4");
             plans.add(House.JSON.readTree(PlanDocument.write(plan)));
             plans.add(House.JSON.readTree(PlanDocument.write(new Drafting(workshop, plan).loosened())));
         }

@@ -1,7 +1,5 @@
 package vantbreeze.app.api;
 
-import static java.util.Objects.requireNonNullElse;
-
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
@@ -16,7 +14,6 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -28,13 +25,15 @@ import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.cards.Listing;
 import vantbreeze.app.stock.Pictures;
 import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.edit.Decision;
+import vantbreeze.core.edit.Rerule;
 import vantbreeze.core.hand.Drafting;
-import vantbreeze.core.hand.Hand;
-import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.recipe.RecipeWriter;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.exchange.document.PlanDocument;
 import vantbreeze.exchange.document.PlanFile;
@@ -57,44 +56,8 @@ class CardController {
             @Nullable @MaybeText String envelope,
             @Nullable @MaybeText String sheet) {}
 
-    /**
-     * A change of one field: {@code name}, {@code notes}, {@code ruler}, {@code envelope}, {@code sheet},
-     * {@code cardstock}, a choice or a measure.
-     *
-     * @param text what the maker wrote
-     * @param divisions instead of a text: how many marks of the ruler to move a measure by
-     */
-    public record Change(
-            int revision, @Text String field, @Nullable @MaybeText String text, @Nullable Integer divisions) {}
-
-    /** A plan document, as text, to put in place of the present one. */
-    public record Replacement(int revision, @NotNull String document) {}
-
     /** A plan document, as text, to make a card of. */
     public record Opened(@NotNull String document) {}
-
-    /**
-     * A card to be made in another size: for the envelope it has, turned by a quarter, or of a size as the maker wrote
-     * it.
-     *
-     * @param width with {@code height}, unless {@code how} says enough
-     */
-    public record Resize(
-            int revision, @NotNull How how, @Nullable @MaybeText String width, @Nullable @MaybeText String height) {
-
-        /** What the new size comes from. */
-        public enum How {
-            ENVELOPE,
-            TURNED,
-            SIZE
-        }
-    }
-
-    /** What the maker was looking at. */
-    public record Seen(int revision) {}
-
-    /** As far as one stroke of a key may move a measure. */
-    private static final int MOST_DIVISIONS = 1_000;
 
     private final Drawer drawer;
     private final Listing listing;
@@ -134,14 +97,10 @@ class CardController {
         Structure structure = stock.workshop().structure(asked.structure());
         Size finished = written.size(asked.width(), asked.height());
         String name = asked.name() == null || asked.name().isBlank() ? "New " + structure.name() : asked.name();
-        return CardView.of(drawer.add(new Plan(
-                name,
-                structure.id(),
-                structure.proportioned(finished, written.ruler()),
-                written.ruler(),
-                emptyAsNull(asked.envelope()),
-                emptyAsNull(asked.sheet()),
-                "")));
+        return CardView.of(drawer.add(
+                Plan.of(name, structure.id(), structure.proportioned(finished, written.ruler()), written.ruler())
+                        .withEnvelope(emptyAsNull(asked.envelope()))
+                        .withSheet(emptyAsNull(asked.sheet()))));
     }
 
     /** A bare sheet to draw a free card on. */
@@ -177,21 +136,21 @@ class CardController {
         List<String> missing = new ArrayList<>();
         if (plan.envelopeId() != null
                 && here.envelopes().find(plan.envelopeId()).isEmpty()) {
-            known = known.into((String) null);
+            known = known.withEnvelope(null);
             missing.add("its envelope");
         }
         if (plan.sheetId() != null && here.sheets().find(plan.sheetId()).isEmpty()) {
-            known = known.from(null);
+            known = known.withSheet(null);
             missing.add("its sheet");
         }
         if (plan.cardstockId() != null
                 && here.cardstocks().find(plan.cardstockId()).isEmpty()) {
-            known = known.of((String) null);
+            known = known.withCardstock((String) null);
             missing.add("its cardstock");
         }
         return missing.isEmpty()
                 ? plan
-                : known.noting((plan.notes()
+                : known.withNotes((plan.notes()
                                 + "\nOpened without %s, which is not kept here."
                                         .formatted(String.join(" and ", missing)))
                         .strip());
@@ -206,42 +165,6 @@ class CardController {
     @GetMapping("/{id}/showing")
     List<ShowingView> showing(@PathVariable UUID id) {
         return ShowingView.of(drawer.card(id).worked());
-    }
-
-    @PostMapping("/{id}/changes")
-    CardView change(@PathVariable UUID id, @Valid @RequestBody Change change) {
-        return CardView.of(drawer.change(id, change.revision(), plan -> changed(plan, change)));
-    }
-
-    @PutMapping("/{id}/document")
-    CardView replace(@PathVariable UUID id, @Valid @RequestBody Replacement replacement) {
-        return CardView.of(drawer.replace(id, replacement.revision(), replacement.document()));
-    }
-
-    @PostMapping("/{id}/rounded")
-    CardView round(@PathVariable UUID id, @Valid @RequestBody Seen seen) {
-        return CardView.of(
-                drawer.change(id, seen.revision(), plan -> new Drafting(stock.workshop(), plan).onMarks(plan.ruler())));
-    }
-
-    @PostMapping("/{id}/resized")
-    CardView resize(@PathVariable UUID id, @Valid @RequestBody Resize resize) {
-        return CardView.of(drawer.change(id, resize.revision(), plan -> resized(plan, resize)));
-    }
-
-    private Plan resized(Plan plan, Resize resize) {
-        Drafting drafting = new Drafting(stock.workshop(), plan);
-        Written written = new Written(plan.ruler());
-        return switch (resize.how()) {
-            case TURNED -> drafting.turned();
-            case SIZE -> drafting.resized(written.size(resize.width(), resize.height()));
-            case ENVELOPE -> {
-                if (plan.envelopeId() == null) {
-                    throw new Refusal("envelope", "The card has no envelope yet. Choose one first.");
-                }
-                yield drafting.into(stock.workshop().envelope(plan.envelopeId()));
-            }
-        };
     }
 
     @PostMapping("/{id}/copy")
@@ -296,54 +219,19 @@ class CardController {
                 TrueSizePlan.of(card.worked(), printed));
     }
 
-    private Plan changed(Plan plan, Change change) {
-        String text = change.text();
-        return switch (change.field()) {
-            case "name" -> plan.named(requireNonNullElse(text, ""));
-            case "notes" -> plan.noting(requireNonNullElse(text, ""));
-            case "ruler" -> plan.on(Written.on(requireNonNullElse(text, "")).ruler());
-            case "envelope" -> plan.into(emptyAsNull(text));
-            case "sheet" -> plan.from(emptyAsNull(text));
-            case "cardstock" -> plan.of(emptyAsNull(text));
-            default -> chosenOrMeasured(plan, change);
-        };
+    /** What would become of every figure on another ruler. */
+    @GetMapping("/{id}/reruling")
+    ReruledView reruling(@PathVariable UUID id, @RequestParam String ruler) {
+        Card card = drawer.card(id);
+        Edited after = new Rerule(Decision.ruler(ruler)).on(card.plan(), stock.workshop());
+        return ReruledView.of(card.worked(), stock.workshop().work(after.plan()));
     }
 
-    private Plan chosenOrMeasured(Plan plan, Change change) {
-        if (change.field().startsWith(CardView.PANEL)) {
-            return widened(plan, change);
-        }
-        Structure structure = stock.workshop().structure(plan);
-        boolean isChoice =
-                structure.choices().stream().anyMatch(choice -> choice.id().equals(change.field()));
-        return isChoice
-                ? plan.choosing(structure, change.field(), change.text() == null ? "" : change.text())
-                : plan.changing(structure, change.field(), measure(plan, change));
-    }
-
-    /** A panel of a free card gets another width. */
-    private Plan widened(Plan plan, Change change) {
-        String panel = change.field().substring(CardView.PANEL.length());
-        Length present = CardView.widths(plan).get(panel);
-        if (present == null) {
-            throw new Refusal(change.field(), "There is no panel \"%s\" here any more.".formatted(panel));
-        }
-        Length width = change.divisions() == null
-                ? new Written(plan.ruler()).measure(change.field(), change.text())
-                : plan.ruler().moved(present, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, change.divisions())));
-        return new Hand(stock.workshop(), plan).widened(panel, width).plan();
-    }
-
-    private static Length measure(Plan plan, Change change) {
-        if (change.divisions() == null) {
-            return new Written(plan.ruler()).measure(change.field(), change.text());
-        }
-        Length present = plan.measures().byId().get(change.field());
-        if (present == null) {
-            throw new Refusal(
-                    change.field(), "There is no measure \"%s\" to move. Reload the page.".formatted(change.field()));
-        }
-        return plan.ruler().moved(present, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, change.divisions())));
+    /** The card written out as a recipe. */
+    @GetMapping(value = "/{id}/recipe", produces = MediaType.TEXT_PLAIN_VALUE + ";charset=UTF-8")
+    String recipe(@PathVariable UUID id, @RequestParam(required = false) @Nullable String ruler) {
+        Card card = drawer.card(id);
+        return RecipeWriter.write(card.worked(), ruler == null ? card.plan().ruler() : Decision.ruler(ruler));
     }
 
     private static @Nullable String emptyAsNull(@Nullable String text) {

@@ -3,19 +3,17 @@ package vantbreeze.app.api;
 import static java.util.Objects.requireNonNull;
 
 import java.time.Instant;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.app.cards.Card;
+import vantbreeze.app.cards.Changed;
 import vantbreeze.core.check.Finding;
-import vantbreeze.core.fold.Panels;
+import vantbreeze.core.edit.Field;
 import vantbreeze.core.fold.bulk.BulkMap;
 import vantbreeze.core.fold.bulk.EndView;
 import vantbreeze.core.length.Figure;
-import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Heft;
 import vantbreeze.core.plan.Plan;
@@ -58,9 +56,6 @@ public record CardView(
         List<PaperView> papers,
         PaperView base,
         String document) {
-
-    /** Before the name of a panel: the measure of a free card that is its width. */
-    static final String PANEL = "panel:";
 
     /** A measure the maker may change. */
     public record MeasureView(String id, String label, String meaning, FigureView figure, boolean locked) {}
@@ -136,6 +131,10 @@ public record CardView(
     /** A change of one measure, or of something chosen, that puts a finding right. */
     public record MendView(String measure, String text, String label) {}
 
+    static CardView of(Changed changed) {
+        return of(changed.card());
+    }
+
     static CardView of(Card card) {
         return of(card, FormView.of(card.worked()), LayerView.of(card.worked()), card.document());
     }
@@ -185,9 +184,9 @@ public record CardView(
     private static List<MeasureView> measures(Card card) {
         Plan plan = card.plan();
         if (plan.isFree()) {
-            return widths(plan).entrySet().stream()
+            return Field.widths(plan).entrySet().stream()
                     .map(width -> new MeasureView(
-                            PANEL + width.getKey(),
+                            new Field.OfPanel(width.getKey()).id(),
                             width.getKey(),
                             "how wide it is",
                             FigureView.of(width.getValue(), plan.ruler()),
@@ -197,17 +196,6 @@ public record CardView(
         return card.worked().structure().asked(plan.measures()).stream()
                 .map(parameter -> measure(parameter, card))
                 .toList();
-    }
-
-    /** How wide each panel of a free card is, by its name. */
-    static Map<String, Length> widths(Plan plan) {
-        Map<String, Length> widths = new LinkedHashMap<>();
-        if (plan.isFree()) {
-            plan.drawn().assembly().pieces().forEach(piece -> Panels.of(piece)
-                    .all()
-                    .forEach(panel -> widths.put(panel.name(), panel.width())));
-        }
-        return widths;
     }
 
     private static MeasureView measure(Parameter parameter, Card card) {

@@ -1,14 +1,11 @@
 package vantbreeze.app.api;
 
-import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -20,7 +17,7 @@ import vantbreeze.exchange.print.LayerSheet;
 import vantbreeze.exchange.print.PrintPage;
 import vantbreeze.exchange.table.LayerTable;
 
-/** Mats and layers of a card: chosen, listed, printed. */
+/** Mats and layers of a card: listed, printed. */
 @RestController
 @RequestMapping("/api/cards/{id}")
 class LayerController {
@@ -39,14 +36,6 @@ class LayerController {
     LayersView layers(@PathVariable UUID id) {
         Card card = drawer.card(id);
         return LayersView.of(card.revision(), card.worked(), stock.workshop());
-    }
-
-    @PostMapping("/layers")
-    CardView dress(@PathVariable UUID id, @Valid @RequestBody Wish wish) {
-        return CardView.of(drawer.change(
-                id,
-                wish.revision(),
-                plan -> plan.dressed(wish.on(stock.workshop().work(plan), stock.workshop()))));
     }
 
     /** The list as comma-separated values. */

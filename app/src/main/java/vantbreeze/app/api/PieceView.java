@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Point;
+import vantbreeze.core.edit.Field;
 import vantbreeze.core.fit.SheetYield;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
@@ -225,7 +226,7 @@ public record PieceView(
 
     private static PanelView panel(int first, Panel panel, WorkedPlan plan, Ruler ruler) {
         String measure = plan.plan().isFree()
-                ? CardView.PANEL + panel.name()
+                ? new Field.OfPanel(panel.name()).id()
                 : plan.structure().parameters().stream()
                         .filter(parameter -> parameter.panels().contains(panel.name()))
                         .map(Parameter::id)

@@ -90,6 +90,6 @@ class RecipeController {
     private static Plan plan(RecipeReading reading, FreeCard card, Ruler ruler) {
         String name = reading.name() == null || reading.name().isBlank() ? "Card from a recipe" : reading.name();
         return Plan.of(name.length() > Plan.LONGEST_NAME ? name.substring(0, Plan.LONGEST_NAME) : name, card, ruler)
-                .noting(reading.notes());
+                .withNotes(reading.notes());
     }
 }

@@ -77,14 +77,11 @@ class ShelfController {
             worked.put(
                     structure.id(),
                     stock.workshop()
-                            .work(new Plan(
+                            .work(Plan.of(
                                     structure.name(),
                                     structure.id(),
                                     structure.proportioned(EXAMPLE, Ruler.MM_1),
-                                    Ruler.MM_1,
-                                    null,
-                                    null,
-                                    "")));
+                                    Ruler.MM_1)));
         }
         return worked;
     }

@@ -14,9 +14,9 @@ import org.springframework.web.socket.server.support.DefaultHandshakeHandler;
 @EnableWebSocket
 class StandingLines implements WebSocketConfigurer {
 
-    private final HandSocket hands;
+    private final DragSocket hands;
 
-    StandingLines(HandSocket hands) {
+    StandingLines(DragSocket hands) {
         this.hands = hands;
     }
 

@@ -1,10 +1,10 @@
 package vantbreeze.app.api;
 
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.edit.Decision;
+import vantbreeze.core.edit.Entry;
 import vantbreeze.core.length.Length;
-import vantbreeze.core.length.MeasureReader;
 import vantbreeze.core.length.Ruler;
-import vantbreeze.core.length.UnreadableMeasure;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Refusal;
 
@@ -12,9 +12,7 @@ import vantbreeze.core.plan.Refusal;
 record Written(Ruler ruler) {
 
     static Written on(String rulerId) {
-        return new Written(Ruler.find(rulerId)
-                .orElseThrow(() -> new Refusal(
-                        "ruler", "There is no ruler called \"%s\". Choose one from the list.".formatted(rulerId))));
+        return new Written(Decision.ruler(rulerId));
     }
 
     /** A size that is more than nothing. */
@@ -29,10 +27,6 @@ record Written(Ruler ruler) {
     }
 
     Length measure(String field, @Nullable String text) {
-        try {
-            return MeasureReader.of(ruler).read(text);
-        } catch (UnreadableMeasure unreadable) {
-            throw new Refusal(field, unreadable.getMessage());
-        }
+        return Entry.read(field, text, ruler);
     }
 }

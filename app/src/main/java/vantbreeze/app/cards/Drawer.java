@@ -6,8 +6,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
@@ -18,6 +16,9 @@ import vantbreeze.app.store.StoredCard;
 import vantbreeze.app.store.StoredCards;
 import vantbreeze.app.store.StoredVersion;
 import vantbreeze.app.store.StoredVersions;
+import vantbreeze.core.edit.Edit;
+import vantbreeze.core.plan.Edited;
+import vantbreeze.core.plan.EditedCard;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.WorkedPlan;
@@ -107,15 +108,22 @@ public class Drawer {
      * @throws ChangedElsewhere when it has moved on from {@code revision}
      */
     @Transactional
-    public Card change(UUID id, int revision, UnaryOperator<Plan> change) {
+    public Changed change(UUID id, int revision, EditRequest request) {
         inHand = null;
         StoredCard card = present(id, revision);
         Plan before = PlanDocument.read(card.document());
-        Plan after = change.apply(before);
-        if (after.equals(before)) {
-            return opened(card);
-        }
-        return rewritten(card, after, PlanDocument.rewritten(card.document(), after));
+        Edited after = request.on(before.ruler()).on(before, stock.workshop());
+        return new Changed(
+                after.plan().equals(before)
+                        ? opened(card)
+                        : rewritten(card, after.plan(), PlanDocument.rewritten(card.document(), after.plan())),
+                after.words());
+    }
+
+    /** Changes a card by an edit in which nothing is left to read. */
+    @Transactional
+    public Changed change(UUID id, int revision, Edit edit) {
+        return change(id, revision, (EditRequest) ruler -> edit);
     }
 
     /**
@@ -153,21 +161,22 @@ public class Drawer {
     }
 
     /**
-     * A card as it would be with another plan; nothing is kept. Asked again and again while a line is dragged, so the
-     * plan is read once for each revision.
+     * A card as it would be after an edit; nothing is kept. Asked again and again while a line is dragged, so the plan
+     * is read once for each revision.
      *
      * @param revision the one the maker is looking at
      * @throws CardGone when it is not there
      * @throws ChangedElsewhere when it has moved on from {@code revision}
      */
-    public Card imagined(UUID id, int revision, Function<Plan, WorkedPlan> change) {
+    public Changed imagined(UUID id, int revision, EditRequest request) {
         InHand held = inHand;
         if (held == null || !held.id.equals(id) || held.revision != revision) {
             StoredCard card = present(id, revision);
             held = new InHand(id, revision, PlanDocument.read(card.document()), card.changedAt());
             inHand = held;
         }
-        return new Card(id, revision, change.apply(held.plan), held.changedAt, "");
+        EditedCard edited = request.on(held.plan.ruler()).glimpse(held.plan, stock.workshop());
+        return new Changed(new Card(id, revision, edited.worked(), held.changedAt, ""), edited.words());
     }
 
     /** Forgets what it knows of the card in hand: the store was changed by another way. */
@@ -235,7 +244,7 @@ public class Drawer {
         String document = present(id).document();
         Plan plan = PlanDocument.read(document);
         String name = plan.name() + " (copy)";
-        Plan second = plan.named(name.length() > Plan.LONGEST_NAME ? plan.name() : name);
+        Plan second = plan.withName(name.length() > Plan.LONGEST_NAME ? plan.name() : name);
         return add(second, PlanDocument.rewritten(document, second));
     }
 

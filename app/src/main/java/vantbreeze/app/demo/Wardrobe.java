@@ -38,7 +38,7 @@ record Wardrobe(Workshop workshop) {
         if (outfit == null) {
             return plan;
         }
-        Plan made = plan.of(outfit.card());
+        Plan made = plan.withCardstock(outfit.card());
         WorkedPlan bare = workshop.work(made);
         Length border = Suggestion.usualBorder(plan.ruler());
         List<LayerChoice> stack = new ArrayList<>();
@@ -47,7 +47,7 @@ record Wardrobe(Workshop workshop) {
         }
         stack.add(LayerChoice.of(outfit.layer(), border));
         Dressing dressing = new Suggestion(workshop, bare).dressing(stack);
-        return made.dressed(
+        return made.withDressing(
                 switch (plan.structureId()) {
                     case "gatefold" -> gate(dressing, stack, border);
                     case "stage" -> theatre(dressing, border);

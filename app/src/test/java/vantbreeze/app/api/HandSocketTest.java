@@ -103,7 +103,7 @@ class HandSocketTest {
     }
 
     private String asked(String id, String moving) throws InterruptedException {
-        return asked("{\"card\":\"%s\",\"moving\":%s}".formatted(id, moving));
+        return asked("{\"card\":\"%s\",\"drag\":%s}".formatted(id, moving));
     }
 
     @Test

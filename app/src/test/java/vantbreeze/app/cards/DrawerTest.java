@@ -21,6 +21,8 @@ import vantbreeze.app.store.CardLists;
 import vantbreeze.app.store.StoredCard;
 import vantbreeze.app.store.StoredCards;
 import vantbreeze.app.store.StoredVersions;
+import vantbreeze.core.edit.Replace;
+import vantbreeze.core.edit.SetField;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -32,14 +34,8 @@ import vantbreeze.exchange.document.PlanDocument;
 
 class DrawerTest {
 
-    private static final Plan PLAN = new Plan(
-            "Kite day",
-            "z-fold",
-            new ZFold().proportioned(Size.ofMillimetres(120, 90), Ruler.MM_1),
-            Ruler.MM_1,
-            null,
-            null,
-            "");
+    private static final Plan PLAN = Plan.of(
+            "Kite day", "z-fold", new ZFold().proportioned(Size.ofMillimetres(120, 90), Ruler.MM_1), Ruler.MM_1);
 
     private final StoredCards stored = mock(StoredCards.class);
     private final Drawer drawer =
@@ -63,33 +59,33 @@ class DrawerTest {
 
     @Test
     void aChangeIsWrittenAsADocument() {
-        drawer.change(id, 3, plan -> plan.named("Kite night"));
+        drawer.change(id, 3, SetField.to("name", "Kite night"));
         assertThat(card.name()).isEqualTo("Kite night");
         assertThat(PlanDocument.read(card.document()).name()).isEqualTo("Kite night");
     }
 
     @Test
     void aChangeThatChangesNothingIsNotSaved() {
-        drawer.change(id, 3, plan -> plan);
+        drawer.change(id, 3, new Replace(PLAN));
         verify(stored, never()).saveAndFlush(any());
     }
 
     @Test
     void aChangeOfAnOlderStateIsRefused() {
-        assertThatThrownBy(() -> drawer.change(id, 2, plan -> plan.named("x"))).isInstanceOf(ChangedElsewhere.class);
+        assertThatThrownBy(() -> drawer.change(id, 2, SetField.to("name", "x"))).isInstanceOf(ChangedElsewhere.class);
         assertThat(card.name()).isEqualTo("Kite day");
     }
 
     @Test
     void aRaceLostAtTheDatabaseIsToldTheSameWay() {
         when(stored.saveAndFlush(card)).thenThrow(new OptimisticLockingFailureException("raced"));
-        assertThatThrownBy(() -> drawer.change(id, 3, plan -> plan.named("x"))).isInstanceOf(ChangedElsewhere.class);
+        assertThatThrownBy(() -> drawer.change(id, 3, SetField.to("name", "x"))).isInstanceOf(ChangedElsewhere.class);
     }
 
     @Test
     void whatCannotBeWorkedOutIsNotKept() {
-        Plan bad = PLAN.measuring(PLAN.measures().with("leg", Length.ofMillimetres(500)));
-        assertThatThrownBy(() -> drawer.change(id, 3, plan -> bad)).isInstanceOf(Refusal.class);
+        Plan bad = PLAN.withMeasures(PLAN.measures().with("leg", Length.ofMillimetres(500)));
+        assertThatThrownBy(() -> drawer.change(id, 3, new Replace(bad))).isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> drawer.add(bad)).isInstanceOf(Refusal.class);
         verify(stored, never()).saveAndFlush(any());
     }

@@ -16,6 +16,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import vantbreeze.app.Vantbreeze;
 import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.edit.SetField;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
@@ -24,14 +25,8 @@ import vantbreeze.core.structure.ZFold;
 /** What was answered is in the file: a copy of it taken at that moment, as a power cut leaves it, has the change. */
 class DurabilityTest {
 
-    private static final Plan PLAN = new Plan(
-            "Kite day",
-            "z-fold",
-            new ZFold().proportioned(Size.ofMillimetres(124, 92), Ruler.MM_1),
-            Ruler.MM_1,
-            null,
-            null,
-            "");
+    private static final Plan PLAN = Plan.of(
+            "Kite day", "z-fold", new ZFold().proportioned(Size.ofMillimetres(124, 92), Ruler.MM_1), Ruler.MM_1);
 
     @TempDir
     private Path folder;
@@ -46,7 +41,7 @@ class DurabilityTest {
                     .isEqualTo("Kite day");
             for (int i = 0; i < 3; i++) {
                 String name = "Kite day, take %d".formatted(i);
-                drawer.change(id, i, plan -> plan.named(name));
+                drawer.change(id, i, SetField.to("name", name));
                 assertThat(inACopy("select name from card where id = '%s'".formatted(id)))
                         .isEqualTo(name);
             }

@@ -16,6 +16,7 @@ import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.cards.Listing;
 import vantbreeze.app.safekeeping.Copies;
 import vantbreeze.app.safekeeping.Copy;
+import vantbreeze.core.edit.SetField;
 
 /** A database kept by any earlier build opens, is copied as it was first, and goes on. */
 class EarlierStoresTest {
@@ -37,7 +38,8 @@ class EarlierStoresTest {
             Drawer drawer = house.getBean(Drawer.class);
             assertThat(drawer.card(EarlierStores.CARD).document()).isEqualTo(EarlierStores.document("plan-1.json"));
             assertThat(drawer.versions(EarlierStores.CARD)).hasSize(schema < 2 ? 0 : 1);
-            assertThat(drawer.change(EarlierStores.CARD, 4, plan -> plan.named("Kite over the weir"))
+            assertThat(drawer.change(EarlierStores.CARD, 4, SetField.to("name", "Kite over the weir"))
+                            .card()
                             .revision())
                     .isEqualTo(5);
             List<Copy> copies = house.getBean(Copies.class).all();

@@ -41,7 +41,8 @@ public record Drafting(Workshop workshop, Plan plan) {
             return plan;
         }
         Structure structure = workshop.structure(plan);
-        return plan.drawing(Loosening.of(structure, plan.completed(structure).measures()));
+        return plan.withDrawing(
+                Loosening.of(structure, plan.completed(structure).measures()));
     }
 
     /** A score from spot to spot. */
@@ -131,7 +132,7 @@ public record Drafting(Workshop workshop, Plan plan) {
     /** Displayed lying on the table, or standing. */
     public Plan lying(boolean lies) {
         drawing(0);
-        return plan.drawing(plan.drawn().lying(lies));
+        return plan.withDrawing(plan.drawn().lying(lies));
     }
 
     /**
@@ -141,10 +142,10 @@ public record Drafting(Workshop workshop, Plan plan) {
      */
     public Plan onMarks(Ruler ruler) {
         if (!plan.isFree()) {
-            return plan.measuring(Reruling.of(workshop.structure(plan), plan.measures(), ruler)
+            return plan.withMeasures(Reruling.of(workshop.structure(plan), plan.measures(), ruler)
                             .measures())
-                    .on(ruler)
-                    .dressed(plan.dressing().on(ruler));
+                    .withRuler(ruler)
+                    .withDressing(plan.dressing().on(ruler));
         }
         FreeCard ruled = new Rescaling(plan.drawn())
                 .on(ruler)
@@ -152,7 +153,11 @@ public record Drafting(Workshop workshop, Plan plan) {
                         "ruler",
                         "Brought to the marks of this ruler, the card would not close any more. "
                                 + "Take a finer ruler, or keep the figures as they are."));
-        return unlocked().plan.drawing(ruled).on(ruler).dressed(plan.dressing().on(ruler));
+        return unlocked()
+                .plan
+                .withDrawing(ruled)
+                .withRuler(ruler)
+                .withDressing(plan.dressing().on(ruler));
     }
 
     /** As large as {@code finished} when closed, or the nearest that can be. */
@@ -223,7 +228,7 @@ public record Drafting(Workshop workshop, Plan plan) {
     private Drafting unlocked() {
         Plan free = plan;
         for (String name : plan.locked()) {
-            free = free.locking(name, false);
+            free = free.withLock(name, false);
         }
         return new Drafting(workshop, free);
     }

@@ -14,6 +14,7 @@ import vantbreeze.core.free.Redrawing;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
@@ -21,7 +22,7 @@ import vantbreeze.core.plan.Workshop;
 /** Moves lines of a free card: the line itself, and with it all that ends on it. */
 record FreeHand(Workshop workshop, Plan plan) {
 
-    Moved moved(Move move) {
+    Edited moved(Move move) {
         List<Piece> pieces = plan.drawn().assembly().pieces();
         Stretch line = move.handle().line(pieces);
         Handle handle = move.handle();
@@ -44,14 +45,14 @@ record FreeHand(Workshop workshop, Plan plan) {
                             across ? spot.y() : spot.y().plus(way))
                     : spot;
         };
-        Moved moved = done(handle, shift);
+        Edited moved = done(handle, shift);
         return to.equals(wanted)
                 ? moved
-                : new Moved(moved.plan(), moved.words() + ", as far as it goes: the next line is there");
+                : new Edited(moved.plan(), moved.words() + ", as far as it goes: the next line is there");
     }
 
     /** The panel's right edge, moved so that the panel gets this wide; everything beyond moves along. */
-    Moved widened(String name, Length width) {
+    Edited widened(String name, Length width) {
         int piece = piece(name);
         Panel panel = Panels.of(plan.drawn().assembly().pieces().get(piece))
                 .named(name)
@@ -66,7 +67,7 @@ record FreeHand(Workshop workshop, Plan plan) {
                             .formatted(Figure.of(plan.ruler().division(), plan.ruler())
                                     .inWords()));
         }
-        return new Moved(
+        return new Edited(
                 checked(widening(piece, panel, width)),
                 "%s %s".formatted(name, Figure.of(width, plan.ruler()).inWords()));
     }
@@ -147,7 +148,7 @@ record FreeHand(Workshop workshop, Plan plan) {
                         .flatMap(line -> Stream.of(line.from(), line.to())));
     }
 
-    private Moved done(Handle handle, UnaryOperator<Spot> shift) {
+    private Edited done(Handle handle, UnaryOperator<Spot> shift) {
         FreeCard after = new Redrawing(plan.drawn()).moved(handle.piece(), shift);
         Plan drawn = checked(after);
         Ruler ruler = plan.ruler();
@@ -155,7 +156,7 @@ record FreeHand(Workshop workshop, Plan plan) {
         try {
             line = handle.line(after.assembly().pieces());
         } catch (Refusal gone) {
-            return new Moved(drawn, "");
+            return new Edited(drawn, "");
         }
         String where = handle.kind() == Handle.Kind.MARK
                 ? "%s across, %s up"
@@ -163,7 +164,7 @@ record FreeHand(Workshop workshop, Plan plan) {
                                 Figure.of(line.from().x(), ruler).inWords(),
                                 Figure.of(line.from().y(), ruler).inWords())
                 : Figure.of(handle.place(line), ruler).inWords();
-        return new Moved(drawn, where);
+        return new Edited(drawn, where);
     }
 
     /** @throws Refusal when it can't be worked out, or a locked panel would change its width */
@@ -180,7 +181,7 @@ record FreeHand(Workshop workshop, Plan plan) {
                                 .formatted(name, Figure.of(was, plan.ruler()).inWords()));
             }
         }
-        return plan.drawing(after);
+        return plan.withDrawing(after);
     }
 
     private static @Nullable Length width(FreeCard card, String panel) {

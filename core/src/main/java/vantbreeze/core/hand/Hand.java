@@ -9,6 +9,8 @@ import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Edited;
+import vantbreeze.core.plan.EditedCard;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.WorkedPlan;
@@ -34,7 +36,7 @@ public record Hand(Workshop workshop, Plan plan) {
      *
      * @throws Refusal when nothing moves it
      */
-    public Moved moved(Move move) {
+    public Edited moved(Move move) {
         return plan.isFree() ? new FreeHand(workshop, plan).moved(move) : measured(move);
     }
 
@@ -43,21 +45,21 @@ public record Hand(Workshop workshop, Plan plan) {
      *
      * @throws Refusal when nothing moves the line
      */
-    public MovedCard worked(Move move) {
+    public EditedCard worked(Move move) {
         return worked(move, workshop::work);
     }
 
     /** The same while the line is still held: {@link Workshop#glimpse glimpsed}. */
-    public MovedCard glimpsed(Move move) {
+    public EditedCard glimpsed(Move move) {
         return worked(move, after -> workshop.glimpse(after, plan));
     }
 
-    private MovedCard worked(Move move, Function<Plan, WorkedPlan> work) {
-        Moved moved = moved(move);
+    private EditedCard worked(Move move, Function<Plan, WorkedPlan> work) {
+        Edited moved = moved(move);
         try {
-            return new MovedCard(work.apply(moved.plan()), moved.words());
+            return new EditedCard(work.apply(moved.plan()), moved.words());
         } catch (Refusal refused) {
-            return new MovedCard(work.apply(plan), refused.getMessage());
+            return new EditedCard(work.apply(plan), refused.getMessage());
         }
     }
 
@@ -66,7 +68,7 @@ public record Hand(Workshop workshop, Plan plan) {
      *
      * @throws Refusal when there is no such panel, or it can't be
      */
-    public Moved widened(String panel, Length width) {
+    public Edited widened(String panel, Length width) {
         return new FreeHand(workshop, plan).widened(panel, width);
     }
 
@@ -80,13 +82,13 @@ public record Hand(Workshop workshop, Plan plan) {
         return move.snap().of(asked, plan.ruler(), workshop.tools().board(plan.ruler()));
     }
 
-    private Moved measured(Move move) {
+    private Edited measured(Move move) {
         Structure structure = workshop.structure(plan);
         Stretch line = move.handle().line(structure.assemble(plan.measures()).pieces());
         Length way = target(move, line, plan, workshop).minus(move.handle().place(line));
         Follower follower = follower(move, structure);
         if (way.equals(Length.ZERO)) {
-            return new Moved(plan, follower.words(plan.measures(), plan.ruler()));
+            return new Edited(plan, follower.words(plan.measures(), plan.ruler()));
         }
         String id = follower.parameter.id();
         Length wanted = plan.measures().get(id).plus(Length.ofUnits(Math.round(way.units() / follower.ratio)));
@@ -94,7 +96,7 @@ public record Hand(Workshop workshop, Plan plan) {
         Length length = limits.nearest(wanted, plan.ruler());
         Plan after = plan.changing(structure, id, length);
         String words = follower.words(after.measures(), plan.ruler());
-        return new Moved(
+        return new Edited(
                 after,
                 limits.allow(wanted)
                         ? words

@@ -15,6 +15,7 @@ import vantbreeze.core.fold.motion.MissingMeasure.Outcome;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.WorkedPlan;
@@ -41,14 +42,14 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
      * @param id of a measure, or the name of a free card's panel
      * @throws Refusal when it is locked, or nothing says what it should be
      */
-    public Moved solved(String id) {
+    public Edited solved(String id) {
         if (plan.locked().contains(id)) {
             throw new Refusal(id, "This measure is locked. Unlock it to have it worked out.");
         }
         return plan.isFree() ? panel(id) : measure(id);
     }
 
-    private Moved measure(String id) {
+    private Edited measure(String id) {
         Structure structure = workshop.structure(plan);
         Measures measures = plan.measures();
         Parameter parameter = structure.asked(measures).stream()
@@ -65,7 +66,7 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
         String from = parameter.isPart()
                 ? "in its usual proportion to the finished size"
                 : "the most that the envelope takes";
-        return new Moved(
+        return new Edited(
                 after,
                 "%s %s, %s"
                         .formatted(
@@ -89,7 +90,7 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
                 .length();
     }
 
-    private Moved panel(String name) {
+    private Edited panel(String name) {
         FreeHand hand = new FreeHand(workshop, plan);
         int piece = hand.piece(name);
         Panel panel = Panels.of(plan.drawn().assembly().pieces().get(piece))
@@ -101,8 +102,8 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
                 plan.drawn().stances().get(plan.drawn().stances().size() - 1).pose(),
                 panel.width().millimetres());
         if (outcome instanceof Outcome.Found found && found.values().get(0) > 0) {
-            Moved moved = hand.widened(name, Length.nearest(found.values().get(0)));
-            return new Moved(moved.plan(), moved.words() + ", which closes the card");
+            Edited moved = hand.widened(name, Length.nearest(found.values().get(0)));
+            return new Edited(moved.plan(), moved.words() + ", which closes the card");
         }
         if (outcome instanceof Outcome.NothingCloses nothing && nothing.gap() > 0) {
             throw new Refusal(
@@ -118,7 +119,7 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
     }
 
     /** Nothing closes or opens by it: of the marks there are, the widest with the least amiss. */
-    private Moved best(String name, FreeHand hand) {
+    private Edited best(String name, FreeHand hand) {
         Length most = plan.drawn().assembly().pieces().stream()
                 .map(Piece::cutSize)
                 .map(Size::width)
@@ -136,7 +137,7 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
                         coarse.width,
                         coarse.width.plus(step).min(most),
                         plan.ruler().division());
-        return new Moved(best.moved.plan(), best.moved.words() + ", the widest that lies within the rest");
+        return new Edited(best.moved.plan(), best.moved.words() + ", the widest that lies within the rest");
     }
 
     /**
@@ -146,7 +147,7 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
         List<Tried> tried = new ArrayList<>();
         for (Length width = from; !width.isLongerThan(to); width = width.plus(step)) {
             try {
-                Moved moved = hand.widened(name, width);
+                Edited moved = hand.widened(name, width);
                 tried.add(Tried.of(width, moved, workshop.glimpse(moved.plan(), plan)));
             } catch (Refusal cant) {
                 // this width can't be had; the others are tried
@@ -160,13 +161,13 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
                 .orElseThrow(() -> new Refusal(name, "No width of %s can be worked out here.".formatted(name)));
     }
 
-    private record Tried(Length width, Moved moved, long amiss, Length closed) {
+    private record Tried(Length width, Edited moved, long amiss, Length closed) {
 
         static final Comparator<Tried> BEST_FIRST = Comparator.comparingLong(Tried::amiss)
                 .thenComparing(Tried::closed)
                 .thenComparing(Tried::width, Comparator.reverseOrder());
 
-        static Tried of(Length width, Moved moved, WorkedPlan worked) {
+        static Tried of(Length width, Edited moved, WorkedPlan worked) {
             long amiss = worked.findings().stream()
                     .filter(finding -> finding.about().equals("fold"))
                     .mapToLong(finding -> finding.severity() == Finding.Severity.WRONG ? 10 : 1)

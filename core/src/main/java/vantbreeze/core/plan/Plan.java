@@ -1,15 +1,11 @@
 package vantbreeze.core.plan;
 
-import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.free.FreeCard;
-import vantbreeze.core.free.FreeStructure;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -22,29 +18,13 @@ import vantbreeze.core.structure.Structure;
  * What a maker decided about a card; everything else is worked out from it. Also what is stored and exchanged.
  *
  * @param name what the card is called
- * @param structureId which structure
- * @param measures its measures, exact
- * @param ruler the ruler it is measured on
- * @param envelopeId the envelope it shall go in, or null
- * @param sheetId the sheet it shall be cut from, or null
- * @param cardstockId what it is made of, or null for the usual card
  * @param notes the maker's own words
- * @param free the card itself where it is drawn free, or null
- * @param locked measures that no change of another may move; of a free card, panels whose width none may
+ * @param ruler the ruler it is measured on
+ * @param design what folds
+ * @param supplies what it is made from and goes into
  * @param dressing its mats and layers
  */
-public record Plan(
-        String name,
-        String structureId,
-        Measures measures,
-        Ruler ruler,
-        @Nullable String envelopeId,
-        @Nullable String sheetId,
-        @Nullable String cardstockId,
-        String notes,
-        @Nullable FreeCard free,
-        Set<String> locked,
-        Dressing dressing) {
+public record Plan(String name, String notes, Ruler ruler, Design design, Supplies supplies, Dressing dressing) {
 
     /** Longest name of a card. */
     public static final int LONGEST_NAME = 120;
@@ -53,10 +33,8 @@ public record Plan(
 
     /** @throws Refusal when the name is empty or the texts are too long */
     public Plan {
-        name = name == null ? "" : name.strip();
-        notes = notes == null ? "" : notes;
-        measures = measures.on(ruler);
-        locked = Collections.unmodifiableSet(new LinkedHashSet<>(locked));
+        name = name.strip();
+        design = design.on(ruler);
         if (name.isEmpty()) {
             throw new Refusal("name", "A card needs a name. Type one, like \"Kite day invitation\".");
         }
@@ -73,177 +51,158 @@ public record Plan(
         }
     }
 
-    /** A plan of a structure of the catalogue, with nothing locked. */
-    public Plan(
-            String name,
-            String structureId,
-            Measures measures,
-            Ruler ruler,
-            @Nullable String envelopeId,
-            @Nullable String sheetId,
-            @Nullable String cardstockId,
-            String notes) {
-        this(
-                name,
-                structureId,
-                measures,
-                ruler,
-                envelopeId,
-                sheetId,
-                cardstockId,
-                notes,
-                null,
-                Set.of(),
-                Dressing.NONE);
+    /** A plan with nothing decided but what folds. */
+    public static Plan of(String name, Design design, Ruler ruler) {
+        return new Plan(name, "", ruler, design, Supplies.NONE, Dressing.NONE);
     }
 
-    /** A plan that leaves the cardstock open. */
-    public Plan(
-            String name,
-            String structureId,
-            Measures measures,
-            Ruler ruler,
-            @Nullable String envelopeId,
-            @Nullable String sheetId,
-            String notes) {
-        this(name, structureId, measures, ruler, envelopeId, sheetId, null, notes);
+    /** A plan of a structure of the catalogue. */
+    public static Plan of(String name, String structureId, Measures measures, Ruler ruler) {
+        return of(name, new Design.Parametric(structureId, measures, Set.of()), ruler);
     }
 
     /** A plan of a card that is drawn free. */
     public static Plan of(String name, FreeCard free, Ruler ruler) {
-        return new Plan(
-                name,
-                FreeStructure.ID,
-                new Measures(Map.of()),
-                ruler,
-                null,
-                null,
-                null,
-                "",
-                free,
-                Set.of(),
-                Dressing.NONE);
+        return of(name, new Design.Free(free, Set.of()), ruler);
     }
 
-    /** The same plan of a card that is drawn free. */
-    public Plan drawing(FreeCard card) {
-        return new Plan(
-                name,
-                FreeStructure.ID,
-                new Measures(Map.of()),
-                ruler,
-                envelopeId,
-                sheetId,
-                cardstockId,
-                notes,
-                card,
-                isFree() ? locked : Set.of(),
-                dressing);
+    /** The same card under another name. */
+    public Plan withName(String other) {
+        return new Plan(other, notes, ruler, design, supplies, dressing);
+    }
+
+    /** The same card with other notes. */
+    public Plan withNotes(String other) {
+        return new Plan(name, other, ruler, design, supplies, dressing);
+    }
+
+    /** The same card written for another ruler; no measure changes. */
+    public Plan withRuler(Ruler other) {
+        return new Plan(name, notes, other, design, supplies, dressing);
+    }
+
+    /** The same plan of something else that folds. */
+    public Plan withDesign(Design other) {
+        return new Plan(name, notes, ruler, other, supplies, dressing);
+    }
+
+    /** The same card of other supplies. */
+    public Plan withSupplies(Supplies other) {
+        return new Plan(name, notes, ruler, design, other, dressing);
+    }
+
+    /** The same card with other layers. */
+    public Plan withDressing(Dressing other) {
+        return new Plan(name, notes, ruler, design, supplies, other);
+    }
+
+    /** Id of its structure. */
+    public String structureId() {
+        return design.structureId();
+    }
+
+    /** Its measures, exact; none of a card that is drawn free. */
+    public Measures measures() {
+        return design.measures();
+    }
+
+    /** Measures that no change of another may move; of a free card, panels whose width none may. */
+    public Set<String> locked() {
+        return design.locked();
+    }
+
+    /** The envelope it shall go in, or null. */
+    public @Nullable String envelopeId() {
+        return supplies.envelopeId();
+    }
+
+    /** The sheet it shall be cut from, or null. */
+    public @Nullable String sheetId() {
+        return supplies.sheetId();
+    }
+
+    /** What it is made of, or null for the usual card. */
+    public @Nullable String cardstockId() {
+        return supplies.cardstockId();
     }
 
     /** Whether it is drawn free and not built by a structure of the catalogue. */
     public boolean isFree() {
-        return free != null;
+        return design instanceof Design.Free;
     }
 
     /**
      * The card as it is drawn.
      *
-     * @throws NullPointerException when it {@linkplain #isFree() is not drawn} but follows a structure
+     * @throws IllegalStateException when it {@linkplain #isFree() is not drawn} but follows a structure
      */
     public FreeCard drawn() {
-        return Objects.requireNonNull(free, "not drawn free");
+        if (design instanceof Design.Free free) {
+            return free.card();
+        }
+        throw new IllegalStateException("not drawn free");
     }
 
-    /** The same card of another cardstock, null for the usual one. */
-    public Plan of(@Nullable String cardstock) {
-        return new Plan(
-                name, structureId, measures, ruler, envelopeId, sheetId, cardstock, notes, free, locked, dressing);
+    /** The same plan of a card that is drawn free; what was locked of a structure is no longer there. */
+    public Plan withDrawing(FreeCard card) {
+        return withDesign(new Design.Free(card, isFree() ? locked() : Set.of()));
     }
 
-    /** The same card under another name. */
-    public Plan named(String other) {
-        return new Plan(
-                other, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, locked, dressing);
-    }
-
-    /** The same card with other measures. */
-    public Plan measuring(Measures other) {
-        return new Plan(
-                name, structureId, other, ruler, envelopeId, sheetId, cardstockId, notes, free, locked, dressing);
-    }
-
-    /** The same card written for another ruler; no measure changes. */
-    public Plan on(Ruler other) {
-        return new Plan(
-                name, structureId, measures, other, envelopeId, sheetId, cardstockId, notes, free, locked, dressing);
+    /**
+     * The same card with other measures.
+     *
+     * @throws IllegalStateException when it {@linkplain #isFree() is drawn}
+     */
+    public Plan withMeasures(Measures other) {
+        if (design instanceof Design.Parametric parametric) {
+            return withDesign(parametric.withMeasures(other));
+        }
+        throw new IllegalStateException("drawn free");
     }
 
     /** The same card for another envelope, null for none. */
-    public Plan into(@Nullable String envelope) {
-        return new Plan(
-                name, structureId, measures, ruler, envelope, sheetId, cardstockId, notes, free, locked, dressing);
+    public Plan withEnvelope(@Nullable String envelope) {
+        return withSupplies(supplies.withEnvelope(envelope));
     }
 
     /** The same card from another sheet, null for none. */
-    public Plan from(@Nullable String sheet) {
-        return new Plan(
-                name, structureId, measures, ruler, envelopeId, sheet, cardstockId, notes, free, locked, dressing);
+    public Plan withSheet(@Nullable String sheet) {
+        return withSupplies(supplies.withSheet(sheet));
     }
 
-    /** The same card with other layers. */
-    public Plan dressed(Dressing other) {
-        return new Plan(
-                name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, locked, other);
+    /** The same card of another cardstock, null for the usual one. */
+    public Plan withCardstock(@Nullable String cardstock) {
+        return withSupplies(supplies.withCardstock(cardstock));
     }
 
     /** The same card with its envelope, sheet and papers under other ids. */
     public Plan renaming(UnaryOperator<String> ids) {
-        UnaryOperator<String> given = id -> id == null ? null : ids.apply(id);
-        return new Plan(
-                name,
-                structureId,
-                measures,
-                ruler,
-                given.apply(envelopeId),
-                given.apply(sheetId),
-                given.apply(cardstockId),
-                notes,
-                free,
-                locked,
-                dressing.renaming(ids));
-    }
-
-    /** The same card with other notes. */
-    public Plan noting(String other) {
-        return new Plan(
-                name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, other, free, locked, dressing);
+        return withSupplies(supplies.renaming(ids)).withDressing(dressing.renaming(ids));
     }
 
     /** The same card with a measure, or a panel's width, locked or no longer so. */
-    public Plan locking(String id, boolean lock) {
-        Set<String> ids = new LinkedHashSet<>(locked);
+    public Plan withLock(String id, boolean lock) {
+        Set<String> ids = new LinkedHashSet<>(locked());
         if (lock) {
             ids.add(id);
         } else {
             ids.remove(id);
         }
-        return new Plan(
-                name, structureId, measures, ruler, envelopeId, sheetId, cardstockId, notes, free, ids, dressing);
+        return withDesign(design.withLocked(ids));
     }
 
     /** The same card resized, what is locked as it was. */
     public Plan resized(Structure structure, Measures after) {
         Measures kept = keeping(after, "");
         MeasureCheck.of(structure, kept, ruler).requireAll();
-        return measuring(kept);
+        return withMeasures(kept);
     }
 
     private Measures keeping(Measures after, String but) {
         Measures kept = after;
-        for (String id : locked) {
-            if (!id.equals(but) && measures.byId().containsKey(id)) {
-                kept = kept.with(id, measures.get(id));
+        for (String id : locked()) {
+            if (!id.equals(but) && measures().byId().containsKey(id)) {
+                kept = kept.with(id, measures().get(id));
             }
         }
         return kept;
@@ -251,17 +210,18 @@ public record Plan(
 
     /** The same card with the usual measures for variants that its structure had not when the plan was written. */
     public Plan completed(Structure structure) {
-        Measures completed = measures;
+        Measures completed = measures();
         for (Parameter parameter : structure.parameters()) {
-            boolean known = measures.byId().containsKey(Parameter.WIDTH)
-                    && measures.byId().containsKey(Parameter.HEIGHT);
-            if (known && parameter.with() != null && !measures.byId().containsKey(parameter.id())) {
-                Size finished = new Size(measures.get(Parameter.WIDTH), measures.get(Parameter.HEIGHT));
+            boolean known = measures().byId().containsKey(Parameter.WIDTH)
+                    && measures().byId().containsKey(Parameter.HEIGHT);
+            if (known && parameter.with() != null && !measures().byId().containsKey(parameter.id())) {
+                Size finished =
+                        new Size(measures().get(Parameter.WIDTH), measures().get(Parameter.HEIGHT));
                 completed = completed.with(
                         parameter.id(), structure.proportioned(finished, ruler).get(parameter.id()));
             }
         }
-        return completed.equals(measures) ? this : measuring(completed);
+        return completed.equals(measures()) ? this : withMeasures(completed);
     }
 
     /**
@@ -270,10 +230,10 @@ public record Plan(
      * @throws Refusal when there is no such thing, or the measures do not allow it
      */
     public Plan choosing(Structure structure, String choice, String value) {
-        MeasureCheck.of(structure, measures, ruler).requireChoice(choice, value);
-        Measures chosen = structure.rechosen(measures, choice, value, ruler);
+        MeasureCheck.of(structure, measures(), ruler).requireChoice(choice, value);
+        Measures chosen = structure.rechosen(measures(), choice, value, ruler);
         MeasureCheck.of(structure, chosen, ruler).requireAll();
-        return measuring(chosen);
+        return withMeasures(chosen);
     }
 
     /**
@@ -282,10 +242,10 @@ public record Plan(
      * @throws Refusal when the measure is beyond its limits
      */
     public Plan changing(Structure structure, String parameter, Length length) {
-        if (locked.contains(parameter)) {
+        if (locked().contains(parameter)) {
             throw new Refusal(parameter, "This measure is locked. Unlock it to change it.");
         }
-        MeasureCheck.of(structure, measures, ruler).require(parameter, length);
-        return measuring(keeping(structure.changed(measures, parameter, length), parameter));
+        MeasureCheck.of(structure, measures(), ruler).require(parameter, length);
+        return withMeasures(keeping(structure.changed(measures(), parameter, length), parameter));
     }
 }

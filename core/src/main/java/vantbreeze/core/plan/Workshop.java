@@ -155,7 +155,7 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
 
     /** A worked card with these layers in place of its own; thickness, weight and findings stay as they were. */
     public WorkedPlan laid(WorkedPlan worked, Dressing dressing) {
-        Plan plan = worked.plan().dressed(dressing);
+        Plan plan = worked.plan().withDressing(dressing);
         return new WorkedPlan(
                 plan,
                 worked.structure(),

@@ -33,7 +33,7 @@ class ResizingTest {
     }
 
     private static WorkedPlan work(Structure structure, Measures measures) {
-        return WORKSHOP.work(new Plan("Kite day", structure.id(), measures, Ruler.MM_1, null, null, ""));
+        return WORKSHOP.work(Plan.of("Kite day", structure.id(), measures, Ruler.MM_1));
     }
 
     static List<Structure> all() {

@@ -46,8 +46,8 @@ class FreeCardTest {
     @ParameterizedTest
     @MethodSource("catalogue")
     void aLoosenedStructureIsTheSameCard(Structure structure) {
-        WorkedPlan bound = WORKSHOP.work(new Plan(
-                "Bound", structure.id(), structure.proportioned(SIZE, Ruler.MM_1), Ruler.MM_1, null, null, ""));
+        WorkedPlan bound =
+                WORKSHOP.work(Plan.of("Bound", structure.id(), structure.proportioned(SIZE, Ruler.MM_1), Ruler.MM_1));
         WorkedPlan free = WORKSHOP.work(Plan.of("Free", loosened(structure), Ruler.MM_1));
         assertThat(free.footprint()).isEqualTo(bound.footprint());
         assertThat(free.form().ordering().verdict()).isEqualTo(Ordering.Verdict.FOUND);

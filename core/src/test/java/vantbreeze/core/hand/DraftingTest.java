@@ -47,18 +47,17 @@ class DraftingTest {
     }
 
     private static Plan bound(String id) {
-        return new Plan(
-                "Kite day",
-                id,
-                WORKSHOP.structure(id).proportioned(Size.ofMillimetres(140, 100), Ruler.MM_1),
-                Ruler.MM_1,
-                "c6",
-                "a4",
-                "");
+        return Plan.of(
+                        "Kite day",
+                        id,
+                        WORKSHOP.structure(id).proportioned(Size.ofMillimetres(140, 100), Ruler.MM_1),
+                        Ruler.MM_1)
+                .withEnvelope("c6")
+                .withSheet("a4");
     }
 
     private static List<String> names(Plan plan) {
-        return plan.free().assembly().pieces().stream()
+        return plan.drawn().assembly().pieces().stream()
                 .flatMap(piece -> Panels.of(piece).all().stream())
                 .map(panel -> panel.name())
                 .toList();
@@ -77,8 +76,8 @@ class DraftingTest {
     @Test
     void aScoreThatRunsOffTheSheetIsCutOffThere() {
         Plan scored = on(bare()).scored(0, line(100, -50, 100, 300), Fold.VALLEY);
-        assertThat(scored.free().assembly().pieces().get(0).creases()).hasSize(1);
-        assertThat(scored.free()
+        assertThat(scored.drawn().assembly().pieces().get(0).creases()).hasSize(1);
+        assertThat(scored.drawn()
                         .assembly()
                         .pieces()
                         .get(0)
@@ -89,7 +88,7 @@ class DraftingTest {
                 .isEqualTo(100.0);
         assertThat(WORKSHOP.work(scored).footprint()).isEqualTo(Size.ofMillimetres(100, 100));
         Plan beside = on(bare()).scored(0, line(300, 0, 300, 100), Fold.VALLEY);
-        assertThat(beside.free().assembly().pieces().get(0).creases()).isEmpty();
+        assertThat(beside.drawn().assembly().pieces().get(0).creases()).isEmpty();
     }
 
     @Test
@@ -169,7 +168,7 @@ class DraftingTest {
         assertThat(loose.isFree()).isTrue();
         assertThat(loose.envelopeId()).isEqualTo("c6");
         assertThat(on(loose).loosened()).isSameAs(loose);
-        assertThat(on(loose).lying(true).free().lies()).isTrue();
+        assertThat(on(loose).lying(true).drawn().lies()).isTrue();
     }
 
     @Test

@@ -23,6 +23,7 @@ import vantbreeze.core.hand.Handle.Kind;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
@@ -37,14 +38,13 @@ class HandTest {
     }
 
     private static Plan plan(String id) {
-        return new Plan(
-                "Kite day",
-                id,
-                WORKSHOP.structure(id).proportioned(Size.ofMillimetres(140, 100), Ruler.MM_1),
-                Ruler.MM_1,
-                "c6",
-                "a4",
-                "");
+        return Plan.of(
+                        "Kite day",
+                        id,
+                        WORKSHOP.structure(id).proportioned(Size.ofMillimetres(140, 100), Ruler.MM_1),
+                        Ruler.MM_1)
+                .withEnvelope("c6")
+                .withSheet("a4");
     }
 
     private static Plan strip(long... places) {
@@ -74,7 +74,7 @@ class HandTest {
                 pushes);
     }
 
-    private static Moved moved(Plan plan, Move move) {
+    private static Edited moved(Plan plan, Move move) {
         return new Hand(WORKSHOP, plan).moved(move);
     }
 
@@ -97,7 +97,7 @@ class HandTest {
 
     @Test
     void aScoreOfAStructureMovesTheMeasureThatItFollows() {
-        Moved moved = moved(plan("z-fold"), to(Kind.SCORE, 0, 62.4, Snap.MARKS, false));
+        Edited moved = moved(plan("z-fold"), to(Kind.SCORE, 0, 62.4, Snap.MARKS, false));
         assertThat(moved.plan().measures().get("leg")).isEqualTo(mm(62));
         assertThat(moved.words()).isEqualTo("Leg 62 mm");
         assertThat(WORKSHOP.work(moved.plan()).form().ordering().verdict()).isEqualTo(Ordering.Verdict.FOUND);
@@ -124,7 +124,7 @@ class HandTest {
 
     @Test
     void draggedTooFarItStopsAtTheLimitAndSaysWhy() {
-        Moved moved = moved(plan("z-fold"), to(Kind.SCORE, 0, 300, Snap.MARKS, false));
+        Edited moved = moved(plan("z-fold"), to(Kind.SCORE, 0, 300, Snap.MARKS, false));
         assertThat(moved.words()).contains("as far as it goes");
         assertThat(WORKSHOP.work(moved.plan()).findings())
                 .noneMatch(finding -> finding.about().equals("fold"));
@@ -132,13 +132,13 @@ class HandTest {
 
     @Test
     void whatIsLockedHolds() {
-        Plan locked = plan("z-fold").locking("leg", true);
+        Plan locked = plan("z-fold").withLock("leg", true);
         assertThat(moved(locked, to(Kind.SCORE, 0, 62, Snap.MARKS, false))
                         .plan()
                         .measures()
                         .get("leg"))
                 .isEqualTo(locked.measures().get("leg"));
-        Plan both = locked.locking("width", true).locking("height", true);
+        Plan both = locked.withLock("width", true).withLock("height", true);
         assertThatThrownBy(() -> moved(both, to(Kind.SCORE, 0, 62, Snap.MARKS, false)))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("locked");
@@ -198,7 +198,7 @@ class HandTest {
 
     @Test
     void onAFreeCardALineStopsBeforeTheNext() {
-        Moved moved = moved(strip(50, 100, 150, 200), to(Kind.SCORE, 1, 180, Snap.MARKS, false));
+        Edited moved = moved(strip(50, 100, 150, 200), to(Kind.SCORE, 1, 180, Snap.MARKS, false));
         assertThat(scores(moved.plan())).containsExactly(50L, 149L, 150L);
         assertThat(moved.words()).contains("the next line is there");
     }
@@ -210,12 +210,12 @@ class HandTest {
         assertThat(width(moved(strip, to(Kind.EDGE, 0, 162, Snap.MARKS, false)).plan()))
                 .isEqualTo(mm(162));
         Move slit = new Move(new Handle(Kind.MARK, 0, 0, End.WHOLE), null, null, 5, Snap.MARKS, false);
-        Piece after = moved(strip, slit).plan().free().assembly().pieces().get(0);
+        Piece after = moved(strip, slit).plan().drawn().assembly().pieces().get(0);
         assertThat(after.slits().get(0).from().y()).isEqualTo(mm(45));
         // a slit that ends on a score goes with it
         Piece along = moved(strip, to(Kind.SCORE, 0, 60, Snap.MARKS, false))
                 .plan()
-                .free()
+                .drawn()
                 .assembly()
                 .pieces()
                 .get(0);
@@ -224,7 +224,7 @@ class HandTest {
 
     @Test
     void aLockedPanelOfAFreeCardKeepsItsWidth() {
-        Plan locked = strip(50, 100, 150).locking("Panel 1", true);
+        Plan locked = strip(50, 100, 150).withLock("Panel 1", true);
         assertThatThrownBy(() -> moved(locked, to(Kind.SCORE, 0, 60, Snap.MARKS, false)))
                 .hasMessageContaining("locked at 50 mm");
     }
@@ -233,15 +233,19 @@ class HandTest {
     void foldsFlipLinesGoAndPiecesComeAndGo() {
         Drafting drafting = new Drafting(WORKSHOP, strip(50, 100, 150));
         Plan flipped = drafting.flipped(new Handle(Kind.SCORE, 0, 0, End.WHOLE));
-        assertThat(flipped.free().assembly().pieces().get(0).creases().get(0).fold())
+        assertThat(flipped.drawn().assembly().pieces().get(0).creases().get(0).fold())
                 .isEqualTo(Fold.MOUNTAIN);
         assertThat(scores(drafting.without(new Handle(Kind.SCORE, 0, 0, End.WHOLE))))
                 .containsExactly(100L);
         Plan two = drafting.withPiece("Kite", Size.ofMillimetres(30, 40), "Panel 2");
-        assertThat(two.free().assembly().joins()).hasSize(1);
+        assertThat(two.drawn().assembly().joins()).hasSize(1);
         assertThat(WORKSHOP.work(two).form().ordering().verdict()).isEqualTo(Ordering.Verdict.FOUND);
         assertThatThrownBy(() -> new Drafting(WORKSHOP, two).unglued(0)).hasMessageContaining("hang on nothing");
-        assertThat(new Drafting(WORKSHOP, two).withoutPiece(1).free().assembly().pieces())
+        assertThat(new Drafting(WORKSHOP, two)
+                        .withoutPiece(1)
+                        .drawn()
+                        .assembly()
+                        .pieces())
                 .hasSize(1);
         assertThatThrownBy(() -> drafting.withPiece("Kite", Size.ofMillimetres(30, 40), "Panel 9"))
                 .hasMessageContaining("Its panels are");
@@ -258,9 +262,9 @@ class HandTest {
                     .scored(1, upright(50L * i, 0, 40), i == 2 ? Fold.VALLEY : Fold.MOUNTAIN);
         }
         String first =
-                Panels.of(strip.free().assembly().pieces().get(1)).all().get(0).name();
+                Panels.of(strip.drawn().assembly().pieces().get(1)).all().get(0).name();
         String last =
-                Panels.of(strip.free().assembly().pieces().get(1)).all().get(3).name();
+                Panels.of(strip.drawn().assembly().pieces().get(1)).all().get(3).name();
         Drafting loose = new Drafting(WORKSHOP, strip);
         Plan glued = loose.glued(last, Side.BACK, "Panel 2", Side.FACE, new Spot(mm(150), mm(30)));
         glued = new Drafting(
@@ -271,11 +275,11 @@ class HandTest {
         assertThat(WORKSHOP.work(glued).form().closed().closureError()).isLessThan(0.001);
         // one panel made wider: it gapes, and its own width is what the engine finds to close it
         String middle =
-                Panels.of(glued.free().assembly().pieces().get(1)).all().get(1).name();
+                Panels.of(glued.drawn().assembly().pieces().get(1)).all().get(1).name();
         Plan gaping = new Hand(WORKSHOP, glued).widened(middle, mm(57)).plan();
         assertThat(WORKSHOP.work(gaping).findings())
                 .anyMatch(finding -> finding.text().contains("does not close"));
-        Moved solved = new OpenMeasure(WORKSHOP, gaping).solved(middle);
+        Edited solved = new OpenMeasure(WORKSHOP, gaping).solved(middle);
         assertThat(WORKSHOP.work(solved.plan()).form().closed().closureError()).isLessThan(0.001);
         assertThat(solved.words()).contains("50 mm").contains("closes the card");
     }
@@ -295,9 +299,9 @@ class HandTest {
                         .measures()
                         .get("width"))
                 .isGreaterThan(mm(150));
-        assertThatThrownBy(() -> new OpenMeasure(WORKSHOP, narrow.into((String) null)).solved("width"))
+        assertThatThrownBy(() -> new OpenMeasure(WORKSHOP, narrow.withEnvelope((String) null)).solved("width"))
                 .hasMessageContaining("Choose one first");
-        assertThatThrownBy(() -> new OpenMeasure(WORKSHOP, narrow.locking("leg", true)).solved("leg"))
+        assertThatThrownBy(() -> new OpenMeasure(WORKSHOP, narrow.withLock("leg", true)).solved("leg"))
                 .hasMessageContaining("Unlock");
     }
 
@@ -308,7 +312,7 @@ class HandTest {
         gate = new Drafting(WORKSHOP, gate).scored(0, upright(50, 0, 90), Fold.VALLEY);
         gate = new Drafting(WORKSHOP, gate).scored(0, upright(150, 0, 90), Fold.VALLEY);
         String flap =
-                Panels.of(gate.free().assembly().pieces().get(0)).all().get(2).name();
+                Panels.of(gate.drawn().assembly().pieces().get(0)).all().get(2).name();
         Plan solved = new OpenMeasure(WORKSHOP, gate).solved(flap).plan();
         assertThat(width(solved)).isEqualTo(mm(200));
     }

@@ -35,7 +35,7 @@ class IntoEnvelopeTest {
     }
 
     private static Plan plan(Structure structure, Size finished, Ruler ruler) {
-        return new Plan("Kite day", structure.id(), structure.proportioned(finished, ruler), ruler, null, null, "");
+        return Plan.of("Kite day", structure.id(), structure.proportioned(finished, ruler), ruler);
     }
 
     private static Envelope envelope(Size inside) {
@@ -105,7 +105,7 @@ class IntoEnvelopeTest {
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("can't be made small enough for My envelope")
                 .hasMessageContaining("can't be under");
-        Plan locked = plan.locking(Parameter.HEIGHT, true);
+        Plan locked = plan.withLock(Parameter.HEIGHT, true);
         assertThatThrownBy(() -> new Drafting(WORKSHOP, locked).into(envelope(Size.ofMillimetres(120, 100))))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("Unlock");

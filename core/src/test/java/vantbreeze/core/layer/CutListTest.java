@@ -33,14 +33,11 @@ class CutListTest {
     void theMatsOfAConcertinaAreOneCut(int sixteenths) {
         Structure concertina = WORKSHOP.structure("concertina");
         Size finished = new Size(Length.ofInches(0, sixteenths, 16), Length.ofInches(5));
-        Plan bare = new Plan(
+        Plan bare = Plan.of(
                         "Kite tail",
                         concertina.id(),
                         concertina.proportioned(finished, Ruler.SIXTEENTHS),
-                        Ruler.SIXTEENTHS,
-                        null,
-                        null,
-                        "")
+                        Ruler.SIXTEENTHS)
                 .choosing(concertina, "panels", "12");
         LayerChoice mat = LayerChoice.of("paper-120", Length.ofInches(0, 1, 16));
         List<Dressed> mats = WORKSHOP.work(bare).pieces().stream()
@@ -48,7 +45,7 @@ class CutListTest {
                 .flatMap(panel -> Stream.of(Side.FACE, Side.BACK)
                         .map(side -> Dressed.of(new FaceName(0, panel.name(), side), List.of(mat))))
                 .toList();
-        CutList list = WORKSHOP.work(bare.dressed(new Dressing(mats))).cuts();
+        CutList list = WORKSHOP.work(bare.withDressing(new Dressing(mats))).cuts();
         List<Cut> cuts = list.cuts();
         assertThat(cuts).extracting(Cut::count).containsExactly(24);
         assertThat(list.pieces()).isEqualTo(24);
@@ -68,7 +65,7 @@ class CutListTest {
     @Test
     void whatIsLargestIsCutFirst() {
         Plan dressed = plan("z-fold")
-                .dressed(new Dressing(List.of(
+                .withDressing(new Dressing(List.of(
                         mat("Leg", Side.FACE, "paper-120", 2),
                         mat("Leg", Side.BACK, "paper-160", 20),
                         mat("Second leg", Side.BACK, "paper-160", 9),
@@ -110,7 +107,7 @@ class CutListTest {
                 }
             }
             List<Cut> cuts =
-                    WORKSHOP.work(bare.dressed(new Dressing(mats))).cuts().cuts();
+                    WORKSHOP.work(bare.withDressing(new Dressing(mats))).cuts().cuts();
             for (Cut cut : cuts) {
                 List<Cut> images = cuts.stream()
                         .filter(other -> other.number() != cut.number()
@@ -151,7 +148,7 @@ class CutListTest {
                 standard.tools());
         WorkedPlan bare = workshop.work(BarePlan.of(workshop.structure("gabled-concertina")));
         WorkedPlan dressed = workshop.work(bare.plan()
-                .dressed(new Suggestion(workshop, bare)
+                .withDressing(new Suggestion(workshop, bare)
                         .dressing(List.of(LayerChoice.of("kites", Length.ofMillimetres(2))))));
         List<Cut> ends = dressed.cuts().cuts().stream()
                 .filter(cut -> cut.shape().polygon().getNumPoints() == 4)

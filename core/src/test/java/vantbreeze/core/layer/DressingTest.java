@@ -85,7 +85,7 @@ class DressingTest {
     @Test
     void aStackIsToldRoughlyAsOne() {
         Dressed nowhere = on(new FaceName(0, "Sail", Side.FACE), paper("paper-120", 2_000));
-        WorkedPlan worked = WORKSHOP.work(plan("z-fold").dressed(BOTH.with(nowhere)));
+        WorkedPlan worked = WORKSHOP.work(plan("z-fold").withDressing(BOTH.with(nowhere)));
         Layers layers = worked.layers();
         assertThat(layers.added()).hasSize(3);
         assertThat(layers.roughly()).hasSize(2);
@@ -113,7 +113,7 @@ class DressingTest {
                 BOTH.all().get(0).faces(),
                 List.of(),
                 List.of(new Embellishment("bow", Size.ofMillimetres(20, 10), Length.ofMillimetres(4))))));
-        WorkedPlan worked = WORKSHOP.work(plan("z-fold").dressed(bow));
+        WorkedPlan worked = WORKSHOP.work(plan("z-fold").withDressing(bow));
         Envelope lies = worked.layers().raised().get(0).shape().getEnvelopeInternal();
         Coordinate middle = worked.form()
                 .grounds()
@@ -144,17 +144,17 @@ class DressingTest {
     @Test
     void howFarALayerOfItsOwnSizeReachesOverIsTold() {
         Layers high =
-                WORKSHOP.work(plan("z-fold").dressed(sized(BACK, 40, 120))).layers();
+                WORKSHOP.work(plan("z-fold").withDressing(sized(BACK, 40, 120))).layers();
         assertThat(high.troubles()).hasSize(1);
         Trouble.OverEdge over = (Trouble.OverEdge) high.troubles().get(0);
         assertThat(over.by()).isEqualTo(Length.ofMillimetres(6));
-        assertThat(WORKSHOP.work(plan("z-fold").dressed(sized(BACK, 200, 20)))
+        assertThat(WORKSHOP.work(plan("z-fold").withDressing(sized(BACK, 200, 20)))
                         .layers()
                         .troubles())
                 .hasSize(1)
                 .first()
                 .isInstanceOf(Trouble.OverFold.class);
-        assertThat(WORKSHOP.work(plan("z-fold").dressed(sized(BACK, 152, 108)))
+        assertThat(WORKSHOP.work(plan("z-fold").withDressing(sized(BACK, 152, 108)))
                         .layers()
                         .troubles())
                 .isEmpty();
@@ -175,7 +175,7 @@ class DressingTest {
             for (int piece = 0; piece < worked.pieces().size(); piece++) {
                 for (Panel panel : worked.pieces().get(piece).panels().all()) {
                     Dressing dressing = sized(new FaceName(piece, panel.name(), Side.FACE), 6, 4);
-                    for (Cut cut : WORKSHOP.work(BarePlan.of(structure).dressed(dressing))
+                    for (Cut cut : WORKSHOP.work(BarePlan.of(structure).withDressing(dressing))
                             .cuts()
                             .cuts()) {
                         laid++;

@@ -10,13 +10,10 @@ public final class BarePlan {
     private BarePlan() {}
 
     public static Plan of(Structure structure) {
-        return new Plan(
+        return Plan.of(
                 "Kite day",
                 structure.id(),
                 structure.proportioned(Size.ofMillimetres(152, 108), Ruler.MM_1),
-                Ruler.MM_1,
-                null,
-                null,
-                "");
+                Ruler.MM_1);
     }
 }

@@ -22,14 +22,13 @@ class ComparisonTest {
     private static final Workshop WORKSHOP = Workshop.standard();
 
     private static Plan plan(Ruler ruler) {
-        return new Plan(
-                "Kite",
-                "corner-flip",
-                WORKSHOP.structure("corner-flip").proportioned(Size.ofMillimetres(110, 150), ruler),
-                ruler,
-                "c6",
-                "a4",
-                "");
+        return Plan.of(
+                        "Kite",
+                        "corner-flip",
+                        WORKSHOP.structure("corner-flip").proportioned(Size.ofMillimetres(110, 150), ruler),
+                        ruler)
+                .withEnvelope("c6")
+                .withSheet("a4");
     }
 
     @Test
@@ -44,7 +43,7 @@ class ComparisonTest {
         WorkedPlan before = WORKSHOP.work(plan(Ruler.MM_1));
         WorkedPlan after = WORKSHOP.work(plan(Ruler.MM_1)
                 .changing(WORKSHOP.structure("corner-flip"), "height", Length.ofMillimetres(144))
-                .into((String) null));
+                .withEnvelope((String) null));
         assertThat(Comparison.of(before, after).differences())
                 .contains(
                         new Difference("Finished height", "150 mm", "144 mm"),
@@ -74,7 +73,7 @@ class ComparisonTest {
                                 Cardstock.WHITE)),
                 Set.of());
         WorkedPlan worked = WORKSHOP.with(own)
-                .work(plan(Ruler.MM_1).into("own-1").from("own-2").of("own-3"));
+                .work(plan(Ruler.MM_1).withEnvelope("own-1").withSheet("own-2").withCardstock("own-3"));
         assertThat(worked.fit().envelope().name()).isEqualTo("Kite envelope");
         assertThat(worked.heft().thickness()).isGreaterThanOrEqualTo(0.8);
         assertThat(worked.findings())
@@ -97,17 +96,15 @@ class ComparisonTest {
                 Cardstock.Pattern.PLAIN,
                 Cardstock.WHITE);
         OwnStock own = new OwnStock(Tools.usual(), List.of(), List.of(), Map.of("own-3", shortGrain), Set.of());
-        Plan side = new Plan(
-                "Kite",
-                "side-fold",
-                WORKSHOP.structure("side-fold").proportioned(Size.ofMillimetres(100, 150), Ruler.MM_1),
-                Ruler.MM_1,
-                null,
-                "a4",
-                "");
+        Plan side = Plan.of(
+                        "Kite",
+                        "side-fold",
+                        WORKSHOP.structure("side-fold").proportioned(Size.ofMillimetres(100, 150), Ruler.MM_1),
+                        Ruler.MM_1)
+                .withSheet("a4");
         boolean usual = WORKSHOP.work(side).findings().stream()
                 .anyMatch(finding -> finding.text().contains("across the grain"));
-        boolean turned = WORKSHOP.with(own).work(side.of("own-3")).findings().stream()
+        boolean turned = WORKSHOP.with(own).work(side.withCardstock("own-3")).findings().stream()
                 .anyMatch(finding -> finding.text().contains("across its short grain"));
         assertThat(usual).isNotEqualTo(turned);
     }

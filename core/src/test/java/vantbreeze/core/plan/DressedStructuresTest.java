@@ -82,7 +82,7 @@ class DressedStructuresTest {
         List<LayerChoice> stack = List.of(borders).stream()
                 .map(border -> LayerChoice.of("paper-160", border))
                 .toList();
-        return WORKSHOP.work(bare.plan().dressed(new Suggestion(WORKSHOP, bare).dressing(stack)));
+        return WORKSHOP.work(bare.plan().withDressing(new Suggestion(WORKSHOP, bare).dressing(stack)));
     }
 
     /**
@@ -193,7 +193,7 @@ class DressedStructuresTest {
         List<String> unlike = new ArrayList<>();
         for (Plan plan : variants(structure)) {
             WorkedPlan bare = WORKSHOP.work(plan);
-            unlike.addAll(unlike(WORKSHOP.work(plan.dressed(new Suggestion(WORKSHOP, bare)
+            unlike.addAll(unlike(WORKSHOP.work(plan.withDressing(new Suggestion(WORKSHOP, bare)
                     .dressing(List.of(LayerChoice.of("paper-160", Length.ofMillimetres(2))))))));
         }
         assertThat(unlike).as(structure.id()).isEmpty();
@@ -311,7 +311,7 @@ class DressedStructuresTest {
                 .findFirst()
                 .orElseThrow();
         WorkedPlan worked = WORKSHOP.work(bare.plan()
-                .dressed(new Dressing(List.of(Dressed.of(
+                .withDressing(new Dressing(List.of(Dressed.of(
                         FaceName.of(new Face(back, Side.FACE), graph),
                         List.of(LayerChoice.of("paper-160", Length.ofMillimetres(1))))))));
         assertThat(worked.layers().all()).isNotEmpty();
@@ -475,7 +475,7 @@ class DressedStructuresTest {
                 .get(bare.pieces().get(0).panels().all().size() - 1)
                 .name();
         Plan plan = bare.plan()
-                .dressed(new Dressing(List.of(Dressed.of(
+                .withDressing(new Dressing(List.of(Dressed.of(
                         new FaceName(0, last, Side.FACE),
                         List.of(LayerChoice.of("paper-160", Length.ofMillimetres(3)))))));
         assertThat(WORKSHOP.work(plan).layers().all()).hasSize(1);

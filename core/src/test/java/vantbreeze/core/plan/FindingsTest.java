@@ -36,14 +36,8 @@ class FindingsTest {
     }
 
     private static Plan plan(String id, long width, long height, Ruler ruler) {
-        return new Plan(
-                "Kite day",
-                id,
-                WORKSHOP.structure(id).proportioned(Size.ofMillimetres(width, height), ruler),
-                ruler,
-                null,
-                null,
-                "");
+        return Plan.of(
+                "Kite day", id, WORKSHOP.structure(id).proportioned(Size.ofMillimetres(width, height), ruler), ruler);
     }
 
     private static List<Finding> of(Plan plan) {
@@ -58,14 +52,11 @@ class FindingsTest {
                 WORKSHOP.sheets(),
                 WORKSHOP.cardstocks(),
                 WORKSHOP.tools());
-        return workshop.work(new Plan(
+        return workshop.work(Plan.of(
                         "Kite day",
                         "tent",
                         tent.proportioned(Size.ofMillimetres(width, height), Ruler.MM_1),
-                        Ruler.MM_1,
-                        null,
-                        null,
-                        ""))
+                        Ruler.MM_1))
                 .findings();
     }
 
@@ -148,7 +139,7 @@ class FindingsTest {
     @Test
     void anEnvelopeTooTightForTheBulk() {
         Plan plan = choosing(plan("concertina", 159, 111, Ruler.MM_1), "panels", "12")
-                .into("c6");
+                .withEnvelope("c6");
         // by hand: 12 cards of 0.36 mm are 4.32 mm, all round; C6 leaves 3 mm of 162 × 114 either way
         assertThat(only(of(plan), "does not go round it").text())
                 .startsWith("Closed it is 4.3 mm thick all over, and C6 does not go round it: 1.3 mm is missing");
@@ -160,7 +151,7 @@ class FindingsTest {
 
     @Test
     void aStripTooLongIsPieced() {
-        Plan plan = plan("fold-back-gate", 140, 100, Ruler.MM_1).from("a4");
+        Plan plan = plan("fold-back-gate", 140, 100, Ruler.MM_1).withSheet("a4");
         Finding finding = only(of(plan), "too long for A4");
         assertThat(finding.mend().label()).isEqualTo("Make it of pieced fronts");
         mends(plan, finding, "too long for A4");
@@ -189,19 +180,20 @@ class FindingsTest {
     @Test
     void cardTooLightOrTooHeavyOrFoldedAcrossTheGrain() {
         Plan stage = plan("stage", 150, 105, Ruler.MM_1);
-        assertThat(only(of(stage.of("paper-160")), "too light").about()).isEqualTo("cardstock");
+        assertThat(only(of(stage.withCardstock("paper-160")), "too light").about())
+                .isEqualTo("cardstock");
         assertThat(of(stage)).noneMatch(finding -> finding.about().equals("cardstock"));
         assertThat(only(
                                 of(choosing(plan("concertina", 100, 100, Ruler.MM_1), "panels", "8")
-                                        .of("card-350")),
+                                        .withCardstock("card-350")),
                                 "heavy for 7 folds")
                         .severity())
                 .isEqualTo(Severity.NOTE);
         // 2 × 148 along the long side of A4: the folds run across it
-        assertThat(only(of(plan("z-fold", 148, 104, Ruler.MM_1).from("a4")), "across the grain")
+        assertThat(only(of(plan("z-fold", 148, 104, Ruler.MM_1).withSheet("a4")), "across the grain")
                         .severity())
                 .isEqualTo(Severity.HINT);
-        assertThat(of(plan("side-fold", 100, 140, Ruler.MM_1).from("a4")))
+        assertThat(of(plan("side-fold", 100, 140, Ruler.MM_1).withSheet("a4")))
                 .noneMatch(finding -> finding.text().contains("across the grain"));
     }
 
@@ -348,8 +340,9 @@ class FindingsTest {
     @Test
     void theWorstComesFirstAndNothingIsSaidTwice() {
         for (Structure structure : Catalogue.full().all()) {
-            List<Finding> findings =
-                    of(plan(structure.id(), 150, 110, Ruler.MM_1).into("c6").from("a4"));
+            List<Finding> findings = of(plan(structure.id(), 150, 110, Ruler.MM_1)
+                    .withEnvelope("c6")
+                    .withSheet("a4"));
             assertThat(findings).extracting(Finding::severity).isSorted();
             assertThat(findings).extracting(Finding::text).doesNotHaveDuplicates();
             assertThat(findings).as(structure.name()).noneMatch(finding -> finding.about()

@@ -26,14 +26,11 @@ class HeftTest {
 
     private static WorkedPlan gate(Length width) {
         Structure gate = new Gatefold();
-        return WORKSHOP.work(new Plan(
+        return WORKSHOP.work(Plan.of(
                 "Kite day",
                 gate.id(),
                 gate.proportioned(new Size(width, Length.ofInches(7, 1, 16)), Ruler.SIXTEENTHS),
-                Ruler.SIXTEENTHS,
-                null,
-                null,
-                ""));
+                Ruler.SIXTEENTHS));
     }
 
     /** By hand: two cards of 0.36 mm at every place, whatever the width: flaps that meet do not lie on one another. */
@@ -61,7 +58,7 @@ class HeftTest {
         assertThat(arched.heft().thickness() - bare.heft().thickness())
                 .isCloseTo(Math.rint((arched.heft().thickness() - bare.heft().thickness()) * 10) / 10, within(1e-6))
                 .isLessThanOrEqualTo(0.3 + 1e-6);
-        WorkedPlan heavier = WORKSHOP.work(with.of("card-350"));
+        WorkedPlan heavier = WORKSHOP.work(with.withCardstock("card-350"));
         assertThat(heavier.heft().weight().pieces().get(arched.pieces().size() - 1))
                 .isEqualTo(arched.heft().weight().pieces().get(arched.pieces().size() - 1));
     }
@@ -73,16 +70,16 @@ class HeftTest {
         FaceName back = new FaceName(0, "Back", Side.FACE);
         LayerChoice mat = LayerChoice.of("paper-160", Length.ofMillimetres(3));
         Plan plan = BarePlan.of(zed);
-        WorkedPlan flat = WORKSHOP.work(plan.dressed(new Dressing(List.of(Dressed.of(back, List.of(mat))))));
-        WorkedPlan raised = WORKSHOP.work(
-                plan.dressed(new Dressing(List.of(Dressed.of(back, List.of(mat.raised(Length.ofMillimetres(2))))))));
+        WorkedPlan flat = WORKSHOP.work(plan.withDressing(new Dressing(List.of(Dressed.of(back, List.of(mat))))));
+        WorkedPlan raised = WORKSHOP.work(plan.withDressing(
+                new Dressing(List.of(Dressed.of(back, List.of(mat.raised(Length.ofMillimetres(2))))))));
         Layer layer = raised.layers().all().get(0);
         double foam = layer.shape().getArea() * 2 / 1000 * 0.1;
         assertThat(raised.heft().weight().grams() - flat.heft().weight().grams())
                 .isCloseTo(foam, within(1e-9));
         Embellishment bow = new Embellishment("bow", Size.ofMillimetres(20, 10), Length.ofMillimetres(4), 0.8);
         WorkedPlan bowed = WORKSHOP.work(
-                plan.dressed(new Dressing(List.of(new Dressed(List.of(back), List.of(mat), List.of(bow))))));
+                plan.withDressing(new Dressing(List.of(new Dressed(List.of(back), List.of(mat), List.of(bow))))));
         assertThat(bowed.heft().weight().grams() - flat.heft().weight().grams()).isCloseTo(0.8, within(1e-9));
     }
 }

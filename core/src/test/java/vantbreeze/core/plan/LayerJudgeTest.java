@@ -66,15 +66,9 @@ class LayerJudgeTest {
 
     private static WorkedPlan work(String id, Dressed... dressed) {
         Structure structure = WORKSHOP.structure(id);
-        return WORKSHOP.work(new Plan(
-                        "Kite day",
-                        id,
-                        structure.proportioned(Size.ofMillimetres(150, 110), Ruler.MM_1),
-                        Ruler.MM_1,
-                        null,
-                        null,
-                        "")
-                .dressed(new Dressing(List.of(dressed))));
+        return WORKSHOP.work(
+                Plan.of("Kite day", id, structure.proportioned(Size.ofMillimetres(150, 110), Ruler.MM_1), Ruler.MM_1)
+                        .withDressing(new Dressing(List.of(dressed))));
     }
 
     private static List<String> about(WorkedPlan worked, String what) {
@@ -202,7 +196,7 @@ class LayerJudgeTest {
         WorkedPlan bare = work("gatefold");
         Suggestion suggestion = new Suggestion(WORKSHOP, bare);
         assertThat(suggestion.usualStack()).extracting(LayerChoice::paper).containsExactly("own-night", "own-kites");
-        WorkedPlan dressed = WORKSHOP.work(bare.plan().dressed(suggestion.dressing(suggestion.usualStack())));
+        WorkedPlan dressed = WORKSHOP.work(bare.plan().withDressing(suggestion.dressing(suggestion.usualStack())));
         assertThat(about(dressed, "writing")).isEmpty();
         assertThat(dressed.layers().troubles()).isEmpty();
         assertThat(Suggestion.usualBorder(Ruler.EIGHTHS)).isEqualTo(Length.ofInches(0, 1, 8));

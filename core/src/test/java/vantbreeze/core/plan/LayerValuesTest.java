@@ -47,8 +47,8 @@ class LayerValuesTest {
     }
 
     private static WorkedPlan work(String structure, Measures measures, Ruler ruler, Dressed... dressed) {
-        return WORKSHOP.work(new Plan("Kite day", structure, measures, ruler, null, null, "")
-                .dressed(new Dressing(List.of(dressed))));
+        return WORKSHOP.work(
+                Plan.of("Kite day", structure, measures, ruler).withDressing(new Dressing(List.of(dressed))));
     }
 
     private static List<Size> sizes(WorkedPlan worked) {
@@ -138,7 +138,7 @@ class LayerValuesTest {
         Measures measures = card.proportioned(size(inches(5, 0, 1), inches(5, 0, 1)), Ruler.EIGHTHS)
                 .with(WFold.STRIP, inches(1, 3, 4));
         Length square = inches(2, 1, 4);
-        String strip = WORKSHOP.work(new Plan("Kite day", card.id(), measures, Ruler.EIGHTHS, null, null, ""))
+        String strip = WORKSHOP.work(Plan.of("Kite day", card.id(), measures, Ruler.EIGHTHS))
                 .pieces()
                 .get(1)
                 .panels()

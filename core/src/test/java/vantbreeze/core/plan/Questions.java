@@ -89,7 +89,7 @@ public final class Questions {
                 showing,
                 0,
                 false);
-        return Plan.of("Kite", card, Ruler.MM_1).dressed(all(Panels.of(sheet), 0));
+        return Plan.of("Kite", card, Ruler.MM_1).withDressing(all(Panels.of(sheet), 0));
     }
 
     private static Spot at(double x, double y) {
@@ -102,7 +102,7 @@ public final class Questions {
         for (int piece = 0; piece < assembly.pieces().size(); piece++) {
             all.addAll(all(Panels.of(assembly.pieces().get(piece)), piece).all());
         }
-        return plan.dressed(new Dressing(all.stream().distinct().toList()));
+        return plan.withDressing(new Dressing(all.stream().distinct().toList()));
     }
 
     private static Dressing all(Panels panels, int piece) {

@@ -19,14 +19,11 @@ class ShowingTest {
     private static final Workshop WORKSHOP = Workshop.standard();
 
     private static WorkedPlan work(Structure structure) {
-        return WORKSHOP.work(new Plan(
+        return WORKSHOP.work(Plan.of(
                 "Kite day",
                 structure.id(),
                 structure.proportioned(Size.ofMillimetres(150, 110), Ruler.MM_1),
-                Ruler.MM_1,
-                null,
-                null,
-                ""));
+                Ruler.MM_1));
     }
 
     private static Showing closed(WorkedPlan worked) {

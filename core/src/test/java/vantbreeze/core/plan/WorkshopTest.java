@@ -24,14 +24,9 @@ class WorkshopTest {
     private final ZFold zFold = new ZFold();
 
     private Plan plan(long width, long height, Ruler ruler, String envelope, String sheet) {
-        return new Plan(
-                "Kite day",
-                "z-fold",
-                zFold.proportioned(Size.ofMillimetres(width, height), ruler),
-                ruler,
-                envelope,
-                sheet,
-                "");
+        return Plan.of("Kite day", "z-fold", zFold.proportioned(Size.ofMillimetres(width, height), ruler), ruler)
+                .withEnvelope(envelope)
+                .withSheet(sheet);
     }
 
     /** Findings but for what is only to be minded at the table. */
@@ -94,7 +89,7 @@ class WorkshopTest {
                 Length.ofMillimetres(34),
                 "band",
                 Length.ofMillimetres(35)));
-        WorkedPlan worked = workshop.work(new Plan("Theatre", "stage", old, Ruler.MM_1, null, null, ""));
+        WorkedPlan worked = workshop.work(Plan.of("Theatre", "stage", old, Ruler.MM_1));
         assertThat(worked.footprint()).isEqualTo(Size.ofMillimetres(150, 105));
         assertThat(worked.plan().measures().get("depth")).isEqualTo(Length.ofMillimetres(17));
     }
@@ -116,11 +111,11 @@ class WorkshopTest {
                 .hasMessageContaining("no envelope");
         assertThatThrownBy(() -> workshop.work(plan(140, 105, Ruler.MM_1, null, "a99")))
                 .hasMessageContaining("no sheet");
-        assertThatThrownBy(() -> plan(140, 105, Ruler.MM_1, null, null).named("  "))
+        assertThatThrownBy(() -> plan(140, 105, Ruler.MM_1, null, null).withName("  "))
                 .hasMessageContaining("needs a name");
         Measures half = new Measures(Map.of("width", Length.ofMillimetres(100)));
         assertThatThrownBy(() ->
-                        workshop.work(plan(140, 105, Ruler.MM_1, null, null).measuring(half)))
+                        workshop.work(plan(140, 105, Ruler.MM_1, null, null).withMeasures(half)))
                 .hasMessageContaining("does not say the finished height");
     }
 
@@ -132,7 +127,7 @@ class WorkshopTest {
         Measures measures = zFold.proportioned(new Size(Length.ofUnits(width), Length.ofUnits(height)), ruler);
         Reruling reruled = Reruling.of(zFold, measures, ruler);
         assertThat(reruled.largestDrift().times(2)).isLessThanOrEqualTo(ruler.division());
-        Plan plan = new Plan("Re-ruled", "z-fold", reruled.measures(), ruler, null, null, "");
+        Plan plan = Plan.of("Re-ruled", "z-fold", reruled.measures(), ruler);
         assertThat(amiss(workshop.work(plan)))
                 .noneMatch(finding -> !finding.about().equals("writing"));
     }

@@ -34,14 +34,9 @@ class RecipeWriterTest {
     }
 
     private static WorkedPlan worked(Structure structure, Ruler ruler) {
-        return WORKSHOP.work(new Plan(
-                "Kite day",
-                structure.id(),
-                structure.proportioned(Size.ofMillimetres(150, 106), ruler),
-                ruler,
-                null,
-                null,
-                "Fly high: 3 x 2."));
+        return WORKSHOP.work(
+                Plan.of("Kite day", structure.id(), structure.proportioned(Size.ofMillimetres(150, 106), ruler), ruler)
+                        .withNotes("Fly high: 3 x 2."));
     }
 
     /**
@@ -104,14 +99,11 @@ class RecipeWriterTest {
                 .contains("Card base: 300 mm × 106 mm.")
                 .contains("Score at 75 mm, 150 mm. Fold m, v.");
         Structure zFold = WORKSHOP.structure("z-fold");
-        WorkedPlan inches = WORKSHOP.work(new Plan(
+        WorkedPlan inches = WORKSHOP.work(Plan.of(
                 "Kite day",
                 "z-fold",
                 zFold.proportioned(new Size(Length.ofInches(6), Length.ofInches(4)), Ruler.EIGHTHS),
-                Ruler.EIGHTHS,
-                null,
-                null,
-                ""));
+                Ruler.EIGHTHS));
         assertThat(RecipeWriter.write(inches, Ruler.EIGHTHS)).contains(" in.").doesNotContain(" mm.");
     }
 }

@@ -31,14 +31,7 @@ class BuiltAsDescribedTest {
 
     private static Plan plan(String id) {
         Structure structure = WORKSHOP.structure(id);
-        return new Plan(
-                "Kite day",
-                id,
-                structure.proportioned(Size.ofMillimetres(150, 120), Ruler.MM_1),
-                Ruler.MM_1,
-                null,
-                null,
-                "");
+        return Plan.of("Kite day", id, structure.proportioned(Size.ofMillimetres(150, 120), Ruler.MM_1), Ruler.MM_1);
     }
 
     private static Plan choosing(Plan plan, String choice, String value) {
@@ -133,7 +126,7 @@ class BuiltAsDescribedTest {
         Measures measures = fold.proportioned(Size.ofMillimetres(150, 120), Ruler.MM_1)
                 .with(InvertedZ.SHIFT, Length.ofMillimetres(shift))
                 .with(InvertedZ.LEG, Length.ofMillimetres(leg));
-        WorkedPlan worked = WORKSHOP.work(new Plan("Kite day", fold.id(), measures, Ruler.MM_1, null, null, ""));
+        WorkedPlan worked = WORKSHOP.work(Plan.of("Kite day", fold.id(), measures, Ruler.MM_1));
         // by hand: what lies between first and second score is the same inside and out
         assertThat(worked.pieces().get(0).scores())
                 .filteredOn(score -> score.fold() == Fold.VALLEY

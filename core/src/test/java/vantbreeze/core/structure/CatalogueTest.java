@@ -29,7 +29,7 @@ class CatalogueTest {
     }
 
     private static WorkedPlan work(Structure structure, Measures measures, Ruler ruler) {
-        return WORKSHOP.work(new Plan("Kite day", structure.id(), measures, ruler, null, null, ""));
+        return WORKSHOP.work(Plan.of("Kite day", structure.id(), measures, ruler));
     }
 
     private static List<Length> scores(WorkedPlan worked) {

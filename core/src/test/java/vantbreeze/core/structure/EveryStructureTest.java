@@ -56,8 +56,7 @@ class EveryStructureTest {
 
     record Variant(Structure structure, Choice choice, String chosen) {
         Plan plan(Size finished, Ruler ruler) {
-            Plan plan = new Plan(
-                    "Kite day", structure.id(), structure.proportioned(finished, ruler), ruler, null, null, "");
+            Plan plan = Plan.of("Kite day", structure.id(), structure.proportioned(finished, ruler), ruler);
             return choice == null ? plan : plan.choosing(structure, choice.id(), chosen);
         }
 
@@ -128,14 +127,8 @@ class EveryStructureTest {
     void everyUsualOneIsPossibleFromTenCentimetresOn(Structure structure) {
         for (Size size :
                 List.of(Size.ofMillimetres(100, 100), Size.ofMillimetres(100, 300), Size.ofMillimetres(300, 100))) {
-            WORKSHOP.work(new Plan(
-                    "Kite day",
-                    structure.id(),
-                    structure.proportioned(size, Ruler.MM_HALF),
-                    Ruler.MM_HALF,
-                    null,
-                    null,
-                    ""));
+            WORKSHOP.work(
+                    Plan.of("Kite day", structure.id(), structure.proportioned(size, Ruler.MM_HALF), Ruler.MM_HALF));
         }
     }
 
@@ -242,7 +235,7 @@ class EveryStructureTest {
     @MethodSource("all")
     void everyLimitIsTheLastThatClosesAndBeyondItTheReasonIsGiven(Structure structure) {
         Measures measures = structure.proportioned(Size.ofMillimetres(150, 110), Ruler.MM_HALF);
-        Plan plan = new Plan("Kite day", structure.id(), measures, Ruler.MM_HALF, null, null, "");
+        Plan plan = Plan.of("Kite day", structure.id(), measures, Ruler.MM_HALF);
         for (Parameter parameter : structure.asked(measures)) {
             Limits limits = structure.limits(parameter.id(), measures);
             for (Length edge : List.of(limits.least(), limits.most())) {
@@ -258,7 +251,7 @@ class EveryStructureTest {
             assertThatThrownBy(() -> plan.changing(structure, parameter.id(), beyond))
                     .isInstanceOf(Refusal.class)
                     .hasMessageContaining(limits.mostBecause());
-            assertThatThrownBy(() -> plan.on(Ruler.SIXTEENTHS).changing(structure, parameter.id(), beyond))
+            assertThatThrownBy(() -> plan.withRuler(Ruler.SIXTEENTHS).changing(structure, parameter.id(), beyond))
                     .hasMessageContaining(" in:");
             Length below = limits.least().minus(Length.ofMillimetres(1));
             assertThatThrownBy(() -> plan.changing(structure, parameter.id(), below))

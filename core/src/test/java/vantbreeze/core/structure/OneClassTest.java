@@ -31,7 +31,9 @@ class OneClassTest {
         List<Proposal> proposals =
                 workshop.proposals(tent, Ruler.MM_1, standard.sheet("a4")).forEnvelope(standard.envelope("c6"));
         assertThat(proposals).isNotEmpty();
-        Plan plan = new Plan("Table for the judges", "tent", proposals.get(0).measures(), Ruler.MM_1, "c6", "a4", "");
+        Plan plan = Plan.of("Table for the judges", "tent", proposals.get(0).measures(), Ruler.MM_1)
+                .withEnvelope("c6")
+                .withSheet("a4");
         WorkedPlan worked = workshop.work(plan);
         assertThat(worked.footprint()).isEqualTo(proposals.get(0).finished());
         assertThat(worked.pieces().get(0).scores()).hasSize(1);
@@ -44,14 +46,8 @@ class OneClassTest {
     @Test
     void itIsHeldUprightThoughItsSheetLiesOnItsSide() {
         Structure tent = new Tent();
-        WorkedPlan worked = workshop.work(new Plan(
-                "Judge",
-                "tent",
-                tent.proportioned(Size.ofMillimetres(120, 70), Ruler.MM_1),
-                Ruler.MM_1,
-                null,
-                null,
-                ""));
+        WorkedPlan worked = workshop.work(
+                Plan.of("Judge", "tent", tent.proportioned(Size.ofMillimetres(120, 70), Ruler.MM_1), Ruler.MM_1));
         assertThat(worked.pieces().get(0).cut()).isEqualTo(Size.ofMillimetres(140, 120));
         assertThat(worked.footprint()).isEqualTo(Size.ofMillimetres(120, 70));
     }

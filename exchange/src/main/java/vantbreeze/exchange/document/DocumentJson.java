@@ -1,8 +1,15 @@
 package vantbreeze.exchange.document;
 
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.cfg.EnumFeature;
+import java.util.List;
+import java.util.Map;
 
 /**
  * Reads and writes documents, within limits that no document reaches: what goes beyond is refused before it costs time
@@ -19,6 +26,22 @@ final class DocumentJson {
     private static final int LONGEST_NAME = 200;
 
     private DocumentJson() {}
+
+    /**
+     * Maps records of documents: fields it does not know are passed over, lists and texts that are not there are empty,
+     * and names of kinds are written small.
+     */
+    static ObjectMapper ofRecords() {
+        ObjectMapper mapper = mapper();
+        JsonSetter.Value emptyIfMissing = JsonSetter.Value.construct(Nulls.AS_EMPTY, Nulls.FAIL);
+        mapper.configOverride(List.class).setSetterInfo(emptyIfMissing);
+        mapper.configOverride(Map.class).setSetterInfo(emptyIfMissing);
+        mapper.configOverride(String.class).setSetterInfo(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY));
+        return mapper.setConfig(mapper.getDeserializationConfig()
+                        .without(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                        .with(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS))
+                .setConfig(mapper.getSerializationConfig().with(EnumFeature.WRITE_ENUMS_TO_LOWERCASE));
+    }
 
     static ObjectMapper mapper() {
         StreamReadConstraints limits = StreamReadConstraints.builder()

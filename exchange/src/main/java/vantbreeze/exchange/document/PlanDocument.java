@@ -1,23 +1,13 @@
 package vantbreeze.exchange.document;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Set;
-import org.jspecify.annotations.Nullable;
-import vantbreeze.core.length.Figure;
-import vantbreeze.core.length.Length;
-import vantbreeze.core.length.MeasureReader;
-import vantbreeze.core.length.Ruler;
-import vantbreeze.core.length.UnreadableMeasure;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
-import vantbreeze.core.structure.Measures;
 
 /**
  * The plan document: one card as JSON text, versioned, with measures written as a maker would, each exact.
@@ -33,8 +23,8 @@ public final class PlanDocument {
     /** Longest text taken, characters. */
     public static final int LONGEST = 400_000;
 
-    private static final String FORMAT = "vantbreeze-plan";
-    private static final ObjectMapper JSON = DocumentJson.mapper();
+    static final String FORMAT = "vantbreeze-plan";
+    private static final ObjectMapper JSON = DocumentJson.ofRecords();
 
     private PlanDocument() {}
 
@@ -57,38 +47,7 @@ public final class PlanDocument {
     }
 
     private static ObjectNode tree(Plan plan) {
-        ObjectNode document = JSON.createObjectNode();
-        document.put("format", FORMAT);
-        document.put("version", VERSION);
-        document.put("name", plan.name());
-        document.put("structure", plan.structureId());
-        ObjectNode measures = document.putObject("measures");
-        plan.measures()
-                .byId()
-                .forEach((id, length) ->
-                        measures.put(id, Figure.of(length, plan.ruler()).text()));
-        if (!plan.measures().choices().isEmpty()) {
-            ObjectNode choices = document.putObject("choices");
-            plan.measures().choices().forEach(choices::put);
-        }
-        document.put("ruler", plan.ruler().id());
-        document.put("envelope", plan.envelopeId());
-        document.put("sheet", plan.sheetId());
-        if (plan.cardstockId() != null) {
-            document.put("cardstock", plan.cardstockId());
-        }
-        document.put("notes", plan.notes());
-        if (plan.isFree()) {
-            FreeDocument.write(plan.drawn(), document.putObject("free"));
-        }
-        if (!plan.locked().isEmpty()) {
-            var locked = document.putArray("locked");
-            plan.locked().forEach(locked::add);
-        }
-        if (!plan.dressing().all().isEmpty()) {
-            new LayersDocument(plan.ruler()).write(plan.dressing(), document.putArray("layers"));
-        }
-        return document;
+        return JSON.valueToTree(PlanJson.of(plan));
     }
 
     /**
@@ -116,26 +75,26 @@ public final class PlanDocument {
         if (version < 1) {
             throw new UnreadablePlan("This plan does not say its version. It may have been changed by hand.");
         }
-        String rulerId = document.path("ruler").asText();
-        Ruler ruler = Ruler.find(rulerId)
-                .orElseThrow(() ->
-                        new UnreadablePlan("The plan's ruler, \"%s\", is not one I know.".formatted(shown(rulerId))));
         try {
-            return new Plan(
-                    document.path("name").asText(),
-                    document.path("structure").asText(),
-                    measures(document.path("measures"), document.path("choices"), ruler),
-                    ruler,
-                    optional(document, "envelope"),
-                    optional(document, "sheet"),
-                    optional(document, "cardstock"),
-                    document.path("notes").asText(),
-                    document.has("free") ? FreeDocument.read(document.path("free")) : null,
-                    locked(document.path("locked")),
-                    new LayersDocument(ruler).read(document.path("layers")));
+            return JSON.treeToValue(document, PlanJson.class).plan();
+        } catch (JsonProcessingException garbled) {
+            throw unreadable(garbled);
         } catch (Refusal refused) {
             throw new UnreadablePlan("The plan can't be opened. " + refused.getMessage());
         }
+    }
+
+    /** What can't be read is told by the field it is in. */
+    private static UnreadablePlan unreadable(JsonProcessingException garbled) {
+        String field = garbled instanceof JsonMappingException mapping
+                        && !mapping.getPath().isEmpty()
+                ? String.valueOf(mapping.getPath().get(0).getFieldName())
+                : "text";
+        return switch (field) {
+            case "free" -> UnreadablePlan.ofDrawing();
+            case "layers" -> UnreadablePlan.ofLayers("One of them is not written as layers are.");
+            default -> UnreadablePlan.ofField(field);
+        };
     }
 
     private static JsonNode parse(String text) {
@@ -151,38 +110,5 @@ public final class PlanDocument {
         } catch (JsonProcessingException | StackOverflowError notJson) {
             throw UnreadablePlan.noPlan();
         }
-    }
-
-    private static Measures measures(JsonNode written, JsonNode chosen, Ruler ruler) {
-        Map<String, Length> measures = new LinkedHashMap<>();
-        written.properties().forEach(field -> {
-            try {
-                measures.put(
-                        field.getKey(),
-                        MeasureReader.of(ruler).read(field.getValue().asText()));
-            } catch (UnreadableMeasure unreadable) {
-                throw new UnreadablePlan("The plan's %s, \"%s\", can't be read. %s"
-                        .formatted(shown(field.getKey()), shown(field.getValue().asText()), unreadable.getMessage()));
-            }
-        });
-        Map<String, String> choices = new LinkedHashMap<>();
-        chosen.properties()
-                .forEach(field -> choices.put(field.getKey(), field.getValue().asText()));
-        return new Measures(measures, choices);
-    }
-
-    private static Set<String> locked(JsonNode written) {
-        Set<String> locked = new LinkedHashSet<>();
-        written.forEach(id -> locked.add(id.asText()));
-        return locked;
-    }
-
-    private static @Nullable String optional(JsonNode document, String field) {
-        JsonNode value = document.path(field);
-        return value.isMissingNode() || value.isNull() ? null : value.asText();
-    }
-
-    private static String shown(String text) {
-        return text.length() > 40 ? text.substring(0, 40) + "…" : text;
     }
 }

@@ -1,6 +1,7 @@
 package vantbreeze.exchange.document;
 
 import java.util.Objects;
+import vantbreeze.core.length.UnreadableMeasure;
 
 /** A file that could not be read as a plan. The message is for the maker. */
 public final class UnreadablePlan extends IllegalArgumentException {
@@ -21,6 +22,36 @@ public final class UnreadablePlan extends IllegalArgumentException {
     static UnreadablePlan noPlan() {
         return new UnreadablePlan(
                 "This file is not a Vantbreeze plan. Choose one that was downloaded from a card here.", true);
+    }
+
+    static UnreadablePlan ofRuler(String ruler) {
+        return new UnreadablePlan("The plan's ruler, \"%s\", is not one I know.".formatted(shown(ruler)));
+    }
+
+    static UnreadablePlan ofMeasure(String id, String text, UnreadableMeasure why) {
+        return new UnreadablePlan(
+                "The plan's %s, \"%s\", can't be read. %s".formatted(shown(id), shown(text), why.getMessage()));
+    }
+
+    static UnreadablePlan ofDrawing() {
+        return new UnreadablePlan(
+                "The plan's drawing can't be read. It may have been changed by hand: open the file as it was "
+                        + "downloaded.");
+    }
+
+    static UnreadablePlan ofLayers(String why) {
+        return new UnreadablePlan("The plan's layers can't be read. %s".formatted(why));
+    }
+
+    /** A field that is none of its kind. */
+    static UnreadablePlan ofField(String field) {
+        return new UnreadablePlan(
+                "The plan's %s can't be read. It may have been changed by hand: open the file as it was downloaded."
+                        .formatted(shown(field)));
+    }
+
+    private static String shown(String text) {
+        return text.length() > 40 ? text.substring(0, 40) + "…" : text;
     }
 
     /** Whether it is something else altogether, so that nothing can be said of what is wrong with the plan in it. */

@@ -37,14 +37,13 @@ import vantbreeze.core.tool.Tools;
 
 class PlanDocumentTest {
 
-    private static final Plan KITES = new Plan(
-            "Kite \"day\" ½",
-            "z-fold",
-            new Measures(Map.of("width", Length.ofInches(5, 1, 2), "height", Length.ofMillimetres(105))),
-            Ruler.EIGHTHS,
-            "c6",
-            null,
-            "Pale blue.\nTails outwards.");
+    private static final Plan KITES = Plan.of(
+                    "Kite \"day\" ½",
+                    "z-fold",
+                    new Measures(Map.of("width", Length.ofInches(5, 1, 2), "height", Length.ofMillimetres(105))),
+                    Ruler.EIGHTHS)
+            .withEnvelope("c6")
+            .withNotes("Pale blue.\nTails outwards.");
 
     @Test
     void isReadBackAsItWasWritten() {
@@ -64,7 +63,7 @@ class PlanDocumentTest {
     void aFreeCardIsReadBackAsItWasWritten() {
         for (Structure structure : Catalogue.full().all()) {
             FreeCard card = Loosening.of(structure, structure.proportioned(Size.ofMillimetres(146, 103), Ruler.MM_1));
-            Plan plan = Plan.of("Kite", card, Ruler.MM_1).locking("Panel 1", true);
+            Plan plan = Plan.of("Kite", card, Ruler.MM_1).withLock("Panel 1", true);
             assertThat(PlanDocument.read(PlanDocument.write(plan))).isEqualTo(plan);
             assertThat(PlanDocument.write(plan).length()).isLessThan(PlanDocument.LONGEST);
         }
@@ -82,7 +81,7 @@ class PlanDocumentTest {
         assertThatThrownBy(() -> PlanDocument.read(
                         PlanDocument.write(arched).replace("\"material\" : \"acetate\"", "\"material\" : \"tin\"")))
                 .isInstanceOf(UnreadablePlan.class);
-        Plan bowed = KITES.dressed(new Dressing(List.of(new Dressed(
+        Plan bowed = KITES.withDressing(new Dressing(List.of(new Dressed(
                 List.of(new FaceName(0, "Leg", Side.FACE)),
                 List.of(),
                 List.of(
@@ -134,7 +133,7 @@ class PlanDocumentTest {
 
     @Property
     void keepsEveryLengthExactly(@ForAll @LongRange(min = 0, max = 30_000_000) long units, @ForAll Ruler ruler) {
-        Plan plan = KITES.on(ruler).measuring(new Measures(Map.of("width", Length.ofUnits(units))));
+        Plan plan = KITES.withRuler(ruler).withMeasures(new Measures(Map.of("width", Length.ofUnits(units))));
         assertThat(PlanDocument.read(PlanDocument.write(plan))).isEqualTo(plan);
     }
 

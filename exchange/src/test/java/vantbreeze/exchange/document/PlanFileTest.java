@@ -31,15 +31,11 @@ class PlanFileTest {
             List.of(new Sheet("own-tail", "Tail paper", Size.ofMillimetres(211, 333))),
             Map.of("own-kites", KITES, "own-rain", Cardstock.of("Rain", 200)),
             Set.of());
-    private static final Plan PLAN = new Plan(
-            "Kite day",
-            "z-fold",
-            new ZFold().proportioned(Size.ofMillimetres(126, 92), Ruler.MM_1),
-            Ruler.MM_1,
-            "own-kite",
-            "a4",
-            "own-kites",
-            "");
+    private static final Plan PLAN = Plan.of(
+                    "Kite day", "z-fold", new ZFold().proportioned(Size.ofMillimetres(126, 92), Ruler.MM_1), Ruler.MM_1)
+            .withEnvelope("own-kite")
+            .withSheet("a4")
+            .withCardstock("own-kites");
 
     private static String file(Plan plan) {
         return PlanFile.write(
@@ -61,7 +57,7 @@ class PlanFileTest {
 
     @Test
     void isThePlainDocumentWhereNothingOfOnesOwnIsNamed() {
-        Plan plain = PLAN.into("c6").of((String) null);
+        Plan plain = PLAN.withEnvelope("c6").withCardstock((String) null);
         assertThat(file(plain)).isEqualTo(PlanDocument.write(plain));
         assertThat(PlanFile.read(PlanDocument.write(plain)).stock()).isEqualTo(OwnThings.NONE);
     }

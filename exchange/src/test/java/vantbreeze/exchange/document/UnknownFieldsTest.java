@@ -28,15 +28,10 @@ class UnknownFieldsTest {
     private static final FaceName LEG = new FaceName(0, "Leg", Side.FACE);
     private static final FaceName BACK = new FaceName(0, "Back", Side.FACE);
 
-    private static final Plan PLAN = new Plan(
-                    "Kite day",
-                    "z-fold",
-                    new ZFold().proportioned(Size.ofMillimetres(126, 92), Ruler.MM_1),
-                    Ruler.MM_1,
-                    "c6",
-                    null,
-                    "")
-            .dressed(new Dressing(List.of(
+    private static final Plan PLAN = Plan.of(
+                    "Kite day", "z-fold", new ZFold().proportioned(Size.ofMillimetres(126, 92), Ruler.MM_1), Ruler.MM_1)
+            .withEnvelope("c6")
+            .withDressing(new Dressing(List.of(
                     Dressed.of(LEG, List.of(LayerChoice.of("paper-120", Length.ofMillimetres(4)))),
                     Dressed.of(
                             BACK,
@@ -58,7 +53,7 @@ class UnknownFieldsTest {
         before.putObject("wrap").put("band", "40 mm");
         ((ObjectNode) before.path("layers").path(0)).put("glitter", true);
         ((ObjectNode) before.path("layers").path(1).path("layers").path(1)).put("scent", "grass");
-        JsonNode after = rewritten(before, PLAN.named("Kite night"));
+        JsonNode after = rewritten(before, PLAN.withName("Kite night"));
         assertThat(after.path("name").asText()).isEqualTo("Kite night");
         assertThat(after.path("wrap").path("band").asText()).isEqualTo("40 mm");
         assertThat(after.path("layers").path(0).path("glitter").asBoolean()).isTrue();
@@ -70,14 +65,14 @@ class UnknownFieldsTest {
                         .asText())
                 .isEqualTo("grass");
         // and once more: nothing is added, nothing lost
-        assertThat(rewritten(after, PLAN.named("Kite night"))).isEqualTo(after);
+        assertThat(rewritten(after, PLAN.withName("Kite night"))).isEqualTo(after);
     }
 
     @Test
     void theyStayWithThePartTheyBelongToWhenOthersGo() throws Exception {
         ObjectNode before = document();
         ((ObjectNode) before.path("layers").path(1)).put("glitter", true);
-        JsonNode after = rewritten(before, PLAN.dressed(PLAN.dressing().without(List.of(LEG))));
+        JsonNode after = rewritten(before, PLAN.withDressing(PLAN.dressing().without(List.of(LEG))));
         assertThat(after.path("layers")).hasSize(1);
         assertThat(after.path("layers").path(0).path("glitter").asBoolean()).isTrue();
     }
@@ -85,12 +80,12 @@ class UnknownFieldsTest {
     @Test
     void whatThisBuildTookAwayDoesNotComeBack() throws Exception {
         ObjectNode before = document();
-        JsonNode after = rewritten(before, PLAN.dressed(Dressing.NONE).into((String) null));
+        JsonNode after = rewritten(before, PLAN.withDressing(Dressing.NONE).withEnvelope((String) null));
         assertThat(after.has("layers")).isFalse();
         assertThat(after.path("envelope").isNull()).isTrue();
         assertThat(after)
                 .isEqualTo(JSON.readTree(
-                        PlanDocument.write(PLAN.dressed(Dressing.NONE).into((String) null))));
+                        PlanDocument.write(PLAN.withDressing(Dressing.NONE).withEnvelope((String) null))));
     }
 
     @ParameterizedTest
@@ -98,7 +93,7 @@ class UnknownFieldsTest {
     void anythingCanStandInThem(String unknown) throws Exception {
         ObjectNode before = document();
         before.set("future", JSON.readTree(unknown));
-        assertThat(rewritten(before, PLAN.noting("changed")).path("future")).isEqualTo(JSON.readTree(unknown));
+        assertThat(rewritten(before, PLAN.withNotes("changed")).path("future")).isEqualTo(JSON.readTree(unknown));
     }
 
     @Test

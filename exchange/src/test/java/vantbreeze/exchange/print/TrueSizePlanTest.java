@@ -27,14 +27,13 @@ class TrueSizePlanTest {
     private static final double A_TENTH_OF_A_MILLIMETRE = 0.1;
 
     private static PDDocument print(long width, long height, PrintPage page, String name) throws IOException {
-        Plan plan = new Plan(
-                name,
-                "z-fold",
-                new ZFold().proportioned(Size.ofMillimetres(width, height), Ruler.MM_1),
-                Ruler.MM_1,
-                "c6",
-                "a3",
-                "");
+        Plan plan = Plan.of(
+                        name,
+                        "z-fold",
+                        new ZFold().proportioned(Size.ofMillimetres(width, height), Ruler.MM_1),
+                        Ruler.MM_1)
+                .withEnvelope("c6")
+                .withSheet("a3");
         WorkedPlan worked = Workshop.standard().work(plan);
         return Loader.loadPDF(TrueSizePlan.of(worked, page));
     }
@@ -119,14 +118,8 @@ class TrueSizePlanTest {
     @Test
     void likePiecesArePrintedOnceWithHowManyToCut() throws IOException {
         Structure fan = Workshop.standard().structure("concertina-fan");
-        Plan plan = new Plan(
-                "Kite day",
-                fan.id(),
-                fan.proportioned(Size.ofMillimetres(120, 80), Ruler.MM_1),
-                Ruler.MM_1,
-                null,
-                null,
-                "");
+        Plan plan =
+                Plan.of("Kite day", fan.id(), fan.proportioned(Size.ofMillimetres(120, 80), Ruler.MM_1), Ruler.MM_1);
         try (PDDocument document =
                 Loader.loadPDF(TrueSizePlan.of(Workshop.standard().work(plan), PrintPage.A4))) {
             assertThat(document.getNumberOfPages()).isEqualTo(4);
@@ -138,14 +131,11 @@ class TrueSizePlanTest {
     @Test
     void everyStructurePrints() throws IOException {
         for (Structure structure : Catalogue.full().all()) {
-            Plan plan = new Plan(
+            Plan plan = Plan.of(
                     "Kite day",
                     structure.id(),
                     structure.proportioned(Size.ofMillimetres(120, 100), Ruler.MM_1),
-                    Ruler.MM_1,
-                    null,
-                    null,
-                    "");
+                    Ruler.MM_1);
             WorkedPlan worked = Workshop.standard().work(plan);
             try (PDDocument document = Loader.loadPDF(TrueSizePlan.of(worked, PrintPage.A4))) {
                 assertThat(document.getNumberOfPages())

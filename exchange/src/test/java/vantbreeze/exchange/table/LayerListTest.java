@@ -78,16 +78,10 @@ class LayerListTest {
     }
 
     private static WorkedPlan dressed(Structure structure, Ruler ruler) {
-        WorkedPlan bare = WORKSHOP.work(new Plan(
-                "Kite day",
-                structure.id(),
-                structure.proportioned(Size.ofMillimetres(150, 110), ruler),
-                ruler,
-                null,
-                null,
-                ""));
+        WorkedPlan bare = WORKSHOP.work(Plan.of(
+                "Kite day", structure.id(), structure.proportioned(Size.ofMillimetres(150, 110), ruler), ruler));
         Suggestion suggestion = new Suggestion(WORKSHOP, bare);
-        return WORKSHOP.work(bare.plan().dressed(suggestion.dressing(suggestion.usualStack())));
+        return WORKSHOP.work(bare.plan().withDressing(suggestion.dressing(suggestion.usualStack())));
     }
 
     private static List<CSVRecord> table(WorkedPlan worked) throws IOException {
@@ -177,7 +171,7 @@ class LayerListTest {
                 List.of(new FaceName(0, "Leg", Side.FACE), new FaceName(0, "Second leg", Side.BACK)),
                 List.of(special),
                 List.of(new Embellishment("Paper bow", Size.ofMillimetres(12, 8), Length.ofMillimetres(5))));
-        Plan plan = dressed(WORKSHOP.structure("z-fold"), Ruler.MM_1).plan().dressed(new Dressing(List.of(all)));
+        Plan plan = dressed(WORKSHOP.structure("z-fold"), Ruler.MM_1).plan().withDressing(new Dressing(List.of(all)));
         assertThat(PlanDocument.read(PlanDocument.write(plan)).dressing()).isEqualTo(plan.dressing());
     }
 

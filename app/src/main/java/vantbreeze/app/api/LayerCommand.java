@@ -3,23 +3,20 @@ package vantbreeze.app.api;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.math.BigDecimal;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.app.cards.EditRequest;
+import vantbreeze.core.edit.Dress;
+import vantbreeze.core.edit.Edit;
 import vantbreeze.core.fold.Face;
-import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Side;
-import vantbreeze.core.layer.Dressed;
-import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.Embellishment;
-import vantbreeze.core.layer.FaceName;
 import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Suggestion;
-import vantbreeze.core.plan.WorkedPlan;
-import vantbreeze.core.plan.Workshop;
 
 /**
  * What is to become of a card's layers.
@@ -29,13 +26,14 @@ import vantbreeze.core.plan.Workshop;
  * @param embellishments set on top, as typed
  * @param aside which of what is kept aside, from 0
  */
-public record Wish(
+public record LayerCommand(
         int revision,
         @NotNull What what,
         @Things List<@NotNull FaceRef> faces,
         @Things List<@NotNull @Valid TypedLayer> layers,
         @Things List<@NotNull @Valid TypedEmbellishment> embellishments,
-        @Nullable Integer aside) {
+        @Nullable Integer aside)
+        implements EditRequest {
 
     private static final int MOST_DIVISIONS = 100;
 
@@ -82,36 +80,17 @@ public record Wish(
             @Text String standsUp,
             @Nullable @MaybeText String grams) {}
 
-    Dressing on(WorkedPlan worked, Workshop workshop) {
-        Dressing dressing = worked.plan().dressing();
+    @Override
+    public Edit on(Ruler ruler) {
         try {
             return switch (what) {
-                case SUGGEST -> {
-                    Suggestion suggestion = new Suggestion(workshop, worked);
-                    yield suggestion.dressing(layers.isEmpty() ? suggestion.usualStack() : stack(worked));
-                }
-                case CLEAR -> Dressing.NONE;
-                case UNDRESS -> dressing.without(names(worked.form().graph()));
-                case DRESS -> {
-                    Dressing after = dressing;
-                    for (FaceName face : names(worked.form().graph())) {
-                        // what one paper runs across stays one piece
-                        List<FaceName> together = dressing.on(face)
-                                .filter(Dressed::runs)
-                                .map(Dressed::faces)
-                                .orElse(List.of(face));
-                        after = after.with(new Dressed(together, stack(worked), set(worked)));
-                    }
-                    yield after;
-                }
-                case RUN -> run(worked, dressing);
-                case PUT_BACK ->
-                    dressing.without(kept(worked).faces())
-                            .with(new Dressed(
-                                    names(worked.form().graph()),
-                                    kept(worked).layers(),
-                                    kept(worked).embellishments()));
-                case THROW_AWAY -> dressing.without(kept(worked).faces());
+                case SUGGEST -> new Dress.Suggest(stack(ruler));
+                case CLEAR -> new Dress.Clear();
+                case UNDRESS -> new Dress.Undress(wanted());
+                case DRESS -> new Dress.Put(wanted(), stack(ruler), set(ruler));
+                case RUN -> new Dress.Run(wanted(), stack(ruler));
+                case PUT_BACK -> new Dress.PutBack(aside == null ? -1 : aside, wanted());
+                case THROW_AWAY -> new Dress.ThrowAway(aside == null ? -1 : aside);
             };
         } catch (Refusal refused) {
             throw refused;
@@ -120,38 +99,14 @@ public record Wish(
         }
     }
 
-    private Dressing run(WorkedPlan worked, Dressing dressing) {
-        List<FaceName> names = names(worked.form().graph());
-        if (names.size() < 2) {
-            throw new Refusal("layers", "Tick two panels or more that lie side by side, in the order of the pattern.");
-        }
-        return dressing.without(names).with(new Dressed(names, stack(worked), List.of()));
+    private List<Face> wanted() {
+        return faces.stream()
+                .map(ref -> new Face(ref.panel(), ref.face() ? Side.FACE : Side.BACK))
+                .toList();
     }
 
-    private Dressed kept(WorkedPlan worked) {
-        List<Dressed> kept = worked.layers().aside();
-        if (aside == null || aside < 0 || aside >= kept.size()) {
-            throw new Refusal("layers", "Those layers are not kept aside any more.");
-        }
-        return kept.get(aside);
-    }
-
-    private List<FaceName> names(FoldGraph graph) {
-        List<FaceName> names = new ArrayList<>();
-        for (FaceRef ref : faces) {
-            if (ref.panel() < 0 || ref.panel() >= graph.panels().size()) {
-                throw new Refusal("layers", "That panel is not there any more. Look again.");
-            }
-            names.add(FaceName.of(new Face(ref.panel(), ref.face() ? Side.FACE : Side.BACK), graph));
-        }
-        if (names.isEmpty()) {
-            throw new Refusal("layers", "Tick a panel first.");
-        }
-        return names;
-    }
-
-    private List<LayerChoice> stack(WorkedPlan worked) {
-        Written written = new Written(worked.plan().ruler());
+    private List<LayerChoice> stack(Ruler ruler) {
+        Written written = new Written(ruler);
         return layers.stream()
                 .map(layer -> {
                     boolean own = isTyped(layer.width()) && isTyped(layer.height());
@@ -161,11 +116,10 @@ public record Wish(
                             : null;
                     Length border = isTyped(layer.border())
                             ? written.measure("border", layer.border())
-                            : Suggestion.usualBorder(worked.plan().ruler());
+                            : Suggestion.usualBorder(ruler);
                     if (layer.divisions() != null) {
-                        border = worked.plan()
-                                .ruler()
-                                .moved(border, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, layer.divisions())))
+                        border = ruler.moved(
+                                        border, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, layer.divisions())))
                                 .max(Length.ZERO);
                     }
                     Length pad = isTyped(layer.pad()) ? written.measure("pad", layer.pad()) : Length.ZERO;
@@ -174,8 +128,8 @@ public record Wish(
                 .toList();
     }
 
-    private List<Embellishment> set(WorkedPlan worked) {
-        Written written = new Written(worked.plan().ruler());
+    private List<Embellishment> set(Ruler ruler) {
+        Written written = new Written(ruler);
         return embellishments.stream()
                 .map(one -> new Embellishment(
                         one.name(),

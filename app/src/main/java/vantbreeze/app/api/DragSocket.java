@@ -23,20 +23,20 @@ import org.springframework.web.socket.handler.TextWebSocketHandler;
  * answer, in turn.
  */
 @Component
-class HandSocket extends TextWebSocketHandler {
+class DragSocket extends TextWebSocketHandler {
 
     /** What would become of a card. */
-    record Question(@NotNull UUID card, @NotNull @Valid Moving moving) {}
+    record Question(@NotNull UUID card, @NotNull @Valid DragCommand drag) {}
 
     /** The card after the move, or why there is none. */
-    record Answer(HandController.@Nullable MovedView moved, @Nullable ProblemDetail problem) {}
+    record Answer(DragController.@Nullable MovedView moved, @Nullable ProblemDetail problem) {}
 
-    private final HandController hands;
+    private final DragController hands;
     private final Problems problems;
     private final ObjectMapper json;
     private final Validator validator;
 
-    HandSocket(HandController hands, Problems problems, ObjectMapper json, Validator validator) {
+    DragSocket(DragController hands, Problems problems, ObjectMapper json, Validator validator) {
         this.hands = hands;
         this.problems = problems;
         this.json = json;
@@ -61,7 +61,7 @@ class HandSocket extends TextWebSocketHandler {
             return new Answer(null, problems.invalid(violations));
         }
         try {
-            return new Answer(hands.glimpse(question.card(), question.moving()), null);
+            return new Answer(hands.glimpse(question.card(), question.drag()), null);
         } catch (RuntimeException wrong) {
             return new Answer(null, problems.of(wrong));
         }

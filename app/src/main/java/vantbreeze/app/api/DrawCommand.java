@@ -2,18 +2,19 @@ package vantbreeze.app.api;
 
 import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.app.cards.EditRequest;
+import vantbreeze.core.edit.Draw;
+import vantbreeze.core.edit.Edit;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
-import vantbreeze.core.hand.Drafting;
 import vantbreeze.core.hand.Handle;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Refusal;
-import vantbreeze.core.plan.Workshop;
 
 /**
  * Something drawn on a free card, or taken from it.
@@ -29,7 +30,7 @@ import vantbreeze.core.plan.Workshop;
  * @param panel the panel that is glued on, or that a piece is laid on
  * @param glued the panel that is glued
  */
-public record Stroke(
+public record DrawCommand(
         int revision,
         @NotNull What what,
         int piece,
@@ -48,7 +49,8 @@ public record Stroke(
         @Nullable @MaybeText String panel,
         @Nullable @MaybeText String glued,
         @Nullable Boolean byItsFace,
-        @Nullable Boolean toTheBack) {
+        @Nullable Boolean toTheBack)
+        implements EditRequest {
 
     /** What can be done. */
     public enum What {
@@ -65,26 +67,26 @@ public record Stroke(
         STAND
     }
 
-    Plan on(Plan plan, Workshop workshop) {
-        Drafting drafting = new Drafting(workshop, plan);
+    @Override
+    public Edit on(Ruler ruler) {
         return switch (what) {
-            case LOOSEN -> drafting.loosened();
-            case SCORE -> drafting.scored(piece, line(plan.ruler()), fold == null ? Fold.VALLEY : fold);
-            case SLIT -> drafting.slit(piece, line(plan.ruler()));
-            case ERASE -> drafting.without(handle());
-            case FLIP -> drafting.flipped(handle());
-            case PIECE -> drafting.withPiece(named(), size(plan.ruler()), required(panel));
-            case TAKE_AWAY -> drafting.withoutPiece(piece);
+            case LOOSEN -> new Draw.Loosen();
+            case SCORE -> new Draw.Score(piece, line(ruler), fold == null ? Fold.VALLEY : fold);
+            case SLIT -> new Draw.Slit(piece, line(ruler));
+            case ERASE -> new Draw.Erase(handle());
+            case FLIP -> new Draw.Flip(handle());
+            case PIECE -> new Draw.AddPiece(named(), size(ruler), required(panel));
+            case TAKE_AWAY -> new Draw.RemovePiece(piece);
             case GLUE ->
-                drafting.glued(
+                new Draw.Glue(
                         required(glued),
                         Boolean.TRUE.equals(byItsFace) ? Side.FACE : Side.BACK,
                         required(panel),
                         Boolean.TRUE.equals(toTheBack) ? Side.BACK : Side.FACE,
-                        spot(acrossFrom, upFrom, plan.ruler()));
-            case UNGLUE -> drafting.unglued(index == null ? -1 : index);
-            case LIE -> drafting.lying(true);
-            case STAND -> drafting.lying(false);
+                        spot(acrossFrom, upFrom, ruler));
+            case UNGLUE -> new Draw.Unglue(index == null ? -1 : index);
+            case LIE -> new Draw.Lie(true);
+            case STAND -> new Draw.Lie(false);
         };
     }
 

@@ -1,0 +1,145 @@
+package vantbreeze.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.layer.Dressed;
+import vantbreeze.core.layer.Dressing;
+import vantbreeze.core.layer.Embellishment;
+import vantbreeze.core.layer.FaceName;
+import vantbreeze.core.layer.LayerChoice;
+import vantbreeze.core.plan.Edited;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.plan.Suggestion;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.plan.Workshop;
+
+/** Layers put on a card, or taken off. */
+public sealed interface Dress extends Edit {
+
+    /** What the card wears after it. */
+    Dressing on(WorkedPlan worked, Workshop workshop);
+
+    @Override
+    default Edited on(Plan plan, Workshop workshop) {
+        try {
+            return Edited.quietly(plan.withDressing(on(workshop.work(plan), workshop)));
+        } catch (Refusal refused) {
+            throw refused;
+        } catch (IllegalArgumentException unfit) {
+            throw new Refusal("layers", String.valueOf(unfit.getMessage()));
+        }
+    }
+
+    /**
+     * Layers on all that shows.
+     *
+     * @param stack from below; empty for the usual ones
+     */
+    record Suggest(List<LayerChoice> stack) implements Dress {
+        @Override
+        public Dressing on(WorkedPlan worked, Workshop workshop) {
+            Suggestion suggestion = new Suggestion(workshop, worked);
+            return suggestion.dressing(stack.isEmpty() ? suggestion.usualStack() : stack);
+        }
+    }
+
+    /** Everything off. */
+    record Clear() implements Dress {
+        @Override
+        public Dressing on(WorkedPlan worked, Workshop workshop) {
+            return Dressing.NONE;
+        }
+    }
+
+    /** These layers on each of these faces; what one paper runs across stays one piece. */
+    record Put(List<Face> faces, List<LayerChoice> stack, List<Embellishment> embellishments) implements Dress {
+        @Override
+        public Dressing on(WorkedPlan worked, Workshop workshop) {
+            Dressing before = worked.plan().dressing();
+            Dressing after = before;
+            for (FaceName face : names(faces, worked)) {
+                List<FaceName> together = before.on(face)
+                        .filter(Dressed::runs)
+                        .map(Dressed::faces)
+                        .orElse(List.of(face));
+                after = after.with(new Dressed(together, stack, embellishments));
+            }
+            return after;
+        }
+    }
+
+    /** Nothing on these faces. */
+    record Undress(List<Face> faces) implements Dress {
+        @Override
+        public Dressing on(WorkedPlan worked, Workshop workshop) {
+            return worked.plan().dressing().without(names(faces, worked));
+        }
+    }
+
+    /** One paper across these faces, in their order. */
+    record Run(List<Face> faces, List<LayerChoice> stack) implements Dress {
+        @Override
+        public Dressing on(WorkedPlan worked, Workshop workshop) {
+            List<FaceName> names = names(faces, worked);
+            if (names.size() < 2) {
+                throw new Refusal(
+                        "layers", "Tick two panels or more that lie side by side, in the order of the pattern.");
+            }
+            return worked.plan().dressing().without(names).with(new Dressed(names, stack, List.of()));
+        }
+    }
+
+    /**
+     * What is kept aside, on these faces.
+     *
+     * @param aside which, from 0
+     */
+    record PutBack(int aside, List<Face> faces) implements Dress {
+        @Override
+        public Dressing on(WorkedPlan worked, Workshop workshop) {
+            Dressed kept = kept(aside, worked);
+            return worked.plan()
+                    .dressing()
+                    .without(kept.faces())
+                    .with(new Dressed(names(faces, worked), kept.layers(), kept.embellishments()));
+        }
+    }
+
+    /**
+     * What is kept aside, thrown away.
+     *
+     * @param aside which, from 0
+     */
+    record ThrowAway(int aside) implements Dress {
+        @Override
+        public Dressing on(WorkedPlan worked, Workshop workshop) {
+            return worked.plan().dressing().without(kept(aside, worked).faces());
+        }
+    }
+
+    private static Dressed kept(int aside, WorkedPlan worked) {
+        List<Dressed> kept = worked.layers().aside();
+        if (aside < 0 || aside >= kept.size()) {
+            throw new Refusal("layers", "Those layers are not kept aside any more.");
+        }
+        return kept.get(aside);
+    }
+
+    private static List<FaceName> names(List<Face> faces, WorkedPlan worked) {
+        FoldGraph graph = worked.form().graph();
+        List<FaceName> names = new ArrayList<>();
+        for (Face face : faces) {
+            if (face.panel() < 0 || face.panel() >= graph.panels().size()) {
+                throw new Refusal("layers", "That panel is not there any more. Look again.");
+            }
+            names.add(FaceName.of(face, graph));
+        }
+        if (names.isEmpty()) {
+            throw new Refusal("layers", "Tick a panel first.");
+        }
+        return names;
+    }
+}
