@@ -14,6 +14,9 @@ final class CatalogueBench {
     private static final int WARM = 120;
     private static final int MEASURED = 101;
     private static final double MEDIAN_LIMIT = 4;
+    /** A plan of which only the sheet is wanted need not be worked out. */
+    private static final double MOST_FOR_SHEET = 0.5;
+
     private static final double FIT_LIMIT = 1_000;
 
     private CatalogueBench() {}
@@ -21,6 +24,7 @@ final class CatalogueBench {
     static List<Row> run() throws Exception {
         Workshop workshop = Workshop.standard();
         List<Row> rows = new ArrayList<>();
+        List<Double> parts = new ArrayList<>();
         for (Structure structure : workshop.catalogue().all()) {
             Plan plan = Plan.of(
                             "Kite day",
@@ -30,18 +34,29 @@ final class CatalogueBench {
                     .withEnvelope("c5")
                     .withSheet("a4");
             rows.add(Yardstick.UNIONS.beside(() -> measured(
-                    structure.name() + ", plan with findings",
-                    MEDIAN_LIMIT,
-                    WARM,
-                    MEASURED,
-                    () -> workshop.work(plan))));
+                    structure.name() + ", plan with findings", MEDIAN_LIMIT, WARM, MEASURED, () -> workshop.work(plan)
+                            .findings())));
+            parts.add(sheetPart(workshop, plan));
         }
         Structure slowest = workshop.structure("threaded-concertina");
         rows.add(Yardstick.UNIONS.beside(() -> measured(
                 "ranked sizes for C5 from A3, %s".formatted(slowest.name()), FIT_LIMIT, 5, 21, () -> workshop.proposals(
                                 slowest, Ruler.MM_1, workshop.sheet("a3"))
                         .forEnvelope(workshop.envelope("c5")))));
+        rows.add(Row.of(
+                "a plan asked only for its sheet, as part of one with findings, the most of all structures",
+                parts.stream().mapToDouble(Double::doubleValue).max().orElseThrow(),
+                MOST_FOR_SHEET,
+                "×"));
         return rows;
+    }
+
+    /** How long its pieces alone take, in parts of what all of it takes. */
+    private static double sheetPart(Workshop workshop, Plan plan) {
+        double sheet =
+                Row.middle(Row.times(WARM, MEASURED, () -> workshop.work(plan).pieces()));
+        return sheet
+                / Row.middle(Row.times(WARM, MEASURED, () -> workshop.work(plan).findings()));
     }
 
     private static Row measured(String what, double limit, int warm, int times, Runnable work) {

@@ -29,10 +29,11 @@ final class LayerBench {
             List<WorkedPlan> bare = new ArrayList<>();
             for (int i = 0; i < SIZES; i++) {
                 bare.add(workshop.work(Plan.of(
-                        "Kite day",
-                        structure.id(),
-                        structure.proportioned(Size.ofMillimetres(132 + 4 * i, 100 + 4 * i), Ruler.MM_1),
-                        Ruler.MM_1)));
+                                "Kite day",
+                                structure.id(),
+                                structure.proportioned(Size.ofMillimetres(132 + 4 * i, 100 + 4 * i), Ruler.MM_1),
+                                Ruler.MM_1))
+                        .whole());
             }
             rows.add(Yardstick.UNIONS.beside(() -> dressed(workshop, structure, bare)));
         }
@@ -46,7 +47,7 @@ final class LayerBench {
             long begun = System.nanoTime();
             Suggestion suggestion = new Suggestion(workshop, card);
             Dressing dressing = suggestion.dressing(suggestion.usualStack());
-            WorkedPlan dressed = workshop.laid(card, dressing);
+            WorkedPlan dressed = card.withDressing(dressing);
             if (dressed.cuts().cuts().isEmpty()) {
                 throw new IllegalStateException("nothing was laid on " + structure.id());
             }

@@ -37,6 +37,6 @@ public class PlanBench {
 
     @Benchmark
     public WorkedPlan zFoldPlan() {
-        return workshop.work(zFold);
+        return workshop.work(zFold).whole();
     }
 }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.hand.Drafting;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.MeasureReader;
@@ -13,7 +14,6 @@ import vantbreeze.core.outline.OwnOutline;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.recipe.Recipes;
 import vantbreeze.core.structure.Structure;
@@ -77,7 +77,8 @@ public final class ParserTrial {
                 if (kind < 95) {
                     read("plan document", text, () -> PlanFile.read(text));
                 } else {
-                    read("plan worked out", text, () -> workshop.work(PlanDocument.read(text)));
+                    read("plan worked out", text, () -> workshop.work(PlanDocument.read(text))
+                            .whole());
                 }
             }
         }
@@ -89,7 +90,7 @@ public final class ParserTrial {
         boolean broken = false;
         try {
             reading.run();
-        } catch (UnreadableMeasure | UnreadablePlan | Refusal refused) {
+        } catch (UnreadableMeasure | UnreadablePlan | ValidationException refused) {
             outcome = "refused in words";
         } catch (IllegalArgumentException words) {
             // outlines are refused so, in words; whatever reads documents or works plans out is to say which field it

@@ -25,13 +25,13 @@ import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.cards.Listing;
 import vantbreeze.app.stock.Pictures;
 import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.edit.Decision;
 import vantbreeze.core.edit.Rerule;
 import vantbreeze.core.hand.Drafting;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.recipe.RecipeWriter;
 import vantbreeze.core.structure.Structure;
@@ -210,7 +210,8 @@ class CardController {
     ResponseEntity<byte[]> print(@PathVariable UUID id, @RequestParam String page) {
         Card card = drawer.card(id);
         PrintPage printed = PrintPage.find(page)
-                .orElseThrow(() -> new Refusal("page", "Plans are printed on A4 or Letter. Choose one of them."));
+                .orElseThrow(() ->
+                        new ValidationException("page", "Plans are printed on A4 or Letter. Choose one of them."));
         return Download.of(
                 card.plan().name(),
                 ".pdf",

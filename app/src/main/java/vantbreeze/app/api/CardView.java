@@ -12,10 +12,10 @@ import vantbreeze.app.cards.Changed;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.edit.Field;
 import vantbreeze.core.fold.bulk.BulkMap;
+import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.fold.bulk.EndView;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
-import vantbreeze.core.plan.Heft;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Choice;
@@ -86,14 +86,14 @@ public record CardView(
     public record HeftView(
             String thickness, String weight, double thicknessMm, List<StretchView> layers, List<ShapeView> thickest) {
         static HeftView of(WorkedPlan worked) {
-            Heft heft = worked.heft();
+            ClosedCard closed = worked.closedCard();
             double left = worked.form().closed().left();
-            EndView end = heft.endView();
-            BulkMap bulk = heft.bulk();
+            EndView end = closed.endView();
+            BulkMap bulk = closed.bulk();
             return new HeftView(
-                    String.format(Locale.ROOT, "%.1f mm", heft.thickness()),
-                    String.format(Locale.ROOT, "%.0f g", heft.weight().grams()),
-                    heft.thickness(),
+                    String.format(Locale.ROOT, "%.1f mm", closed.thickness()),
+                    String.format(Locale.ROOT, "%.0f g", closed.weight().grams()),
+                    closed.thickness(),
                     end == null
                             ? List.of()
                             : end.layers().stream()
@@ -108,7 +108,7 @@ public record CardView(
                             ? List.of()
                             : thickest(
                                     bulk,
-                                    heft.thickness(),
+                                    closed.thickness(),
                                     left,
                                     worked.form().closed().bottom()));
         }

@@ -3,6 +3,7 @@ package vantbreeze.app.api;
 import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.app.cards.EditRequest;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.edit.Draw;
 import vantbreeze.core.edit.Edit;
 import vantbreeze.core.fold.Fold;
@@ -14,7 +15,6 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 
 /**
  * Something drawn on a free card, or taken from it.
@@ -92,7 +92,7 @@ public record DrawCommand(
 
     private Handle handle() {
         if (kind == null || index == null) {
-            throw new Refusal("drawing", "Take hold of a line first.");
+            throw new ValidationException("drawing", "Take hold of a line first.");
         }
         return new Handle(kind, piece, index, Handle.End.WHOLE);
     }
@@ -120,7 +120,7 @@ public record DrawCommand(
         Written written = new Written(ruler);
         Size size = new Size(written.measure("width", width), written.measure("height", height));
         if (!size.width().isPositive() || !size.height().isPositive()) {
-            throw new Refusal("width", "A piece has a width and a height. Type both.");
+            throw new ValidationException("width", "A piece has a width and a height. Type both.");
         }
         return size;
     }
@@ -128,14 +128,14 @@ public record DrawCommand(
     private String named() {
         String plain = name == null ? "" : name.strip();
         if (plain.length() > Plan.LONGEST_NAME) {
-            throw new Refusal("name", "That name is too long. Take a shorter one.");
+            throw new ValidationException("name", "That name is too long. Take a shorter one.");
         }
         return plain.isEmpty() ? "Piece" : plain;
     }
 
     private static String required(@Nullable String panel) {
         if (panel == null || panel.isBlank()) {
-            throw new Refusal("panel", "Choose a panel.");
+            throw new ValidationException("panel", "Choose a panel.");
         }
         return panel;
     }

@@ -6,8 +6,8 @@ import java.util.stream.IntStream;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Rigid;
+import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.fold.motion.Frame;
-import vantbreeze.core.plan.WorkedForm;
 import vantbreeze.core.plan.WorkedPlan;
 
 /**
@@ -51,7 +51,7 @@ public record FormView(
     }
 
     private static FormView of(WorkedPlan worked, List<Frame> frames) {
-        WorkedForm form = worked.form();
+        Folding form = worked.form();
         double left = form.closed().left();
         double bottom = form.closed().bottom();
         return new FormView(
@@ -64,7 +64,7 @@ public record FormView(
                 worked.structure().lies());
     }
 
-    private static List<StationView> stations(WorkedForm form) {
+    private static List<StationView> stations(Folding form) {
         int legs = form.stations().size() - 1;
         return IntStream.rangeClosed(0, legs)
                 .mapToObj(i -> new StationView(form.stations().get(i).name(), (double) i / legs))

@@ -6,6 +6,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.app.cards.EditRequest;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.edit.Dress;
 import vantbreeze.core.edit.Edit;
 import vantbreeze.core.fold.Face;
@@ -15,7 +16,6 @@ import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Suggestion;
 
 /**
@@ -92,10 +92,10 @@ public record LayerCommand(
                 case PUT_BACK -> new Dress.PutBack(aside == null ? -1 : aside, wanted());
                 case THROW_AWAY -> new Dress.ThrowAway(aside == null ? -1 : aside);
             };
-        } catch (Refusal refused) {
+        } catch (ValidationException refused) {
             throw refused;
         } catch (IllegalArgumentException unfit) {
-            throw new Refusal("layers", String.valueOf(unfit.getMessage()));
+            throw new ValidationException("layers", String.valueOf(unfit.getMessage()));
         }
     }
 
@@ -148,7 +148,7 @@ public record LayerCommand(
         try {
             return new BigDecimal(figure).doubleValue();
         } catch (NumberFormatException unreadable) {
-            throw new Refusal(
+            throw new ValidationException(
                     "grams",
                     "\"%s\" is no weight in grams. Type a figure like 1.5, or leave it empty."
                             .formatted(typed.strip()));

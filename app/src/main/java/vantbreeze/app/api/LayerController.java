@@ -12,7 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.stock.StockRoom;
-import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.exchange.print.LayerSheet;
 import vantbreeze.exchange.print.PrintPage;
 import vantbreeze.exchange.table.LayerTable;
@@ -55,8 +55,8 @@ class LayerController {
     ResponseEntity<byte[]> pages(@PathVariable UUID id, @RequestParam(defaultValue = "a4") String page) {
         Card card = drawer.card(id);
         PrintPage size = PrintPage.find(page)
-                .orElseThrow(() ->
-                        new Refusal("page", "There is no page called \"%s\". Print on A4 or Letter.".formatted(page)));
+                .orElseThrow(() -> new ValidationException(
+                        "page", "There is no page called \"%s\". Print on A4 or Letter.".formatted(page)));
         return Download.of(
                 card.plan().name(),
                 ", layers.pdf",

@@ -6,18 +6,18 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.cutting.Cut;
+import vantbreeze.core.cutting.CutWords;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Side;
-import vantbreeze.core.layer.Cut;
+import vantbreeze.core.fold.sight.Sights;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Embellishment;
 import vantbreeze.core.layer.FaceName;
 import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
-import vantbreeze.core.plan.CutWords;
-import vantbreeze.core.plan.Sights;
 import vantbreeze.core.plan.Suggestion;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
@@ -199,12 +199,12 @@ public record LayersView(
 
     private static FaceView face(Face face, WorkedPlan worked, List<Dressed> present) {
         FoldGraph graph = worked.form().graph();
-        Sights sights = Sights.of(worked);
+        Sights sights = worked.sights();
         FaceName name = FaceName.of(face, graph);
-        boolean free = worked.form().grounds().of(face).isFree();
+        boolean free = worked.grounds().of(face).isFree();
         boolean seen = sights.of(face).isPresent();
         String why = !free
-                ? worked.form().grounds().of(face).glued() ? "glued over" : "nothing can lie here"
+                ? worked.grounds().of(face).glued() ? "glued over" : "nothing can lie here"
                 : seen ? null : "never seen";
         int dressed = -1;
         for (int i = 0; i < present.size(); i++) {
@@ -224,7 +224,7 @@ public record LayersView(
     private static CutView cut(Cut cut, WorkedPlan worked) {
         Ruler ruler = worked.plan().ruler();
         Ruler other = ruler.isInches() ? Ruler.MM_HALF : Ruler.SIXTEENTHS;
-        CutWords words = new CutWords(worked);
+        CutWords words = new CutWords(worked.form().graph(), worked.ruler());
         ShapeView shape = ShapeView.of(cut.shape().polygon());
         return new CutView(
                 cut.number(),

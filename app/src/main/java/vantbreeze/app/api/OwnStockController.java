@@ -19,16 +19,16 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Look;
-import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.tool.Board;
 import vantbreeze.core.tool.Tools;
@@ -162,7 +162,7 @@ class OwnStockController {
 
     @PostMapping("/sheets")
     OwnStockView sheet(@Valid @RequestBody NewThing asked) {
-        Sheet sheet = new Sheet(StockRoom.newId(), name(asked.name()), size(asked));
+        StockSheet sheet = new StockSheet(StockRoom.newId(), name(asked.name()), size(asked));
         stock.change(own ->
                 new OwnStock(own.tools(), own.envelopes(), with(own.sheets(), sheet), own.cardstocks(), own.away()));
         return own();
@@ -176,7 +176,8 @@ class OwnStockController {
                 ? positive("caliper", Written.on(Ruler.MM_1.id()).measure("caliper", asked.caliper()))
                 : Cardstock.of("", grammage).caliper();
         if (caliper.isLongerThan(Length.ofMillimetres(3))) {
-            throw new Refusal("caliper", "Card is at most 3 mm thick. Type the thickness of one sheet, like 0.36 mm.");
+            throw new ValidationException(
+                    "caliper", "Card is at most 3 mm thick. Type the thickness of one sheet, like 0.36 mm.");
         }
         Look look = look(asked);
         // kites have an upper end whatever is said
@@ -196,7 +197,7 @@ class OwnStockController {
     private static Look look(NewCardstock asked) {
         Look.Print print = asked.print() == null ? Look.Print.NONE : asked.print();
         if (print == Look.Print.IMAGE && asked.image() == null) {
-            throw new Refusal("picture", "Choose a picture of the paper first.");
+            throw new ValidationException("picture", "Choose a picture of the paper first.");
         }
         String colour = colour(asked.colour());
         return new Look(
@@ -208,7 +209,7 @@ class OwnStockController {
 
     private static String colour(String text) {
         if (!text.matches("#[0-9a-fA-F]{6}")) {
-            throw new Refusal("colour", "A colour is written like #aaccee.");
+            throw new ValidationException("colour", "A colour is written like #aaccee.");
         }
         return text;
     }
@@ -254,7 +255,7 @@ class OwnStockController {
     private static String name(String name) {
         String plain = name == null ? "" : name.strip();
         if (plain.isEmpty() || plain.length() > Plan.LONGEST_NAME) {
-            throw new Refusal(
+            throw new ValidationException(
                     "name", String.format(Locale.ROOT, "It needs a name of up to %d characters.", Plan.LONGEST_NAME));
         }
         return plain;
@@ -269,7 +270,7 @@ class OwnStockController {
 
     private static Length positive(String field, Length length) {
         if (!length.isPositive()) {
-            throw new Refusal(field, "It can't be nothing. Type a measure, like 12 in or 300 mm.");
+            throw new ValidationException(field, "It can't be nothing. Type a measure, like 12 in or 300 mm.");
         }
         return length;
     }
@@ -279,7 +280,8 @@ class OwnStockController {
                 ? ""
                 : text.replaceAll("(?i)\\s*(g/m²|g/m2|gsm|g)?\\s*$", "").strip();
         if (!plain.matches("\\d{2,4}") || Integer.parseInt(plain) < 30 || Integer.parseInt(plain) > 1_000) {
-            throw new Refusal("grammage", "Paper weighs between 30 and 1000 g/m². Type a whole number, like 300.");
+            throw new ValidationException(
+                    "grammage", "Paper weighs between 30 and 1000 g/m². Type a whole number, like 300.");
         }
         return Integer.parseInt(plain);
     }
@@ -289,7 +291,8 @@ class OwnStockController {
         Length groove = positive("groove", written.measure("groove", asked.groove()));
         Length length = positive("length", written.measure("length", asked.length()));
         if (groove.isShorterThan(Length.ofMillimetres(1)) || groove.isLongerThan(length)) {
-            throw new Refusal("groove", "Grooves lie at least 1 mm apart and nearer than the board is long.");
+            throw new ValidationException(
+                    "groove", "Grooves lie at least 1 mm apart and nearer than the board is long.");
         }
         return new Board(name(asked.name()), groove, length);
     }

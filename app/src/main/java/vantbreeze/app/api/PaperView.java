@@ -53,6 +53,6 @@ public record PaperView(
                 worked.plan().cardstockId() == null
                         ? Cardstocks.USUAL
                         : worked.plan().cardstockId(),
-                worked.heft().cardstock());
+                worked.cardstock());
     }
 }

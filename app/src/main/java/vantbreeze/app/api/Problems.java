@@ -35,7 +35,7 @@ import vantbreeze.app.door.SizeFilter;
 import vantbreeze.app.problem.Kind;
 import vantbreeze.app.safekeeping.UnreadableBackup;
 import vantbreeze.app.stock.TooLarge;
-import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.exchange.document.UnreadablePlan;
 
 /** Turns what went wrong into problem details (RFC 9457) whose {@code detail} is written for the maker. */
@@ -53,7 +53,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
     /** What went wrong where no request was made. */
     ProblemDetail of(RuntimeException wrong) {
-        if (wrong instanceof Refusal refusal) {
+        if (wrong instanceof ValidationException refusal) {
             return refused(refusal);
         } else if (wrong instanceof CardGone || wrong instanceof NotHere) {
             return gone(wrong);
@@ -66,7 +66,7 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail refused(Refusal refusal) {
+    ProblemDetail refused(ValidationException refusal) {
         ProblemDetail problem = Kind.REFUSED.of(refusal.getMessage());
         problem.setProperty("field", refusal.field());
         return problem;
@@ -86,7 +86,8 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail unopenable(CannotOpen unopenable) {
-        if (!(unopenable.getCause() instanceof Refusal || unopenable.getCause() instanceof UnreadablePlan)) {
+        if (!(unopenable.getCause() instanceof ValidationException
+                || unopenable.getCause() instanceof UnreadablePlan)) {
             LOG.error("a card can't be worked out", unopenable.getCause());
         }
         return Kind.CANNOT_OPEN.of(unopenable.getMessage());

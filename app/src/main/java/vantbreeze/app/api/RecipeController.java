@@ -15,10 +15,10 @@ import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.recipe.OneNumber;
 import vantbreeze.core.recipe.Passage;
 import vantbreeze.core.recipe.RecipeReading;
@@ -82,7 +82,7 @@ class RecipeController {
         Ruler ruler = Written.on(recipe.ruler()).ruler();
         RecipeReading reading = Recipes.on(ruler).read(recipe.text());
         if (reading.card() == null) {
-            throw new Refusal("recipe", reading.verdict());
+            throw new ValidationException("recipe", reading.verdict());
         }
         return CardView.of(drawer.add(plan(reading, reading.card(), ruler)));
     }

@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
-import vantbreeze.core.plan.WorkedPiece;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Parameter;
 

@@ -7,11 +7,11 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fit.Proposal;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.tool.Board;
 
 /** What there is to choose from, and the sizes that follow from an envelope, a finished size or a sheet. */
@@ -95,7 +95,7 @@ class StartController {
 
     private static String required(@Nullable String envelope) {
         if (envelope == null || envelope.isBlank()) {
-            throw new Refusal("envelope", "Choose the envelope you have.");
+            throw new ValidationException("envelope", "Choose the envelope you have.");
         }
         return envelope;
     }

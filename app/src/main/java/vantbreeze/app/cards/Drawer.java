@@ -16,11 +16,11 @@ import vantbreeze.app.store.StoredCard;
 import vantbreeze.app.store.StoredCards;
 import vantbreeze.app.store.StoredVersion;
 import vantbreeze.app.store.StoredVersions;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.edit.Edit;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.EditedCard;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.exchange.document.PlanDocument;
 import vantbreeze.exchange.document.UnreadablePlan;
@@ -95,7 +95,7 @@ public class Drawer {
     /** Keeps a new card of a document, with whatever is in it. */
     @Transactional
     public Card add(Plan plan, String document) {
-        WorkedPlan worked = stock.workshop().work(plan);
+        WorkedPlan worked = stock.workshop().work(plan).whole();
         return card(
                 stored.saveAndFlush(new StoredCard(UUID.randomUUID(), plan.name(), fitting(document), now())), worked);
     }
@@ -142,7 +142,7 @@ public class Drawer {
     }
 
     private Card rewritten(StoredCard card, Plan after, String document) {
-        WorkedPlan worked = stock.workshop().work(after);
+        WorkedPlan worked = stock.workshop().work(after).whole();
         card.rewrite(after.name(), fitting(document), now());
         try {
             return card(stored.saveAndFlush(card), worked);
@@ -153,7 +153,7 @@ public class Drawer {
 
     private static String fitting(String document) {
         if (document.length() > PlanDocument.LONGEST) {
-            throw new Refusal(
+            throw new ValidationException(
                     "document",
                     "The card has grown too large to be kept. Leave something out: layers, pieces or notes.");
         }
@@ -196,14 +196,14 @@ public class Drawer {
     /**
      * Keeps the card as it is now under a name.
      *
-     * @throws Refusal when there are too many already, or the name is none
+     * @throws ValidationException when there are too many already, or the name is none
      */
     @Transactional
     public Version keepVersion(UUID id, String name) {
         StoredCard card = present(id);
         String plain = name == null ? "" : name.strip();
         if (plain.isEmpty() || plain.length() > Plan.LONGEST_NAME) {
-            throw new Refusal(
+            throw new ValidationException(
                     "version",
                     String.format(
                             Locale.ROOT,
@@ -211,7 +211,7 @@ public class Drawer {
                             Plan.LONGEST_NAME));
         }
         if (lists.versions(id) >= MOST_VERSIONS) {
-            throw new Refusal(
+            throw new ValidationException(
                     "version",
                     String.format(
                             Locale.ROOT,
@@ -287,7 +287,9 @@ public class Drawer {
 
     private Card opened(StoredCard stored) {
         try {
-            return card(stored, stock.workshop().work(PlanDocument.read(stored.document())));
+            return card(
+                    stored,
+                    stock.workshop().work(PlanDocument.read(stored.document())).whole());
         } catch (UnreadablePlan unreadable) {
             throw new CannotOpen(
                     unreadable.isNoPlan()
@@ -295,7 +297,7 @@ public class Drawer {
                                     + "in safe keeping may have the card whole."
                             : unreadable.getMessage(),
                     unreadable);
-        } catch (Refusal refused) {
+        } catch (ValidationException refused) {
             throw new CannotOpen(refused.getMessage(), refused);
         } catch (RuntimeException broken) {
             throw new CannotOpen(

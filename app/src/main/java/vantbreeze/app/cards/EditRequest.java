@@ -1,8 +1,8 @@
 package vantbreeze.app.cards;
 
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.edit.Edit;
 import vantbreeze.core.length.Ruler;
-import vantbreeze.core.plan.Refusal;
 
 /** A change as it is asked for: what is typed in it is read on the card's ruler. */
 @FunctionalInterface
@@ -11,7 +11,7 @@ public interface EditRequest {
     /**
      * The edit that is meant.
      *
-     * @throws Refusal when what is typed can't be read
+     * @throws ValidationException when what is typed can't be read
      */
     Edit on(Ruler ruler);
 }

@@ -17,8 +17,8 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Look;
-import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.recipe.RecipeReading;
@@ -149,7 +149,7 @@ class DemoCards implements ApplicationRunner {
                 tools,
                 List.of(new Envelope(
                         "own-kite", "Kite envelope, hand-made", Size.ofMillimetres(171, 121), Envelope.Source.OWN)),
-                List.of(new Sheet("own-poster", "Poster offcuts", Size.ofMillimetres(240, 430))),
+                List.of(new StockSheet("own-poster", "Poster offcuts", Size.ofMillimetres(240, 430))),
                 papers,
                 Set.of());
     }

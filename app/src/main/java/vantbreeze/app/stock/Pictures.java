@@ -24,7 +24,7 @@ import org.springframework.stereotype.Service;
 import vantbreeze.app.store.CardLists;
 import vantbreeze.app.store.StoredPicture;
 import vantbreeze.app.store.StoredPictures;
-import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.check.ValidationException;
 
 /**
  * Makers' own pictures of papers. What comes in is read as PNG or JPEG and written anew, so that nothing but its pixels
@@ -66,7 +66,7 @@ public class Pictures {
      *
      * @return its id
      * @throws TooLarge when the file is larger than {@link #LARGEST}
-     * @throws Refusal in words for the maker, when it has too many pixels or is no picture
+     * @throws ValidationException in words for the maker, when it has too many pixels or is no picture
      */
     public String keep(byte[] file) {
         if (file.length > LARGEST) {
@@ -127,18 +127,18 @@ public class Pictures {
                 reader.dispose();
             }
         } catch (IOException | RuntimeException unreadable) {
-            if (unreadable instanceof Refusal refusal) {
+            if (unreadable instanceof ValidationException refusal) {
                 throw refusal;
             }
-            throw new Refusal(
+            throw new ValidationException(
                     "picture",
                     "That picture can't be read: it may be damaged or of an uncommon kind. Open it in a "
                             + "drawing program, save it as PNG, and choose that.");
         }
     }
 
-    private static Refusal notAPicture() {
-        return new Refusal(
+    private static ValidationException notAPicture() {
+        return new ValidationException(
                 "picture",
                 "That file is no PNG or JPEG picture. Choose a photo or scan of the paper saved as one of these.");
     }
@@ -149,7 +149,7 @@ public class Pictures {
         int height = reader.getHeight(0);
         long pixels = (long) width * height;
         if (width > WIDEST || height > WIDEST || pixels > MOST_PIXELS || pixels * passes(file) > MOST_PAINTED) {
-            throw new Refusal(
+            throw new ValidationException(
                     "picture",
                     String.format(
                             Locale.ROOT,

@@ -18,13 +18,13 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import vantbreeze.app.store.StoredStock;
 import vantbreeze.app.store.StoredStocks;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Look;
-import vantbreeze.core.paper.Sheet;
+import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.exchange.document.PlanFile;
 import vantbreeze.exchange.document.StockDocument;
@@ -73,12 +73,12 @@ public class StockRoom {
     /**
      * Changes what the maker has; every plan is worked out with it from now on.
      *
-     * @throws Refusal when what is kept can't be read, and would be lost
+     * @throws ValidationException when what is kept can't be read, and would be lost
      */
     public synchronized void change(UnaryOperator<OwnStock> change) {
         Room before = room();
         if (!before.readable) {
-            throw new Refusal(
+            throw new ValidationException(
                     "stock",
                     "The list of your tools and stock can't be read, so it is left as it is. Put a "
                             + "backup back to go on with it.");
@@ -112,12 +112,12 @@ public class StockRoom {
                 envelopes.add(new Envelope(id, one.name(), one.inside(), Envelope.Source.OWN));
             }
         }
-        List<Sheet> sheets = new ArrayList<>(own.sheets());
-        for (Sheet one : brought.stock().sheets()) {
+        List<StockSheet> sheets = new ArrayList<>(own.sheets());
+        for (StockSheet one : brought.stock().sheets()) {
             String id = id(one.id(), workshop().sheets().find(one.id()).map(here -> here.equals(one)));
             if (id != null) {
                 ids.put(one.id(), id);
-                sheets.add(new Sheet(id, one.name(), one.size()));
+                sheets.add(new StockSheet(id, one.name(), one.size()));
             }
         }
         Map<String, Cardstock> cardstocks = new LinkedHashMap<>(own.cardstocks());
@@ -178,7 +178,7 @@ public class StockRoom {
                     .orElseGet(() -> StockDocument.write(OwnStock.usual()));
             try {
                 room = room(StockDocument.read(document), document, true);
-            } catch (UnreadablePlan | Refusal garbled) {
+            } catch (UnreadablePlan | ValidationException garbled) {
                 LOG.warn("The list of tools and stock can't be read: {}", garbled.getMessage());
                 room = room(OwnStock.usual(), document, false);
             }

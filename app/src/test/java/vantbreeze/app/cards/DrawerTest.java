@@ -21,13 +21,13 @@ import vantbreeze.app.store.CardLists;
 import vantbreeze.app.store.StoredCard;
 import vantbreeze.app.store.StoredCards;
 import vantbreeze.app.store.StoredVersions;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.edit.Replace;
 import vantbreeze.core.edit.SetField;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.ZFold;
 import vantbreeze.exchange.document.PlanDocument;
@@ -85,8 +85,8 @@ class DrawerTest {
     @Test
     void whatCannotBeWorkedOutIsNotKept() {
         Plan bad = PLAN.withMeasures(PLAN.measures().with("leg", Length.ofMillimetres(500)));
-        assertThatThrownBy(() -> drawer.change(id, 3, new Replace(bad))).isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> drawer.add(bad)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> drawer.change(id, 3, new Replace(bad))).isInstanceOf(ValidationException.class);
+        assertThatThrownBy(() -> drawer.add(bad)).isInstanceOf(ValidationException.class);
         verify(stored, never()).saveAndFlush(any());
     }
 

@@ -19,7 +19,7 @@ import javax.imageio.ImageWriter;
 import org.junit.jupiter.api.Test;
 import vantbreeze.app.store.CardLists;
 import vantbreeze.app.store.StoredPictures;
-import vantbreeze.core.plan.Refusal;
+import vantbreeze.core.check.ValidationException;
 
 /** A small file that unpacks to more than there is time or room for is refused by its header. */
 class PictureLimitsTest {
@@ -58,10 +58,10 @@ class PictureLimitsTest {
     void moreThanFortyMegapixelsAreRefused() throws IOException {
         byte[] small = jpeg(40, 40, false);
         assertThatThrownBy(() -> pictures.keep(said(small, 19_500, 19_500)))
-                .isInstanceOf(Refusal.class)
+                .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("19,500 × 19,500");
         assertThatThrownBy(() -> pictures.keep(said(small, 8_000, 5_001)))
-                .isInstanceOf(Refusal.class)
+                .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("8,000 × 5,001");
         assertThat(pictures.keep(small)).isNotEmpty();
     }
@@ -70,7 +70,7 @@ class PictureLimitsTest {
     void aProgressiveOneIsRefusedByWhatItTakesToPaint() throws IOException {
         byte[] small = jpeg(40, 40, true);
         assertThatThrownBy(() -> pictures.keep(said(small, 6_000, 6_000)))
-                .isInstanceOf(Refusal.class)
+                .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("in good time");
         assertThat(pictures.keep(small)).isNotEmpty();
         // the same picture with a thousand empty passes more: each would go over all of it
@@ -81,7 +81,7 @@ class PictureLimitsTest {
             passes[i + 1] = (byte) 0xda;
         }
         assertThatThrownBy(() -> pictures.keep(said(passes, 2_000, 2_000)))
-                .isInstanceOf(Refusal.class)
+                .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("in good time");
     }
 

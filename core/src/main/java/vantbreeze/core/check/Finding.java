@@ -6,12 +6,12 @@ import vantbreeze.core.length.Length;
 /**
  * Something a maker should know before cutting.
  *
- * @param severity how bad
+ * @param kind what sort of thing
  * @param about the measure or part it concerns, by id
  * @param text what, where and by how much, in plain words
  * @param mend what would put it right, or null when there is no one thing
  */
-public record Finding(Severity severity, String about, String text, @Nullable Mend mend) {
+public record Finding(Kind kind, String about, String text, @Nullable Mend mend) {
 
     /** How bad a finding is. */
     public enum Severity {
@@ -21,6 +21,34 @@ public record Finding(Severity severity, String about, String text, @Nullable Me
         NOTE,
         /** Nothing is amiss; something to mind at the table. */
         HINT
+    }
+
+    /**
+     * What sort of thing is found; each judge has its own.
+     *
+     * @param id by which it is told from others, whatever its words
+     */
+    public record Kind(String id, Severity severity) {
+
+        /** A kind of thing that is wrong. */
+        public static Kind wrong(String id) {
+            return new Kind(id, Severity.WRONG);
+        }
+
+        /** A kind of thing to know. */
+        public static Kind note(String id) {
+            return new Kind(id, Severity.NOTE);
+        }
+
+        /** A kind of thing to mind at the table. */
+        public static Kind hint(String id) {
+            return new Kind(id, Severity.HINT);
+        }
+
+        /** A finding of this kind that nothing mends at a click. */
+        public Finding of(String about, String text) {
+            return new Finding(this, about, text, null);
+        }
     }
 
     /**
@@ -42,5 +70,15 @@ public record Finding(Severity severity, String about, String text, @Nullable Me
         public static Mend choosing(String choice, String alternative, String label) {
             return new Mend(choice, null, alternative, label);
         }
+    }
+
+    /** How bad it is. */
+    public Severity severity() {
+        return kind.severity();
+    }
+
+    /** The same with what would put it right; null when there is no one thing. */
+    public Finding mendedBy(@Nullable Mend other) {
+        return new Finding(kind, about, text, other);
     }
 }

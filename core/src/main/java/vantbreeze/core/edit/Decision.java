@@ -1,9 +1,9 @@
 package vantbreeze.core.edit;
 
 import java.util.List;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
 
 /**
@@ -20,7 +20,7 @@ public record Decision(String id, Setter setter) implements Field {
         /**
          * The plan with it set.
          *
-         * @throws Refusal when it can't be set so
+         * @throws ValidationException when it can't be set so
          */
         Plan set(Plan plan, Workshop workshop, Entry entry);
     }
@@ -42,11 +42,11 @@ public record Decision(String id, Setter setter) implements Field {
     /**
      * The ruler of that id.
      *
-     * @throws Refusal when there is none
+     * @throws ValidationException when there is none
      */
     public static Ruler ruler(String id) {
         return Ruler.find(id)
-                .orElseThrow(() -> new Refusal(
+                .orElseThrow(() -> new ValidationException(
                         "ruler", "There is no ruler called \"%s\". Choose one from the list.".formatted(id)));
     }
 }

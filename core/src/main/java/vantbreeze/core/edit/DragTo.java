@@ -2,6 +2,7 @@ package vantbreeze.core.edit;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.DrawnMark;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Spot;
@@ -12,7 +13,6 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.EditedCard;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
 
 /**
@@ -40,7 +40,7 @@ public record DragTo(Handle handle, Length across, @Nullable String up, boolean 
         if (handle.kind() == Handle.Kind.MARK) {
             Length upwards = Entry.read("hand", up, plan.ruler());
             if (handle.index() < 0 || handle.index() >= DrawnMark.of(held).size()) {
-                throw new Refusal("hand", "That line is not there any more.");
+                throw new ValidationException("hand", "That line is not there any more.");
             }
             return to(across, upwards);
         }
@@ -58,7 +58,7 @@ public record DragTo(Handle handle, Length across, @Nullable String up, boolean 
                 .assemble(plan.completed(workshop.structure(plan)).measures())
                 .pieces();
         if (handle.piece() < 0 || handle.piece() >= pieces.size()) {
-            throw new Refusal("hand", "That piece is not there any more.");
+            throw new ValidationException("hand", "That piece is not there any more.");
         }
         return pieces.get(handle.piece());
     }

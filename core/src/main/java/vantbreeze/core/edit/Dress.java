@@ -2,6 +2,7 @@ package vantbreeze.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.layer.Dressed;
@@ -11,7 +12,6 @@ import vantbreeze.core.layer.FaceName;
 import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Suggestion;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
@@ -26,10 +26,10 @@ public sealed interface Dress extends Edit {
     default Edited on(Plan plan, Workshop workshop) {
         try {
             return Edited.quietly(plan.withDressing(on(workshop.work(plan), workshop)));
-        } catch (Refusal refused) {
+        } catch (ValidationException refused) {
             throw refused;
         } catch (IllegalArgumentException unfit) {
-            throw new Refusal("layers", String.valueOf(unfit.getMessage()));
+            throw new ValidationException("layers", String.valueOf(unfit.getMessage()));
         }
     }
 
@@ -85,7 +85,7 @@ public sealed interface Dress extends Edit {
         public Dressing on(WorkedPlan worked, Workshop workshop) {
             List<FaceName> names = names(faces, worked);
             if (names.size() < 2) {
-                throw new Refusal(
+                throw new ValidationException(
                         "layers", "Tick two panels or more that lie side by side, in the order of the pattern.");
             }
             return worked.plan().dressing().without(names).with(new Dressed(names, stack, List.of()));
@@ -123,7 +123,7 @@ public sealed interface Dress extends Edit {
     private static Dressed kept(int aside, WorkedPlan worked) {
         List<Dressed> kept = worked.layers().aside();
         if (aside < 0 || aside >= kept.size()) {
-            throw new Refusal("layers", "Those layers are not kept aside any more.");
+            throw new ValidationException("layers", "Those layers are not kept aside any more.");
         }
         return kept.get(aside);
     }
@@ -133,12 +133,12 @@ public sealed interface Dress extends Edit {
         List<FaceName> names = new ArrayList<>();
         for (Face face : faces) {
             if (face.panel() < 0 || face.panel() >= graph.panels().size()) {
-                throw new Refusal("layers", "That panel is not there any more. Look again.");
+                throw new ValidationException("layers", "That panel is not there any more. Look again.");
             }
             names.add(FaceName.of(face, graph));
         }
         if (names.isEmpty()) {
-            throw new Refusal("layers", "Tick a panel first.");
+            throw new ValidationException("layers", "Tick a panel first.");
         }
         return names;
     }

@@ -1,9 +1,9 @@
 package vantbreeze.core.edit;
 
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.EditedCard;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
 
 /** One change of a plan, as a maker makes it: what is undone, kept as a version and compared are plans between them. */
@@ -12,7 +12,7 @@ public sealed interface Edit permits SetField, Lock, Solve, Resize, Rerule, Drag
     /**
      * The plan after it.
      *
-     * @throws Refusal when it can't be made, in words for the maker
+     * @throws ValidationException when it can't be made, in words for the maker
      */
     Edited on(Plan plan, Workshop workshop);
 

@@ -1,11 +1,11 @@
 package vantbreeze.core.edit;
 
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.MeasureReader;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.length.UnreadableMeasure;
-import vantbreeze.core.plan.Refusal;
 
 /**
  * What a maker entered for a field: words or a figure, or how many marks of the ruler to move a measure by.
@@ -43,14 +43,15 @@ public record Entry(@Nullable String text, @Nullable Integer marks) {
      * The measure that is meant.
      *
      * @param present what it is now, to move from; null when there is none
-     * @throws Refusal of {@code field} when it can't be read, or there is nothing to move
+     * @throws ValidationException of {@code field} when it can't be read, or there is nothing to move
      */
     Length measure(String field, @Nullable Length present, Ruler ruler) {
         if (marks == null) {
             return read(field, text, ruler);
         }
         if (present == null) {
-            throw new Refusal(field, "There is no measure \"%s\" to move. Reload the page.".formatted(field));
+            throw new ValidationException(
+                    field, "There is no measure \"%s\" to move. Reload the page.".formatted(field));
         }
         return moved(present, marks, ruler);
     }
@@ -58,13 +59,13 @@ public record Entry(@Nullable String text, @Nullable Integer marks) {
     /**
      * A measure as written on a ruler.
      *
-     * @throws Refusal of {@code field} when it can't be read
+     * @throws ValidationException of {@code field} when it can't be read
      */
     public static Length read(String field, @Nullable String text, Ruler ruler) {
         try {
             return MeasureReader.of(ruler).read(text);
         } catch (UnreadableMeasure unreadable) {
-            throw new Refusal(field, unreadable.getMessage());
+            throw new ValidationException(field, unreadable.getMessage());
         }
     }
 

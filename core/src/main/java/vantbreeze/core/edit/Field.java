@@ -2,11 +2,11 @@ package vantbreeze.core.edit;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.hand.Hand;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
 
@@ -22,14 +22,14 @@ public sealed interface Field permits Decision, Field.OfChoice, Field.OfMeasure,
     /**
      * The plan with it set.
      *
-     * @throws Refusal when it can't be set so
+     * @throws ValidationException when it can't be set so
      */
     Plan set(Plan plan, Workshop workshop, Entry entry);
 
     /**
      * The field of a card that is called so.
      *
-     * @throws Refusal when what the card builds on is not there
+     * @throws ValidationException when what the card builds on is not there
      */
     static Field find(String id, Plan plan, Workshop workshop) {
         return Decision.ALL.stream()
@@ -93,7 +93,7 @@ public sealed interface Field permits Decision, Field.OfChoice, Field.OfMeasure,
         public Plan set(Plan plan, Workshop workshop, Entry entry) {
             Length present = widths(plan).get(panel);
             if (present == null) {
-                throw new Refusal(id(), "There is no panel \"%s\" here any more.".formatted(panel));
+                throw new ValidationException(id(), "There is no panel \"%s\" here any more.".formatted(panel));
             }
             Length width = entry.measure(id(), present, plan.ruler());
             return new Hand(workshop, plan).widened(panel, width).plan();

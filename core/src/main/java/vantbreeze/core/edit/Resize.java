@@ -1,10 +1,10 @@
 package vantbreeze.core.edit;
 
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.hand.Drafting;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
 
 /** The whole card made in another size. */
@@ -32,7 +32,7 @@ public sealed interface Resize extends Edit {
         public Edited on(Plan plan, Workshop workshop) {
             String envelope = plan.envelopeId();
             if (envelope == null) {
-                throw new Refusal("envelope", "The card has no envelope yet. Choose one first.");
+                throw new ValidationException("envelope", "The card has no envelope yet. Choose one first.");
             }
             return Edited.quietly(new Drafting(workshop, plan).into(workshop.envelope(envelope)));
         }

@@ -1,5 +1,6 @@
 package vantbreeze.core.fit;
 
+import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
@@ -38,11 +39,15 @@ public record EnvelopeFit(
 
     /** How a card of this footprint, as good as flat, sits in {@code envelope}. */
     public static EnvelopeFit of(Size footprint, Envelope envelope) {
-        return of(footprint, Girth.flat(footprint), envelope);
+        return of(ClosedCard.flat(footprint), envelope);
     }
 
-    /** How a card of this footprint sits in {@code envelope}, turned if it is upright and the envelope is not. */
-    public static EnvelopeFit of(Size footprint, Girth girth, Envelope envelope) {
+    /** How a card sits in {@code envelope}, turned if it is upright and the envelope is not. */
+    public static EnvelopeFit of(ClosedCard closed, Envelope envelope) {
+        return of(closed.footprint(), Girth.of(closed), envelope);
+    }
+
+    static EnvelopeFit of(Size footprint, Girth girth, Envelope envelope) {
         Size inside = envelope.inside().landscape();
         Size card = footprint.landscape();
         boolean turned = footprint.width().isShorterThan(footprint.height())

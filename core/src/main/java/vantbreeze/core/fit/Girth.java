@@ -11,6 +11,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
 import vantbreeze.core.fold.bulk.BulkCell;
 import vantbreeze.core.fold.bulk.BulkMap;
+import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.paper.Size;
 
 /**
@@ -33,8 +34,12 @@ public record Girth(double across, double up, double thickness, String where) {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
-    /** Of a card that is as good as flat. */
-    public static Girth flat(Size footprint) {
+    /** Of a closed card; one whose panels can't lie on one another is taken as flat. */
+    public static Girth of(ClosedCard closed) {
+        return closed.bulk() == null ? flat(closed.footprint()) : of(closed.bulk());
+    }
+
+    private static Girth flat(Size footprint) {
         return new Girth(footprint.width().millimetres(), footprint.height().millimetres(), 0, "all over");
     }
 

@@ -1,6 +1,8 @@
 package vantbreeze.core.fit;
 
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.cutting.CardYield;
+import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Measures;
 

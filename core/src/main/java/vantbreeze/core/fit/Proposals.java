@@ -7,14 +7,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.cutting.CardYield;
+import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Envelopes;
-import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
@@ -45,14 +47,14 @@ public final class Proposals {
 
     private final Structure structure;
     private final Ruler ruler;
-    private final Sheet sheet;
+    private final StockSheet sheet;
     private final Envelopes envelopes;
     private final Board board;
     /** The pieces of each size that was tried. */
     private final Map<Size, List<Size>> cuts = new HashMap<>();
 
     /** Proposals for {@code structure}, measured on {@code ruler}, cut from {@code sheet}, scored on {@code board}. */
-    public Proposals(Structure structure, Ruler ruler, Sheet sheet, Envelopes envelopes, Board board) {
+    public Proposals(Structure structure, Ruler ruler, StockSheet sheet, Envelopes envelopes, Board board) {
         this.structure = structure;
         this.ruler = ruler;
         this.sheet = sheet;

@@ -22,7 +22,7 @@ public record Panels(
         looseSlits = List.copyOf(looseSlits);
     }
 
-    private static final Remembered<Piece, Panels> KNOWN = new Remembered<>(128);
+    private static final LruCache<Piece, Panels> KNOWN = new LruCache<>(128);
 
     /** The panels of {@code piece}. */
     public static Panels of(Piece piece) {

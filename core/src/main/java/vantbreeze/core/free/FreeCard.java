@@ -11,9 +11,9 @@ import vantbreeze.core.fold.Fault;
 import vantbreeze.core.fold.Faults;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Link;
+import vantbreeze.core.fold.LruCache;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Piece;
-import vantbreeze.core.fold.Remembered;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
@@ -47,7 +47,7 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
             Fault.Kind.CONTRADICTORY_FOLDS,
             Fault.Kind.CUT_FREE);
 
-    private static final Remembered<FreeCard, Optional<String>> IMPOSSIBLE = new Remembered<>(16);
+    private static final LruCache<FreeCard, Optional<String>> IMPOSSIBLE = new LruCache<>(16);
 
     /** @throws IllegalArgumentException when it shows itself before its way or behind it, or leans more than lying */
     public FreeCard {

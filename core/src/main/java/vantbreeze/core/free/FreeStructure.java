@@ -3,12 +3,12 @@ package vantbreeze.core.free;
 import java.util.List;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.folding.Station;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Limits;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Parameter;
-import vantbreeze.core.structure.Station;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.core.structure.Title;
 

@@ -18,8 +18,8 @@ import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.folding.Station;
 import vantbreeze.core.structure.Measures;
-import vantbreeze.core.structure.Station;
 import vantbreeze.core.structure.Structure;
 
 /**

@@ -1,6 +1,7 @@
 package vantbreeze.core.hand;
 
 import java.util.List;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.fit.Resizing;
@@ -25,7 +26,6 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Reruling;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
@@ -98,7 +98,7 @@ public record Drafting(Workshop workshop, Plan plan) {
     /** Without a piece and what was glued to it. */
     public Plan withoutPiece(int piece) {
         if (piece == 0) {
-            throw new Refusal(
+            throw new ValidationException(
                     "drawing", "The first piece is what all others hang on. Take another away, or begin a card anew.");
         }
         return drawn(drawing(piece).withoutPiece(piece));
@@ -124,7 +124,7 @@ public record Drafting(Workshop workshop, Plan plan) {
     public Plan unglued(int join) {
         Redrawing drawing = drawing(0);
         if (join < 0 || join >= plan.drawn().assembly().joins().size()) {
-            throw new Refusal("drawing", "That join is not there any more.");
+            throw new ValidationException("drawing", "That join is not there any more.");
         }
         return drawn(drawing.unglued(join));
     }
@@ -138,7 +138,7 @@ public record Drafting(Workshop workshop, Plan plan) {
     /**
      * On the marks of {@code ruler}, closing as before.
      *
-     * @throws Refusal when no way of rounding a free card keeps it closing
+     * @throws ValidationException when no way of rounding a free card keeps it closing
      */
     public Plan onMarks(Ruler ruler) {
         if (!plan.isFree()) {
@@ -149,7 +149,7 @@ public record Drafting(Workshop workshop, Plan plan) {
         }
         FreeCard ruled = new Rescaling(plan.drawn())
                 .on(ruler)
-                .orElseThrow(() -> new Refusal(
+                .orElseThrow(() -> new ValidationException(
                         "ruler",
                         "Brought to the marks of this ruler, the card would not close any more. "
                                 + "Take a finer ruler, or keep the figures as they are."));
@@ -163,7 +163,7 @@ public record Drafting(Workshop workshop, Plan plan) {
     /** As large as {@code finished} when closed, or the nearest that can be. */
     public Plan resized(Size finished) {
         if (!finished.width().isPositive() || !finished.height().isPositive()) {
-            throw new Refusal("width", "A card has a width and a height. Type both.");
+            throw new ValidationException("width", "A card has a width and a height. Type both.");
         }
         if (plan.isFree()) {
             return unlocked().drawn(new Rescaling(plan.drawn()).to(finished));
@@ -174,7 +174,7 @@ public record Drafting(Workshop workshop, Plan plan) {
     /**
      * As large as {@code envelope} takes, the way round that it lies now.
      *
-     * @throws Refusal when no such card goes in, with what stands in the way
+     * @throws ValidationException when no such card goes in, with what stands in the way
      */
     public Plan into(Envelope envelope) {
         Size room;
@@ -190,7 +190,7 @@ public record Drafting(Workshop workshop, Plan plan) {
         }
         Size closed = workshop.work(after).footprint();
         if (!EnvelopeFit.of(closed, envelope).goesIn()) {
-            throw new Refusal("envelope", inTheWay(envelope, room, closed));
+            throw new ValidationException("envelope", inTheWay(envelope, room, closed));
         }
         return after;
     }
@@ -203,7 +203,7 @@ public record Drafting(Workshop workshop, Plan plan) {
         }
         try {
             plan.resized(workshop.structure(plan), resizing().wanted(room));
-        } catch (Refusal limit) {
+        } catch (ValidationException limit) {
             return "%s %s".formatted(least, limit.getMessage());
         }
         return plan.locked().isEmpty() ? least : least + " Unlock its measures first.";
@@ -235,10 +235,10 @@ public record Drafting(Workshop workshop, Plan plan) {
 
     private Redrawing drawing(int piece) {
         if (!plan.isFree()) {
-            throw new Refusal("drawing", "This card follows its structure. Loosen it to draw on it.");
+            throw new ValidationException("drawing", "This card follows its structure. Loosen it to draw on it.");
         }
         if (piece < 0 || piece >= pieces().size()) {
-            throw new Refusal("drawing", "That piece is not there any more.");
+            throw new ValidationException("drawing", "That piece is not there any more.");
         }
         return new Redrawing(plan.drawn());
     }
@@ -258,7 +258,7 @@ public record Drafting(Workshop workshop, Plan plan) {
                 return new PanelRef(i, name);
             }
         }
-        throw new Refusal(
+        throw new ValidationException(
                 "drawing",
                 "There is no panel \"%s\" on this card. Its panels are: %s."
                         .formatted(name, String.join(", ", names())));
@@ -273,7 +273,7 @@ public record Drafting(Workshop workshop, Plan plan) {
 
     private static Stretch line(Stretch line) {
         if (line.isNothing()) {
-            throw new Refusal("drawing", "A line needs two ends. Draw it longer.");
+            throw new ValidationException("drawing", "A line needs two ends. Draw it longer.");
         }
         return line;
     }
@@ -281,7 +281,7 @@ public record Drafting(Workshop workshop, Plan plan) {
     /** A bare sheet to draw on. */
     public static Plan bare(String name, Size size, Ruler ruler) {
         if (!size.width().isPositive() || !size.height().isPositive()) {
-            throw new Refusal("width", "A sheet has a width and a height. Type both.");
+            throw new ValidationException("width", "A sheet has a width and a height. Type both.");
         }
         return Plan.of(name, FreeCard.bare(size), ruler);
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Piece;
@@ -16,7 +17,6 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
 
 /** Moves lines of a free card: the line itself, and with it all that ends on it. */
@@ -58,10 +58,10 @@ record FreeHand(Workshop workshop, Plan plan) {
                 .named(name)
                 .orElseThrow();
         if (plan.locked().contains(name)) {
-            throw new Refusal("hand", "%s is locked. Unlock it to change it.".formatted(name));
+            throw new ValidationException("hand", "%s is locked. Unlock it to change it.".formatted(name));
         }
         if (width.isShorterThan(plan.ruler().division())) {
-            throw new Refusal(
+            throw new ValidationException(
                     "hand",
                     "A panel can't be under %s. Take its score away instead."
                             .formatted(Figure.of(plan.ruler().division(), plan.ruler())
@@ -89,7 +89,7 @@ record FreeHand(Workshop workshop, Plan plan) {
                 return i;
             }
         }
-        throw new Refusal("hand", "There is no panel \"%s\" here any more.".formatted(name));
+        throw new ValidationException("hand", "There is no panel \"%s\" here any more.".formatted(name));
     }
 
     private static boolean within(Length along, Stretch line, boolean across) {
@@ -155,7 +155,7 @@ record FreeHand(Workshop workshop, Plan plan) {
         Stretch line;
         try {
             line = handle.line(after.assembly().pieces());
-        } catch (Refusal gone) {
+        } catch (ValidationException gone) {
             return new Edited(drawn, "");
         }
         String where = handle.kind() == Handle.Kind.MARK
@@ -167,15 +167,15 @@ record FreeHand(Workshop workshop, Plan plan) {
         return new Edited(drawn, where);
     }
 
-    /** @throws Refusal when it can't be worked out, or a locked panel would change its width */
+    /** @throws ValidationException when it can't be worked out, or a locked panel would change its width */
     Plan checked(FreeCard after) {
         after.impossible().ifPresent(words -> {
-            throw new Refusal("drawing", words);
+            throw new ValidationException("drawing", words);
         });
         for (String name : plan.locked()) {
             Length was = width(plan.drawn(), name);
             if (was != null && !was.equals(width(after, name))) {
-                throw new Refusal(
+                throw new ValidationException(
                         "hand",
                         "%s is locked at %s. Unlock it, or move another line."
                                 .formatted(name, Figure.of(was, plan.ruler()).inWords()));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
@@ -12,7 +13,6 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.EditedCard;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Limits;
@@ -34,7 +34,7 @@ public record Hand(Workshop workshop, Plan plan) {
     /**
      * The plan with the line moved, as far as it goes.
      *
-     * @throws Refusal when nothing moves it
+     * @throws ValidationException when nothing moves it
      */
     public Edited moved(Move move) {
         return plan.isFree() ? new FreeHand(workshop, plan).moved(move) : measured(move);
@@ -43,7 +43,7 @@ public record Hand(Workshop workshop, Plan plan) {
     /**
      * The same, worked out; where that is refused, the plan as it was with the reason.
      *
-     * @throws Refusal when nothing moves the line
+     * @throws ValidationException when nothing moves the line
      */
     public EditedCard worked(Move move) {
         return worked(move, workshop::work);
@@ -58,7 +58,7 @@ public record Hand(Workshop workshop, Plan plan) {
         Edited moved = moved(move);
         try {
             return new EditedCard(work.apply(moved.plan()), moved.words());
-        } catch (Refusal refused) {
+        } catch (ValidationException refused) {
             return new EditedCard(work.apply(plan), refused.getMessage());
         }
     }
@@ -66,7 +66,7 @@ public record Hand(Workshop workshop, Plan plan) {
     /**
      * A free card with one panel this wide, what lies beyond it moved along.
      *
-     * @throws Refusal when there is no such panel, or it can't be
+     * @throws ValidationException when there is no such panel, or it can't be
      */
     public Edited widened(String panel, Length width) {
         return new FreeHand(workshop, plan).widened(panel, width);
@@ -125,7 +125,7 @@ public record Hand(Workshop workshop, Plan plan) {
     private Follower follower(Move move, Structure structure) {
         List<Follower> followers = followers(move.handle(), structure);
         if (followers.isEmpty()) {
-            throw new Refusal(
+            throw new ValidationException(
                     "hand",
                     plan.locked().isEmpty()
                             ? "This line follows from the structure and can't be moved by itself. Loosen "

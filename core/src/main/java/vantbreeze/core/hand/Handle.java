@@ -1,6 +1,7 @@
 package vantbreeze.core.hand;
 
 import java.util.List;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
 import vantbreeze.core.fold.Panels;
@@ -8,7 +9,6 @@ import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Length;
-import vantbreeze.core.plan.Refusal;
 
 /**
  * What the maker takes hold of.
@@ -90,7 +90,8 @@ public record Handle(Kind kind, int piece, int index, End end) {
 
     private static <T> T require(List<T> all, int index) {
         if (index < 0 || index >= all.size()) {
-            throw new Refusal("hand", "What you took hold of is not there any more. Take hold of it again.");
+            throw new ValidationException(
+                    "hand", "What you took hold of is not there any more. Take hold of it again.");
         }
         return all.get(index);
     }

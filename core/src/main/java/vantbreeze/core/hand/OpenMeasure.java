@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import vantbreeze.core.check.Finding;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Panel;
@@ -17,7 +18,6 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Measures;
@@ -40,11 +40,11 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
      * The plan with that measure found.
      *
      * @param id of a measure, or the name of a free card's panel
-     * @throws Refusal when it is locked, or nothing says what it should be
+     * @throws ValidationException when it is locked, or nothing says what it should be
      */
     public Edited solved(String id) {
         if (plan.locked().contains(id)) {
-            throw new Refusal(id, "This measure is locked. Unlock it to have it worked out.");
+            throw new ValidationException(id, "This measure is locked. Unlock it to have it worked out.");
         }
         return plan.isFree() ? panel(id) : measure(id);
     }
@@ -55,7 +55,7 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
         Parameter parameter = structure.asked(measures).stream()
                 .filter(one -> one.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new Refusal(id, "There is no measure \"%s\" here.".formatted(id)));
+                .orElseThrow(() -> new ValidationException(id, "There is no measure \"%s\" here.".formatted(id)));
         Length wanted = parameter.isPart()
                 ? structure
                         .proportioned(
@@ -78,7 +78,7 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
 
     private Length inEnvelope(String id) {
         if (plan.envelopeId() == null) {
-            throw new Refusal(id, "The finished size follows from an envelope. Choose one first.");
+            throw new ValidationException(id, "The finished size follows from an envelope. Choose one first.");
         }
         Size room = Proposals.room(workshop.envelope(plan.envelopeId()));
         boolean upright = plan.measures()
@@ -106,7 +106,7 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
             return new Edited(moved.plan(), moved.words() + ", which closes the card");
         }
         if (outcome instanceof Outcome.NothingCloses nothing && nothing.gap() > 0) {
-            throw new Refusal(
+            throw new ValidationException(
                     name,
                     String.format(
                             Locale.ROOT,
@@ -149,7 +149,7 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
             try {
                 Edited moved = hand.widened(name, width);
                 tried.add(Tried.of(width, moved, workshop.glimpse(moved.plan(), plan)));
-            } catch (Refusal cant) {
+            } catch (ValidationException cant) {
                 // this width can't be had; the others are tried
             }
         }
@@ -158,7 +158,8 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
                 .limit(MOST_WORKED)
                 .map(one -> Tried.of(one.width, one.moved, workshop.work(one.moved.plan())))
                 .min(Tried.BEST_FIRST)
-                .orElseThrow(() -> new Refusal(name, "No width of %s can be worked out here.".formatted(name)));
+                .orElseThrow(
+                        () -> new ValidationException(name, "No width of %s can be worked out here.".formatted(name)));
     }
 
     private record Tried(Length width, Edited moved, long amiss, Length closed) {

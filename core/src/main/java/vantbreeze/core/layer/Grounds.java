@@ -21,8 +21,8 @@ import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.Link;
+import vantbreeze.core.fold.LruCache;
 import vantbreeze.core.fold.PlacedPanel;
-import vantbreeze.core.fold.Remembered;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
@@ -37,7 +37,7 @@ import vantbreeze.core.length.Precision;
 public final class Grounds {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
-    private static final Remembered<Asked, Grounds> KNOWN = new Remembered<>(16);
+    private static final LruCache<Asked, Grounds> KNOWN = new LruCache<>(16);
     /** A part smaller than this share of its panel is not worth a layer; from memory. */
     private static final double WORTH = 0.12;
     /** A part narrower than this is not worth one either, mm; from memory. */

@@ -4,7 +4,10 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -22,7 +25,7 @@ import vantbreeze.core.paper.Size;
  * One paper across several faces: cut as one piece for all of them as they lie side by side, then split where they
  * part.
  */
-record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> faces) {
+public record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> faces) {
 
     /** Flaps meet with a hair between; wider apart they are not side by side, mm. */
     private static final double HAIR = 1.2;
@@ -164,5 +167,31 @@ record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> 
     /** The pose of a run, for what its whole piece measures. */
     static @Nullable FoldedForm poseOf(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> faces) {
         return new Run(graph, grounds, flats, faces).pose();
+    }
+
+    /**
+     * The size that each paper which runs across several panels is cut to first, by its entry in the dressing and how
+     * many layers lie beneath it.
+     */
+    public static Map<List<Integer>, Size> wholes(
+            FoldGraph graph, Grounds grounds, List<FoldedForm> flats, Dressing dressing, Layers layers) {
+        Map<List<Integer>, Size> wholes = new LinkedHashMap<>();
+        for (int i = 0; i < dressing.all().size(); i++) {
+            Dressed dressed = dressing.all().get(i);
+            if (!dressed.runs()) {
+                continue;
+            }
+            Map<Integer, List<Layer>> levels = new TreeMap<>();
+            int entry = i;
+            layers.all().stream().filter(layer -> layer.dressed() == entry).forEach(layer -> levels.computeIfAbsent(
+                            layer.level(), level -> new ArrayList<>())
+                    .add(layer));
+            List<Face> faces = dressed.faces().stream()
+                    .flatMap(name -> name.find(graph).stream())
+                    .toList();
+            levels.forEach((level, parts) -> wholes.put(
+                    List.of(entry, level), span(parts, requireNonNull(poseOf(graph, grounds, flats, faces)))));
+        }
+        return wholes;
     }
 }

@@ -12,7 +12,7 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
-import vantbreeze.core.fold.plane.Passage;
+import vantbreeze.core.fold.plane.Chord;
 import vantbreeze.core.length.Precision;
 
 /**
@@ -73,7 +73,7 @@ final class SlitCuts {
         Envelope box = shape.getEnvelopeInternal();
         double reach = (box.getWidth() + box.getHeight()) / from.distance(to);
         Coordinate end = new Coordinate(to.x + (to.x - from.x) * reach, to.y + (to.y - from.y) * reach);
-        return Passage.of(to, end, shape, NEAR).stream()
+        return Chord.of(to, end, shape, NEAR).stream()
                 // from the very corner, but for what is rounded
                 .filter(passage -> passage.begins() * to.distance(end) < NEAR)
                 .findFirst()

@@ -17,12 +17,12 @@ import vantbreeze.core.paper.Size;
  * marks by making it smaller; what that frees goes to the edge at a fold, so that edges only ever move away from a
  * fold.
  */
-record Upright(Length left, Length foot, Length right, Length head) {
+public record Upright(Length left, Length foot, Length right, Length head) {
 
     private static final double NEAR = Precision.SAME_PLACE;
 
     /** The shape as such a rectangle, or null when it is none. */
-    static @Nullable Upright of(Polygon shape) {
+    public static @Nullable Upright of(Polygon shape) {
         Envelope box = shape.getEnvelopeInternal();
         if (shape.getNumInteriorRing() > 0
                 || Math.abs(box.getArea() - shape.getArea()) > NEAR * (box.getWidth() + box.getHeight())) {
@@ -35,7 +35,8 @@ record Upright(Length left, Length foot, Length right, Length head) {
                 Length.nearest(box.getMaxY()));
     }
 
-    Size size() {
+    /** Its width and height. */
+    public Size size() {
         return new Size(right.minus(left), head.minus(foot));
     }
 

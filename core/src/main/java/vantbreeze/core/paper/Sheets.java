@@ -6,14 +6,14 @@ import java.util.stream.Stream;
 import vantbreeze.core.length.Length;
 
 /** The sheets that can be chosen from. */
-public record Sheets(List<Sheet> all) {
+public record Sheets(List<StockSheet> all) {
 
     private static final Sheets PUBLISHED = new Sheets(List.of(
-            new Sheet("letter", "Letter", new Size(Length.ofInches(8, 1, 2), Length.ofInches(11))),
-            new Sheet("12x12", "12 × 12 in", new Size(Length.ofInches(12), Length.ofInches(12))),
-            new Sheet("a4", "A4", IsoA.size(4)),
-            new Sheet("a3", "A3", IsoA.size(3)),
-            new Sheet("a5", "A5", IsoA.size(5))));
+            new StockSheet("letter", "Letter", new Size(Length.ofInches(8, 1, 2), Length.ofInches(11))),
+            new StockSheet("12x12", "12 × 12 in", new Size(Length.ofInches(12), Length.ofInches(12))),
+            new StockSheet("a4", "A4", IsoA.size(4)),
+            new StockSheet("a3", "A3", IsoA.size(3)),
+            new StockSheet("a5", "A5", IsoA.size(5))));
 
     public Sheets {
         all = List.copyOf(all);
@@ -25,12 +25,12 @@ public record Sheets(List<Sheet> all) {
     }
 
     /** These and one's own. */
-    public Sheets and(List<Sheet> own) {
+    public Sheets and(List<StockSheet> own) {
         return new Sheets(Stream.concat(all.stream(), own.stream()).toList());
     }
 
     /** The sheet with this id. */
-    public Optional<Sheet> find(String id) {
+    public Optional<StockSheet> find(String id) {
         return all.stream().filter(sheet -> sheet.id().equals(id)).findFirst();
     }
 }

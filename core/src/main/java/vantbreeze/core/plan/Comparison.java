@@ -10,6 +10,8 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import vantbreeze.core.check.Finding;
+import vantbreeze.core.cutting.CutWords;
+import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
 import vantbreeze.core.length.Figure;
@@ -56,20 +58,22 @@ public record Comparison(List<Difference> differences) {
                 .forEach(choice -> figures.put(choice.label(), plan.measures().chosen(choice)));
         figures.put("Closed", write(worked.footprint(), ruler));
         figures.put(
-                "Thickness", String.format(Locale.ROOT, "%.1f mm", worked.heft().thickness()));
+                "Thickness",
+                String.format(Locale.ROOT, "%.1f mm", worked.closedCard().thickness()));
         figures.put(
                 "Weight",
-                String.format(Locale.ROOT, "%.0f g", worked.heft().weight().grams()));
+                String.format(
+                        Locale.ROOT, "%.0f g", worked.closedCard().weight().grams()));
         Map<String, Integer> seen = new LinkedHashMap<>();
         for (WorkedPiece piece : worked.pieces()) {
             String name = piece.panels().piece().name();
             int times = seen.merge(name, 1, Integer::sum);
             piece(times == 1 ? name : String.format(Locale.ROOT, "%s (%d)", name, times), piece, ruler, figures);
         }
-        layers(worked, figures);
+        layers(worked, ruler, figures);
         figures.put("Envelope", Objects.requireNonNullElse(plan.envelopeId(), "none"));
-        figures.put("Sheet", Objects.requireNonNullElse(plan.sheetId(), "any"));
-        figures.put("Card", worked.heft().cardstock().name());
+        figures.put("StockSheet", Objects.requireNonNullElse(plan.sheetId(), "any"));
+        figures.put("Card", worked.cardstock().name());
         figures.put("Ruler", plan.ruler().label());
         figures.put(
                 "Wrong",
@@ -96,8 +100,8 @@ public record Comparison(List<Difference> differences) {
                         .collect(Collectors.joining("; ")));
     }
 
-    private static void layers(WorkedPlan worked, Map<String, String> figures) {
-        CutWords words = new CutWords(worked);
+    private static void layers(WorkedPlan worked, Ruler ruler, Map<String, String> figures) {
+        CutWords words = new CutWords(worked.form().graph(), ruler);
         worked.layers()
                 .all()
                 .forEach(layer -> figures.merge(

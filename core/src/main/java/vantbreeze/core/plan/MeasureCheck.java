@@ -2,6 +2,7 @@ package vantbreeze.core.plan;
 
 import java.util.Locale;
 import java.util.stream.Collectors;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -19,32 +20,35 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
         return new MeasureCheck(structure, measures, ruler);
     }
 
-    /** @throws Refusal when {@code length} is beyond the limits of {@code parameter}, or there is no such measure */
+    /**
+     * @throws ValidationException when {@code length} is beyond the limits of {@code parameter}, or there is no such
+     *     measure
+     */
     void require(String parameter, Length length) {
         Parameter named = structure.parameters().stream()
                 .filter(p -> p.id().equals(parameter))
                 .findFirst()
-                .orElseThrow(() -> new Refusal(
+                .orElseThrow(() -> new ValidationException(
                         parameter, "A %s has no measure called \"%s\".".formatted(structure.name(), parameter)));
         Limits limits = structure.limits(parameter, measures);
         if (length.isShorterThan(limits.least())) {
-            throw new Refusal(
+            throw new ValidationException(
                     parameter,
                     "%s can't be under %s: %s.".formatted(named.label(), write(limits.least()), limits.leastBecause()));
         }
         if (length.isLongerThan(limits.most())) {
-            throw new Refusal(
+            throw new ValidationException(
                     parameter,
                     "%s can't be over %s: %s.".formatted(named.label(), write(limits.most()), limits.mostBecause()));
         }
     }
 
-    /** @throws Refusal when any measure is missing or beyond its limits */
+    /** @throws ValidationException when any measure is missing or beyond its limits */
     void requireAll() {
         for (Parameter parameter : structure.parameters()) {
             Length length = measures.byId().get(parameter.id());
             if (length == null) {
-                throw new Refusal(
+                throw new ValidationException(
                         parameter.id(),
                         "The plan does not say the %s. It can't be opened without."
                                 .formatted(parameter.label().toLowerCase(Locale.ROOT)));
@@ -54,12 +58,12 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
         structure.asked(measures).forEach(parameter -> require(parameter.id(), measures.get(parameter.id())));
     }
 
-    /** @throws Refusal when there is no such choice, or no such alternative */
+    /** @throws ValidationException when there is no such choice, or no such alternative */
     void requireChoice(String id, String value) {
         Choice choice = structure.choices().stream()
                 .filter(c -> c.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new Refusal(
+                .orElseThrow(() -> new ValidationException(
                         id, "There is nothing called \"%s\" to choose about a %s.".formatted(id, structure.name())));
         if (choice.has(value)) {
             return;
@@ -69,10 +73,10 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
                 OwnOutline.read(value);
                 return;
             } catch (IllegalArgumentException refused) {
-                throw new Refusal(id, String.valueOf(refused.getMessage()));
+                throw new ValidationException(id, String.valueOf(refused.getMessage()));
             }
         }
-        throw new Refusal(
+        throw new ValidationException(
                 id,
                 "%s can't be \"%s\". Choose %s."
                         .formatted(

@@ -8,9 +8,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
-import vantbreeze.core.paper.Sheet;
+import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.tool.Tools;
 
 /**
@@ -25,26 +26,26 @@ import vantbreeze.core.tool.Tools;
 public record OwnStock(
         Tools tools,
         List<Envelope> envelopes,
-        List<Sheet> sheets,
+        List<StockSheet> sheets,
         Map<String, Cardstock> cardstocks,
         Set<String> away) {
 
     /** Most things of one kind. */
     public static final int MOST = 200;
 
-    /** @throws Refusal when there are more than {@link #MOST} of a kind, or two things share an id */
+    /** @throws ValidationException when there are more than {@link #MOST} of a kind, or two things share an id */
     public OwnStock {
         envelopes = List.copyOf(envelopes);
         sheets = List.copyOf(sheets);
         cardstocks = Collections.unmodifiableMap(new LinkedHashMap<>(cardstocks));
         away = Collections.unmodifiableSet(new LinkedHashSet<>(away));
         if (envelopes.size() > MOST || sheets.size() > MOST || cardstocks.size() > MOST) {
-            throw new Refusal(
+            throw new ValidationException(
                     "stock", String.format(Locale.ROOT, "That is more than %d of a kind. Put some away first.", MOST));
         }
         if (new HashSet<>(envelopes.stream().map(Envelope::id).toList()).size() < envelopes.size()
-                || new HashSet<>(sheets.stream().map(Sheet::id).toList()).size() < sheets.size()) {
-            throw new Refusal("stock", "Two things are kept under the same id. Give one of them another.");
+                || new HashSet<>(sheets.stream().map(StockSheet::id).toList()).size() < sheets.size()) {
+            throw new ValidationException("stock", "Two things are kept under the same id. Give one of them another.");
         }
     }
 

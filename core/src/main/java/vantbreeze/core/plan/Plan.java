@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.length.Length;
@@ -31,20 +32,20 @@ public record Plan(String name, String notes, Ruler ruler, Design design, Suppli
     /** Longest notes. */
     public static final int LONGEST_NOTES = 10_000;
 
-    /** @throws Refusal when the name is empty or the texts are too long */
+    /** @throws ValidationException when the name is empty or the texts are too long */
     public Plan {
         name = name.strip();
         design = design.on(ruler);
         if (name.isEmpty()) {
-            throw new Refusal("name", "A card needs a name. Type one, like \"Kite day invitation\".");
+            throw new ValidationException("name", "A card needs a name. Type one, like \"Kite day invitation\".");
         }
         if (name.length() > LONGEST_NAME) {
-            throw new Refusal(
+            throw new ValidationException(
                     "name",
                     String.format(Locale.ROOT, "The name is longer than %d characters. Shorten it.", LONGEST_NAME));
         }
         if (notes.length() > LONGEST_NOTES) {
-            throw new Refusal(
+            throw new ValidationException(
                     "notes",
                     String.format(
                             Locale.ROOT, "The notes are longer than %d characters. Shorten them.", LONGEST_NOTES));
@@ -227,7 +228,7 @@ public record Plan(String name, String notes, Ruler ruler, Design design, Suppli
     /**
      * The same card with one thing chosen otherwise.
      *
-     * @throws Refusal when there is no such thing, or the measures do not allow it
+     * @throws ValidationException when there is no such thing, or the measures do not allow it
      */
     public Plan choosing(Structure structure, String choice, String value) {
         MeasureCheck.of(structure, measures(), ruler).requireChoice(choice, value);
@@ -239,11 +240,11 @@ public record Plan(String name, String notes, Ruler ruler, Design design, Suppli
     /**
      * The same card with one measure changed, and those that follow it.
      *
-     * @throws Refusal when the measure is beyond its limits
+     * @throws ValidationException when the measure is beyond its limits
      */
     public Plan changing(Structure structure, String parameter, Length length) {
         if (locked().contains(parameter)) {
-            throw new Refusal(parameter, "This measure is locked. Unlock it to change it.");
+            throw new ValidationException(parameter, "This measure is locked. Unlock it to change it.");
         }
         MeasureCheck.of(structure, measures(), ruler).require(parameter, length);
         return withMeasures(keeping(structure.changed(measures(), parameter, length), parameter));

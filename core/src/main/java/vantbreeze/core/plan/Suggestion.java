@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.sight.Sights;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.FaceName;
@@ -59,8 +60,8 @@ public record Suggestion(Workshop workshop, WorkedPlan worked) {
 
     /** Faces that show and can be dressed, those seen from before first. */
     public List<Face> showing() {
-        Sights sights = Sights.of(worked);
-        return worked.form().grounds().free().stream()
+        Sights sights = worked.sights();
+        return worked.grounds().free().stream()
                 .filter(face -> sights.of(face).isPresent())
                 .sorted(Comparator.comparing(
                         face -> sights.of(face).orElseThrow().behind()))
@@ -70,8 +71,8 @@ public record Suggestion(Workshop workshop, WorkedPlan worked) {
     /** The card dressed so. What the maker dressed already stays. */
     public Dressing dressing(List<LayerChoice> stack) {
         FoldGraph graph = worked.form().graph();
-        Sights sights = Sights.of(worked);
-        Grounds grounds = worked.form().grounds();
+        Sights sights = worked.sights();
+        Grounds grounds = worked.grounds();
         Dressing dressing = worked.plan().dressing();
         List<Face> showing = showing();
         Optional<Face> writing = showing.stream()

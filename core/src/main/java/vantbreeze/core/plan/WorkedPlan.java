@@ -4,56 +4,203 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.check.CheckedCard;
 import vantbreeze.core.check.Finding;
+import vantbreeze.core.cutting.CutList;
+import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fit.EnvelopeFit;
+import vantbreeze.core.fit.Proposals;
+import vantbreeze.core.fold.Lazy;
 import vantbreeze.core.fold.Piece;
-import vantbreeze.core.layer.CutList;
+import vantbreeze.core.fold.bulk.ClosedCard;
+import vantbreeze.core.fold.folding.Folding;
+import vantbreeze.core.fold.sight.Sights;
+import vantbreeze.core.layer.Dressing;
+import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layers;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.paper.StockSheet;
+import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Structure;
+import vantbreeze.core.tool.Tools;
 
 /**
- * A plan and all that follows from it. Never stored: worked out anew whenever the plan changes.
- *
- * @param plan what the maker decided
- * @param structure its structure
- * @param pieces what to cut
- * @param form how it folds
- * @param footprint the closed card
- * @param layers its mats and layers where they lie
- * @param heft how thick and heavy it is
- * @param fit how it sits in its envelope, or null when none is chosen
- * @param findings what the maker should know, the worst first
+ * A plan and all that follows from it, in {@link Stages} that are worked out when they are looked at. Never stored:
+ * worked out anew whenever the plan changes.
  */
-public record WorkedPlan(
-        Plan plan,
-        Structure structure,
-        List<WorkedPiece> pieces,
-        WorkedForm form,
-        Size footprint,
-        Layers layers,
-        Heft heft,
-        @Nullable EnvelopeFit fit,
-        List<Finding> findings) {
+public final class WorkedPlan implements CheckedCard {
 
-    public WorkedPlan {
-        pieces = List.copyOf(pieces);
-        findings = List.copyOf(findings);
+    private final Workshop workshop;
+    private final Plan plan;
+    private final Structure structure;
+    private final @Nullable Plan held;
+    private final Map<Stage<?>, Lazy<?>> stages = new ConcurrentHashMap<>();
+
+    /**
+     * @param plan complete, and within its structure's limits
+     * @param held the plan whose line is dragged, if this is only a glimpse of what would come of it
+     */
+    WorkedPlan(Workshop workshop, Plan plan, Structure structure, @Nullable Plan held) {
+        this.workshop = workshop;
+        this.plan = plan;
+        this.structure = structure;
+        this.held = held;
+    }
+
+    /** One thing that follows. */
+    @SuppressWarnings("unchecked") // each stage's own type
+    public <T> T of(Stage<T> stage) {
+        Lazy<T> once = (Lazy<T>) stages.computeIfAbsent(
+                stage, key -> new Lazy<>(() -> stage.work().apply(this)));
+        return once.get();
+    }
+
+    /** The same with all that follows worked out, so that nothing can go wrong with it later. */
+    public WorkedPlan whole() {
+        Stages.ALL.forEach(this::of);
+        return this;
+    }
+
+    /** The same card with other layers; what does not change with them is known already. */
+    public WorkedPlan withDressing(Dressing dressing) {
+        WorkedPlan other = new WorkedPlan(workshop, plan.withDressing(dressing), structure, held);
+        Stages.BARE.forEach(stage -> other.stages.put(stage, new Lazy<>(() -> of(stage))));
+        return other;
+    }
+
+    /** The same with one stage as it is given. */
+    <T> WorkedPlan given(Stage<T> stage, T result) {
+        WorkedPlan other = new WorkedPlan(workshop, plan, structure, held);
+        other.stages.put(stage, new Lazy<>(() -> result));
+        return other;
+    }
+
+    /** What the maker decided. */
+    public Plan plan() {
+        return plan;
+    }
+
+    /** Where it is worked out. */
+    public Workshop workshop() {
+        return workshop;
+    }
+
+    /** The plan whose line is dragged, if this is only a glimpse of what would come of it. */
+    @Nullable
+    Plan held() {
+        return held;
+    }
+
+    @Override
+    public boolean isThorough() {
+        return held == null;
+    }
+
+    @Override
+    public Structure structure() {
+        return structure;
+    }
+
+    @Override
+    public Measures measures() {
+        return plan.measures();
+    }
+
+    @Override
+    public Ruler ruler() {
+        return plan.ruler();
+    }
+
+    @Override
+    public boolean isFree() {
+        return plan.isFree();
+    }
+
+    @Override
+    public List<WorkedPiece> pieces() {
+        return of(Stages.PIECES);
+    }
+
+    @Override
+    public List<Cardstock> stocks() {
+        return of(Stages.STOCKS);
+    }
+
+    @Override
+    public Cardstock cardstock() {
+        return workshop.cardstock(plan.cardstockId());
+    }
+
+    @Override
+    public Folding form() {
+        return of(Stages.FORM);
+    }
+
+    @Override
+    public Grounds grounds() {
+        return of(Stages.GROUNDS);
+    }
+
+    /** What shows in each pose. */
+    public Sights sights() {
+        return of(Stages.SIGHTS);
+    }
+
+    @Override
+    public Layers layers() {
+        return of(Stages.LAYERS);
+    }
+
+    @Override
+    public ClosedCard closedCard() {
+        return of(Stages.CLOSED_CARD);
+    }
+
+    @Override
+    public Size footprint() {
+        return form().closed().footprint();
+    }
+
+    @Override
+    public @Nullable EnvelopeFit fit() {
+        return of(Stages.FIT).orElse(null);
+    }
+
+    @Override
+    public @Nullable StockSheet sheet() {
+        String id = plan.sheetId();
+        return id == null ? null : workshop.sheet(id);
+    }
+
+    @Override
+    public Tools tools() {
+        return workshop.tools();
+    }
+
+    @Override
+    public Proposals proposals(StockSheet from) {
+        return workshop.proposals(structure, plan.ruler(), from);
+    }
+
+    /** What to cut for its layers. */
+    public CutList cuts() {
+        return of(Stages.CUTS);
+    }
+
+    /** What the maker should know, the worst first. */
+    public List<Finding> findings() {
+        return of(Stages.FINDINGS);
     }
 
     /** The pieces, those that are cut alike together, in the order in which the first of each comes. */
     public List<List<WorkedPiece>> alike() {
         Map<Piece, List<WorkedPiece>> alike = new LinkedHashMap<>();
-        pieces.forEach(piece -> alike.computeIfAbsent(piece.panels().piece(), key -> new ArrayList<>())
+        pieces().forEach(piece -> alike.computeIfAbsent(piece.panels().piece(), key -> new ArrayList<>())
                 .add(piece));
         return List.copyOf(alike.values());
-    }
-
-    /** What to cut for its layers. */
-    public CutList cuts() {
-        return layers.all().isEmpty()
-                ? new CutList(List.of())
-                : CutList.of(form.graph(), form.grounds(), form.flats(), plan.dressing(), layers);
     }
 }

@@ -9,12 +9,12 @@ import org.locationtech.jts.geom.Envelope;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.folding.FlapLaps;
 import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.fold.order.Ordering;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.length.Precision;
 import vantbreeze.core.paper.Size;
-import vantbreeze.core.plan.FlapLaps;
 
 /**
  * By how much a card fails to close as a card does: every loop shut, nothing poking out beyond its widest panel, flaps

@@ -71,8 +71,8 @@ public final class RecipeWriter {
                 worked.structure().name(),
                 write(worked.footprint().width()),
                 write(worked.footprint().height()),
-                worked.heft().thickness(),
-                worked.heft().cardstock().name()));
+                worked.closedCard().thickness(),
+                worked.cardstock().name()));
         worked.plan()
                 .notes()
                 .lines()

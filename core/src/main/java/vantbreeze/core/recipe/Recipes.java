@@ -5,12 +5,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Precision;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
-import vantbreeze.core.plan.Refusal;
 
 /** Reads a recipe as people write it down, draws it and judges it. */
 public final class Recipes {
@@ -35,17 +35,17 @@ public final class Recipes {
     /**
      * Reads {@code text}. What can't be understood is said, never dropped.
      *
-     * @throws Refusal when there is nothing to read, or more than {@link #LONGEST} characters
+     * @throws ValidationException when there is nothing to read, or more than {@link #LONGEST} characters
      */
     public RecipeReading read(String text) {
         if (text == null || text.isBlank()) {
-            throw new Refusal(
+            throw new ValidationException(
                     "recipe",
                     "Nothing is written here. Type or paste a recipe, like: 11 x 4 1/4, score at 2 3/4 "
                             + "and 5 1/2, fold m v.");
         }
         if (text.length() > LONGEST) {
-            throw new Refusal(
+            throw new ValidationException(
                     "recipe",
                     String.format(
                             Locale.ROOT,

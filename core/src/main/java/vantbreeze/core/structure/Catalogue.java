@@ -32,7 +32,7 @@ public record Catalogue(List<Structure> all) {
                 new ConcertinaFan(),
                 new Pocket(),
                 new NeverEnding(),
-                new Stage(),
+                new StageCard(),
                 new Bridge(),
                 new PillarCard(),
                 new FloatingBook(),

@@ -12,6 +12,7 @@ import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Strip;
+import vantbreeze.core.fold.folding.Station;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Side;
@@ -21,7 +22,6 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.ZFold;
 
@@ -113,8 +113,8 @@ class EditTest {
     @Test
     void whatCanNotBeIsRefusedOfItsField() {
         assertThatThrownBy(() -> after(plan(), SetField.to("leg", "five")))
-                .isInstanceOfSatisfying(
-                        Refusal.class, refused -> assertThat(refused.field()).isEqualTo("leg"));
+                .isInstanceOfSatisfying(ValidationException.class, refused -> assertThat(refused.field())
+                        .isEqualTo("leg"));
         assertThatThrownBy(() -> after(plan(), new SetField("tail", Entry.marks(1))))
                 .hasMessageContaining("no measure \"tail\" to move");
         assertThatThrownBy(() -> after(plan(), SetField.to("ruler", "ell"))).hasMessageContaining("no ruler");

@@ -9,15 +9,17 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import vantbreeze.core.cutting.CardYield;
+import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.fit.EnvelopeFit.Verdict;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Envelopes;
-import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Sheets;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.structure.Catalogue;
 import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
@@ -33,7 +35,7 @@ class FitTest {
         return Envelopes.published().find(id).orElseThrow();
     }
 
-    private static Sheet sheet(String id) {
+    private static StockSheet sheet(String id) {
         return Sheets.published().find(id).orElseThrow();
     }
 
@@ -99,7 +101,7 @@ class FitTest {
     @Test
     void everyEnvelopeOnEverySheetAndRulerGivesCardsThatGoInAndComeOut() {
         for (Ruler ruler : Ruler.values()) {
-            for (Sheet sheet : Sheets.published().all()) {
+            for (StockSheet sheet : Sheets.published().all()) {
                 for (Envelope envelope : Envelopes.published().all()) {
                     assertThat(proposals(ruler, sheet.id()).forEnvelope(envelope))
                             .as("%s from %s on %s", envelope.name(), sheet.name(), ruler)
@@ -249,7 +251,7 @@ class FitTest {
     void whatIsProposedComesOutOfItsSheet(Ruler ruler) {
         int proposed = 0;
         for (Structure structure : Catalogue.full().all()) {
-            for (Sheet sheet : Sheets.published().all()) {
+            for (StockSheet sheet : Sheets.published().all()) {
                 Proposals found = new Proposals(
                         structure,
                         ruler,
@@ -288,7 +290,7 @@ class FitTest {
     void aPieceIsNotTurnedForNothing() {
         assertThat(SheetYield.of(
                                 Size.ofMillimetres(100, 70),
-                                new Sheet("square", "Square", Size.ofMillimetres(200, 200)))
+                                new StockSheet("square", "Square", Size.ofMillimetres(200, 200)))
                         .turned())
                 .isFalse();
     }
@@ -296,12 +298,12 @@ class FitTest {
     /** By hand, on 100 × 100: three pieces of 60 × 40 are 120 high, however low what is laid beside them. */
     @Test
     void aLowPieceGivesNoRoomToAHighOne() {
-        Sheet square = new Sheet("square", "Square", Size.ofMillimetres(100, 100));
+        StockSheet square = new StockSheet("square", "Square", Size.ofMillimetres(100, 100));
         assertThat(CardYield.of(List.of(Size.ofMillimetres(10, 1), Size.ofMillimetres(60, 40)), square)
                         .cards())
                 .isEqualTo(2);
         // longer than the sheet is wide: it only goes in upright
-        Sheet narrow = new Sheet("narrow", "Narrow", Size.ofMillimetres(50, 100));
+        StockSheet narrow = new StockSheet("narrow", "Narrow", Size.ofMillimetres(50, 100));
         assertThat(CardYield.of(List.of(Size.ofMillimetres(80, 25)), narrow).cards())
                 .isEqualTo(2);
     }

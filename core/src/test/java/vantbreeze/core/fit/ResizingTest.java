@@ -20,7 +20,7 @@ import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Catalogue;
 import vantbreeze.core.structure.Gatefold;
 import vantbreeze.core.structure.Measures;
-import vantbreeze.core.structure.Stage;
+import vantbreeze.core.structure.StageCard;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.core.structure.ZFold;
 
@@ -52,10 +52,10 @@ class ResizingTest {
                         .to(Size.ofMillimetres(170, 90))
                         .get(Gatefold.FLAP))
                 .isEqualTo(Length.ofMillimetres(85));
-        Measures band = usual(new Stage(), 150, 105).with(Stage.BAND, Length.ofMillimetres(21));
-        assertThat(Resizing.of(new Stage(), band, Ruler.MM_1)
+        Measures band = usual(new StageCard(), 150, 105).with(StageCard.BAND, Length.ofMillimetres(21));
+        assertThat(Resizing.of(new StageCard(), band, Ruler.MM_1)
                         .to(Size.ofMillimetres(150, 210))
-                        .get(Stage.BAND))
+                        .get(StageCard.BAND))
                 .isEqualTo(Length.ofMillimetres(42));
     }
 
@@ -104,9 +104,9 @@ class ResizingTest {
 
     @Test
     void turningTwiceGivesBackTheUsualCard() {
-        Measures lying = usual(new Stage(), 150, 104);
-        Measures upright = Resizing.of(new Stage(), lying, Ruler.MM_1).turned();
-        assertThat(work(new Stage(), upright).footprint()).isEqualTo(Size.ofMillimetres(104, 150));
-        assertThat(Resizing.of(new Stage(), upright, Ruler.MM_1).turned()).isEqualTo(lying);
+        Measures lying = usual(new StageCard(), 150, 104);
+        Measures upright = Resizing.of(new StageCard(), lying, Ruler.MM_1).turned();
+        assertThat(work(new StageCard(), upright).footprint()).isEqualTo(Size.ofMillimetres(104, 150));
+        assertThat(Resizing.of(new StageCard(), upright, Ruler.MM_1).turned()).isEqualTo(lying);
     }
 }

@@ -51,8 +51,9 @@ class FreeCardTest {
         WorkedPlan free = WORKSHOP.work(Plan.of("Free", loosened(structure), Ruler.MM_1));
         assertThat(free.footprint()).isEqualTo(bound.footprint());
         assertThat(free.form().ordering().verdict()).isEqualTo(Ordering.Verdict.FOUND);
-        assertThat(free.heft().weight().grams()).isCloseTo(bound.heft().weight().grams(), within(1e-6));
-        assertThat(free.heft().thickness()).isCloseTo(bound.heft().thickness(), within(1e-6));
+        assertThat(free.closedCard().weight().grams())
+                .isCloseTo(bound.closedCard().weight().grams(), within(1e-6));
+        assertThat(free.closedCard().thickness()).isCloseTo(bound.closedCard().thickness(), within(1e-6));
         assertThat(free.form().stations().stream()
                         .map(station -> station.name())
                         .toList())

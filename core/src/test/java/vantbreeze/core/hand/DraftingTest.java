@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Side;
@@ -17,7 +18,6 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 
@@ -69,7 +69,7 @@ class DraftingTest {
         assertThat(worked.footprint()).isEqualTo(Size.ofMillimetres(200, 100));
         assertThat(worked.form().ordering().verdict()).isEqualTo(Ordering.Verdict.FOUND);
         assertThatThrownBy(() -> Drafting.bare("Kite", Size.ofMillimetres(0, 100), Ruler.MM_1))
-                .isInstanceOf(Refusal.class)
+                .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("Type both");
     }
 
@@ -196,7 +196,7 @@ class DraftingTest {
     void nothingIsUngluedOnACardThatFollowsItsStructure() {
         for (int join : new int[] {-1, 0, 3}) {
             assertThatThrownBy(() -> on(bound("stage")).unglued(join))
-                    .isInstanceOf(Refusal.class)
+                    .isInstanceOf(ValidationException.class)
                     .hasMessageContaining("Loosen it");
         }
     }

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Panels;
@@ -25,7 +26,6 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
 
@@ -140,7 +140,7 @@ class HandTest {
                 .isEqualTo(locked.measures().get("leg"));
         Plan both = locked.withLock("width", true).withLock("height", true);
         assertThatThrownBy(() -> moved(both, to(Kind.SCORE, 0, 62, Snap.MARKS, false)))
-                .isInstanceOf(Refusal.class)
+                .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("locked");
         assertThatThrownBy(() -> locked.changing(WORKSHOP.structure("z-fold"), "leg", mm(50)))
                 .hasMessageContaining("Unlock it");
@@ -176,7 +176,7 @@ class HandTest {
                         assertThat(WORKSHOP.work(moved).form().closed().closureError())
                                 .isLessThan(0.001);
                     }
-                } catch (Refusal refused) {
+                } catch (ValidationException refused) {
                     assertThat(refused.getMessage()).contains("Loosen the card");
                     following.add(piece + "-" + line);
                 }

@@ -9,13 +9,13 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Catalogue;
@@ -77,7 +77,7 @@ class IntoEnvelopeTest {
                         .isTrue();
                 assertThat(worked.form().closed().closureError()).isLessThan(0.001);
                 made++;
-            } catch (Refusal refused) {
+            } catch (ValidationException refused) {
                 assertThat(refused.getMessage()).contains("My envelope").endsWith(".");
             }
         }
@@ -102,12 +102,12 @@ class IntoEnvelopeTest {
         Structure gabled = WORKSHOP.structure("gabled-concertina");
         Plan plan = plan(gabled, Size.ofMillimetres(60, 150), Ruler.MM_1);
         assertThatThrownBy(() -> new Drafting(WORKSHOP, plan).into(envelope(Size.ofMillimetres(18, 14))))
-                .isInstanceOf(Refusal.class)
+                .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("can't be made small enough for My envelope")
                 .hasMessageContaining("can't be under");
         Plan locked = plan.withLock(Parameter.HEIGHT, true);
         assertThatThrownBy(() -> new Drafting(WORKSHOP, locked).into(envelope(Size.ofMillimetres(120, 100))))
-                .isInstanceOf(Refusal.class)
+                .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("Unlock");
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import vantbreeze.core.cutting.Cut;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.length.Length;
@@ -115,8 +116,7 @@ class DressingTest {
                 List.of(new Embellishment("bow", Size.ofMillimetres(20, 10), Length.ofMillimetres(4))))));
         WorkedPlan worked = WORKSHOP.work(plan("z-fold").withDressing(bow));
         Envelope lies = worked.layers().raised().get(0).shape().getEnvelopeInternal();
-        Coordinate middle = worked.form()
-                .grounds()
+        Coordinate middle = worked.grounds()
                 .of(BOTH.all().get(0).faces().get(0).find(worked.form().graph()).orElseThrow())
                 .parts()
                 .get(0)

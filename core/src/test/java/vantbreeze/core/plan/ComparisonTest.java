@@ -12,8 +12,8 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
-import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.tool.Board;
 import vantbreeze.core.tool.Tools;
 
@@ -61,7 +61,7 @@ class ComparisonTest {
         OwnStock own = new OwnStock(
                 tools,
                 List.of(new Envelope("own-1", "Kite envelope", Size.ofMillimetres(160, 115), Envelope.Source.OWN)),
-                List.of(new Sheet("own-2", "Offcut", Size.ofMillimetres(230, 160))),
+                List.of(new StockSheet("own-2", "Offcut", Size.ofMillimetres(230, 160))),
                 Map.of(
                         "own-3",
                         new Cardstock(
@@ -75,7 +75,7 @@ class ComparisonTest {
         WorkedPlan worked = WORKSHOP.with(own)
                 .work(plan(Ruler.MM_1).withEnvelope("own-1").withSheet("own-2").withCardstock("own-3"));
         assertThat(worked.fit().envelope().name()).isEqualTo("Kite envelope");
-        assertThat(worked.heft().thickness()).isGreaterThanOrEqualTo(0.8);
+        assertThat(worked.closedCard().thickness()).isGreaterThanOrEqualTo(0.8);
         assertThat(worked.findings())
                 .extracting(Finding::text)
                 .noneMatch(text -> text.contains("between two grooves"))

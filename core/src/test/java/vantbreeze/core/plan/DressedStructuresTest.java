@@ -21,6 +21,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.cutting.Cut;
+import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Face;
@@ -33,8 +36,8 @@ import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.sight.Sights;
 import vantbreeze.core.free.FreeCard;
-import vantbreeze.core.layer.Cut;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.FaceName;
@@ -139,8 +142,7 @@ class DressedStructuresTest {
                 .filter(other -> other.part() == layer.part() && other.level() == layer.level() - 1)
                 .map(Layer::shape)
                 .findFirst()
-                .orElseGet(
-                        () -> worked.form().grounds().of(layer.face()).parts().get(layer.part()));
+                .orElseGet(() -> worked.grounds().of(layer.face()).parts().get(layer.part()));
     }
 
     /**
@@ -207,7 +209,7 @@ class DressedStructuresTest {
             for (Choice.Alternative other : choice.alternatives()) {
                 try {
                     variants.add(usual.choosing(structure, choice.id(), other.id()));
-                } catch (Refusal refused) {
+                } catch (ValidationException refused) {
                     // not with these measures
                 }
             }
@@ -356,11 +358,11 @@ class DressedStructuresTest {
     @MethodSource("structures")
     void whatShowsIsDressedAndWhatDoesNotIsNot(Structure structure) {
         WorkedPlan worked = dressed(structure, Length.ofMillimetres(2));
-        Sights sights = Sights.of(worked);
+        Sights sights = worked.sights();
         assertThat(worked.layers().faces()).as(structure.id()).isNotEmpty().allMatch(face -> sights.of(face)
                 .isPresent());
-        for (Face face : worked.form().grounds().free()) {
-            if (sights.of(face).isPresent() && worked.form().grounds().of(face).leaves(8)) {
+        for (Face face : worked.grounds().free()) {
+            if (sights.of(face).isPresent() && worked.grounds().of(face).leaves(8)) {
                 assertThat(worked.layers().faces()).as(structure.id()).contains(face);
             }
         }
@@ -375,15 +377,15 @@ class DressedStructuresTest {
     void bulkAndWeightCountEveryLayer(Structure structure) {
         WorkedPlan bare = bare(structure);
         WorkedPlan worked = dressed(structure, Length.ofMillimetres(3));
-        assertThat(worked.heft().thickness())
+        assertThat(worked.closedCard().thickness())
                 .as(structure.id())
-                .isGreaterThan(bare.heft().thickness());
+                .isGreaterThan(bare.closedCard().thickness());
         double grams = worked.layers().all().stream()
                 .mapToDouble(layer -> layer.paper().grammage() / 1e6 * areaByHand(layer.shape()))
                 .sum();
-        assertThat(worked.heft().weight().grams())
+        assertThat(worked.closedCard().weight().grams())
                 .as(structure.id())
-                .isCloseTo(bare.heft().weight().grams() + grams, within(0.001));
+                .isCloseTo(bare.closedCard().weight().grams() + grams, within(0.001));
     }
 
     /** The shoelace formula (Gauss): the outline's area less that of its holes. */

@@ -38,7 +38,9 @@ class HeftTest {
     void aGateIsTwoCardsThickAtEverySize() {
         for (int sixteenths = 64; sixteenths <= 112; sixteenths++) {
             Length width = Length.ofInches(0, sixteenths, 16);
-            assertThat(gate(width).heft().thickness()).as(width.toString()).isCloseTo(0.72, within(1e-6));
+            assertThat(gate(width).closedCard().thickness())
+                    .as(width.toString())
+                    .isCloseTo(0.72, within(1e-6));
         }
     }
 
@@ -53,14 +55,23 @@ class HeftTest {
         double area = arched.pieces().get(arched.pieces().size() - 1).panels().all().stream()
                 .mapToDouble(panel -> panel.area())
                 .sum();
-        assertThat(arched.heft().weight().grams() - bare.heft().weight().grams())
+        assertThat(arched.closedCard().weight().grams()
+                        - bare.closedCard().weight().grams())
                 .isCloseTo(area / 1e6 * 130, within(1e-9));
-        assertThat(arched.heft().thickness() - bare.heft().thickness())
-                .isCloseTo(Math.rint((arched.heft().thickness() - bare.heft().thickness()) * 10) / 10, within(1e-6))
+        assertThat(arched.closedCard().thickness() - bare.closedCard().thickness())
+                .isCloseTo(
+                        Math.rint((arched.closedCard().thickness()
+                                                - bare.closedCard().thickness())
+                                        * 10)
+                                / 10,
+                        within(1e-6))
                 .isLessThanOrEqualTo(0.3 + 1e-6);
         WorkedPlan heavier = WORKSHOP.work(with.withCardstock("card-350"));
-        assertThat(heavier.heft().weight().pieces().get(arched.pieces().size() - 1))
-                .isEqualTo(arched.heft().weight().pieces().get(arched.pieces().size() - 1));
+        assertThat(heavier.closedCard().weight().pieces().get(arched.pieces().size() - 1))
+                .isEqualTo(arched.closedCard()
+                        .weight()
+                        .pieces()
+                        .get(arched.pieces().size() - 1));
     }
 
     /** By hand: foam of 2 mm under all of a layer, at 0.1 g/cm³; a bow of 0.8 g on it. */
@@ -75,11 +86,14 @@ class HeftTest {
                 new Dressing(List.of(Dressed.of(back, List.of(mat.raised(Length.ofMillimetres(2))))))));
         Layer layer = raised.layers().all().get(0);
         double foam = layer.shape().getArea() * 2 / 1000 * 0.1;
-        assertThat(raised.heft().weight().grams() - flat.heft().weight().grams())
+        assertThat(raised.closedCard().weight().grams()
+                        - flat.closedCard().weight().grams())
                 .isCloseTo(foam, within(1e-9));
         Embellishment bow = new Embellishment("bow", Size.ofMillimetres(20, 10), Length.ofMillimetres(4), 0.8);
         WorkedPlan bowed = WORKSHOP.work(
                 plan.withDressing(new Dressing(List.of(new Dressed(List.of(back), List.of(mat), List.of(bow))))));
-        assertThat(bowed.heft().weight().grams() - flat.heft().weight().grams()).isCloseTo(0.8, within(1e-9));
+        assertThat(bowed.closedCard().weight().grams()
+                        - flat.closedCard().weight().grams())
+                .isCloseTo(0.8, within(1e-9));
     }
 }

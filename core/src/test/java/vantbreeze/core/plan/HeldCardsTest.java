@@ -8,6 +8,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.fold.order.HardPatterns;
 import vantbreeze.core.fold.order.Ordering.Verdict;
 import vantbreeze.core.free.FreeCard;
@@ -54,11 +55,11 @@ class HeldCardsTest {
         WorkedPlan held = WORKSHOP.glimpse(map, map);
         assertThat(held.form().ordering().verdict()).isEqualTo(Verdict.NOT_DECIDED);
         assertThat(held.form().fromBelow()).hasSize(100);
-        assertThat(held.heft().thickness()).isCloseTo(100 * 0.36, within(1e-6));
+        assertThat(held.closedCard().thickness()).isCloseTo(100 * 0.36, within(1e-6));
         assertThat(wrong(held)).isEmpty();
         WorkedPlan worked = WORKSHOP.work(map);
         assertThat(worked.form().ordering().verdict()).isEqualTo(Verdict.FOUND);
-        assertThat(worked.heft().thickness()).isEqualTo(held.heft().thickness());
+        assertThat(worked.closedCard().thickness()).isEqualTo(held.closedCard().thickness());
     }
 
     /**
@@ -68,28 +69,13 @@ class HeldCardsTest {
     void whatCantBeDecidedIsSaid() {
         WorkedPlan worked = WORKSHOP.work(map(6, 0.9));
         assertThat(worked.form().ordering().verdict()).isEqualTo(Verdict.FOUND);
-        WorkedForm hasty = new WorkedForm(
-                worked.form().graph(),
-                worked.form().flat(),
-                worked.form().motion(),
-                worked.form().stations(),
-                10);
-        WorkedPlan undecided = new WorkedPlan(
-                worked.plan(),
-                worked.structure(),
-                worked.pieces(),
-                hasty,
-                worked.footprint(),
-                worked.layers(),
-                worked.heft(),
-                null,
-                List.of());
+        Folding hasty = worked.form().within(10);
+        WorkedPlan undecided = worked.given(Stages.FORM, hasty);
         assertThat(hasty.ordering().verdict()).isEqualTo(Verdict.NOT_DECIDED);
-        assertThat(new FoldJudge(undecided, new Words(undecided), true).findings())
+        assertThat(undecided.findings())
                 .anyMatch(finding -> finding.severity() == Finding.Severity.NOTE
                         && finding.text().contains("can't be told"))
                 .noneMatch(finding -> finding.severity() == Finding.Severity.WRONG);
-        assertThat(new GlueJudge(undecided, new Words(undecided)).findings())
-                .noneMatch(finding -> finding.text().contains("wraps"));
+        assertThat(undecided.findings()).noneMatch(finding -> finding.text().contains("wraps"));
     }
 }

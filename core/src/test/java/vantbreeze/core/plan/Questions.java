@@ -132,7 +132,7 @@ public final class Questions {
                         .collect(Collectors.joining("\n")),
                 "%.6f mm %.6f g"
                         .formatted(
-                                worked.heft().thickness(),
-                                worked.heft().weight().grams()));
+                                worked.closedCard().thickness(),
+                                worked.closedCard().weight().grams()));
     }
 }

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import vantbreeze.core.fold.sight.InSight;
+import vantbreeze.core.fold.sight.Showing;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Catalogue;
@@ -27,7 +28,7 @@ class ShowingTest {
     }
 
     private static Showing closed(WorkedPlan worked) {
-        List<Showing> all = Showing.of(worked);
+        List<Showing> all = worked.sights().poses();
         return all.get(all.size() - 1);
     }
 
@@ -50,14 +51,14 @@ class ShowingTest {
     void theGatefoldShowsItsFlapsAndOpenItsBack() {
         WorkedPlan worked = work(WORKSHOP.structure("gatefold"));
         assertThat(names(worked, closed(worked).front())).containsExactlyInAnyOrder("Left flap", "Right flap");
-        assertThat(names(worked, Showing.of(worked).get(0).front())).contains("Back");
+        assertThat(names(worked, worked.sights().poses().get(0).front())).contains("Back");
     }
 
     /** Each face of the never-ending card shows panels that the first does not. */
     @Test
     void everyFaceOfTheNeverEndingCardShowsOthers() {
         List<Showing> faces =
-                Showing.of(work(WORKSHOP.structure("never-ending"))).subList(1, 5);
+                work(WORKSHOP.structure("never-ending")).sights().poses().subList(1, 5);
         assertThat(faces).extracting(Showing::front).doesNotHaveDuplicates();
     }
 
@@ -70,7 +71,7 @@ class ShowingTest {
     @MethodSource("all")
     void somethingShowsInEveryPose(Structure structure) {
         WorkedPlan worked = work(structure);
-        assertThat(Showing.of(worked))
+        assertThat(worked.sights().poses())
                 .hasSize(worked.form().stations().size() + 1)
                 .allSatisfy(showing -> {
                     assertThat(showing.front().faces()).as(showing.pose()).isNotEmpty();

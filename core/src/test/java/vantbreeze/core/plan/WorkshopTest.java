@@ -11,6 +11,7 @@ import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.Finding.Severity;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -98,7 +99,7 @@ class WorkshopTest {
     void limitsAreSaidInTheMakersFigures() {
         Plan plan = plan(140, 105, Ruler.MM_1, null, null);
         assertThatThrownBy(() -> plan.changing(zFold, ZFold.LEG, Length.ofMillimetres(141)))
-                .isInstanceOf(Refusal.class)
+                .isInstanceOf(ValidationException.class)
                 .hasMessage("Leg can't be over 140 mm: the leg would be wider than the finished card and stick out.");
         assertThatThrownBy(() -> plan.changing(zFold, Parameter.HEIGHT, Length.ZERO))
                 .hasMessageContaining("can't be under 10 mm");

@@ -18,9 +18,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
-import vantbreeze.core.plan.Refusal;
 
 /** Recipes of our own making, good and faulty, each with what must come of it; then anything at all. */
 class RecipesTest {
@@ -105,10 +105,10 @@ class RecipesTest {
     @Test
     void nothingAndTooMuchAreRefusedInWords() {
         assertThatThrownBy(() -> Recipes.on(Ruler.MM_1).read("  \n "))
-                .isInstanceOf(Refusal.class)
+                .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("Nothing is written");
         assertThatThrownBy(() -> Recipes.on(Ruler.MM_1).read("x".repeat(20_001)))
-                .isInstanceOf(Refusal.class)
+                .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("20,001 characters");
     }
 
@@ -154,7 +154,7 @@ class RecipesTest {
                                     && passage.end() <= text.length())
                             .isTrue());
             assertThat(reading.card() == null && reading.closes()).isFalse();
-        } catch (Refusal refused) {
+        } catch (ValidationException refused) {
             assertThat(text.isBlank()).isTrue();
         }
     }

@@ -10,6 +10,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.math.Vector3D;
+import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Stretch;
@@ -19,8 +21,6 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Effort;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
-import vantbreeze.core.plan.WorkedPiece;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 
@@ -200,7 +200,7 @@ class BuiltAsDescribedTest {
     @Test
     void swingInsertsMoveWithTheStage() {
         WorkedPlan worked = WORKSHOP.work(choosing(plan("stage"), "inserts", "both"));
-        double depth = worked.plan().measures().get(Stage.DEPTH).millimetres();
+        double depth = worked.plan().measures().get(StageCard.DEPTH).millimetres();
         assertThat(middle(worked, first(worked), "Left plane").getZ()).isCloseTo(depth, within(1e-6));
         assertThat(middle(worked, first(worked), "Right plane").getZ()).isCloseTo(depth, within(1e-6));
     }
@@ -211,7 +211,7 @@ class BuiltAsDescribedTest {
         assertThat(tiers.measures().get(TieredStage.FALL)).isEqualTo(Length.ofMillimetres(18));
         assertThat(tiers.measures().get(Parameter.WIDTH)).isEqualTo(Length.ofMillimetres(150));
         assertThatThrownBy(() -> choosing(plan("stage"), "tiers", "3"))
-                .isInstanceOf(Refusal.class)
+                .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("nothing called \"tiers\"");
         assertThatThrownBy(() -> choosing(plan("concertina"), "panels", "99"))
                 .hasMessageContaining("Panels can't be \"99\"");

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import vantbreeze.core.check.Finding;
+import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
 import vantbreeze.core.fold.Fold;
@@ -16,7 +17,6 @@ import vantbreeze.core.length.MeasureReader;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.WorkedPiece;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 
@@ -72,7 +72,7 @@ class CatalogueTest {
     /** Common practice, no source: 8 × 4¼, scores 1¼ and 2½ from both ends, band 5½ long, footprint 5½ × 4¼. */
     @Test
     void theStageOfTheHandbookFromItsFinishedSize() {
-        Structure stage = new Stage();
+        Structure stage = new StageCard();
         Size finished = new Size(in("5 1/2"), in("4 1/4"));
         WorkedPlan worked = work(stage, stage.proportioned(finished, Ruler.EIGHTHS), Ruler.EIGHTHS);
         assertThat(worked.pieces().get(0).cut()).isEqualTo(new Size(in("8"), in("4 1/4")));

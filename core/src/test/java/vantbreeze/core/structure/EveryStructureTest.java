@@ -19,6 +19,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import vantbreeze.core.check.Finding;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.Faults;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Piece;
@@ -29,7 +30,6 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 
@@ -99,7 +99,7 @@ class EveryStructureTest {
         Plan plan;
         try {
             plan = variant.plan(finished, Ruler.MM_HALF);
-        } catch (Refusal tooSmallForSoMany) {
+        } catch (ValidationException tooSmallForSoMany) {
             Assume.that(false);
             return;
         }
@@ -115,7 +115,7 @@ class EveryStructureTest {
         Plan plan;
         try {
             plan = variant.plan(finished, Ruler.SIXTEENTHS);
-        } catch (Refusal tooSmallForSoMany) {
+        } catch (ValidationException tooSmallForSoMany) {
             Assume.that(false);
             return;
         }
@@ -249,13 +249,13 @@ class EveryStructureTest {
             }
             Length beyond = limits.most().plus(Length.ofMillimetres(1));
             assertThatThrownBy(() -> plan.changing(structure, parameter.id(), beyond))
-                    .isInstanceOf(Refusal.class)
+                    .isInstanceOf(ValidationException.class)
                     .hasMessageContaining(limits.mostBecause());
             assertThatThrownBy(() -> plan.withRuler(Ruler.SIXTEENTHS).changing(structure, parameter.id(), beyond))
                     .hasMessageContaining(" in:");
             Length below = limits.least().minus(Length.ofMillimetres(1));
             assertThatThrownBy(() -> plan.changing(structure, parameter.id(), below))
-                    .isInstanceOf(Refusal.class)
+                    .isInstanceOf(ValidationException.class)
                     .hasMessageContaining(limits.leastBecause());
         }
         assertThatThrownBy(() -> structure.limits("no such thing", measures)).hasMessageContaining("no measure");

@@ -39,7 +39,7 @@ class OneClassTest {
         assertThat(worked.pieces().get(0).scores()).hasSize(1);
         assertThat(worked.form().fromBelow()).hasSize(2);
         assertThat(worked.form().motion().isRigid()).isTrue();
-        assertThat(worked.heft().thickness()).isPositive();
+        assertThat(worked.closedCard().thickness()).isPositive();
         assertThat(worked.fit().goesIn()).isTrue();
     }
 

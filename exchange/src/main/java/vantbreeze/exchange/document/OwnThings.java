@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
-import vantbreeze.core.paper.Sheet;
+import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.OwnStock;
 
 /**
@@ -14,7 +14,7 @@ import vantbreeze.core.plan.OwnStock;
  * @param sheets own sheets
  * @param cardstocks own cardstocks, by id
  */
-public record OwnThings(List<Envelope> envelopes, List<Sheet> sheets, Map<String, Cardstock> cardstocks) {
+public record OwnThings(List<Envelope> envelopes, List<StockSheet> sheets, Map<String, Cardstock> cardstocks) {
 
     /** None of any kind. */
     public static final OwnThings NONE = new OwnThings(List.of(), List.of(), Map.of());

@@ -6,8 +6,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Locale;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Refusal;
 
 /**
  * The plan document: one card as JSON text, versioned, with measures written as a maker would, each exact.
@@ -79,7 +79,7 @@ public final class PlanDocument {
             return JSON.treeToValue(document, PlanJson.class).plan();
         } catch (JsonProcessingException garbled) {
             throw unreadable(garbled);
-        } catch (Refusal refused) {
+        } catch (ValidationException refused) {
             throw new UnreadablePlan("The plan can't be opened. " + refused.getMessage());
         }
     }

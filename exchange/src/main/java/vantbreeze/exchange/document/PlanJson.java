@@ -78,7 +78,7 @@ record PlanJson(
      * The plan that is written here.
      *
      * @throws UnreadablePlan when a measure, the ruler, the drawing or a layer can't be read
-     * @throws vantbreeze.core.plan.Refusal when there can be no such plan
+     * @throws vantbreeze.core.check.ValidationException when there can be no such plan
      */
     Plan plan() {
         Ruler read = Ruler.find(ruler).orElseThrow(() -> UnreadablePlan.ofRuler(ruler));

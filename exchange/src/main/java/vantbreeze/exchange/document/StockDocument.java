@@ -18,8 +18,8 @@ import vantbreeze.core.length.UnreadableMeasure;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Look;
-import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.tool.Board;
 import vantbreeze.core.tool.Tools;
@@ -150,10 +150,10 @@ public final class StockDocument {
         document.path("envelopes")
                 .forEach(node -> envelopes.add(new Envelope(
                         node.path("id").asText(), node.path("name").asText(), size(node), Envelope.Source.OWN)));
-        List<Sheet> sheets = new ArrayList<>();
+        List<StockSheet> sheets = new ArrayList<>();
         document.path("sheets")
-                .forEach(node -> sheets.add(
-                        new Sheet(node.path("id").asText(), node.path("name").asText(), size(node))));
+                .forEach(node -> sheets.add(new StockSheet(
+                        node.path("id").asText(), node.path("name").asText(), size(node))));
         Map<String, Cardstock> cardstocks = new LinkedHashMap<>();
         document.path("cardstocks")
                 .forEach(node -> cardstocks.put(

@@ -17,15 +17,15 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import vantbreeze.core.cutting.Cut;
+import vantbreeze.core.cutting.CutList;
+import vantbreeze.core.cutting.CutWords;
+import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Side;
-import vantbreeze.core.layer.Cut;
-import vantbreeze.core.layer.CutList;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
-import vantbreeze.core.plan.CutWords;
-import vantbreeze.core.plan.WorkedPiece;
 import vantbreeze.core.plan.WorkedPlan;
 
 /**
@@ -112,7 +112,7 @@ public final class LayerSheet {
             return 11;
         }
         Cut cut = line.cut();
-        CutWords words = new CutWords(worked);
+        CutWords words = new CutWords(worked.form().graph(), worked.ruler());
         pen.text(String.format(Locale.ROOT, "%d", cut.number()), left, y - 5, 4.6);
         pen.text(String.format(Locale.ROOT, "%d of", cut.count()), left + 10, y - 5, 4.6);
         pen.figure(Figure.of(cut.size().width(), worked.plan().ruler()), left + 36, y - 5, 4.6);

@@ -9,7 +9,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import vantbreeze.core.plan.WorkedPiece;
+import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.exchange.print.Tiling.Tile;
 
@@ -71,7 +71,7 @@ public final class TrueSizePlan {
                         PrintPage.MARGIN, PrintPage.MARGIN + PrintPage.FOOT, tiling.tileWidth(), tiling.tileHeight());
                 double left = PrintPage.MARGIN + BORDER - tile.left();
                 double foot = PrintPage.MARGIN + PrintPage.FOOT + BORDER - tile.foot();
-                new PieceDrawing(pen, piece, worked.plan().ruler(), left, foot).draw();
+                new TrueSizePiece(pen, piece, worked.plan().ruler(), left, foot).draw();
                 pen.whole();
             }
         }

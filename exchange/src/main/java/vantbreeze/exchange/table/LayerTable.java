@@ -6,11 +6,11 @@ import java.io.UncheckedIOException;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import vantbreeze.core.layer.Cut;
+import vantbreeze.core.cutting.Cut;
+import vantbreeze.core.cutting.CutWords;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
-import vantbreeze.core.plan.CutWords;
 import vantbreeze.core.plan.WorkedPlan;
 
 /** What to cut for a card's layers as comma-separated values (RFC 4180), in inches and in millimetres. */
@@ -38,7 +38,7 @@ public final class LayerTable {
                         "notes")
                 .get();
         try (CSVPrinter printer = new CSVPrinter(text, format)) {
-            CutWords words = new CutWords(worked);
+            CutWords words = new CutWords(worked.form().graph(), worked.ruler());
             for (Cut cut : worked.cuts().cuts()) {
                 printer.printRecord(
                         cut.number(),

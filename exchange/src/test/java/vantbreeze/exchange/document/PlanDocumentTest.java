@@ -24,8 +24,8 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
-import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.structure.Catalogue;
@@ -116,7 +116,7 @@ class PlanDocumentTest {
                         Length.ofInches(15),
                         true),
                 List.of(new Envelope("own-1", "Kite envelope", Size.ofMillimetres(171, 121), Envelope.Source.OWN)),
-                List.of(new Sheet("own-2", "Offcuts", Size.ofMillimetres(200, 300))),
+                List.of(new StockSheet("own-2", "Offcuts", Size.ofMillimetres(200, 300))),
                 Map.of(
                         "own-3",
                         new Cardstock(

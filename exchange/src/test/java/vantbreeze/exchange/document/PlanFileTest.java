@@ -14,8 +14,8 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Look;
-import vantbreeze.core.paper.Sheet;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.structure.ZFold;
@@ -28,7 +28,7 @@ class PlanFileTest {
     private static final OwnStock OWN = new OwnStock(
             Tools.usual(),
             List.of(new Envelope("own-kite", "Kite envelope", Size.ofMillimetres(171, 119), Envelope.Source.OWN)),
-            List.of(new Sheet("own-tail", "Tail paper", Size.ofMillimetres(211, 333))),
+            List.of(new StockSheet("own-tail", "Tail paper", Size.ofMillimetres(211, 333))),
             Map.of("own-kites", KITES, "own-rain", Cardstock.of("Rain", 200)),
             Set.of());
     private static final Plan PLAN = Plan.of(

@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
-import vantbreeze.core.fold.plane.Passage;
+import vantbreeze.core.fold.plane.Chord;
 import vantbreeze.core.length.Precision;
 
 /**
@@ -42,7 +42,7 @@ public record EndView(double height, List<Layer> layers) {
             Envelope box = cell.shape().getEnvelopeInternal();
             Coordinate left = new Coordinate(box.getMinX() - 1, height);
             double across = box.getWidth() + 2;
-            for (Passage passage : Passage.of(left, new Coordinate(left.x + across, height), cell.shape(), 0)) {
+            for (Chord passage : Chord.of(left, new Coordinate(left.x + across, height), cell.shape(), 0)) {
                 if (across * (passage.ends() - passage.begins()) > LEAST) {
                     stacked(cell, left.x + across * passage.begins(), left.x + across * passage.ends(), layers);
                 }

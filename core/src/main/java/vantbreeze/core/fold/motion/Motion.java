@@ -6,7 +6,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.IntStream;
 import vantbreeze.core.fold.FoldGraph;
-import vantbreeze.core.fold.Once;
+import vantbreeze.core.fold.Lazy;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.length.Precision;
@@ -21,7 +21,7 @@ public final class Motion {
     private final List<Leg> legs;
     private final int steps;
     private final double lean;
-    private final Once<List<Frame>> frames = new Once<>(this::all);
+    private final Lazy<List<Frame>> frames = new Lazy<>(this::all);
 
     /**
      * @param steps of each leg

@@ -8,7 +8,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
-import vantbreeze.core.fold.Once;
+import vantbreeze.core.fold.Lazy;
 import vantbreeze.core.fold.Pose;
 
 /** The orders in which the panels of a card can lie in a flat pose: one, all, how many; or why there is none. */
@@ -27,13 +27,13 @@ public final class LayerOrders {
     private static final long ALL = 4_000_000_000L;
 
     private final FlatLayout layout;
-    private final Once<Pairs> pairs;
-    private final Once<Rules> rules;
+    private final Lazy<Pairs> pairs;
+    private final Lazy<Rules> rules;
 
     private LayerOrders(FlatLayout layout) {
         this.layout = layout;
-        this.pairs = new Once<>(() -> new Pairs(layout.facets()));
-        this.rules = new Once<>(() -> Rules.of(layout, pairs.get()));
+        this.pairs = new Lazy<>(() -> new Pairs(layout.facets()));
+        this.rules = new Lazy<>(() -> Rules.of(layout, pairs.get()));
     }
 
     /** The orders of {@code graph} folded flat, every crease as it is assigned. */

@@ -156,7 +156,7 @@ public final class Flat {
         if (isConvex(shape)) {
             return ConvexClip.lengthInside(from, to, (Polygon) shape, NEAR) > LEAST_LENGTH;
         }
-        double inside = Passage.of(from, to, shape, NEAR).stream()
+        double inside = Chord.of(from, to, shape, NEAR).stream()
                 .mapToDouble(passage -> passage.ends() - passage.begins())
                 .sum();
         return inside * from.distance(to) > LEAST_LENGTH;

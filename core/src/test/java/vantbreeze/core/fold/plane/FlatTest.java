@@ -15,7 +15,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 
-/** Passages and overlaps beside JTS's general overlay, which tells the same of any shapes and takes longer. */
+/** Chord and overlaps beside JTS's general overlay, which tells the same of any shapes and takes longer. */
 class FlatTest {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
@@ -32,7 +32,7 @@ class FlatTest {
     }
 
     private static double length(Coordinate from, Coordinate to, Geometry shape) {
-        return Passage.of(from, to, shape, 0).stream()
+        return Chord.of(from, to, shape, 0).stream()
                         .mapToDouble(passage -> passage.ends() - passage.begins())
                         .sum()
                 * from.distance(to);
@@ -82,10 +82,10 @@ class FlatTest {
                 AffineTransformation.rotationInstance(Math.toRadians(degrees)).transform(FACTORY.createPolygon(ring));
         Coordinate[] corners = panel.getCoordinates();
         Coordinate beyond = at(2 * corners[4].x - corners[3].x, 2 * corners[4].y - corners[3].y);
-        assertThat(Passage.of(corners[4], beyond, panel, 1e-6))
+        assertThat(Chord.of(corners[4], beyond, panel, 1e-6))
                 .hasSize(1)
                 .first()
-                .extracting(Passage::begins)
+                .extracting(Chord::begins)
                 .isEqualTo(0.0);
     }
 
@@ -96,7 +96,7 @@ class FlatTest {
         Polygon panel = FACTORY.createPolygon(
                 new Coordinate[] {at(0, 0), at(40, 0), at(40, 60), at(0, 60), at(0, 40), at(10, 30), at(0, 30), at(0, 0)
                 });
-        assertThat(Passage.of(at(10, 0), at(10, 60), panel, 1e-6)).containsExactly(new Passage(0, 1));
+        assertThat(Chord.of(at(10, 0), at(10, 60), panel, 1e-6)).containsExactly(new Chord(0, 1));
         assertThat(length(at(5, 0), at(5, 70), panel)).isCloseTo(30 + 25, within(1e-9));
     }
 
@@ -105,10 +105,10 @@ class FlatTest {
         Geometry ring = FACTORY.createPoint(at(0, 0))
                 .buffer(20, 16)
                 .difference(FACTORY.createPoint(at(0, 0)).buffer(10, 16));
-        assertThat(Passage.of(at(-30, 0), at(30, 0), ring, 0)).hasSize(2);
+        assertThat(Chord.of(at(-30, 0), at(30, 0), ring, 0)).hasSize(2);
         assertThat(length(at(-30, 0), at(30, 0), ring)).isCloseTo(20, within(1e-9));
         Polygon square = FACTORY.createPolygon(new Coordinate[] {at(0, 0), at(10, 0), at(10, 10), at(0, 10), at(0, 0)});
-        assertThat(Passage.of(at(0, 0), at(10, 0), square, Flat.NEAR)).isEmpty();
+        assertThat(Chord.of(at(0, 0), at(10, 0), square, Flat.NEAR)).isEmpty();
     }
 
     private static Coordinate at(double x, double y) {

@@ -1,0 +1,176 @@
+package vantbreeze.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import vantbreeze.core.check.Finding.Kind;
+import vantbreeze.core.cutting.WorkedPiece;
+import vantbreeze.core.fold.PlacedPanel;
+import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.fold.folding.Folding;
+import vantbreeze.core.fold.folding.Overhang;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Precision;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.structure.Advice;
+import vantbreeze.core.structure.Parameter;
+
+/**
+ * Whether a card folds: closes, lies flat, stays within its footprint, moves without bending or passing through itself.
+ */
+record FoldJudge(CheckedCard card, Words words) {
+
+    private static final Kind ADVICE = Kind.note("advice");
+    private static final Kind GAP = Kind.wrong("does-not-close");
+    private static final Kind PASSES = Kind.wrong("can-not-fold");
+    private static final Kind UNDECIDED = Kind.note("order-not-decided");
+    private static final Kind REACHES_PAST = Kind.note("reaches-past");
+    private static final Kind POKES_OUT = Kind.wrong("pokes-out");
+    private static final Kind BENDS = Kind.note("bends-on-the-way");
+    private static final Kind MEETS = Kind.note("meets-on-the-way");
+    private static final Kind LOOSE_SCORE = Kind.wrong("loose-score");
+    private static final Kind LOOSE_SLIT = Kind.wrong("loose-slit");
+
+    private static final String PASSING =
+            "Its panels can't all fold as they are scored: one would have to pass through another.";
+
+    List<Finding> findings() {
+        List<Finding> findings = new ArrayList<>();
+        closing(findings);
+        footprint(findings);
+        if (card.isThorough()) {
+            moving(findings);
+        }
+        slits(findings);
+        for (Advice advice : card.structure().advice(card.measures())) {
+            String text = advice.text()
+                    .formatted(advice.figures().stream().map(words::write).toArray());
+            findings.add(ADVICE.of(advice.parameter(), text)
+                    .mendedBy(
+                            advice.suggested() == null ? null : words.atLeast(advice.parameter(), advice.suggested())));
+        }
+        return findings;
+    }
+
+    private void closing(List<Finding> findings) {
+        Folding form = card.form();
+        form.closed().loops().stream()
+                .filter(loop -> loop.gap() >= Precision.CLOSES)
+                .forEach(loop -> findings.add(GAP.of(
+                        "fold",
+                        String.format(
+                                Locale.ROOT,
+                                "The card does not close: going round %s leaves a gap of %.2f mm.",
+                                loop.inWords(form.graph()),
+                                loop.gap()))));
+        switch (form.ordering().verdict()) {
+            case FOUND -> {}
+            case IMPOSSIBLE -> findings.add(PASSES.of("fold", impossible(form)));
+            case NOT_DECIDED -> undecided(findings);
+        }
+    }
+
+    /** Which panels can't all lie is told when the line is let go: to find out takes longer than a drag waits. */
+    private String impossible(Folding form) {
+        return card.isThorough() ? form.orders().conflictInWords().orElse(PASSING) : PASSING;
+    }
+
+    private void undecided(List<Finding> findings) {
+        if (card.isThorough()) {
+            findings.add(UNDECIDED.of(
+                    "fold",
+                    "Whether all its panels can lie on one another can't be told: there are too many ways to try. Fold "
+                            + "one from scrap paper first. Which lies over which is shown as a guess."));
+        }
+    }
+
+    /** What a free card is meant to measure, nobody said: there a panel may reach past the others on purpose. */
+    private void footprint(List<Finding> findings) {
+        if (card.isFree()) {
+            Folding form = card.form();
+            Overhang.of(form.graph(), form.closed(), form.flat()).stream()
+                    .findFirst()
+                    .ifPresent(reach -> findings.add(REACHES_PAST.of(
+                            "fold",
+                            "%s reaches %s past %s in the closed card. Bring it in, unless it is to show there."
+                                    .formatted(
+                                            words.name(reach.panel()),
+                                            words.write(Length.nearest(reach.millimetres())),
+                                            words.name(reach.body())))));
+            return;
+        }
+        Size closed = card.footprint();
+        Size meant =
+                new Size(card.measures().get(Parameter.WIDTH), card.measures().get(Parameter.HEIGHT));
+        Length out = closed.width().minus(meant.width()).max(closed.height().minus(meant.height()));
+        if (out.millimetres() >= Precision.CLOSES) {
+            boolean across = closed.width().minus(meant.width()).equals(out);
+            findings.add(POKES_OUT.of(
+                    across ? Parameter.WIDTH : Parameter.HEIGHT,
+                    "%s pokes out of the closed card by %s."
+                            .formatted(words.name(outermost(across)), words.write(out))));
+        }
+    }
+
+    /** The panel that reaches farthest from the middle of the base. */
+    private int outermost(boolean across) {
+        List<PlacedPanel> placed = card.form().closed().placed();
+        int base = card.form().graph().base();
+        double middle = reach(placed.get(base), across, 0);
+        int outermost = base;
+        for (int i = 0; i < placed.size(); i++) {
+            outermost = reach(placed.get(i), across, middle)
+                            > reach(placed.get(outermost), across, middle) + Precision.CLOSES
+                    ? i
+                    : outermost;
+        }
+        return outermost;
+    }
+
+    private static double reach(PlacedPanel panel, boolean across, double from) {
+        return panel.corners().stream()
+                .mapToDouble(corner -> Math.abs((across ? corner.getX() : corner.getY()) - from))
+                .max()
+                .orElse(0);
+    }
+
+    private void moving(List<Finding> findings) {
+        Folding form = card.form();
+        form.motion()
+                .firstBent()
+                .ifPresent(frame -> findings.add(BENDS.of(
+                        "fold",
+                        "On the way to closed the panels must bend: stiff card may crack. Take a lighter one.")));
+        form.motion().passings().stream()
+                .findFirst()
+                .ifPresent(passing -> findings.add(MEETS.of(
+                        "fold",
+                        "%s and %s meet on the way to closed. Fold one side in before the other."
+                                .formatted(words.name(passing.one()), words.name(passing.other())))));
+    }
+
+    private void slits(List<Finding> findings) {
+        for (WorkedPiece piece : card.pieces()) {
+            for (Stretch score : piece.panels().looseCreases()) {
+                findings.add(LOOSE_SCORE.of(
+                        "fold",
+                        ("A score of %s ends inside a panel, %s from its left edge and %s up: it folds "
+                                        + "nothing there. Run it on to an edge, a slit or another score.")
+                                .formatted(
+                                        piece.panels().piece().name(),
+                                        words.write(score.to().x()),
+                                        words.write(score.to().y()))));
+            }
+            for (Stretch slit : piece.panels().looseSlits()) {
+                findings.add(LOOSE_SLIT.of(
+                        "fold",
+                        ("A slit of %s does not end on a score, %s from its left edge and %s up: the "
+                                        + "paper would tear on from there. Draw it as far as the score.")
+                                .formatted(
+                                        piece.panels().piece().name(),
+                                        words.write(slit.to().x()),
+                                        words.write(slit.to().y()))));
+            }
+        }
+    }
+}

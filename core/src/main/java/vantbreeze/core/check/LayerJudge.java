@@ -1,0 +1,228 @@
+package vantbreeze.core.check;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import vantbreeze.core.check.Finding.Kind;
+import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.bulk.Added;
+import vantbreeze.core.fold.bulk.BulkCell;
+import vantbreeze.core.layer.FaceName;
+import vantbreeze.core.layer.Grounds;
+import vantbreeze.core.layer.Layer;
+import vantbreeze.core.layer.Layers;
+import vantbreeze.core.layer.Trouble;
+
+/** Whether layers lie where they can, raised parts clear each other, and a place to write is left. */
+record LayerJudge(CheckedCard card, Words words) {
+
+    private static final Kind EATEN = Kind.wrong("border-eats-panel");
+    private static final Kind OVER_FOLD = Kind.wrong("layer-over-fold");
+    private static final Kind OVER_EDGE = Kind.note("layer-over-edge");
+    private static final Kind ON_GLUE = Kind.wrong("layer-on-glue");
+    private static final Kind IN_THE_WAY = Kind.wrong("layer-in-the-way");
+    private static final Kind NO_GROUND = Kind.wrong("no-ground");
+    private static final Kind ASIDE = Kind.note("layers-aside");
+    private static final Kind APART = Kind.wrong("run-apart");
+    private static final Kind NO_PAPER = Kind.note("no-such-paper");
+    private static final Kind FACING = Kind.note("raised-face-to-face");
+    private static final Kind NO_WRITING = Kind.note("nowhere-to-write");
+
+    /** What findings about layers are about. */
+    static final String ABOUT = "layers";
+    /**
+     * Something that stands up as far as this is felt through the card, mm; from memory: a foam square is 1 to 3 mm.
+     */
+    private static final double RAISED = 0.8;
+    /** A plain panel on which a few lines can be written, mm; from memory. */
+    private static final double WRITING_WIDE = 60;
+
+    private static final double WRITING_HIGH = 40;
+
+    List<Finding> findings() {
+        List<Finding> findings = new ArrayList<>();
+        Set<String> told = new LinkedHashSet<>();
+        for (Trouble trouble : card.layers().troubles()) {
+            Finding finding = finding(trouble);
+            if (told.add(finding.text())) {
+                findings.add(finding);
+            }
+        }
+        facing(findings);
+        writing(findings);
+        return findings;
+    }
+
+    private Finding finding(Trouble trouble) {
+        if (trouble instanceof Trouble.Eaten eaten) {
+            return EATEN.of(
+                    ABOUT,
+                    "A border of %s eats all of %s%s. Make the border narrower, or leave that layer out."
+                            .formatted(
+                                    words.write(eaten.border()),
+                                    name(eaten.face()),
+                                    eaten.level() == 0 ? "" : " above the layer beneath"));
+        } else if (trouble instanceof Trouble.OverFold over) {
+            return OVER_FOLD.of(
+                    ABOUT,
+                    String.format(
+                            Locale.ROOT,
+                            "Layer %d on %s reaches over a fold: glued down it keeps the card from folding. Cut "
+                                    + "it smaller, or part it at the fold.",
+                            over.level() + 1,
+                            name(over.face())));
+        } else if (trouble instanceof Trouble.OverEdge over) {
+            return OVER_EDGE.of(
+                    ABOUT,
+                    String.format(
+                            Locale.ROOT,
+                            "Layer %d on %s reaches over the edge by %s: it may poke out of the closed card.",
+                            over.level() + 1,
+                            name(over.face()),
+                            words.write(over.by())));
+        } else if (trouble instanceof Trouble.OnGlue glue) {
+            return ON_GLUE.of(
+                    ABOUT,
+                    String.format(
+                            Locale.ROOT,
+                            "Layer %d on %s lies where another part is glued: that would hold by the layer "
+                                    + "alone. Cut it smaller.",
+                            glue.level() + 1,
+                            name(glue.face())));
+        } else if (trouble instanceof Trouble.InTheWay way) {
+            return IN_THE_WAY.of(
+                    ABOUT,
+                    String.format(
+                            Locale.ROOT,
+                            "Layer %d on %s lies where another part slides: it would catch. Cut it smaller.",
+                            way.level() + 1,
+                            name(way.face())));
+        } else if (trouble instanceof Trouble.NoGround none) {
+            return NO_GROUND.of(
+                    ABOUT,
+                    none.glued()
+                            ? "%s is glued over: take its layers off.".formatted(name(none.face()))
+                            : "%s bends or something slides over it: take its layers off."
+                                    .formatted(name(none.face())));
+        } else if (trouble instanceof Trouble.Aside aside) {
+            return ASIDE.of(
+                    ABOUT,
+                    ("%s is not there any more. Its layers are kept aside: put them on another panel, or "
+                                    + "throw them away.")
+                            .formatted(aside.dressed().faces().stream()
+                                    .map(FaceName::panel)
+                                    .distinct()
+                                    .collect(Collectors.joining(" and "))));
+        } else if (trouble instanceof Trouble.Apart apart) {
+            return APART.of(
+                    ABOUT,
+                    "One paper can't run across %s: they lie side by side in no pose. Dress each by itself."
+                            .formatted(apart.faces().stream().map(this::name).collect(Collectors.joining(" and "))));
+        } else if (trouble instanceof Trouble.NoPaper none) {
+            return NO_PAPER.of(
+                    ABOUT,
+                    "The paper \"%s\" on %s is not in the cupboard: white card stands in for it. Choose another."
+                            .formatted(none.paper(), name(none.face())));
+        }
+        throw new IllegalStateException("a trouble without words: " + trouble);
+    }
+
+    /** Raised parts on two panels that lie face to face in the closed card. */
+    private void facing(List<Finding> findings) {
+        Layers layers = card.layers();
+        List<Added> raised = layers.added().stream()
+                .filter(one -> one.height().millimetres() >= RAISED)
+                .toList();
+        if (raised.size() < 2 || card.closedCard().bulk() == null) {
+            return;
+        }
+        Set<String> told = new LinkedHashSet<>();
+        for (BulkCell cell : card.closedCard().bulk().cells()) {
+            for (int i = 0; i + 1 < cell.panels().size(); i++) {
+                Face lower = up(cell.panels().get(i));
+                Face upper = up(cell.panels().get(i + 1)).turned();
+                if (isRaised(raised, lower, cell) && isRaised(raised, upper, cell)) {
+                    told.add(("Raised parts on %s and %s meet face to face when it is closed: it will "
+                                    + "spring open. Move one aside, or leave the foam out on one.")
+                            .formatted(name(lower), name(upper)));
+                }
+            }
+        }
+        told.forEach(text -> findings.add(FACING.of(ABOUT, text)));
+    }
+
+    private Face up(int panel) {
+        return Face.upward(panel, card.form().closed().placed().get(panel).motion());
+    }
+
+    private boolean isRaised(List<Added> raised, Face face, BulkCell cell) {
+        return raised.stream()
+                .filter(one -> one.panel() == face.panel() && one.side() == face.side())
+                .anyMatch(one -> card.form()
+                        .closed()
+                        .covers(
+                                one.panel(),
+                                one.shape(),
+                                cell.shape().getInteriorPoint().getCoordinate()));
+    }
+
+    /** Inside or behind there should be something pale and plain to write on. */
+    private void writing(List<Finding> findings) {
+        FoldGraph graph = card.form().graph();
+        Grounds grounds = card.grounds();
+        boolean bare = card.cardstock().takesWriting(false);
+        boolean roomy = false;
+        for (int panel = 0; panel < graph.panels().size(); panel++) {
+            // of a panel that is too small for it as it is cut nothing more need be known
+            if (!takesWriting(grounds.shape(panel))) {
+                continue;
+            }
+            roomy = true;
+            for (Side side : Side.values()) {
+                Face face = new Face(panel, side);
+                List<Layer> layers = card.layers().on(face);
+                if (layers.isEmpty()
+                        ? bare && grounds.of(face).parts().stream().anyMatch(LayerJudge::takesWriting)
+                        : takesWriting(layers.get(layers.size() - 1))) {
+                    return;
+                }
+            }
+        }
+        findings.add(NO_WRITING.of(
+                "writing",
+                roomy
+                        ? String.format(
+                                Locale.ROOT,
+                                "There is nowhere to write: no panel of %.0f × %.0f mm is plain and pale. Lay "
+                                        + "plain pale paper on one inside or behind.",
+                                WRITING_WIDE,
+                                WRITING_HIGH)
+                        : String.format(
+                                Locale.ROOT,
+                                "No panel is large enough to write on: the largest is under %.0f × %.0f mm. Add "
+                                        + "a plain piece behind or inside.",
+                                WRITING_WIDE,
+                                WRITING_HIGH)));
+    }
+
+    private static boolean takesWriting(Layer top) {
+        return top.paper().takesWriting(top.choice().otherSide()) && takesWriting(top.shape());
+    }
+
+    private static boolean takesWriting(Geometry shape) {
+        Envelope box = shape.getEnvelopeInternal();
+        return Math.max(box.getWidth(), box.getHeight()) >= WRITING_WIDE
+                && Math.min(box.getWidth(), box.getHeight()) >= WRITING_HIGH;
+    }
+
+    private String name(Face face) {
+        return FaceName.of(face, card.form().graph()).inWords(card.form().graph());
+    }
+}

@@ -1,0 +1,81 @@
+package vantbreeze.core.fold.bulk;
+
+import java.util.List;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import vantbreeze.core.fold.FoldedForm;
+import vantbreeze.core.fold.Lazy;
+import vantbreeze.core.paper.Size;
+
+/** A card folded flat with all that lies on it: what envelopes, wraps and the post know of it. */
+public final class ClosedCard {
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    private final Size footprint;
+    private final Lazy<Geometry> outline;
+    private final @Nullable BulkMap bulk;
+    private final Weight weight;
+
+    private ClosedCard(Size footprint, Supplier<Geometry> outline, @Nullable BulkMap bulk, Weight weight) {
+        this.footprint = footprint;
+        this.outline = new Lazy<>(outline);
+        this.bulk = bulk;
+        this.weight = weight;
+    }
+
+    /**
+     * A card in its closed form.
+     *
+     * @param bulk how thick it is where; null when its panels can't lie on one another
+     */
+    public static ClosedCard of(FoldedForm closed, @Nullable BulkMap bulk, Weight weight) {
+        return new ClosedCard(closed.footprint(), closed::outline, bulk, weight);
+    }
+
+    /** A rectangle that is as good as flat, of a card of which nothing more is known. */
+    public static ClosedCard flat(Size footprint) {
+        return new ClosedCard(
+                footprint,
+                () -> FACTORY.toGeometry(new Envelope(
+                        0,
+                        footprint.width().millimetres(),
+                        0,
+                        footprint.height().millimetres())),
+                null,
+                new Weight(List.of(), 0));
+    }
+
+    /** Its width and height. */
+    public Size footprint() {
+        return footprint;
+    }
+
+    /** All that it covers, millimetres, where the closed form lies. */
+    public Geometry outline() {
+        return outline.get();
+    }
+
+    /** How thick it is where; null when its panels can't lie on one another. */
+    public @Nullable BulkMap bulk() {
+        return bulk;
+    }
+
+    /** What it weighs, piece by piece and in all. */
+    public Weight weight() {
+        return weight;
+    }
+
+    /** At its thickest, millimetres; nil when its panels can't lie on one another. */
+    public double thickness() {
+        return bulk == null ? 0 : bulk.worst().thickness();
+    }
+
+    /** The closed stack from its end; null when its panels can't lie on one another. */
+    public @Nullable EndView endView() {
+        return bulk == null ? null : EndView.of(bulk);
+    }
+}

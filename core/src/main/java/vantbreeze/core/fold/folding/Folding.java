@@ -1,0 +1,169 @@
+package vantbreeze.core.fold.folding;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.FoldedForm;
+import vantbreeze.core.fold.Lazy;
+import vantbreeze.core.fold.Link;
+import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.motion.Frame;
+import vantbreeze.core.fold.motion.Motion;
+import vantbreeze.core.fold.order.LayerOrders;
+import vantbreeze.core.fold.order.Ordering;
+
+/**
+ * How a card folds: its poses, the way between them, and how it lies when it is closed. Each part is worked out when it
+ * is first looked at.
+ */
+public final class Folding {
+
+    private final FoldGraph graph;
+    private final List<Station> stations;
+    private final Motion motion;
+    private final Pose flat;
+    private final FoldedForm closed;
+    private final long most;
+    private final Lazy<LayerOrders> orders;
+    private final Lazy<Ordering> ordering;
+    private final Lazy<List<Integer>> fromBelow;
+    private final Lazy<List<FoldedForm>> flats;
+
+    /** Steps shown between flat and closed. */
+    private static final int FRAMES = 16;
+    /**
+     * Steps from one pose to the next at the least: half a turn in steps of an eighth of it misses no collision that is
+     * seen.
+     */
+    private static final int LEAST_STEPS = 8;
+
+    private Folding(FoldGraph graph, Pose flat, Motion motion, List<Station> stations, long most) {
+        this.graph = graph;
+        this.most = most;
+        this.flat = flat;
+        this.motion = motion;
+        this.stations = List.copyOf(stations);
+        this.closed = FoldedForm.of(graph, flat);
+        this.orders = new Lazy<>(() -> LayerOrders.of(closed, flat));
+        this.ordering = new Lazy<>(() -> orders.get().decide(most));
+        this.fromBelow = new Lazy<>(() -> canLie() ? ordering.get().order().fromBelow() : List.of());
+        this.flats = new Lazy<>(this::lyingFlat);
+    }
+
+    /**
+     * How a card folds.
+     *
+     * @param graph its panels, piece by piece, and what holds them together
+     * @param flat the pose in which it is closed
+     * @param stations the poses it goes through, the last of them closed; evenly along its motion
+     * @param lean how far it leans when it is displayed, as {@link Motion#leaning}
+     * @param most what may be spent on the order of its panels, steps of {@link LayerOrders}
+     */
+    public static Folding of(FoldGraph graph, Pose flat, List<Station> stations, double lean, long most) {
+        Motion motion = Motion.through(
+                        graph,
+                        stations.stream().map(Station::pose).toList(),
+                        Math.max(LEAST_STEPS, FRAMES / (stations.size() - 1)))
+                .leaning(lean);
+        return new Folding(graph, flat, motion, stations, most);
+    }
+
+    /** The same with this much to be spent on the order of its panels. */
+    public Folding within(long steps) {
+        return new Folding(graph, flat, motion, stations, steps);
+    }
+
+    /** Its panels, piece by piece, and what holds them together. */
+    public FoldGraph graph() {
+        return graph;
+    }
+
+    /** The pose in which it is closed. */
+    public Pose flat() {
+        return flat;
+    }
+
+    /** Where every panel is then. */
+    public FoldedForm closed() {
+        return closed;
+    }
+
+    /** How its panels then lie on one another, or what stands in the way. */
+    public LayerOrders orders() {
+        return orders.get();
+    }
+
+    /** Whether its panels can then lie on one another, and how. */
+    public Ordering ordering() {
+        return ordering.get();
+    }
+
+    /** Whether its panels can lie on one another in another flat pose, and how. */
+    public Ordering orderingIn(FoldedForm lying, Pose pose) {
+        return LayerOrders.of(lying, pose).decide(most);
+    }
+
+    /** Whether its panels can then lie on one another, as far as is known. */
+    public boolean canLie() {
+        return ordering().verdict() != Ordering.Verdict.IMPOSSIBLE;
+    }
+
+    /** The panels when closed, the lowest first; empty when it can't be folded so. */
+    public List<Integer> fromBelow() {
+        return fromBelow.get();
+    }
+
+    /** Through all stations, the last frame closed. */
+    public Motion motion() {
+        return motion;
+    }
+
+    /** The poses it goes through, evenly along the motion. */
+    public List<Station> stations() {
+        return stations;
+    }
+
+    /** The poses in which it lies flat, the closed one first. */
+    public List<FoldedForm> flats() {
+        return flats.get();
+    }
+
+    /** The moment that shows best what the card is. */
+    public Frame display(double showing) {
+        return motion.frame((int) Math.round(showing * (motion.length() - 1)));
+    }
+
+    /** Whether all its folds are open or closed in a pose. */
+    public boolean isFlat(Pose pose) {
+        return graph.hinges().stream()
+                .mapToDouble(link -> Math.abs(pose.degreesAt(link)))
+                .allMatch(degrees -> degrees == 0 || degrees == 180);
+    }
+
+    private List<FoldedForm> lyingFlat() {
+        List<FoldedForm> lying = new ArrayList<>();
+        for (int i = 0; i < stations.size(); i++) {
+            if (isFlat(stations.get(i).pose())) {
+                lying.add(
+                        0,
+                        i == stations.size() - 1
+                                ? closed
+                                : FoldedForm.of(graph, stations.get(i).pose()));
+            }
+        }
+        return List.copyOf(lying);
+    }
+
+    /** The places that are not scored and bend in some pose. */
+    public Set<Integer> bent() {
+        return graph.hinges().stream()
+                .filter(link -> link.hinge().fold() == Fold.BEND)
+                .filter(link -> stations.stream()
+                        .anyMatch(station -> Math.abs(station.pose().degreesAt(link)) > 0.5))
+                .map(Link.Folded::index)
+                .collect(Collectors.toSet());
+    }
+}

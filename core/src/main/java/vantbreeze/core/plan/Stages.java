@@ -1,0 +1,206 @@
+package vantbreeze.core.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import vantbreeze.core.check.Finding;
+import vantbreeze.core.check.Judges;
+import vantbreeze.core.cutting.CutList;
+import vantbreeze.core.cutting.SheetYield;
+import vantbreeze.core.cutting.WorkedPiece;
+import vantbreeze.core.fit.EnvelopeFit;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.BoardScore;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.LruCache;
+import vantbreeze.core.fold.Panels;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.PieceId;
+import vantbreeze.core.fold.bulk.Added;
+import vantbreeze.core.fold.bulk.BulkMap;
+import vantbreeze.core.fold.bulk.ClosedCard;
+import vantbreeze.core.fold.bulk.Weight;
+import vantbreeze.core.fold.folding.Folding;
+import vantbreeze.core.fold.order.LayerOrders;
+import vantbreeze.core.fold.sight.Sights;
+import vantbreeze.core.layer.Dresser;
+import vantbreeze.core.layer.Grounds;
+import vantbreeze.core.layer.Layers;
+import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.StockSheet;
+import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.Structure;
+
+/** What follows from a plan, stage by stage. Another is another {@link Stage}, here or in a room of its own. */
+public final class Stages {
+
+    /** Pieces and joins. */
+    public static final Stage<Assembly> ASSEMBLY =
+            new Stage<>("assembly", plan -> plan.structure().assemble(plan.measures()));
+
+    /** Its pieces as they lie open: what is cut and scored. */
+    public static final Stage<List<WorkedPiece>> PIECES = new Stage<>("pieces", Stages::pieces);
+
+    /** What each piece is made of. */
+    public static final Stage<List<Cardstock>> STOCKS = new Stage<>("stocks", Stages::stocks);
+
+    /** How it folds; its order within the budget of {@link LayerOrders}. */
+    public static final Stage<Folding> FORM = new Stage<>("form", Stages::form);
+
+    /** Where its panels can be dressed. */
+    public static final Stage<Grounds> GROUNDS = new Stage<>(
+            "grounds", plan -> Grounds.of(plan.form().graph(), plan.form().bent()));
+
+    /** What shows in each pose, each panel looked at from so many places. */
+    public static final Stage<Sights> SIGHTS = new Stage<>("sights", Stages::sights);
+
+    /** Its layers where they lie. */
+    public static final Stage<Layers> LAYERS = new Stage<>("layers", Stages::layers);
+
+    /** It folded flat with all that lies on it. */
+    public static final Stage<ClosedCard> CLOSED_CARD = new Stage<>("closed card", Stages::closedCard);
+
+    /** How it sits in its envelope, if one is chosen. */
+    public static final Stage<Optional<EnvelopeFit>> FIT =
+            new Stage<>("fit", plan -> Optional.ofNullable(plan.plan().envelopeId())
+                    .map(id -> EnvelopeFit.of(plan.closedCard(), plan.workshop().envelope(id))));
+
+    /** What to cut for its layers. */
+    public static final Stage<CutList> CUTS = new Stage<>("cuts", Stages::cuts);
+
+    /** What the maker should know, the worst first. */
+    public static final Stage<List<Finding>> FINDINGS =
+            new Stage<>("findings", plan -> Judges.usual().findings(plan));
+
+    /** All that a card that is kept must be able to say of itself. */
+    static final List<Stage<?>> ALL =
+            List.of(ASSEMBLY, PIECES, STOCKS, FORM, GROUNDS, LAYERS, CLOSED_CARD, FIT, CUTS, FINDINGS);
+
+    /** What does not change with a card's layers. */
+    static final List<Stage<?>> BARE = List.of(ASSEMBLY, PIECES, STOCKS, FORM, GROUNDS, SIGHTS);
+
+    /**
+     * Sights of the last cards that were looked at, since to look from all sides takes long. A card's pieces, its poses
+     * and how it is displayed all follow from these two.
+     */
+    private static final LruCache<Shown, Sights> SEEN = new LruCache<>(24);
+
+    private record Shown(Structure structure, Measures measures) {}
+
+    private Stages() {}
+
+    private static List<WorkedPiece> pieces(WorkedPlan plan) {
+        StockSheet sheet = plan.sheet();
+        List<WorkedPiece> pieces = new ArrayList<>();
+        Map<Piece, Panels> known = new HashMap<>();
+        int first = 0;
+        for (Piece piece : plan.of(ASSEMBLY).pieces()) {
+            Panels panels = known.computeIfAbsent(piece, Panels::of);
+            pieces.add(new WorkedPiece(
+                    panels,
+                    first,
+                    piece.cutSize(),
+                    BoardScore.of(panels),
+                    BoardScore.turned(panels),
+                    sheet == null ? null : SheetYield.of(piece.cutSize(), sheet)));
+            first += panels.all().size();
+        }
+        return List.copyOf(pieces);
+    }
+
+    private static List<Cardstock> stocks(WorkedPlan plan) {
+        List<Piece> pieces = plan.of(ASSEMBLY).pieces();
+        List<PieceId> ids = PieceId.all(pieces);
+        List<Cardstock> stocks = new ArrayList<>();
+        for (int i = 0; i < pieces.size(); i++) {
+            String own = plan.plan().supplies().cardstockOf(ids.get(i));
+            stocks.add(pieces.get(i).material().stock(plan.workshop().cardstock(own)));
+        }
+        return List.copyOf(stocks);
+    }
+
+    private static Folding form(WorkedPlan plan) {
+        return form(
+                plan.structure(),
+                plan.measures(),
+                FoldGraph.of(
+                        plan.of(ASSEMBLY),
+                        plan.pieces().stream().map(WorkedPiece::panels).toList()),
+                plan.isThorough());
+    }
+
+    private static Folding form(Structure structure, Measures measures, FoldGraph graph, boolean thorough) {
+        return Folding.of(
+                graph,
+                structure.closed(measures),
+                structure.stations(measures),
+                structure.lean(),
+                thorough ? LayerOrders.THOROUGH : LayerOrders.GLIMPSE);
+    }
+
+    private static Sights sights(WorkedPlan plan) {
+        Plan held = plan.held();
+        return held == null
+                ? seen(plan.structure(), plan.measures(), plan::form)
+                : glimpsed(plan, plan.workshop().structure(held), held);
+    }
+
+    private static Sights seen(Structure structure, Measures measures, Supplier<Folding> form) {
+        return SEEN.of(new Shown(structure, measures), () -> Sights.of(form.get(), structure.showing()));
+    }
+
+    /**
+     * What showed of the card before it was taken hold of, if it had the same panels; what is only a guess is not kept.
+     */
+    private static Sights glimpsed(WorkedPlan plan, Structure before, Plan held) {
+        Measures measures = held.completed(before).measures();
+        Sights sights =
+                seen(before, measures, () -> form(before, measures, FoldGraph.of(before.assemble(measures)), true));
+        return sights.areOf(plan.form())
+                ? sights
+                : Sights.of(plan.form(), plan.structure().showing());
+    }
+
+    private static Layers layers(WorkedPlan plan) {
+        if (plan.plan().dressing().all().isEmpty()) {
+            return Layers.NONE;
+        }
+        return new Dresser(
+                        plan.form().graph(),
+                        plan.grounds(),
+                        plan.ruler(),
+                        plan.form().flats(),
+                        plan.sights()::up,
+                        plan.workshop().cardstocks()::find)
+                .lay(plan.plan().dressing());
+    }
+
+    /** While a line is dragged, every layer is taken as large as the lowest beneath it. */
+    private static ClosedCard closedCard(WorkedPlan plan) {
+        Folding form = plan.form();
+        List<Cardstock> stocks = plan.stocks();
+        List<Added> added =
+                plan.isThorough() ? plan.layers().added() : plan.layers().roughly();
+        @Nullable
+        BulkMap bulk = form.canLie()
+                ? BulkMap.of(form.closed(), stocks, added, form.ordering().order())
+                : null;
+        return ClosedCard.of(form.closed(), bulk, Weight.of(form.graph(), stocks, added));
+    }
+
+    private static CutList cuts(WorkedPlan plan) {
+        Layers layers = plan.layers();
+        return layers.all().isEmpty()
+                ? new CutList(List.of())
+                : CutList.of(
+                        plan.form().graph(),
+                        plan.grounds(),
+                        plan.form().flats(),
+                        plan.plan().dressing(),
+                        layers);
+    }
+}

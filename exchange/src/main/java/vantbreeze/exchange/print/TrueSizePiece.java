@@ -1,0 +1,97 @@
+package vantbreeze.exchange.print;
+
+import java.io.IOException;
+import java.util.List;
+import vantbreeze.core.cutting.WorkedPiece;
+import vantbreeze.core.fold.BoardScore;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Hinge;
+import vantbreeze.core.fold.Panel;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Ruler;
+
+/** One piece drawn at true size, its lower left corner at a given place on the page. */
+final class TrueSizePiece {
+
+    private static final double FIGURE = 4.2;
+
+    private final Pen pen;
+    private final WorkedPiece worked;
+    private final Ruler ruler;
+    private final double left;
+    private final double foot;
+
+    TrueSizePiece(Pen pen, WorkedPiece worked, Ruler ruler, double left, double foot) {
+        this.pen = pen;
+        this.worked = worked;
+        this.ruler = ruler;
+        this.left = left;
+        this.foot = foot;
+    }
+
+    void draw() throws IOException {
+        ring(worked.panels().piece().outline());
+        for (List<Spot> opening : worked.panels().piece().openings()) {
+            ring(opening);
+        }
+        for (Stretch slit : worked.panels().piece().slits()) {
+            line(slit);
+        }
+        for (Hinge hinge : worked.panels().hinges().stream()
+                .filter(hinge -> hinge.fold() != Fold.BEND)
+                .toList()) {
+            pen.score(
+                    x(hinge.line().from()),
+                    y(hinge.line().from()),
+                    x(hinge.line().to()),
+                    y(hinge.line().to()),
+                    hinge.fold());
+        }
+        for (Panel panel : worked.panels().all()) {
+            double middle = left + panel.shape().getInteriorPoint().getX();
+            double height = foot + panel.shape().getInteriorPoint().getY();
+            pen.centred(panel.name(), middle, height + 2, 3.6);
+            pen.figure(Figure.of(panel.width(), ruler), middle, height - 5, FIGURE);
+        }
+        levelScores();
+        for (BoardScore score : worked.scores()) {
+            double at = left + score.fromLeft().millimetres();
+            pen.figure(Figure.of(score.fromLeft(), ruler), at, foot - 6.5, FIGURE);
+            pen.centred(
+                    score.fold() == Fold.MOUNTAIN ? "mountain" : "valley",
+                    at,
+                    foot + worked.cut().height().millimetres() + 2,
+                    3.2);
+        }
+    }
+
+    private void levelScores() throws IOException {
+        for (BoardScore score : worked.turned()) {
+            pen.figure(
+                    Figure.of(score.fromLeft(), ruler),
+                    left - 5,
+                    foot + score.fromLeft().millimetres(),
+                    FIGURE);
+        }
+    }
+
+    private void ring(List<Spot> corners) throws IOException {
+        for (int i = 0; i < corners.size(); i++) {
+            line(new Stretch(corners.get(i), corners.get((i + 1) % corners.size())));
+        }
+    }
+
+    private void line(Stretch stretch) throws IOException {
+        pen.line(x(stretch.from()), y(stretch.from()), x(stretch.to()), y(stretch.to()));
+    }
+
+    private double x(Spot spot) {
+        return left + spot.x().millimetres();
+    }
+
+    private double y(Spot spot) {
+        return foot + spot.y().millimetres();
+    }
+}
