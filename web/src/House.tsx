@@ -12,10 +12,11 @@ import { RecipePage } from './recipe/RecipePage'
 import { SafeKeepingPage } from './safekeeping/SafeKeepingPage'
 import { ShelfPage } from './shelf/ShelfPage'
 import { TablePage } from './table/TablePage'
+import { AllowancesPage } from './tools/AllowancesPage'
 import { ToolsPage } from './tools/ToolsPage'
 
 /**
- * The rooms: the drawer, where cards are kept and begun, the shelf of structures, recipes, tools and stock, safe keeping, the bench, where a
+ * The rooms: the drawer, where cards are kept and begun, the shelf of structures, recipes, tools and stock with what the maker allows for, safe keeping, the bench, where a
  * card is worked on, the layers that lie on it, and the table, where it is made.
  */
 export function House() {
@@ -30,6 +31,7 @@ export function House() {
           <Route path="/shelf" component={ShelfPage} />
           <Route path="/recipe" component={RecipePage} />
           <Route path="/tools" component={ToolsPage} />
+          <Route path="/tools/allowances" component={AllowancesPage} />
           <Route path="/card/:id/table">{({ id }) => <TablePage key={id} id={id} />}</Route>
           <Route path="/card/:id/layers">{({ id }) => <LayersPage key={id} id={id} />}</Route>
           <Route path="/card/:id">{({ id }) => <BenchPage key={id} id={id} />}</Route>

@@ -2,6 +2,7 @@ import createClient from 'openapi-fetch'
 import { lock } from './locked'
 import type { components, paths } from './generated/schema'
 
+export type Allowance = components['schemas']['AllowanceView']
 export type Card = components['schemas']['CardView']
 export type CardRow = components['schemas']['CardRowView']
 export type Sketch = components['schemas']['SketchView']

@@ -31,6 +31,18 @@ export function useOwnStock() {
   }
 }
 
+/** What the maker allows for, and how to change it. */
+export function useAllowances() {
+  const queries = useQueryClient()
+  const groups = useQuery({ queryKey: ['allowances'], queryFn: () => answered(api.GET('/api/stock/allowances')) })
+  const set = async (id: string, body: { text?: string; divisions?: number }) => {
+    const after = await answered(api.PUT('/api/stock/allowances/{id}', { params: { path: { id } }, body }))
+    queries.setQueryData(['allowances'], after)
+    await queries.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'allowances' })
+  }
+  return { groups, set }
+}
+
 export type Put = ReturnType<typeof useOwnStock>['put']
 
 /** Keeps a picture of a paper; its id. Sent as it is, so that the house reads no more of it than it takes. */

@@ -1,3 +1,4 @@
+import { Link } from 'wouter'
 import { useOwnStock } from '../api/tools'
 import { BoardAndTrimmer } from './BoardAndTrimmer'
 import { Kept } from './Kept'
@@ -13,6 +14,9 @@ export function ToolsPage() {
       <header className="flex items-center gap-4 py-3">
         <WayBack />
         <h1 className="text-2xl">Tools and stock</h1>
+        <Link href="/tools/allowances" className="slip ms-auto inline-flex items-center">
+          Allowances
+        </Link>
       </header>
       {own.isError && <p role="alert">{own.error.message}</p>}
       {own.data && (

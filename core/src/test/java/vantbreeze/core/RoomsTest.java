@@ -50,9 +50,9 @@ class RoomsTest {
         room("fold.motion", "length", "fold", "fold.bulk");
         room("fold.folding", "length", "fold", "fold.plane", "fold.order", "fold.motion");
         room("fold.sight", "paper", "fold", "fold.order", "fold.bulk", "fold.motion", "fold.folding");
-        room("structure", "length", "paper", "outline", "fold", "fold.folding");
+        room("structure", "length", "paper", "outline", "tool", "fold", "fold.folding");
         room("free", "length", "paper", "fold", "fold.folding", "structure");
-        room("layer", "length", "paper", "fold", "fold.plane", "fold.bulk");
+        room("layer", "length", "paper", "tool", "fold", "fold.plane", "fold.bulk");
         room("cutting", "length", "paper", "fold", "layer");
         room("fit", "length", "paper", "tool", "fold", "fold.bulk", "structure", "cutting");
         room(
@@ -90,6 +90,7 @@ class RoomsTest {
                 "recipe",
                 "length",
                 "paper",
+                "tool",
                 "fold",
                 "fold.order",
                 "fold.bulk",
@@ -105,6 +106,7 @@ class RoomsTest {
                 "paper",
                 "tool",
                 "fold",
+                "fold.bulk",
                 "fold.motion",
                 "structure",
                 "free",

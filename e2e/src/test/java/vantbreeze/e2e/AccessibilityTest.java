@@ -102,6 +102,9 @@ class AccessibilityTest extends Browsing {
         page.navigate(house.at("/tools"));
         page.getByText("Poster offcuts").waitFor();
         nothingSerious();
+        page.navigate(house.at("/tools/allowances"));
+        page.getByText("Sliver off a tube").waitFor();
+        nothingSerious();
         page.navigate(house.at("/"));
         take("Kite festival invitation");
         page.getByLabel("Ruler").selectOption("eighths");

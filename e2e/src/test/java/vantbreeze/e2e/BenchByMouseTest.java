@@ -251,6 +251,30 @@ class BenchByMouseTest extends Browsing {
         assertThat(page.getByText("Every card is worked out with these tools")).isVisible();
     }
 
+    /** An allowance is set where it is told why, by mouse and by key, and goes back to the trade's. */
+    @Test
+    void anAllowanceOfOnesOwnIsSetAndTakenBack() {
+        page.navigate(house.at("/tools"));
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Allowances"))
+                .click();
+        assertThat(page.getByText("full width, the tube will not square")).isVisible();
+        Locator sliver = button("Sliver off a tube:");
+        sliver.click();
+        page.keyboard().type("90 mm");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Sliver off a tube is between 0 and 6 mm")).isVisible();
+        page.keyboard().press("Escape");
+        sliver.click();
+        page.keyboard().type("2 mm");
+        page.keyboard().press("Enter");
+        assertThat(sliver).hasAccessibleName("Sliver off a tube: 2 mm. Press to change.");
+        page.reload();
+        assertThat(sliver).hasAccessibleName("Sliver off a tube: 2 mm. Press to change.");
+        button("Back to the usual Sliver off a tube").click();
+        assertThat(page.getByText("Sliver off a tube: as usual again.")).isVisible();
+        assertThat(button("Back to the usual Sliver off a tube")).hasCount(0);
+    }
+
     @Test
     void atTheTableOneWalksScoreByScore() {
         take("Kite theatre for the bandstand");

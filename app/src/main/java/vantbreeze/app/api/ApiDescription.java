@@ -74,6 +74,7 @@ public class ApiDescription {
 
     private static Map<String, Class<?>> records() {
         return Stream.of(
+                        AllowanceController.class,
                         CardView.class,
                         CardRowView.class,
                         ShapeView.class,

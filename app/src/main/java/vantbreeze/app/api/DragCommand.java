@@ -12,6 +12,7 @@ import vantbreeze.core.hand.Move;
 import vantbreeze.core.hand.Snap;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * A line moved by hand: to where it is let go on the drawing, by marks of the ruler, or to a place that is typed.
@@ -45,7 +46,7 @@ public record DragCommand(
     private static final double FARTHEST = 10_000;
 
     @Override
-    public Edit on(Ruler ruler) {
+    public Edit on(Ruler ruler, Allowances allowances) {
         Handle handle = new Handle(kind, piece, index, end);
         if (divisions == null && text != null) {
             return new DragTo(handle, Entry.read("hand", text, ruler), upText, pushes);

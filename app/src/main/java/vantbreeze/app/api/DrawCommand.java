@@ -15,6 +15,7 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Something drawn on a free card, or taken from it.
@@ -68,7 +69,7 @@ public record DrawCommand(
     }
 
     @Override
-    public Edit on(Ruler ruler) {
+    public Edit on(Ruler ruler, Allowances allowances) {
         return switch (what) {
             case LOOSEN -> new Draw.Loosen();
             case SCORE -> new Draw.Score(piece, line(ruler), fold == null ? Fold.VALLEY : fold);

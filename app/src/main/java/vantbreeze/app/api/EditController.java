@@ -22,6 +22,7 @@ import vantbreeze.core.edit.Resize;
 import vantbreeze.core.edit.SetField;
 import vantbreeze.core.edit.Solve;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.tool.Allowances;
 
 /** Cards changed: each request says an {@link Edit}, and the drawer does the rest. */
 @RestController
@@ -39,7 +40,7 @@ class EditController {
             int revision, @Text String field, @Nullable @MaybeText String text, @Nullable Integer divisions)
             implements EditRequest {
         @Override
-        public Edit on(Ruler ruler) {
+        public Edit on(Ruler ruler, Allowances allowances) {
             return new SetField(field, new Entry(text, divisions));
         }
     }
@@ -65,7 +66,7 @@ class EditController {
         }
 
         @Override
-        public Edit on(Ruler ruler) {
+        public Edit on(Ruler ruler, Allowances allowances) {
             return switch (how) {
                 case TURNED -> new Resize.Turned();
                 case SIZE -> new Resize.To(new Written(ruler).size(width, height));

@@ -1,5 +1,6 @@
 package vantbreeze.app.api;
 
+import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
@@ -44,5 +45,11 @@ public record FigureView(
                 drift == 0 ? null : drift,
                 figure.text(),
                 words.equals(figure.text()) ? null : words);
+    }
+
+    /** A number that is no length; {@code mm} says it too. */
+    static FigureView of(double number, String unit) {
+        String figure = BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
+        return new FigureView(number, null, figure, null, null, unit, null, "%s %s".formatted(figure, unit), null);
     }
 }

@@ -7,7 +7,16 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class FrontDoor {
 
-    @GetMapping({"/card/{id}", "/card/{id}/table", "/card/{id}/layers", "/shelf", "/recipe", "/tools", "/safe-keeping"})
+    @GetMapping({
+        "/card/{id}",
+        "/card/{id}/table",
+        "/card/{id}/layers",
+        "/shelf",
+        "/recipe",
+        "/tools",
+        "/tools/allowances",
+        "/safe-keeping"
+    })
     String page() {
         return "forward:/index.html";
     }

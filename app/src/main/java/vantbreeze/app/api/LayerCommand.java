@@ -16,7 +16,8 @@ import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
-import vantbreeze.core.plan.Suggestion;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * What is to become of a card's layers.
@@ -81,14 +82,14 @@ public record LayerCommand(
             @Nullable @MaybeText String grams) {}
 
     @Override
-    public Edit on(Ruler ruler) {
+    public Edit on(Ruler ruler, Allowances allowances) {
         try {
             return switch (what) {
-                case SUGGEST -> new Dress.Suggest(stack(ruler));
+                case SUGGEST -> new Dress.Suggest(stack(ruler, allowances));
                 case CLEAR -> new Dress.Clear();
                 case UNDRESS -> new Dress.Undress(wanted());
-                case DRESS -> new Dress.Put(wanted(), stack(ruler), set(ruler));
-                case RUN -> new Dress.Run(wanted(), stack(ruler));
+                case DRESS -> new Dress.Put(wanted(), stack(ruler, allowances), set(ruler));
+                case RUN -> new Dress.Run(wanted(), stack(ruler, allowances));
                 case PUT_BACK -> new Dress.PutBack(aside == null ? -1 : aside, wanted());
                 case THROW_AWAY -> new Dress.ThrowAway(aside == null ? -1 : aside);
             };
@@ -105,7 +106,7 @@ public record LayerCommand(
                 .toList();
     }
 
-    private List<LayerChoice> stack(Ruler ruler) {
+    private List<LayerChoice> stack(Ruler ruler, Allowances allowances) {
         Written written = new Written(ruler);
         return layers.stream()
                 .map(layer -> {
@@ -116,7 +117,7 @@ public record LayerCommand(
                             : null;
                     Length border = isTyped(layer.border())
                             ? written.measure("border", layer.border())
-                            : Suggestion.usualBorder(ruler);
+                            : allowances.of(Allowance.BORDER, ruler);
                     if (layer.divisions() != null) {
                         border = ruler.moved(
                                         border, Math.max(-MOST_DIVISIONS, Math.min(MOST_DIVISIONS, layer.divisions())))

@@ -148,7 +148,7 @@ class OwnStockController {
                 board(asked.metric(), Ruler.MM_1),
                 positive("bed", Written.on(Ruler.EIGHTHS.id()).measure("bed", asked.bed())),
                 asked.stopsInside());
-        stock.change(own -> own.with(tools));
+        stock.change(own -> own.with(tools.with(own.tools().allowances())));
         return own();
     }
 

@@ -61,7 +61,8 @@ class RecipeController {
     @PostMapping("/read")
     ReadView read(@Valid @RequestBody WrittenRecipe recipe) {
         Ruler ruler = Written.on(recipe.ruler()).ruler();
-        RecipeReading reading = Recipes.on(ruler).read(recipe.text());
+        RecipeReading reading =
+                Recipes.on(ruler, stock.workshop().tools().allowances()).read(recipe.text());
         CardView card = reading.card() == null
                 ? null
                 : CardView.of(new Card(
@@ -80,7 +81,8 @@ class RecipeController {
     @ResponseStatus(HttpStatus.CREATED)
     CardView begin(@Valid @RequestBody WrittenRecipe recipe) {
         Ruler ruler = Written.on(recipe.ruler()).ruler();
-        RecipeReading reading = Recipes.on(ruler).read(recipe.text());
+        RecipeReading reading =
+                Recipes.on(ruler, stock.workshop().tools().allowances()).read(recipe.text());
         if (reading.card() == null) {
             throw new ValidationException("recipe", reading.verdict());
         }

@@ -112,7 +112,8 @@ public class Drawer {
         inHand = null;
         StoredCard card = present(id, revision);
         Plan before = PlanDocument.read(card.document());
-        Edited after = request.on(before.ruler()).on(before, stock.workshop());
+        Edited after = request.on(before.ruler(), stock.workshop().tools().allowances())
+                .on(before, stock.workshop());
         return new Changed(
                 after.plan().equals(before)
                         ? opened(card)
@@ -123,7 +124,7 @@ public class Drawer {
     /** Changes a card by an edit in which nothing is left to read. */
     @Transactional
     public Changed change(UUID id, int revision, Edit edit) {
-        return change(id, revision, (EditRequest) ruler -> edit);
+        return change(id, revision, (EditRequest) (ruler, allowances) -> edit);
     }
 
     /**
@@ -175,7 +176,9 @@ public class Drawer {
             held = new InHand(id, revision, PlanDocument.read(card.document()), card.changedAt());
             inHand = held;
         }
-        EditedCard edited = request.on(held.plan.ruler()).glimpse(held.plan, stock.workshop());
+        EditedCard edited = request.on(
+                        held.plan.ruler(), stock.workshop().tools().allowances())
+                .glimpse(held.plan, stock.workshop());
         return new Changed(new Card(id, revision, edited.worked(), held.changedAt, ""), edited.words());
     }
 

@@ -3,8 +3,12 @@ package vantbreeze.app.cards;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.edit.Edit;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.tool.Allowances;
 
-/** A change as it is asked for: what is typed in it is read on the card's ruler. */
+/**
+ * A change as it is asked for: what is typed in it is read on the card's ruler, and what is left out is as the maker
+ * usually has it.
+ */
 @FunctionalInterface
 public interface EditRequest {
 
@@ -13,5 +17,5 @@ public interface EditRequest {
      *
      * @throws ValidationException when what is typed can't be read
      */
-    Edit on(Ruler ruler);
+    Edit on(Ruler ruler, Allowances allowances);
 }

@@ -14,6 +14,7 @@ import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Suggestion;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.tool.Allowance;
 
 /** How the festival's cards are dressed. */
 record Wardrobe(Workshop workshop) {
@@ -40,7 +41,7 @@ record Wardrobe(Workshop workshop) {
         }
         Plan made = plan.withCardstock(outfit.card());
         WorkedPlan bare = workshop.work(made);
-        Length border = Suggestion.usualBorder(plan.ruler());
+        Length border = workshop.tools().allowances().of(Allowance.BORDER, plan.ruler());
         List<LayerChoice> stack = new ArrayList<>();
         if (outfit.mat() != null) {
             stack.add(LayerChoice.of(outfit.mat(), border));

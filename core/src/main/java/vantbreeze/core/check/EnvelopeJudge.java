@@ -49,9 +49,9 @@ record EnvelopeJudge(CheckedCard card, Words words) {
     private String tooThick(EnvelopeFit fit) {
         String thick = "Closed it is %s thick %s"
                 .formatted(words.write(fit.girth().thickness()), fit.girth().where());
-        return fit.girth().thickness() > EnvelopeFit.THICKEST
+        return fit.girth().thickness() > fit.thickest()
                 ? "%s: a flat envelope takes %s. Make it a box envelope, and expect more postage."
-                        .formatted(thick, words.write(EnvelopeFit.THICKEST))
+                        .formatted(thick, words.write(fit.thickest()))
                 : "%s, and %s does not go round it: %s is missing. Take a larger envelope, or less foam there."
                         .formatted(thick, fit.envelope().name(), words.write(-fit.slackRound()));
     }
@@ -70,15 +70,15 @@ record EnvelopeJudge(CheckedCard card, Words words) {
 
     /** The one side to change, when one is enough. */
     private @Nullable Mend shrink(EnvelopeFit fit) {
-        boolean across = fit.slackAcross().isShorterThan(EnvelopeFit.LEAST);
-        boolean up = fit.slackUp().isShorterThan(EnvelopeFit.LEAST);
+        boolean across = fit.slackAcross().isShorterThan(fit.least());
+        boolean up = fit.slackUp().isShorterThan(fit.least());
         if (across == up || card.isFree()) {
             return null;
         }
         boolean landscape =
                 !card.footprint().width().isShorterThan(card.footprint().height());
         String side = across == landscape ? Parameter.WIDTH : Parameter.HEIGHT;
-        Length excess = EnvelopeFit.LEAST.minus(across ? fit.slackAcross() : fit.slackUp());
+        Length excess = fit.least().minus(across ? fit.slackAcross() : fit.slackUp());
         return words.atMost(side, card.measures().get(side).minus(excess));
     }
 }

@@ -14,6 +14,8 @@ import vantbreeze.core.fold.bulk.Relief;
 import vantbreeze.core.fold.order.Ordering;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.structure.Parameter;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /** Whether what is glued holds, tubes square, and nested panels have room. */
 record GlueJudge(CheckedCard card, Words words) {
@@ -22,13 +24,6 @@ record GlueJudge(CheckedCard card, Words words) {
     private static final Kind NARROW = Kind.hint("tab-narrow");
     private static final Kind TUBE = Kind.note("tube-not-square");
     private static final Kind NEST = Kind.hint("nest-wants-relief");
-
-    /** Tabs: ½ in holds, common practice, no source. */
-    private static final Length TAB_HOLDS = Length.ofInches(0, 1, 2);
-    /** ¼ in is the least, common practice, no source. */
-    private static final Length LEAST_TAB = Length.ofInches(0, 1, 4);
-    /** Inside pieces are 1/32 to 1/16 in shorter in practice; under 1/32 in nobody minds. */
-    private static final double RELIEF_MINDED = 25.4 / 32;
 
     List<Finding> findings() {
         List<Finding> findings = new ArrayList<>();
@@ -51,11 +46,11 @@ record GlueJudge(CheckedCard card, Words words) {
             Panel panel = graph.panels().get(index);
             boolean upright = hinges.size() == 1 && hinges.get(0).hinge().line().isUpright();
             if (!upright
-                    || !panel.width().isShorterThan(TAB_HOLDS)
+                    || !panel.width().isShorterThan(tab())
                     || graph.joins().stream().anyMatch(join -> join.join().slides())) {
                 continue;
             }
-            boolean tooNarrow = panel.width().isShorterThan(LEAST_TAB);
+            boolean tooNarrow = panel.width().isShorterThan(leastTab());
             String measure = card.structure().parameters().stream()
                     .filter(parameter -> parameter.panels().contains(panel.name()))
                     .map(Parameter::id)
@@ -68,9 +63,9 @@ record GlueJudge(CheckedCard card, Words words) {
                                     .formatted(
                                             words.name(index),
                                             words.write(panel.width()),
-                                            words.write(TAB_HOLDS),
-                                            words.write(LEAST_TAB)))
-                    .mendedBy(measure == null ? null : words.atLeast(measure, TAB_HOLDS)));
+                                            words.write(tab()),
+                                            words.write(leastTab())))
+                    .mendedBy(measure == null ? null : words.atLeast(measure, tab())));
         }
     }
 
@@ -92,7 +87,7 @@ record GlueJudge(CheckedCard card, Words words) {
                                 .formatted(
                                         words.name(join.to()),
                                         words.name(join.from()),
-                                        words.write(Length.ofInches(0, 1, 16)))));
+                                        words.write(allowances().of(Allowance.TUBE_SLIVER, card.ruler())))));
             }
         }
     }
@@ -103,8 +98,10 @@ record GlueJudge(CheckedCard card, Words words) {
             return;
         }
         Relief.of(card.form().closed(), card.closedCard().bulk()).stream()
+                .map(relief -> relief.times(allowances().of(Allowance.NEST_RELIEF)))
                 .max(Comparator.comparingDouble(Relief::millimetres))
-                .filter(relief -> relief.millimetres() >= RELIEF_MINDED)
+                .filter(relief -> relief.millimetres()
+                        >= allowances().of(Allowance.RELIEF_MINDED).millimetres())
                 .ifPresent(relief -> {
                     var hinge = card.form().graph().hinges().get(relief.hinge());
                     findings.add(NEST.of(
@@ -126,5 +123,17 @@ record GlueJudge(CheckedCard card, Words words) {
                 + card.layers().all().stream()
                         .filter(layer -> relief.wrapped().contains(layer.face().panel()))
                         .count();
+    }
+
+    private Length tab() {
+        return allowances().of(Allowance.TAB, card.ruler());
+    }
+
+    private Length leastTab() {
+        return allowances().of(Allowance.LEAST_TAB, card.ruler());
+    }
+
+    private Allowances allowances() {
+        return card.tools().allowances();
     }
 }

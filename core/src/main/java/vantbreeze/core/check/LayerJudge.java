@@ -19,6 +19,7 @@ import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.layer.Layers;
 import vantbreeze.core.layer.Trouble;
+import vantbreeze.core.tool.Allowance;
 
 /** Whether layers lie where they can, raised parts clear each other, and a place to write is left. */
 record LayerJudge(CheckedCard card, Words words) {
@@ -37,14 +38,6 @@ record LayerJudge(CheckedCard card, Words words) {
 
     /** What findings about layers are about. */
     static final String ABOUT = "layers";
-    /**
-     * Something that stands up as far as this is felt through the card, mm; from memory: a foam square is 1 to 3 mm.
-     */
-    private static final double RAISED = 0.8;
-    /** A plain panel on which a few lines can be written, mm; from memory. */
-    private static final double WRITING_WIDE = 60;
-
-    private static final double WRITING_HIGH = 40;
 
     List<Finding> findings() {
         List<Finding> findings = new ArrayList<>();
@@ -138,7 +131,7 @@ record LayerJudge(CheckedCard card, Words words) {
     private void facing(List<Finding> findings) {
         Layers layers = card.layers();
         List<Added> raised = layers.added().stream()
-                .filter(one -> one.height().millimetres() >= RAISED)
+                .filter(one -> one.height().millimetres() >= allowed(Allowance.RAISED))
                 .toList();
         if (raised.size() < 2 || card.closedCard().bulk() == null) {
             return;
@@ -189,7 +182,7 @@ record LayerJudge(CheckedCard card, Words words) {
                 Face face = new Face(panel, side);
                 List<Layer> layers = card.layers().on(face);
                 if (layers.isEmpty()
-                        ? bare && grounds.of(face).parts().stream().anyMatch(LayerJudge::takesWriting)
+                        ? bare && grounds.of(face).parts().stream().anyMatch(this::takesWriting)
                         : takesWriting(layers.get(layers.size() - 1))) {
                     return;
                 }
@@ -202,27 +195,31 @@ record LayerJudge(CheckedCard card, Words words) {
                                 Locale.ROOT,
                                 "There is nowhere to write: no panel of %.0f × %.0f mm is plain and pale. Lay "
                                         + "plain pale paper on one inside or behind.",
-                                WRITING_WIDE,
-                                WRITING_HIGH)
+                                allowed(Allowance.WRITING_WIDE),
+                                allowed(Allowance.WRITING_HIGH))
                         : String.format(
                                 Locale.ROOT,
                                 "No panel is large enough to write on: the largest is under %.0f × %.0f mm. Add "
                                         + "a plain piece behind or inside.",
-                                WRITING_WIDE,
-                                WRITING_HIGH)));
+                                allowed(Allowance.WRITING_WIDE),
+                                allowed(Allowance.WRITING_HIGH))));
     }
 
-    private static boolean takesWriting(Layer top) {
+    private boolean takesWriting(Layer top) {
         return top.paper().takesWriting(top.choice().otherSide()) && takesWriting(top.shape());
     }
 
-    private static boolean takesWriting(Geometry shape) {
+    private boolean takesWriting(Geometry shape) {
         Envelope box = shape.getEnvelopeInternal();
-        return Math.max(box.getWidth(), box.getHeight()) >= WRITING_WIDE
-                && Math.min(box.getWidth(), box.getHeight()) >= WRITING_HIGH;
+        return Math.max(box.getWidth(), box.getHeight()) >= allowed(Allowance.WRITING_WIDE)
+                && Math.min(box.getWidth(), box.getHeight()) >= allowed(Allowance.WRITING_HIGH);
     }
 
     private String name(Face face) {
         return FaceName.of(face, card.form().graph()).inWords(card.form().graph());
+    }
+
+    private double allowed(Allowance.OfLength allowance) {
+        return card.tools().allowances().of(allowance).millimetres();
     }
 }

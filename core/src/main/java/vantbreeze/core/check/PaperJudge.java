@@ -16,6 +16,7 @@ import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.structure.Choice;
 import vantbreeze.core.structure.Parameter;
+import vantbreeze.core.tool.Allowance;
 
 /** Whether the pieces come out of the sheet, measure on the ruler, and suit the cardstock and its grain. */
 record PaperJudge(CheckedCard card, Words words) {
@@ -25,15 +26,6 @@ record PaperJudge(CheckedCard card, Words words) {
     private static final Kind TOO_LIGHT = Kind.note("card-too-light");
     private static final Kind TOO_HEAVY = Kind.note("card-too-heavy");
     private static final Kind GRAIN = Kind.hint("across-the-grain");
-
-    /** 220 g/m² is enough to stand when layered on both sides, 300 stands by itself (common practice, no source). */
-    private static final int LAYERED_STANDS = 220;
-    /** Heavier card cracks in a bundle of many folds; from memory. */
-    private static final int HEAVY = 350;
-
-    private static final int MANY_FOLDS = 5;
-    /** Card from this weight on cracks when it is folded across its grain; from memory. */
-    private static final int GRAIN_MATTERS = 250;
 
     List<Finding> findings() {
         List<Finding> findings = new ArrayList<>();
@@ -104,22 +96,24 @@ record PaperJudge(CheckedCard card, Words words) {
     private void weight(List<Finding> findings) {
         int grammage = card.cardstock().grammage();
         int folds = card.form().graph().hinges().size();
-        if (!card.structure().lies() && grammage < LAYERED_STANDS) {
+        if (!card.structure().lies() && grammage < allowed(Allowance.LAYERED_STANDS)) {
             findings.add(TOO_LIGHT.of(
                     "cardstock",
                     String.format(
                             Locale.ROOT,
-                            "%s is too light for a card that stands: take 300 g/m², or %d if both sides get layers.",
+                            "%s is too light for a card that stands: take %d g/m², or %d if both sides get layers.",
                             card.cardstock().name(),
-                            LAYERED_STANDS)));
-        } else if (grammage >= HEAVY && folds >= MANY_FOLDS) {
+                            allowed(Allowance.STANDS),
+                            allowed(Allowance.LAYERED_STANDS))));
+        } else if (grammage >= allowed(Allowance.HEAVY) && folds >= allowed(Allowance.MANY_FOLDS)) {
             findings.add(TOO_HEAVY.of(
                     "cardstock",
                     String.format(
                             Locale.ROOT,
-                            "%s is heavy for %d folds that lie on one another: 300 g/m² or less folds crisper.",
+                            "%s is heavy for %d folds that lie on one another: %d g/m² or less folds crisper.",
                             card.cardstock().name(),
-                            folds)));
+                            folds,
+                            allowed(Allowance.STANDS))));
         }
     }
 
@@ -129,7 +123,7 @@ record PaperJudge(CheckedCard card, Words words) {
      */
     private void grain(List<Finding> findings) {
         Cardstock stock = card.cardstock();
-        if (stock.grammage() < GRAIN_MATTERS) {
+        if (stock.grammage() < allowed(Allowance.GRAIN_MATTERS)) {
             return;
         }
         boolean isShort = stock.grain() == Cardstock.Grain.SHORT;
@@ -162,5 +156,9 @@ record PaperJudge(CheckedCard card, Words words) {
             case SHORT ->
                 "Cut from %s this way, %s is folded across its short grain: score it well, or take a long-grain sheet.";
         };
+    }
+
+    private int allowed(Allowance.OfNumber allowance) {
+        return (int) Math.round(card.tools().allowances().of(allowance));
     }
 }

@@ -4,6 +4,8 @@ import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * How a closed card sits in an envelope.
@@ -14,17 +16,16 @@ import vantbreeze.core.paper.Size;
  * @param slackAcross envelope's long side less the card's; negative when the card is too long
  * @param slackUp envelope's short side less the card's; negative when the card is too high
  * @param girth what the envelope has to go round, as the card lies
+ * @param allowances what the maker allows for
  */
 public record EnvelopeFit(
-        Envelope envelope, Size footprint, boolean turned, Length slackAcross, Length slackUp, Girth girth) {
-
-    /** Least slack each way for a card to slide in: 1/16 in, common practice, no source. */
-    public static final Length LEAST = Length.ofInches(0, 1, 16);
-    /** Slack beyond which a card slides about: 20 mm, from memory. */
-    public static final Length MOST = Length.ofMillimetres(20);
-
-    /** A flat envelope takes no thicker card, mm; beyond it a box envelope. From memory. */
-    public static final double THICKEST = 5;
+        Envelope envelope,
+        Size footprint,
+        boolean turned,
+        Length slackAcross,
+        Length slackUp,
+        Girth girth,
+        Allowances allowances) {
 
     /** How good a fit is. */
     public enum Verdict {
@@ -37,17 +38,17 @@ public record EnvelopeFit(
         LOOSE
     }
 
-    /** How a card of this footprint, as good as flat, sits in {@code envelope}. */
+    /** How a card of this footprint, as good as flat, sits in {@code envelope}, with the usual allowances. */
     public static EnvelopeFit of(Size footprint, Envelope envelope) {
-        return of(ClosedCard.flat(footprint), envelope);
+        return of(ClosedCard.flat(footprint), envelope, Allowances.usual());
     }
 
     /** How a card sits in {@code envelope}, turned if it is upright and the envelope is not. */
-    public static EnvelopeFit of(ClosedCard closed, Envelope envelope) {
-        return of(closed.footprint(), Girth.of(closed), envelope);
+    public static EnvelopeFit of(ClosedCard closed, Envelope envelope, Allowances allowances) {
+        return of(closed.footprint(), Girth.of(closed), envelope, allowances);
     }
 
-    static EnvelopeFit of(Size footprint, Girth girth, Envelope envelope) {
+    static EnvelopeFit of(Size footprint, Girth girth, Envelope envelope, Allowances allowances) {
         Size inside = envelope.inside().landscape();
         Size card = footprint.landscape();
         boolean turned = footprint.width().isShorterThan(footprint.height())
@@ -58,7 +59,8 @@ public record EnvelopeFit(
                 turned,
                 inside.width().minus(card.width()),
                 inside.height().minus(card.height()),
-                girth);
+                girth,
+                allowances);
     }
 
     /** What is left of the envelope each way once it has gone round the card, the less of the two, mm. */
@@ -70,18 +72,31 @@ public record EnvelopeFit(
         return Math.min(inside.width().millimetres() - along, inside.height().millimetres() - over);
     }
 
+    /** The least slack each way for a card to slide in. */
+    public Length least() {
+        return allowances.of(Allowance.ENVELOPE_LEAST);
+    }
+
+    /** No thicker card goes in a flat envelope, millimetres. */
+    public double thickest() {
+        return allowances.of(Allowance.FLAT_ENVELOPE).millimetres();
+    }
+
+    /** How good it is. */
     public Verdict verdict() {
         Length least = slackAcross.min(slackUp);
         if (least.isNegative()) {
             return Verdict.TOO_LARGE;
         }
-        if (slackRound() < 0 || girth.thickness() > THICKEST) {
+        if (slackRound() < 0 || girth.thickness() > thickest()) {
             return Verdict.TOO_THICK;
         }
-        if (least.isShorterThan(LEAST)) {
+        if (least.isShorterThan(least())) {
             return Verdict.TIGHT;
         }
-        return slackAcross.max(slackUp).isLongerThan(MOST) ? Verdict.LOOSE : Verdict.FITS;
+        return slackAcross.max(slackUp).isLongerThan(allowances.of(Allowance.ENVELOPE_MOST))
+                ? Verdict.LOOSE
+                : Verdict.FITS;
     }
 
     /** Whether it goes in, tightly or not. */

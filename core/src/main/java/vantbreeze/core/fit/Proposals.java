@@ -11,6 +11,7 @@ import vantbreeze.core.cutting.CardYield;
 import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
@@ -20,7 +21,9 @@ import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
-import vantbreeze.core.tool.Board;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
+import vantbreeze.core.tool.Tools;
 
 /**
  * Sizes to start a card from, for any structure: it is asked for its pieces, and these are tried on the sheet.
@@ -29,12 +32,6 @@ import vantbreeze.core.tool.Board;
  */
 public final class Proposals {
 
-    /** Slack along an envelope's long side: ¼ in, as A2 takes 5½ in (common practice, no source). */
-    private static final Length EASE_ACROSS = Length.ofInches(0, 1, 4);
-    /** Slack along an envelope's short side: ⅛ in, as A2 takes 4¼ in (common practice, no source). */
-    private static final Length EASE_UP = Length.ofInches(0, 1, 8);
-
-    private static final Length SMALLEST_SIDE = Length.ofMillimetres(40);
     private static final int MOST_TO_A_SHEET = 3;
     /** As often as a card is made lower by an eighth for its pieces to come out of the sheet. */
     private static final int MOST_LOWER = 8;
@@ -49,17 +46,17 @@ public final class Proposals {
     private final Ruler ruler;
     private final StockSheet sheet;
     private final Envelopes envelopes;
-    private final Board board;
+    private final Tools tools;
     /** The pieces of each size that was tried. */
     private final Map<Size, List<Size>> cuts = new HashMap<>();
 
-    /** Proposals for {@code structure}, measured on {@code ruler}, cut from {@code sheet}, scored on {@code board}. */
-    public Proposals(Structure structure, Ruler ruler, StockSheet sheet, Envelopes envelopes, Board board) {
+    /** Proposals for {@code structure}, measured on {@code ruler}, cut from {@code sheet}, made with {@code tools}. */
+    public Proposals(Structure structure, Ruler ruler, StockSheet sheet, Envelopes envelopes, Tools tools) {
         this.structure = structure;
         this.ruler = ruler;
         this.sheet = sheet;
         this.envelopes = envelopes;
-        this.board = board;
+        this.tools = tools;
     }
 
     /**
@@ -67,7 +64,7 @@ public final class Proposals {
      * scores on the grooves of the board; the largest first, loose ones only when there is nothing else.
      */
     public List<Proposal> forEnvelope(Envelope envelope) {
-        Size room = room(envelope);
+        Size room = room(envelope, tools.allowances());
         List<Proposal> found = new ArrayList<>();
         for (Size most : room.width().equals(room.height()) ? List.of(room) : List.of(room, room.turned())) {
             for (int count = 1; count <= MOST_TO_A_SHEET; count++) {
@@ -110,9 +107,11 @@ public final class Proposals {
     }
 
     /** The largest lying card that {@code envelope} takes with room to slide. */
-    public static Size room(Envelope envelope) {
+    public static Size room(Envelope envelope, Allowances allowances) {
         Size inside = envelope.inside().landscape();
-        return new Size(inside.width().minus(EASE_ACROSS), inside.height().minus(EASE_UP));
+        return new Size(
+                inside.width().minus(allowances.of(Allowance.ENVELOPE_LONG)),
+                inside.height().minus(allowances.of(Allowance.ENVELOPE_SHORT)));
     }
 
     private Proposal proposal(Size finished, @Nullable Envelope envelope, Size room) {
@@ -144,7 +143,7 @@ public final class Proposals {
         for (int tried = 0;
                 tried < MOST_NARROWER
                         && !proposal.onGrooves()
-                        && width.minus(step).isLongerThan(SMALLEST_SIDE);
+                        && width.minus(step).isLongerThan(tools.allowances().of(Allowance.SMALLEST_SIDE));
                 tried++) {
             width = width.minus(step);
             Measures measures = structure.proportioned(new Size(width, size.height()), ruler);
@@ -163,18 +162,22 @@ public final class Proposals {
             return piece.creases().stream()
                     .filter(crease -> crease.line().isUpright() && crease.fold() != Fold.BEND)
                     .map(crease -> crease.line().from().x())
-                    .allMatch(at -> board.hasGrooveAt(at, wide.minus(at)));
+                    .allMatch(at -> tools.board(ruler).hasGrooveAt(at, wide.minus(at)));
         });
     }
 
     private @Nullable EnvelopeFit fit(Size finished, @Nullable Envelope envelope) {
-        return envelope == null ? suiting(finished) : EnvelopeFit.of(finished, envelope);
+        return envelope == null ? suiting(finished) : fitting(finished, envelope);
+    }
+
+    private EnvelopeFit fitting(Size finished, Envelope envelope) {
+        return EnvelopeFit.of(ClosedCard.flat(finished), envelope, tools.allowances());
     }
 
     /** The envelope with the least left over that the card slides into, if there is one. */
     private @Nullable EnvelopeFit suiting(Size finished) {
         return envelopes.all().stream()
-                .map(envelope -> EnvelopeFit.of(finished, envelope))
+                .map(envelope -> fitting(finished, envelope))
                 .filter(fit -> fit.verdict() == EnvelopeFit.Verdict.FITS || fit.verdict() == EnvelopeFit.Verdict.LOOSE)
                 .min(Comparator.comparing(EnvelopeFit::looseness))
                 .orElse(null);
@@ -197,7 +200,8 @@ public final class Proposals {
             for (int lower = 0; lower < MOST_LOWER; lower++) {
                 Length marked = ruler.below(height).length();
                 Length width = widest(room.width(), marked, count);
-                if (width.isLongerThan(SMALLEST_SIDE) && marked.isLongerThan(SMALLEST_SIDE)) {
+                if (width.isLongerThan(tools.allowances().of(Allowance.SMALLEST_SIDE))
+                        && marked.isLongerThan(tools.allowances().of(Allowance.SMALLEST_SIDE))) {
                     sizes.add(new Size(width, marked));
                     break;
                 }

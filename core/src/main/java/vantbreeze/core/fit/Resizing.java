@@ -9,6 +9,7 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * The same card in another size. A part of the usual proportion keeps to it; one of the maker's own grows as the card
@@ -23,16 +24,23 @@ public final class Resizing {
     private final Structure structure;
     private final Measures before;
     private final Ruler ruler;
+    private final Allowances allowances;
 
-    private Resizing(Structure structure, Measures before, Ruler ruler) {
+    private Resizing(Structure structure, Measures before, Ruler ruler, Allowances allowances) {
         this.structure = structure;
         this.before = before;
         this.ruler = ruler;
+        this.allowances = allowances;
+    }
+
+    /** Prepares to resize a card of {@code structure} with these measures, with the usual allowances. */
+    public static Resizing of(Structure structure, Measures before, Ruler ruler) {
+        return of(structure, before, ruler, Allowances.usual());
     }
 
     /** Prepares to resize a card of {@code structure} with these measures. */
-    public static Resizing of(Structure structure, Measures before, Ruler ruler) {
-        return new Resizing(structure, before, ruler);
+    public static Resizing of(Structure structure, Measures before, Ruler ruler, Allowances allowances) {
+        return new Resizing(structure, before, ruler, allowances);
     }
 
     /** The measures for a card that is {@code finished} large, or the nearest that the structure can have. */
@@ -80,7 +88,7 @@ public final class Resizing {
 
     /** The largest card that slides into {@code envelope} the way round that the card lies now. */
     public Size room(Envelope envelope) {
-        Size room = Proposals.room(envelope);
+        Size room = Proposals.room(envelope, allowances);
         Size was = size(before);
         Size lying = was.width().isShorterThan(was.height()) ? room.turned() : room;
         return new Size(lying.width(), ruler.below(lying.height()).length());

@@ -15,6 +15,7 @@ import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.free.Loosening;
 import vantbreeze.core.free.Redrawing;
@@ -29,6 +30,7 @@ import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Reruling;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * What can be done to a plan as a whole, and drawn on one that is free. Each gives a new plan that can be worked out.
@@ -181,7 +183,7 @@ public record Drafting(Workshop workshop, Plan plan) {
         Plan after;
         if (plan.isFree()) {
             Size closed = workshop.work(plan).footprint();
-            Size most = Proposals.room(envelope);
+            Size most = Proposals.room(envelope, allowances());
             room = closed.width().isShorterThan(closed.height()) ? most.turned() : most;
             after = resized(room);
         } else {
@@ -189,7 +191,7 @@ public record Drafting(Workshop workshop, Plan plan) {
             after = plan.resized(workshop.structure(plan), resizing().into(envelope));
         }
         Size closed = workshop.work(after).footprint();
-        if (!EnvelopeFit.of(closed, envelope).goesIn()) {
+        if (!EnvelopeFit.of(ClosedCard.flat(closed), envelope, allowances()).goesIn()) {
             throw new ValidationException("envelope", inTheWay(envelope, room, closed));
         }
         return after;
@@ -220,8 +222,12 @@ public record Drafting(Workshop workshop, Plan plan) {
                 : plan.resized(workshop.structure(plan), resizing().turned());
     }
 
+    private Allowances allowances() {
+        return workshop.tools().allowances();
+    }
+
     private Resizing resizing() {
-        return Resizing.of(workshop.structure(plan), plan.measures(), plan.ruler());
+        return Resizing.of(workshop.structure(plan), plan.measures(), plan.ruler(), allowances());
     }
 
     /** A free card that is made over as a whole holds on to no panel's width. */

@@ -80,7 +80,8 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
         if (plan.envelopeId() == null) {
             throw new ValidationException(id, "The finished size follows from an envelope. Choose one first.");
         }
-        Size room = Proposals.room(workshop.envelope(plan.envelopeId()));
+        Size room = Proposals.room(
+                workshop.envelope(plan.envelopeId()), workshop.tools().allowances());
         boolean upright = plan.measures()
                 .get(Parameter.WIDTH)
                 .isShorterThan(plan.measures().get(Parameter.HEIGHT));

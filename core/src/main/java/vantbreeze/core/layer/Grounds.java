@@ -27,6 +27,8 @@ import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Precision;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Where each face of a card can be dressed: its panel without its holes, without where glue goes and without where
@@ -38,19 +40,10 @@ public final class Grounds {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
     private static final LruCache<Asked, Grounds> KNOWN = new LruCache<>(16);
-    /** A part smaller than this share of its panel is not worth a layer; from memory. */
-    private static final double WORTH = 0.12;
-    /** A part narrower than this is not worth one either, mm; from memory. */
-    private static final double NARROWEST = 8;
-    /** Glue on this share of a panel or more leaves nothing to dress; from memory. */
-    private static final double MOSTLY = 0.5;
-    /**
-     * A glued panel on one hinge that is no wider is a tab, mm: ½ in holds (common practice, no source), and then some.
-     */
-    private static final double TAB = 20;
 
     private final FoldGraph graph;
     private final Set<Integer> bent;
+    private final Allowances allowances;
     private final List<GlueArea> glue;
     private final int[] carriers;
     private final Map<Face, Ground> found = new ConcurrentHashMap<>();
@@ -58,11 +51,12 @@ public final class Grounds {
     private final Map<Integer, List<Polygon>> untouched = new ConcurrentHashMap<>();
 
     /** A card, and which of its soft places bend. */
-    private record Asked(Assembly assembly, Set<Integer> bent) {}
+    private record Asked(Assembly assembly, Set<Integer> bent, Allowances allowances) {}
 
-    private Grounds(FoldGraph graph, Set<Integer> bent) {
+    private Grounds(FoldGraph graph, Set<Integer> bent, Allowances allowances) {
         this.graph = graph;
         this.bent = bent;
+        this.allowances = allowances;
         this.glue = GlueArea.of(graph);
         this.carriers = carriers();
     }
@@ -73,8 +67,9 @@ public final class Grounds {
      * @param bent the hinges that are not scored and bend in some pose, by index; others of the kind only divide what
      *     stays flat, and a layer lies across them
      */
-    public static Grounds of(FoldGraph graph, Set<Integer> bent) {
-        return KNOWN.of(new Asked(graph.assembly(), Set.copyOf(bent)), () -> new Grounds(graph, bent));
+    public static Grounds of(FoldGraph graph, Set<Integer> bent, Allowances allowances) {
+        return KNOWN.of(
+                new Asked(graph.assembly(), Set.copyOf(bent), allowances), () -> new Grounds(graph, bent, allowances));
     }
 
     /** For each panel, the one whose layers lie on it: itself, or the first of those it is flat with. */
@@ -179,7 +174,8 @@ public final class Grounds {
         List<Polygon> glued = glueOn(face);
         Geometry shape = shape(face.panel());
         Geometry left = shape;
-        if (glued.stream().mapToDouble(Polygon::getArea).sum() >= MOSTLY * shape.getArea() * (1 - Precision.ROUNDING)) {
+        if (glued.stream().mapToDouble(Polygon::getArea).sum()
+                >= share(Allowance.GLUED_AWAY) * shape.getArea() * (1 - Precision.ROUNDING)) {
             return new Ground(face, List.of(), true);
         }
         for (Polygon area : glued) {
@@ -210,13 +206,15 @@ public final class Grounds {
                 .toList();
     }
 
-    private static Geometry without(Geometry shape, Polygon taken) {
+    private Geometry without(Geometry shape, Polygon taken) {
         return shape.getEnvelopeInternal().intersects(taken.getEnvelopeInternal()) ? shape.difference(taken) : shape;
     }
 
-    private static boolean isWorth(Polygon part, double whole) {
+    private boolean isWorth(Polygon part, double whole) {
         Envelope box = part.getEnvelopeInternal();
-        return part.getArea() >= WORTH * whole && Math.min(box.getWidth(), box.getHeight()) >= NARROWEST;
+        return part.getArea() >= share(Allowance.WORTH_DRESSING) * whole
+                && Math.min(box.getWidth(), box.getHeight())
+                        >= allowances.of(Allowance.NARROWEST_GROUND).millimetres();
     }
 
     /** Whether the glue is that of a strip laid across the panel, on its layers. */
@@ -231,7 +229,8 @@ public final class Grounds {
         if (!receives
                 || ownSheet
                 || area.shape().getArea()
-                        > MOSTLY * graph.panels().get(area.panel()).area()) {
+                        > share(Allowance.GLUED_AWAY)
+                                * graph.panels().get(area.panel()).area()) {
             return false;
         }
         return !isTab(area.other());
@@ -247,7 +246,8 @@ public final class Grounds {
                 .mapToDouble(area -> area.shape().getArea())
                 .sum();
         return hinges == 1
-                && Math.min(box.getWidth(), box.getHeight()) <= TAB
+                && Math.min(box.getWidth(), box.getHeight())
+                        <= allowances.of(Allowance.WIDEST_TAB).millimetres()
                 && glued > 0.9 * graph.panels().get(panel).area();
     }
 
@@ -257,5 +257,10 @@ public final class Grounds {
 
     static Coordinate at(Spot spot) {
         return new Coordinate(spot.x().millimetres(), spot.y().millimetres());
+    }
+
+    /** What is allowed in hundredths, as a part of one. */
+    private double share(Allowance.OfNumber allowance) {
+        return allowances.of(allowance) / 100;
     }
 }

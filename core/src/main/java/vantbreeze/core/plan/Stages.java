@@ -53,7 +53,9 @@ public final class Stages {
 
     /** Where its panels can be dressed. */
     public static final Stage<Grounds> GROUNDS = new Stage<>(
-            "grounds", plan -> Grounds.of(plan.form().graph(), plan.form().bent()));
+            "grounds",
+            plan -> Grounds.of(
+                    plan.form().graph(), plan.form().bent(), plan.tools().allowances()));
 
     /** What shows in each pose, each panel looked at from so many places. */
     public static final Stage<Sights> SIGHTS = new Stage<>("sights", Stages::sights);
@@ -67,7 +69,10 @@ public final class Stages {
     /** How it sits in its envelope, if one is chosen. */
     public static final Stage<Optional<EnvelopeFit>> FIT =
             new Stage<>("fit", plan -> Optional.ofNullable(plan.plan().envelopeId())
-                    .map(id -> EnvelopeFit.of(plan.closedCard(), plan.workshop().envelope(id))));
+                    .map(id -> EnvelopeFit.of(
+                            plan.closedCard(),
+                            plan.workshop().envelope(id),
+                            plan.tools().allowances())));
 
     /** What to cut for its layers. */
     public static final Stage<CutList> CUTS = new Stage<>("cuts", Stages::cuts);

@@ -18,10 +18,11 @@ import vantbreeze.core.layer.Ground;
 import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.length.Length;
-import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Cardstocks;
 import vantbreeze.core.paper.Look;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Dresses a card: the same stack on every panel that shows from before, and one plain pale layer on the largest that
@@ -29,20 +30,12 @@ import vantbreeze.core.paper.Look;
  */
 public record Suggestion(Workshop workshop, WorkedPlan worked) {
 
-    /** A layer narrower than this can't be handled, mm; from memory. */
-    private static final double SMALLEST = 5;
-
-    /** A border of ⅛ in all round, or 2.5 mm for those who measure in millimetres; common practice, no source. */
-    public static Length usualBorder(Ruler ruler) {
-        return ruler.isInches() ? Length.ofInches(0, 1, 8) : Length.ofMicrometres(2500);
-    }
-
     /**
      * A mat of the first plain paper of one's own and a layer of the first printed one; of white paper where there is
      * none.
      */
     public List<LayerChoice> usualStack() {
-        Length border = usualBorder(worked.plan().ruler());
+        Length border = allowances().of(Allowance.BORDER, worked.plan().ruler());
         String mat = paper(paper -> paper.look().print() == Look.Print.NONE
                         && !paper.colour().equals(Cardstock.WHITE))
                 .orElse("paper-160");
@@ -101,10 +94,15 @@ public record Suggestion(Workshop workshop, WorkedPlan worked) {
     }
 
     /** A panel too small for the borders is left as it is. */
-    private static boolean fits(Ground ground, List<LayerChoice> stack) {
+    private boolean fits(Ground ground, List<LayerChoice> stack) {
         double borders = stack.stream()
                 .mapToDouble(choice -> choice.border().millimetres())
                 .sum();
-        return ground.leaves(borders + SMALLEST / 2);
+        return ground.leaves(
+                borders + allowances().of(Allowance.NARROWEST_LAYER).millimetres() / 2);
+    }
+
+    private Allowances allowances() {
+        return workshop.tools().allowances();
     }
 }

@@ -35,7 +35,9 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
     /** This workshop with what one maker has of their own. */
     public Workshop with(OwnStock own) {
         return new Workshop(
-                catalogue,
+                own.tools().allowances().equals(tools.allowances())
+                        ? catalogue
+                        : catalogue.with(own.tools().allowances()),
                 envelopes.and(own.envelopes()),
                 sheets.and(own.sheets()),
                 cardstocks.and(own.cardstocks()),
@@ -81,7 +83,7 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
 
     /** Sizes to start a card of this structure from. */
     public Proposals proposals(Structure structure, Ruler ruler, StockSheet sheet) {
-        return new Proposals(structure, ruler, sheet, envelopes, tools.board(ruler));
+        return new Proposals(structure, ruler, sheet, envelopes, tools);
     }
 
     /**

@@ -11,9 +11,11 @@ import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /** Whether each mat goes on some panel of its card, or on a larger mat, with a border left round it. */
-record MatJudge(FreeCard card, List<Mat> mats, Ruler ruler) {
+record MatJudge(FreeCard card, List<Mat> mats, Ruler ruler, Allowances allowances) {
 
     List<Passage> findings() {
         List<Size> panels = card.assembly().pieces().stream()
@@ -50,7 +52,7 @@ record MatJudge(FreeCard card, List<Mat> mats, Ruler ruler) {
                 .flatMap(panel -> Stream.of(panel, panel.turned()))
                 .min(Comparator.comparing(panel -> over(mat, panel)))
                 .orElseThrow();
-        Length border = ruler.isInches() ? Length.ofInches(0, 1, 4) : Length.ofMillimetres(5);
+        Length border = allowances.of(Allowance.BORDER, ruler).times(2);
         Size would = new Size(nearest.width().minus(border), nearest.height().minus(border));
         if (mat.equals(nearest)) {
             return "A mat of %s is as large as its panel: no border is left.%s".formatted(write(mat), usually(would));

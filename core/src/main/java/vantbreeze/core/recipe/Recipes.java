@@ -11,6 +11,8 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Precision;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /** Reads a recipe as people write it down, draws it and judges it. */
 public final class Recipes {
@@ -18,18 +20,25 @@ public final class Recipes {
     /** Longest recipe taken, characters. */
     public static final int LONGEST = 20_000;
 
-    /** No card is smaller: then its figures are most likely in another unit. */
-    private static final Length TINY = Length.ofMillimetres(40);
-
     private final Ruler ruler;
+    private final Allowances allowances;
 
-    private Recipes(Ruler ruler) {
+    private Recipes(Ruler ruler, Allowances allowances) {
         this.ruler = ruler;
+        this.allowances = allowances;
     }
 
-    /** Reads for makers with this ruler: a figure without a unit is in its unit, and answers are in its figures. */
+    /**
+     * Reads for makers with this ruler: a figure without a unit is in its unit, and answers are in its figures. With
+     * the usual allowances.
+     */
     public static Recipes on(Ruler ruler) {
-        return new Recipes(ruler);
+        return on(ruler, Allowances.usual());
+    }
+
+    /** The same with a maker's allowances. */
+    public static Recipes on(Ruler ruler, Allowances allowances) {
+        return new Recipes(ruler, allowances);
     }
 
     /**
@@ -88,11 +97,13 @@ public final class Recipes {
         if (!misfit.closes()) {
             findings.addAll(mending.foldsTheOtherWay());
         }
-        findings.addAll(new MatJudge(drawn.card(), recipe.mats(), ruler).findings());
+        findings.addAll(new MatJudge(drawn.card(), recipe.mats(), ruler, allowances).findings());
         boolean closes = misfit.closes() && scoresOffThePiece(recipe).isEmpty();
         List<String> taken = new ArrayList<>(recipe.taken());
         taken.addAll(drawn.taken());
-        if (!ruler.isInches() && recipe.pieces().get(0).size().longSide().isShorterThan(TINY)) {
+        if (!ruler.isInches()
+                && recipe.pieces().get(0).size().longSide().isShorterThan(allowances.of(Allowance.SMALLEST_SIDE))) {
+            // no card is smaller: its figures are most likely in another unit
             taken.add(("Figures without a unit were read in %s. If they are inches or centimetres, write "
                             + "that behind one of each list, or choose another ruler.")
                     .formatted(ruler.unit().sign()));

@@ -1,43 +1,54 @@
 package vantbreeze.core.structure;
 
 import vantbreeze.core.length.Length;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /** Limits that all structures share. */
 final class Bounds {
 
-    /** The narrowest panel that can be scored and burnished; from memory. */
-    static final Length NARROWEST = Length.ofMillimetres(10);
     /** The longest side of a finished card: beyond it no sheet, board or trimmer helps. */
     static final Length LONGEST = Length.ofMillimetres(1_000);
 
     static final String TOO_NARROW = "a narrower panel can't be scored and burnished cleanly";
     static final String TOO_LONG = "no sheet or board takes a larger card";
 
-    private Bounds() {}
+    private final Allowances allowances;
+
+    Bounds(Allowances allowances) {
+        this.allowances = allowances;
+    }
+
+    /** The narrowest panel that can be scored and burnished. */
+    Length narrowest() {
+        return allowances.of(Allowance.NARROWEST_PANEL);
+    }
+
+    /** The narrowest tab that holds. */
+    Length leastTab() {
+        return allowances.of(Allowance.LEAST_TAB);
+    }
 
     /** For a height that nothing else depends on. */
-    static Limits height() {
-        return new Limits(NARROWEST, "a lower card can't be scored and burnished cleanly", LONGEST, TOO_LONG);
+    Limits height() {
+        return new Limits(narrowest(), "a lower card can't be scored and burnished cleanly", LONGEST, TOO_LONG);
     }
 
     /** For a finished width that must leave the narrowest panel beside {@code taken}. */
-    static Limits widthBeside(Length taken, String because) {
-        return new Limits(taken.plus(NARROWEST), because, LONGEST, TOO_LONG);
+    Limits widthBeside(Length taken, String because) {
+        return new Limits(taken.plus(narrowest()), because, LONGEST, TOO_LONG);
     }
-
-    /** The narrowest tab that holds: ¼ in, common practice, no source. */
-    static final Length LEAST_TAB = Length.ofInches(0, 1, 4);
 
     static final String TAB_TOO_NARROW = "a narrower tab does not hold";
 
     /** For a part that must leave at least {@code beside} of {@code whole}. */
-    static Limits part(Length least, Length whole, Length beside, String because) {
+    Limits part(Length least, Length whole, Length beside, String because) {
         return new Limits(least, TOO_NARROW, whole.minus(beside), because);
     }
 
     /** For a height, or a width, that must cover what is on it. */
-    static Limits covering(Length covered, String because) {
-        return new Limits(covered.max(NARROWEST), because, LONGEST, TOO_LONG);
+    Limits covering(Length covered, String because) {
+        return new Limits(covered.max(narrowest()), because, LONGEST, TOO_LONG);
     }
 
     /** The error of a structure asked for a measure it has not. */

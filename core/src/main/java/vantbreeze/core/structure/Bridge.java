@@ -11,12 +11,14 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Bridge card: walls come forward, wings turn inwards, a bridge reaches from wall fold to wall fold. It shears flat and
  * is then as wide as back and wall.
  */
-public final class Bridge implements Structure {
+public final class Bridge extends CatalogueStructure {
 
     /** Id of the depth of each wall. */
     public static final String WALL = "wall";
@@ -25,10 +27,17 @@ public final class Bridge implements Structure {
     /** Id of the height of the bridge. */
     public static final String BRIDGE = "bridge";
 
-    /** A tab of ½ in holds, common practice, no source: glue at each end of the bridge, along the fold. */
-    private static final Length GLUE = Length.ofMillimetres(10);
+    private final CrossPiece across = new CrossPiece("bridge", bounds);
 
-    private static final CrossPiece ACROSS = new CrossPiece("bridge");
+    /** With the usual allowances of the trade. */
+    public Bridge() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public Bridge(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -57,23 +66,23 @@ public final class Bridge implements Structure {
         Length wing = measures.get(WING);
         return switch (parameter) {
             case Parameter.WIDTH ->
-                Bounds.widthBeside(wall.plus(wall.max(wing)), "back, wall and wing would not lie on each other");
-            case Parameter.HEIGHT -> ACROSS.cardHeight(measures.get(BRIDGE));
+                bounds.widthBeside(wall.plus(wall.max(wing)), "back, wall and wing would not lie on each other");
+            case Parameter.HEIGHT -> across.cardHeight(measures.get(BRIDGE));
             case WALL ->
                 new Limits(
-                        Bounds.NARROWEST,
+                        bounds.narrowest(),
                         Bounds.TOO_NARROW,
-                        width.minus(Bounds.NARROWEST)
+                        width.minus(bounds.narrowest())
                                 .dividedBy(2)
-                                .min(width.minus(wing).minus(Bounds.NARROWEST)),
+                                .min(width.minus(wing).minus(bounds.narrowest())),
                         "the back would be narrower than what folds over it");
             case WING ->
                 new Limits(
-                        GLUE,
+                        allowed(Allowance.GLUE_STRIP),
                         "the bridge would have nothing to hold on",
-                        width.minus(wall).minus(Bounds.NARROWEST),
+                        width.minus(wall).minus(bounds.narrowest()),
                         "the wing would reach beyond the other wall");
-            case BRIDGE -> ACROSS.itsHeight(measures.get(Parameter.HEIGHT));
+            case BRIDGE -> across.itsHeight(measures.get(Parameter.HEIGHT));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -108,11 +117,18 @@ public final class Bridge implements Structure {
                                 "Bridge",
                                 new Spot(wing, foot),
                                 Length.ZERO,
-                                wing.minus(GLUE),
-                                GLUE,
+                                wing.minus(allowed(Allowance.GLUE_STRIP)),
+                                allowed(Allowance.GLUE_STRIP),
                                 high),
                         CrossPiece.glued(
-                                "Right wing", Side.BACK, "Bridge", new Spot(right, foot), back, right, GLUE, high)));
+                                "Right wing",
+                                Side.BACK,
+                                "Bridge",
+                                new Spot(right, foot),
+                                back,
+                                right,
+                                allowed(Allowance.GLUE_STRIP),
+                                high)));
     }
 
     /**
@@ -141,7 +157,7 @@ public final class Bridge implements Structure {
                 .with(WING, wall)
                 .with(
                         BRIDGE,
-                        ruler.nearest(finished.height().dividedBy(3)).length().max(Bounds.NARROWEST));
+                        ruler.nearest(finished.height().dividedBy(3)).length().max(bounds.narrowest()));
     }
 
     @Override

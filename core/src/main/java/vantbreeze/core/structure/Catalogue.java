@@ -2,45 +2,74 @@ package vantbreeze.core.structure;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import vantbreeze.core.tool.Allowances;
 
-/** The structures that can be chosen from. */
-public record Catalogue(List<Structure> all) {
+/** The structures to choose from, each made with a maker's allowances. */
+public final class Catalogue {
 
-    public Catalogue {
-        all = List.copyOf(all);
+    private static final List<Function<Allowances, Structure>> FULL = List.of(
+            ZFold::new,
+            DoubleZFold::new,
+            SideFold::new,
+            WFold::new,
+            CornerFlip::new,
+            Gatefold::new,
+            RingLock::new,
+            DoubleOpening::new,
+            TuckedGatefold::new,
+            Concertina::new,
+            FoldBackGate::new,
+            ExplodingGatefold::new,
+            StepCard::new,
+            SlitTower::new,
+            InvertedZ::new,
+            GabledConcertina::new,
+            ConcertinaFan::new,
+            Pocket::new,
+            NeverEnding::new,
+            StageCard::new,
+            Bridge::new,
+            PillarCard::new,
+            FloatingBook::new,
+            TieredStage::new,
+            SpringMount::new,
+            GraduatedSilhouettes::new,
+            ShapedGate::new,
+            ThreadedConcertina::new);
+
+    private static final Catalogue USUAL = new Catalogue(FULL, Allowances.usual());
+
+    private final List<Function<Allowances, Structure>> makers;
+    private final List<Structure> all;
+
+    private Catalogue(List<Function<Allowances, Structure>> makers, Allowances allowances) {
+        this.makers = makers;
+        this.all = makers.stream().map(maker -> maker.apply(allowances)).toList();
     }
 
-    /** Every structure of the house. */
+    /** These structures, which are the same whatever a maker allows. */
+    public Catalogue(List<Structure> all) {
+        this(
+                all.stream()
+                        .<Function<Allowances, Structure>>map(structure -> allowances -> structure)
+                        .toList(),
+                Allowances.usual());
+    }
+
+    /** Every structure of the house, with the usual allowances of the trade. */
     public static Catalogue full() {
-        return new Catalogue(List.of(
-                new ZFold(),
-                new DoubleZFold(),
-                new SideFold(),
-                new WFold(),
-                new CornerFlip(),
-                new Gatefold(),
-                new RingLock(),
-                new DoubleOpening(),
-                new TuckedGatefold(),
-                new Concertina(),
-                new FoldBackGate(),
-                new ExplodingGatefold(),
-                new StepCard(),
-                new SlitTower(),
-                new InvertedZ(),
-                new GabledConcertina(),
-                new ConcertinaFan(),
-                new Pocket(),
-                new NeverEnding(),
-                new StageCard(),
-                new Bridge(),
-                new PillarCard(),
-                new FloatingBook(),
-                new TieredStage(),
-                new SpringMount(),
-                new GraduatedSilhouettes(),
-                new ShapedGate(),
-                new ThreadedConcertina()));
+        return USUAL;
+    }
+
+    /** The same structures with a maker's allowances. */
+    public Catalogue with(Allowances allowances) {
+        return new Catalogue(makers, allowances);
+    }
+
+    /** In the order in which they are shown. */
+    public List<Structure> all() {
+        return all;
     }
 
     /** The structure with this id. */

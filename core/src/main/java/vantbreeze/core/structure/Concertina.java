@@ -13,12 +13,14 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Concertina: panels folded to and fro, valley, mountain, valley. Equal, or each narrower than the last by a step; in
  * one strip, or in two halves chained by a glue tab.
  */
-public final class Concertina implements Structure {
+public final class Concertina extends CatalogueStructure {
 
     /** Id of how much narrower each panel is than the last. */
     public static final String STEP = "step";
@@ -33,6 +35,16 @@ public final class Concertina implements Structure {
             new Choice.Alternative("chained", "two halves with a tab"));
     /** Id of the width of the glue tab. */
     public static final String TAB = "tab";
+
+    /** With the usual allowances of the trade. */
+    public Concertina() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public Concertina(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -66,17 +78,20 @@ public final class Concertina implements Structure {
         return switch (parameter) {
             case Parameter.WIDTH ->
                 new Limits(
-                        Bounds.NARROWEST.plus(measures.get(STEP).times(steps)), last, Bounds.LONGEST, Bounds.TOO_LONG);
-            case Parameter.HEIGHT -> Bounds.height();
+                        bounds.narrowest().plus(measures.get(STEP).times(steps)),
+                        last,
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
+            case Parameter.HEIGHT -> bounds.height();
             case STEP ->
                 new Limits(
                         Length.ZERO,
                         "panels that get wider would poke out",
-                        width.minus(Bounds.NARROWEST).dividedBy(steps),
+                        width.minus(bounds.narrowest()).dividedBy(steps),
                         last);
             case TAB ->
                 new Limits(
-                        Bounds.LEAST_TAB,
+                        bounds.leastTab(),
                         Bounds.TAB_TOO_NARROW,
                         width.minus(measures.get(STEP).times(steps)),
                         "the tab would be wider than the panel it lies behind");
@@ -129,7 +144,7 @@ public final class Concertina implements Structure {
     public Measures proportioned(Size finished, Ruler ruler) {
         return Measures.of(finished, ruler)
                 .with(STEP, Length.ZERO)
-                .with(TAB, ruler.nearest(Length.ofInches(0, 1, 2)).length().min(finished.width()));
+                .with(TAB, ruler.nearest(allowed(Allowance.TAB, ruler)).length().min(finished.width()));
     }
 
     @Override

@@ -15,13 +15,14 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Fan on a concertina: shallow steps, and on every step's face a triangle in the middle and a right triangle at each
  * side. A strip as high as the fan and twice as long as a triangle, scored in half and cut from the middle of each foot
  * to the two top corners, gives a pair of triangles and, of its offcuts, four side leaves.
  */
-public final class ConcertinaFan implements Structure {
+public final class ConcertinaFan extends CatalogueStructure {
 
     /** Id of the depth and height of each step. */
     public static final String STEP = "step";
@@ -36,6 +37,16 @@ public final class ConcertinaFan implements Structure {
             "their right angle outwards, or inwards",
             new Choice.Alternative("square", "square"),
             new Choice.Alternative("steep", "steep"));
+
+    /** With the usual allowances of the trade. */
+    public ConcertinaFan() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public ConcertinaFan(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -79,12 +90,12 @@ public final class ConcertinaFan implements Structure {
         double room = steep ? (double) width.minus(leaf).units() / leaf.units() : 1;
         return switch (parameter) {
             case Parameter.WIDTH ->
-                Bounds.covering(
+                bounds.covering(
                         steep ? upwards(leaf.units() * (1 + (double) step.units() / height.units())) : leaf, overlap);
             case Parameter.HEIGHT -> {
                 Length clear = room >= 1 ? step : room > 0 ? upwards(step.units() / room) : Bounds.LONGEST;
                 yield new Limits(
-                        clear.max(Bounds.NARROWEST).min(Bounds.LONGEST),
+                        clear.max(bounds.narrowest()).min(Bounds.LONGEST),
                         clear.isLongerThan(step) ? overlap : low,
                         Bounds.LONGEST,
                         Bounds.TOO_LONG);
@@ -92,14 +103,14 @@ public final class ConcertinaFan implements Structure {
             case STEP -> {
                 Length clear = Length.ofUnits((long) Math.floor(height.units() * room));
                 yield new Limits(
-                        Bounds.NARROWEST,
+                        bounds.narrowest(),
                         Bounds.TOO_NARROW,
                         height.min(clear),
                         clear.isShorterThan(height) ? overlap : low);
             }
             case LEAF ->
                 new Limits(
-                        Bounds.NARROWEST.times(2),
+                        bounds.narrowest().times(2),
                         "so slim a triangle can't be cut cleanly",
                         steep
                                 ? Length.ofUnits(
@@ -174,7 +185,7 @@ public final class ConcertinaFan implements Structure {
     public Measures proportioned(Size finished, Ruler ruler) {
         Length step = ruler.nearest(finished.height().dividedBy(4))
                 .length()
-                .max(ruler.above(Bounds.NARROWEST).length());
+                .max(ruler.above(bounds.narrowest()).length());
         return Measures.of(finished, ruler)
                 .with(STEP, step)
                 .with(

@@ -11,17 +11,29 @@ import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Corner flip: a side fold with an L-shaped slit in the cover round a square at the open top corner; the corner turns
  * over along one diagonal and the square shows its back, as far from each edge as the slits stop short.
  */
-public final class CornerFlip implements Structure {
+public final class CornerFlip extends CatalogueStructure {
 
     /** Id of the side of the square. */
     public static final String SQUARE = "square";
     /** Id of how far the square ends up from each edge. */
     public static final String MARGIN = "margin";
+
+    /** With the usual allowances of the trade. */
+    public CornerFlip() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public CornerFlip(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -50,21 +62,21 @@ public final class CornerFlip implements Structure {
         Length reach = square.plus(margin);
         String offTheCover = "the diagonal would run off the cover";
         return switch (parameter) {
-            case Parameter.WIDTH -> Bounds.widthBeside(reach, offTheCover);
+            case Parameter.WIDTH -> bounds.widthBeside(reach, offTheCover);
             case Parameter.HEIGHT ->
-                new Limits(reach.plus(Bounds.NARROWEST), offTheCover, Bounds.LONGEST, Bounds.TOO_LONG);
+                new Limits(reach.plus(bounds.narrowest()), offTheCover, Bounds.LONGEST, Bounds.TOO_LONG);
             case SQUARE ->
                 new Limits(
-                        margin.plus(Bounds.NARROWEST),
+                        margin.plus(bounds.narrowest()),
                         "the slits would have no length",
-                        width.min(height).minus(margin).minus(Bounds.NARROWEST),
+                        width.min(height).minus(margin).minus(bounds.narrowest()),
                         offTheCover);
             case MARGIN ->
                 new Limits(
-                        Length.ofMillimetres(6),
+                        allowed(Allowance.FLIP_MARGIN),
                         "the fold beside the slits would tear",
-                        square.minus(Bounds.NARROWEST)
-                                .min(width.min(height).minus(square).minus(Bounds.NARROWEST)),
+                        square.minus(bounds.narrowest())
+                                .min(width.min(height).minus(square).minus(bounds.narrowest())),
                         "the slits would have no length or the diagonal run off the cover");
             default -> throw Bounds.unknown(this, parameter);
         };
@@ -109,7 +121,7 @@ public final class CornerFlip implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length square = ruler.below(finished.shortSide().times(3).dividedBy(5)).length();
-        Length margin = ruler.nearest(square.dividedBy(5)).length().max(Length.ofMillimetres(6));
+        Length margin = ruler.nearest(square.dividedBy(5)).length().max(allowed(Allowance.FLIP_MARGIN));
         return Measures.of(finished, ruler)
                 .with(SQUARE, square)
                 .with(MARGIN, ruler.above(margin).length());

@@ -12,12 +12,13 @@ import vantbreeze.core.length.Length;
  * only its ends are glued, glued over rectangles of its own height.
  *
  * @param word what it is called in a sentence
+ * @param bounds limits that all structures share
  */
-record CrossPiece(String word) {
+record CrossPiece(String word, Bounds bounds) {
 
     /** How high it may be on a card of this height. */
     Limits itsHeight(Length card) {
-        return new Limits(Bounds.NARROWEST, Bounds.TOO_NARROW, card, tooHigh());
+        return new Limits(bounds.narrowest(), Bounds.TOO_NARROW, card, tooHigh());
     }
 
     /** How high the card may be when the piece is so high. */

@@ -16,17 +16,28 @@ import vantbreeze.core.fold.folding.Station;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Double opening: a back, a cover that folds over it from one side and a short flap that folds over the cover from the
  * other, with a folded square hinged on the flap. The flap opens first, then the cover; a ribbon ties it.
  */
-public final class DoubleOpening implements Structure {
+public final class DoubleOpening extends CatalogueStructure {
 
     /** Id of the width of the short flap. */
     public static final String FLAP = "flap";
     /** Id of the side of the folded square. */
     public static final String SQUARE = "square";
+
+    /** With the usual allowances of the trade. */
+    public DoubleOpening() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public DoubleOpening(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -54,17 +65,17 @@ public final class DoubleOpening implements Structure {
         Length half = square.dividedBy(2);
         String pokes = "the square would poke out of the closed card";
         return switch (parameter) {
-            case Parameter.WIDTH -> Bounds.covering(flap.plus(half), pokes);
-            case Parameter.HEIGHT -> Bounds.covering(square, pokes);
+            case Parameter.WIDTH -> bounds.covering(flap.plus(half), pokes);
+            case Parameter.HEIGHT -> bounds.covering(square, pokes);
             case FLAP ->
                 new Limits(
-                        half.max(Bounds.NARROWEST),
+                        half.max(bounds.narrowest()),
                         pokes,
                         measures.get(Parameter.WIDTH).minus(half),
                         pokes);
             case SQUARE ->
                 new Limits(
-                        Bounds.NARROWEST.times(2),
+                        bounds.narrowest().times(2),
                         "a smaller square can't be folded cleanly",
                         measures.get(Parameter.HEIGHT)
                                 .min(flap.times(2))

@@ -10,20 +10,29 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Double Z-fold: a Z-fold and a narrower band Z-folded the other way round, glued at its two ends only. Quarter,
  * quarter, half against half, quarter, quarter (common practice, no source).
  */
-public final class DoubleZFold implements Structure {
+public final class DoubleZFold extends CatalogueStructure {
 
     /** Id of the height of the band. */
     public static final String BAND = "band";
 
-    /** How much of each end of the band is glued: ½ in holds, common practice, no source. */
-    private static final Length GLUE = Length.ofMillimetres(10);
+    private final CrossPiece across = new CrossPiece("band", bounds);
 
-    private static final CrossPiece ACROSS = new CrossPiece("band");
+    /** With the usual allowances of the trade. */
+    public DoubleZFold() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public DoubleZFold(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -45,9 +54,9 @@ public final class DoubleZFold implements Structure {
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
-            case Parameter.WIDTH -> Bounds.widthBeside(Bounds.NARROWEST, Bounds.TOO_NARROW);
-            case Parameter.HEIGHT -> ACROSS.cardHeight(measures.get(BAND));
-            case BAND -> ACROSS.itsHeight(measures.get(Parameter.HEIGHT));
+            case Parameter.WIDTH -> bounds.widthBeside(bounds.narrowest(), Bounds.TOO_NARROW);
+            case Parameter.HEIGHT -> across.cardHeight(measures.get(BAND));
+            case BAND -> across.itsHeight(measures.get(Parameter.HEIGHT));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -78,9 +87,24 @@ public final class DoubleZFold implements Structure {
         return new Assembly(
                 List.of(base, across),
                 List.of(
-                        CrossPiece.glued("Leg", Side.FACE, "Band front", left, Length.ZERO, Length.ZERO, GLUE, band),
                         CrossPiece.glued(
-                                "Back", Side.FACE, "Band end", left, Length.ZERO, end.minus(GLUE), GLUE, band)));
+                                "Leg",
+                                Side.FACE,
+                                "Band front",
+                                left,
+                                Length.ZERO,
+                                Length.ZERO,
+                                allowed(Allowance.GLUE_STRIP),
+                                band),
+                        CrossPiece.glued(
+                                "Back",
+                                Side.FACE,
+                                "Band end",
+                                left,
+                                Length.ZERO,
+                                end.minus(allowed(Allowance.GLUE_STRIP)),
+                                allowed(Allowance.GLUE_STRIP),
+                                band)));
     }
 
     @Override
@@ -90,7 +114,7 @@ public final class DoubleZFold implements Structure {
                         BAND,
                         ruler.nearest(finished.height().times(5).dividedBy(17))
                                 .length()
-                                .max(Bounds.NARROWEST));
+                                .max(bounds.narrowest()));
     }
 
     @Override

@@ -16,6 +16,7 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Exploding gatefold: a gatefold and an insert of the same size, scored like it and along both diagonals of each half.
@@ -23,12 +24,22 @@ import vantbreeze.core.paper.Size;
  * that are tucked in meet on the way, and beyond √3 to 1 have no order in which they can lie (found with the fold
  * engine).
  */
-public final class ExplodingGatefold implements Structure {
+public final class ExplodingGatefold extends CatalogueStructure {
 
     /** Width and height go together: in a card that is not square the corners tucked in would meet on the way. */
     @Override
     public Measures changed(Measures before, String parameter, Length length) {
         return before.with(Parameter.WIDTH, length).with(Parameter.HEIGHT, length);
+    }
+
+    /** With the usual allowances of the trade. */
+    public ExplodingGatefold() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public ExplodingGatefold(Allowances allowances) {
+        super(allowances);
     }
 
     @Override
@@ -50,7 +61,7 @@ public final class ExplodingGatefold implements Structure {
         return switch (parameter) {
             case Parameter.WIDTH, Parameter.HEIGHT ->
                 new Limits(
-                        Bounds.NARROWEST.times(4),
+                        bounds.narrowest().times(4),
                         "the slanted panels would be too narrow to fold cleanly",
                         Bounds.LONGEST,
                         Bounds.TOO_LONG);

@@ -17,13 +17,15 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Material;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Floating book: two struts of four equal panels stand on a flat base and carry an open side-fold card, its fold over
  * the base's centre line. Standing, the struts open to a box; pressed down, each folds in half outwards. Their tabs
  * meet on the centre line.
  */
-public final class FloatingBook implements Structure {
+public final class FloatingBook extends CatalogueStructure {
 
     /** Id of the width of each panel of a strut. */
     public static final String STRUT = "strut";
@@ -42,8 +44,16 @@ public final class FloatingBook implements Structure {
             new Choice.Alternative("acetate", "acetate arch"));
 
     private static final int ARCH_PARTS = 8;
-    private static final Length TAB = Length.ofInches(0, 1, 4);
-    private static final Length METRIC_TAB = Length.ofMillimetres(7);
+
+    /** With the usual allowances of the trade. */
+    public FloatingBook() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public FloatingBook(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -80,18 +90,18 @@ public final class FloatingBook implements Structure {
         return switch (parameter) {
             case Parameter.WIDTH ->
                 new Limits(strut.times(4).max(page.times(2)), pokes, Bounds.LONGEST, Bounds.TOO_LONG);
-            case Parameter.HEIGHT -> Bounds.covering(measures.get(BOOK), "the book would poke out of the base");
+            case Parameter.HEIGHT -> bounds.covering(measures.get(BOOK), "the book would poke out of the base");
             case STRUT ->
                 new Limits(
-                        Bounds.NARROWEST,
+                        bounds.narrowest(),
                         Bounds.TOO_NARROW,
                         half.dividedBy(2).min(page),
                         "the struts would poke out from under the book");
             case PAGE ->
-                new Limits(strut.max(Bounds.NARROWEST), "the strut would poke out from under the page", half, pokes);
+                new Limits(strut.max(bounds.narrowest()), "the strut would poke out from under the page", half, pokes);
             case BOOK ->
-                Bounds.part(
-                        Bounds.NARROWEST,
+                bounds.part(
+                        bounds.narrowest(),
                         measures.get(Parameter.HEIGHT),
                         Length.ZERO,
                         "the book would poke out of the base");
@@ -167,20 +177,20 @@ public final class FloatingBook implements Structure {
                     Side.BACK,
                     Attachment.at(
                             new Spot(Length.ZERO, book.dividedBy(4)),
-                            new Spot(measures.usual(TAB, METRIC_TAB), Length.ZERO))));
+                            new Spot(usual(Allowance.HIDDEN_TAB, measures), Length.ZERO))));
         }
         return new Assembly(pieces, joins);
     }
 
-    private static Join foot(int piece, String name, Spot on, Spot glued) {
+    private Join foot(int piece, String name, Spot on, Spot glued) {
         return Join.of(
                 new PanelRef(0, "Base"), Side.FACE, new PanelRef(piece, name), Side.BACK, Attachment.at(on, glued));
     }
 
     /** Scored only for its tabs; between them it bends. */
-    private static Piece arch(Measures measures) {
+    private Piece arch(Measures measures) {
         Strip strip = Strip.ofHeight("Arch", measures.marked(measures.get(BOOK).dividedBy(2)))
-                .panel("Arch tab", measures.usual(TAB, METRIC_TAB))
+                .panel("Arch tab", usual(Allowance.HIDDEN_TAB, measures))
                 .fold(Fold.MOUNTAIN);
         for (int part = 1; part <= ARCH_PARTS; part++) {
             Length done = measures.get(ARCH).times(part - 1).dividedBy(ARCH_PARTS);
@@ -189,7 +199,9 @@ public final class FloatingBook implements Structure {
                             measures.get(ARCH).times(part).dividedBy(ARCH_PARTS).minus(done))
                     .fold(part < ARCH_PARTS ? Fold.BEND : Fold.MOUNTAIN);
         }
-        return strip.panel("Far tab", measures.usual(TAB, METRIC_TAB)).piece().of(Material.ACETATE);
+        return strip.panel("Far tab", usual(Allowance.HIDDEN_TAB, measures))
+                .piece()
+                .of(Material.ACETATE);
     }
 
     /** Only the middles of the struts are folded; the book lies open on them, an arch flat over it. */

@@ -13,12 +13,14 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Fold-back gate: a strip three times the finished width, its outer thirds folded back on themselves (common practice,
  * no source). Where the sheet is too short for it, the fronts are pieced: cut apart and glued behind the wings.
  */
-public final class FoldBackGate implements Structure {
+public final class FoldBackGate extends CatalogueStructure {
 
     /** Id of how far pieced fronts are glued behind the wings. */
     public static final String OVERLAP = "overlap";
@@ -29,6 +31,16 @@ public final class FoldBackGate implements Structure {
             "one strip, or with its fronts pieced on",
             new Choice.Alternative("one", "one strip"),
             new Choice.Alternative("pieced", "pieced fronts"));
+
+    /** With the usual allowances of the trade. */
+    public FoldBackGate() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public FoldBackGate(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -56,11 +68,11 @@ public final class FoldBackGate implements Structure {
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
-            case Parameter.WIDTH -> Bounds.widthBeside(Bounds.NARROWEST, Bounds.TOO_NARROW);
-            case Parameter.HEIGHT -> Bounds.height();
+            case Parameter.WIDTH -> bounds.widthBeside(bounds.narrowest(), Bounds.TOO_NARROW);
+            case Parameter.HEIGHT -> bounds.height();
             case OVERLAP ->
                 new Limits(
-                        Length.ofInches(0, 1, 2),
+                        allowed(Allowance.TAB),
                         "a piecing of less than half an inch does not hold",
                         measures.get(Parameter.WIDTH).dividedBy(2),
                         "it would be wider than the wing it is glued behind");
@@ -125,7 +137,7 @@ public final class FoldBackGate implements Structure {
 
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        Length overlap = finished.width().dividedBy(6).max(Length.ofInches(0, 1, 2));
+        Length overlap = finished.width().dividedBy(6).max(allowed(Allowance.TAB));
         return Measures.of(finished, ruler).with(OVERLAP, ruler.above(overlap).length());
     }
 

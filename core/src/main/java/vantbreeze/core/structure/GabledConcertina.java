@@ -12,19 +12,31 @@ import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Gabled concertina: four panels with a zigzag of slanted scores at head and foot, from the corners of the sheet to
  * points down the first and third score and up again between. The ends fold inside, and what shows are four-sided
  * panels with slanted ends, left and right mirrored.
  */
-public final class GabledConcertina implements Structure {
+public final class GabledConcertina extends CatalogueStructure {
 
     /** Id of how far the points lie below the edge. */
     public static final String GABLE = "gable";
 
     private static final int PANELS = 4;
     private static final String POKES = "steeper ends would poke out sideways when they are folded in";
+
+    /** With the usual allowances of the trade. */
+    public GabledConcertina() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public GabledConcertina(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -47,24 +59,24 @@ public final class GabledConcertina implements Structure {
     public Limits limits(String parameter, Measures measures) {
         Length gable = measures.get(GABLE);
         return switch (parameter) {
-            case Parameter.WIDTH -> Bounds.covering(gable, POKES);
+            case Parameter.WIDTH -> bounds.covering(gable, POKES);
             case Parameter.HEIGHT ->
                 new Limits(
-                        gable.times(2).plus(Bounds.NARROWEST),
+                        gable.times(2).plus(bounds.narrowest()),
                         "head and foot would meet",
                         Bounds.LONGEST,
                         Bounds.TOO_LONG);
             case GABLE ->
                 gable(
                         measures.get(Parameter.WIDTH),
-                        measures.get(Parameter.HEIGHT).minus(Bounds.NARROWEST).dividedBy(2));
+                        measures.get(Parameter.HEIGHT).minus(bounds.narrowest()).dividedBy(2));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
 
-    private static Limits gable(Length width, Length half) {
+    private Limits gable(Length width, Length half) {
         return new Limits(
-                Length.ofMillimetres(5),
+                allowed(Allowance.NARROWEST_SPRING),
                 "so narrow an end does not stay folded in",
                 width.min(half),
                 half.isShorterThan(width) ? "head and foot would meet" : POKES);

@@ -7,12 +7,24 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /** Gatefold: two flaps that meet before a back; quarter, half, quarter (common practice, no source). */
-public final class Gatefold implements Structure {
+public final class Gatefold extends CatalogueStructure {
 
     /** Id of the width of each flap. */
     public static final String FLAP = "flap";
+
+    /** With the usual allowances of the trade. */
+    public Gatefold() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public Gatefold(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -36,16 +48,16 @@ public final class Gatefold implements Structure {
         return switch (parameter) {
             case Parameter.WIDTH ->
                 measures.isHalfTheWidth(FLAP)
-                        ? Bounds.widthBeside(Bounds.NARROWEST, Bounds.TOO_NARROW)
+                        ? bounds.widthBeside(bounds.narrowest(), Bounds.TOO_NARROW)
                         : new Limits(
                                 measures.get(FLAP).times(2),
                                 "the flaps would lie on each other",
                                 Bounds.LONGEST,
                                 Bounds.TOO_LONG);
-            case Parameter.HEIGHT -> Bounds.height();
+            case Parameter.HEIGHT -> bounds.height();
             case FLAP ->
                 new Limits(
-                        Bounds.NARROWEST,
+                        bounds.narrowest(),
                         Bounds.TOO_NARROW,
                         measures.get(Parameter.WIDTH).dividedBy(2),
                         "the flaps would lie on each other");
@@ -75,7 +87,7 @@ public final class Gatefold implements Structure {
     public List<Advice> advice(Measures measures) {
         Length half = measures.get(Parameter.WIDTH).dividedBy(2);
         Length gap = half.minus(measures.get(FLAP)).times(2);
-        return gap.isLongerThan(Length.ofInches(0, 1, 16))
+        return gap.isLongerThan(allowed(Allowance.GATE_HAIR))
                 ? List.of(new Advice(
                         FLAP, half, "The flaps do not meet: a gap of %s is left between them.", List.of(gap)))
                 : List.of();

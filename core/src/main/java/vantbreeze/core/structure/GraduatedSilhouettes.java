@@ -16,12 +16,14 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.outline.Silhouette;
 import vantbreeze.core.outline.Silhouettes;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Graduated silhouettes: copies of one outline, each lower and narrower, feet on one line, joined side to side by short
  * upright hinges and folded as a concertina. The hinge is what the straight runs of two neighbours have in common.
  */
-public final class GraduatedSilhouettes implements Structure {
+public final class GraduatedSilhouettes extends CatalogueStructure {
 
     /** Id of how much lower each outline is than the last. */
     public static final String FALL = "fall";
@@ -29,11 +31,6 @@ public final class GraduatedSilhouettes implements Structure {
     public static final Choice COUNT = Choice.count("count", "Outlines", "how many hang together", 2, 8, 4);
     /** Which outline. */
     public static final Choice OUTLINE = outline();
-
-    /** The shortest hinge that holds: ¼ in, as for a tab; common practice, no source. */
-    private static final Length HINGE = Bounds.LEAST_TAB;
-
-    private static final Length LEAST_FALL = Length.ofMillimetres(2);
 
     /** The outlines of the house, or an SVG path. */
     static Choice outline() {
@@ -48,6 +45,16 @@ public final class GraduatedSilhouettes implements Structure {
                         new Choice.Alternative("bottle", "bottle"),
                         new Choice.Alternative("heart", "heart")),
                 true);
+    }
+
+    /** With the usual allowances of the trade. */
+    public GraduatedSilhouettes() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public GraduatedSilhouettes(Allowances allowances) {
+        super(allowances);
     }
 
     @Override
@@ -77,11 +84,11 @@ public final class GraduatedSilhouettes implements Structure {
         String hinge = "the last hinge would be too short to hold";
         return switch (parameter) {
             case Parameter.WIDTH ->
-                Bounds.widthBeside(Bounds.NARROWEST.times(2), "outlines can't be cut cleanly on a narrower card");
+                bounds.widthBeside(bounds.narrowest().times(2), "outlines can't be cut cleanly on a narrower card");
             case Parameter.HEIGHT -> new Limits(leastHeight(measures), hinge, Bounds.LONGEST, Bounds.TOO_LONG);
             case FALL ->
                 new Limits(
-                        LEAST_FALL,
+                        allowed(Allowance.LEAST_STEP),
                         "the outlines would hardly differ",
                         mostFall(measures, measures.get(Parameter.HEIGHT)),
                         hinge);
@@ -92,16 +99,17 @@ public final class GraduatedSilhouettes implements Structure {
     /**
      * The last hinge runs from where the last outline but one begins to run straight to where the last one ceases to.
      */
-    private static Length mostFall(Measures measures, Length height) {
+    private Length mostFall(Measures measures, Length height) {
         int steps = measures.count(COUNT) - 1;
         Silhouette outline = Silhouettes.find(measures.chosen(OUTLINE));
         double lost = steps * outline.runTo() - (steps - 1) * outline.runFrom();
-        double room = height.millimetres() * (outline.runTo() - outline.runFrom()) - HINGE.millimetres();
+        double room = height.millimetres() * (outline.runTo() - outline.runFrom())
+                - bounds.leastTab().millimetres();
         return Length.nearest(room / lost).min(height.times(2).dividedBy(3L * steps));
     }
 
     /** By halving, so that it agrees with {@link #mostFall} to the unit. */
-    private static Length leastHeight(Measures measures) {
+    private Length leastHeight(Measures measures) {
         long low = 0;
         long high = Bounds.LONGEST.units();
         while (high - low > 1) {
@@ -178,7 +186,7 @@ public final class GraduatedSilhouettes implements Structure {
     public Measures proportioned(Size finished, Ruler ruler) {
         Length fall = ruler.nearest(finished.height().dividedBy(12))
                 .length()
-                .max(ruler.above(LEAST_FALL).length());
+                .max(ruler.above(allowed(Allowance.LEAST_STEP)).length());
         return Measures.of(finished, ruler).with(FALL, fall);
     }
 

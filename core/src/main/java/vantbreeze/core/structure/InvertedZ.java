@@ -9,12 +9,14 @@ import vantbreeze.core.fold.Spot;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Inverted Z: a Z-fold whose middle, between two long slits, folds at other places and makes a shadow box. Both ways
  * must cover the same distance when closed; the inner second score follows from the others.
  */
-public final class InvertedZ implements Structure {
+public final class InvertedZ extends CatalogueStructure {
 
     /** Id of the width of the leg. */
     public static final String LEG = "leg";
@@ -22,6 +24,16 @@ public final class InvertedZ implements Structure {
     public static final String SHIFT = "shift";
     /** Id of the height of the middle. */
     public static final String WINDOW = "window";
+
+    /** With the usual allowances of the trade. */
+    public InvertedZ() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public InvertedZ(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -47,10 +59,10 @@ public final class InvertedZ implements Structure {
         Length leg = measures.get(LEG);
         Length shift = measures.get(SHIFT);
         String pokes = "the middle would poke out of the closed card";
-        Length edges = Bounds.NARROWEST.times(2);
+        Length edges = bounds.narrowest().times(2);
         return switch (parameter) {
             case Parameter.WIDTH ->
-                new Limits(leg.plus(shift).plus(Bounds.NARROWEST), pokes, Bounds.LONGEST, Bounds.TOO_LONG);
+                new Limits(leg.plus(shift).plus(bounds.narrowest()), pokes, Bounds.LONGEST, Bounds.TOO_LONG);
             case Parameter.HEIGHT ->
                 new Limits(
                         measures.get(WINDOW).plus(edges),
@@ -59,19 +71,19 @@ public final class InvertedZ implements Structure {
                         Bounds.TOO_LONG);
             case LEG ->
                 new Limits(
-                        shift.max(Bounds.NARROWEST),
+                        shift.max(bounds.narrowest()),
                         "the slits would run off the second leg",
-                        measures.get(Parameter.WIDTH).minus(shift).minus(Bounds.NARROWEST),
+                        measures.get(Parameter.WIDTH).minus(shift).minus(bounds.narrowest()),
                         pokes);
             case SHIFT ->
                 new Limits(
-                        Length.ofMillimetres(5),
+                        allowed(Allowance.NARROWEST_SPRING),
                         "the middle would hardly differ from the frame",
-                        leg.min(measures.get(Parameter.WIDTH).minus(leg).minus(Bounds.NARROWEST)),
+                        leg.min(measures.get(Parameter.WIDTH).minus(leg).minus(bounds.narrowest())),
                         pokes);
             case WINDOW ->
-                Bounds.part(
-                        Bounds.NARROWEST,
+                bounds.part(
+                        bounds.narrowest(),
                         measures.get(Parameter.HEIGHT),
                         edges,
                         "no frame would be left above and below");

@@ -18,15 +18,26 @@ import vantbreeze.core.fold.folding.Station;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Never-ending card: four equal pieces twice as long as wide, two upright and two across them, glued at the four corner
  * squares. It turns inside out through four faces, each of which lies flat.
  */
-public final class NeverEnding implements Structure {
+public final class NeverEnding extends CatalogueStructure {
 
     private static final List<String> UPRIGHT = List.of("Left", "Right");
     private static final List<String> ACROSS = List.of("Foot", "Head");
+
+    /** With the usual allowances of the trade. */
+    public NeverEnding() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public NeverEnding(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -46,7 +57,7 @@ public final class NeverEnding implements Structure {
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
             case Parameter.WIDTH, Parameter.HEIGHT ->
-                new Limits(Bounds.NARROWEST.times(4), Bounds.TOO_NARROW, Bounds.LONGEST, Bounds.TOO_LONG);
+                new Limits(bounds.narrowest().times(4), Bounds.TOO_NARROW, Bounds.LONGEST, Bounds.TOO_LONG);
             default -> throw Bounds.unknown(this, parameter);
         };
     }

@@ -16,6 +16,8 @@ import vantbreeze.core.fold.folding.Station;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Pillar card: two strips back to back, each a tab, two wide panels and five narrow ones that roll into a square tube;
@@ -24,7 +26,7 @@ import vantbreeze.core.paper.Size;
  * wide as two panels and two pillar sides; folded in half besides, as one of each. Doubled, two separate tubes stand
  * before the pillars.
  */
-public final class PillarCard implements Structure {
+public final class PillarCard extends CatalogueStructure {
 
     /** Id of the side of the pillars. */
     public static final String PILLAR = "pillar";
@@ -43,14 +45,15 @@ public final class PillarCard implements Structure {
             new Choice.Alternative("single", "single"),
             new Choice.Alternative("doubled", "doubled"));
 
-    /** A panel that closes a tube loses about 1/16 in, common practice, no source. */
-    private static final Length SLIVER = Length.ofInches(0, 1, 16);
+    /** With the usual allowances of the trade. */
+    public PillarCard() {
+        this(Allowances.usual());
+    }
 
-    private static final Length METRIC_SLIVER = Length.ofMillimetres(1);
-
-    private static final Length TAB = Length.ofInches(0, 1, 2);
-
-    private static final Length METRIC_TAB = Length.ofMillimetres(13);
+    /** With a maker's allowances. */
+    public PillarCard(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -81,10 +84,10 @@ public final class PillarCard implements Structure {
         String narrow = "the wide panels would be narrower than the pillars";
         return switch (parameter) {
             case Parameter.WIDTH -> new Limits(pillar.times(2L * sides), narrow, Bounds.LONGEST, Bounds.TOO_LONG);
-            case Parameter.HEIGHT -> Bounds.height();
+            case Parameter.HEIGHT -> bounds.height();
             case PILLAR ->
                 new Limits(
-                        Bounds.NARROWEST,
+                        bounds.narrowest(),
                         Bounds.TOO_NARROW,
                         measures.get(Parameter.WIDTH).dividedBy(2L * sides),
                         narrow);
@@ -104,7 +107,7 @@ public final class PillarCard implements Structure {
     public Assembly assemble(Measures measures) {
         Length height = measures.get(Parameter.HEIGHT);
         Length pillar = measures.get(PILLAR);
-        Length tab = measures.usual(TAB, METRIC_TAB).min(pillar);
+        Length tab = usual(Allowance.TAB, measures).min(pillar);
         Length tube = tab.plus(wide(measures).times(2));
         List<Piece> pieces =
                 new ArrayList<>(List.of(strip("Front", "Right", measures, tab), strip("Back", "Left", measures, tab)));
@@ -126,7 +129,7 @@ public final class PillarCard implements Structure {
         return new Assembly(pieces, joins);
     }
 
-    private static Piece strip(String name, String side, Measures measures, Length tab) {
+    private Piece strip(String name, String side, Measures measures, Length tab) {
         Strip strip = Strip.ofHeight(name + " strip", measures.get(Parameter.HEIGHT))
                 .panel(name + " tab", tab)
                 .fold(Fold.MOUNTAIN)
@@ -137,12 +140,12 @@ public final class PillarCard implements Structure {
         return tube(strip, side, measures).piece();
     }
 
-    private static Strip tube(Strip strip, String side, Measures measures) {
+    private Strip tube(Strip strip, String side, Measures measures) {
         Length pillar = measures.get(PILLAR);
         for (int panel = 1; panel <= 4; panel++) {
             strip.panel(side + " " + panel, pillar).fold(Fold.MOUNTAIN);
         }
-        return strip.panel(side + " 5", pillar.minus(measures.usual(SLIVER, METRIC_SLIVER)));
+        return strip.panel(side + " 5", pillar.minus(usual(Allowance.TUBE_SLIVER, measures)));
     }
 
     /** The fifth panel lies behind the first. */
@@ -225,7 +228,7 @@ public final class PillarCard implements Structure {
     public Measures proportioned(Size finished, Ruler ruler) {
         Length pillar = ruler.nearest(finished.width().dividedBy(5)).length();
         return Measures.of(finished, ruler)
-                .with(PILLAR, pillar.max(ruler.above(Bounds.NARROWEST).length()));
+                .with(PILLAR, pillar.max(ruler.above(bounds.narrowest()).length()));
     }
 
     @Override

@@ -18,13 +18,15 @@ import vantbreeze.core.fold.folding.Station;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Pocket: three panels mounted in a side fold; the last is folded over the middle and sealed on two edges, the first
  * closes over it. Slanted, the pocket's edge runs from part way up its side to the top of its fold; plain, straight
  * across. What goes in is a card of ISO/IEC 7810 ID-1 size, 85.60 × 53.98 mm.
  */
-public final class Pocket implements Structure {
+public final class Pocket extends CatalogueStructure {
 
     /** Id of the border round the pocket. */
     public static final String BORDER = "border";
@@ -40,14 +42,20 @@ public final class Pocket implements Structure {
             new Choice.Alternative("slanted", "slanted"),
             new Choice.Alternative("plain", "plain"));
 
-    /** Least room beside a gift card so that it goes in: 1/16 in; from memory. */
-    private static final Length EASE = Length.ofInches(0, 1, 16);
-    /** Least of a gift card that must show to be pulled out: as for a finger, 12 mm; from memory. */
-    private static final Length GRIP = Length.ofMillimetres(12);
     /** ISO/IEC 7810:2019, ID-1. */
     static final Length ID1_LONG = Length.ofMicrometres(85_600);
     /** ISO/IEC 7810:2019, ID-1. */
     static final Length ID1_SHORT = Length.ofMicrometres(53_980);
+
+    /** With the usual allowances of the trade. */
+    public Pocket() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public Pocket(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -79,7 +87,7 @@ public final class Pocket implements Structure {
         Length height = measures.get(Parameter.HEIGHT);
         Length borders = measures.get(BORDER).times(2);
         Length seal = measures.get(SEAL);
-        Length inside = Bounds.NARROWEST.plus(seal);
+        Length inside = bounds.narrowest().plus(seal);
         String noPocket = "nothing would go into the pocket";
         return switch (parameter) {
             case Parameter.WIDTH -> new Limits(borders.plus(inside), noPocket, Bounds.LONGEST, Bounds.TOO_LONG);
@@ -100,9 +108,9 @@ public final class Pocket implements Structure {
             case EDGE -> new Limits(inside, noPocket, height.minus(borders), "the pocket's edge would begin above it");
             case SEAL ->
                 new Limits(
-                        Length.ofMillimetres(3),
+                        allowed(Allowance.LEAST_SEAL),
                         "a narrower seal does not hold",
-                        measures.get(EDGE).min(width.minus(borders)).minus(Bounds.NARROWEST),
+                        measures.get(EDGE).min(width.minus(borders)).minus(bounds.narrowest()),
                         noPocket);
             default -> throw Bounds.unknown(this, parameter);
         };
@@ -133,7 +141,7 @@ public final class Pocket implements Structure {
                 .fold(Fold.VALLEY)
                 .panel("Back", width)
                 .piece();
-        Length low = Bounds.NARROWEST.dividedBy(2);
+        Length low = bounds.narrowest().dividedBy(2);
         Piece pocket = new Piece(
                 "Pocket",
                 outline,
@@ -194,14 +202,14 @@ public final class Pocket implements Structure {
      */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        Length border = ruler.nearest(Length.ofInches(0, 1, 8)).length();
+        Length border = ruler.nearest(allowed(Allowance.BORDER)).length();
         Length edge = ruler.nearest(
                         finished.height().minus(border.times(2)).times(8).dividedBy(21))
                 .length();
         return Measures.of(finished, ruler)
                 .with(BORDER, border)
                 .with(EDGE, edge)
-                .with(SEAL, ruler.above(Length.ofInches(0, 1, 4)).length());
+                .with(SEAL, ruler.above(allowed(Allowance.LEAST_TAB)).length());
     }
 
     @Override
@@ -220,12 +228,14 @@ public final class Pocket implements Structure {
         Length panel = measures.get(Parameter.WIDTH).minus(measures.get(BORDER).times(2));
         Length high = measures.get(Parameter.HEIGHT).minus(measures.get(BORDER).times(2));
         Length seal = measures.get(SEAL);
-        Length room = panel.minus(seal).minus(EASE);
+        Length room = panel.minus(seal).minus(allowed(Allowance.POCKET_EASE));
         boolean lying = !room.isShorterThan(ID1_LONG);
         boolean upright = !room.isShorterThan(ID1_SHORT) && !high.minus(seal).isShorterThan(ID1_LONG);
         if (!lying && !upright) {
-            Length needed =
-                    ID1_SHORT.plus(seal).plus(EASE).plus(measures.get(BORDER).times(2));
+            Length needed = ID1_SHORT
+                    .plus(seal)
+                    .plus(allowed(Allowance.POCKET_EASE))
+                    .plus(measures.get(BORDER).times(2));
             return List.of(
                     room.isShorterThan(ID1_SHORT)
                             ? new Advice(
@@ -242,10 +252,10 @@ public final class Pocket implements Structure {
                                     List.of(ID1_LONG.plus(seal).minus(high))));
         }
         Length top = seal.plus(upright ? ID1_LONG : ID1_SHORT);
-        return top.minus(measures.get(EDGE)).isShorterThan(GRIP)
+        return top.minus(measures.get(EDGE)).isShorterThan(allowed(Allowance.POCKET_GRIP))
                 ? List.of(new Advice(
                         EDGE,
-                        top.minus(GRIP),
+                        top.minus(allowed(Allowance.POCKET_GRIP)),
                         "A gift card can't be pulled out: only %s of it shows above the pocket's edge.",
                         List.of(top.minus(measures.get(EDGE)).max(Length.ZERO))))
                 : List.of();

@@ -15,23 +15,30 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Ring-lock gatefold: a ring glued on one flap by one half and a disc on the other by its other half, which pass
  * through each other over the gate line. Where they cross, the disc is snipped from its rim as far as it laps over the
  * ring: without the snips the fold engine finds no order in which both can lie.
  */
-public final class RingLock implements Structure {
+public final class RingLock extends CatalogueStructure {
 
     /** Id of the ring's outer diameter. */
     public static final String RING = "ring";
     /** Id of the ring's width. */
     public static final String BAND = "band";
 
-    /** Width of a ring that holds: ¼ in, common practice, no source. */
-    private static final Length HOLDS = Length.ofInches(0, 1, 4);
+    /** With the usual allowances of the trade. */
+    public RingLock() {
+        this(Allowances.usual());
+    }
 
-    private static final Length THINNEST = Length.ofMillimetres(3);
+    /** With a maker's allowances. */
+    public RingLock(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -57,7 +64,7 @@ public final class RingLock implements Structure {
         Length band = measures.get(BAND);
         String off = "the ring would poke out of the closed card";
         return switch (parameter) {
-            case Parameter.WIDTH, Parameter.HEIGHT -> Bounds.covering(ring, off);
+            case Parameter.WIDTH, Parameter.HEIGHT -> bounds.covering(ring, off);
             case RING ->
                 new Limits(
                         band.times(4),
@@ -66,7 +73,7 @@ public final class RingLock implements Structure {
                         off);
             case BAND ->
                 new Limits(
-                        THINNEST,
+                        allowed(Allowance.THINNEST_RING),
                         "a thinner ring tears",
                         ring.dividedBy(4),
                         "no hole worth the name would be left in it");
@@ -144,12 +151,12 @@ public final class RingLock implements Structure {
 
     @Override
     public List<Advice> advice(Measures measures) {
-        return measures.get(BAND).isShorterThan(HOLDS)
+        return measures.get(BAND).isShorterThan(allowed(Allowance.RING))
                 ? List.of(new Advice(
                         BAND,
-                        HOLDS,
+                        allowed(Allowance.RING),
                         "The ring is only %s wide: one under %s does not hold.",
-                        List.of(measures.get(BAND), HOLDS)))
+                        List.of(measures.get(BAND), allowed(Allowance.RING))))
                 : List.of();
     }
 
@@ -157,8 +164,9 @@ public final class RingLock implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length ring = ruler.below(finished.shortSide().dividedBy(2)).length();
-        Length band =
-                ruler.nearest(ring.dividedBy(6).max(Length.ofInches(0, 3, 8))).length();
+        Length band = ruler.nearest(
+                        ring.dividedBy(6).max(allowed(Allowance.RING).times(3).dividedBy(2)))
+                .length();
         return Measures.of(finished, ruler)
                 .with(RING, Measures.centred(ring.max(band.times(4)), Length.ZERO, ruler))
                 .with(BAND, band);

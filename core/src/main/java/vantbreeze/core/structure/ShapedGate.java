@@ -22,21 +22,30 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.outline.Silhouette;
 import vantbreeze.core.outline.Silhouettes;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Shaped fold-back gate: three copies of a symmetrical outline. The outer two are scored down their axis and near one
  * side; beside that score each is glued on the back, and its far half folds back on itself, so that the two halves make
  * up the outline again. The score must leave enough to glue.
  */
-public final class ShapedGate implements Structure {
+public final class ShapedGate extends CatalogueStructure {
 
     /** Id of the width of the glued strip. */
     public static final String GLUED = "glued";
     /** Which outline. */
     public static final Choice OUTLINE = GraduatedSilhouettes.outline();
 
-    /** Area of glue that holds a wing, as of a tab ¼ in wide along a side of 2 in; from memory. */
-    private static final double LEAST_AREA = 320;
+    /** With the usual allowances of the trade. */
+    public ShapedGate() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public ShapedGate(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -68,7 +77,7 @@ public final class ShapedGate implements Structure {
         return switch (parameter) {
             case Parameter.WIDTH ->
                 new Limits(
-                        glued.plus(Bounds.NARROWEST).times(2),
+                        glued.plus(bounds.narrowest()).times(2),
                         "the wings would be too narrow to fold back",
                         Bounds.LONGEST,
                         Bounds.TOO_LONG);
@@ -77,7 +86,7 @@ public final class ShapedGate implements Structure {
                 new Limits(
                         leastStrip(measures),
                         toGlue,
-                        width.dividedBy(2).minus(Bounds.NARROWEST),
+                        width.dividedBy(2).minus(bounds.narrowest()),
                         "the wings would be too narrow to fold back");
             default -> throw Bounds.unknown(this, parameter);
         };
@@ -86,19 +95,19 @@ public final class ShapedGate implements Structure {
     /**
      * The least strip that leaves the least area, taking only the side's straight run: what lies beyond it is extra.
      */
-    private static Length leastStrip(Measures measures) {
+    private Length leastStrip(Measures measures) {
         Silhouette outline = Silhouettes.find(measures.chosen(OUTLINE));
         double run = (outline.runTo() - outline.runFrom())
                 * measures.get(Parameter.HEIGHT).millimetres();
-        return Length.nearest(LEAST_AREA / run).max(Bounds.LEAST_TAB);
+        return Length.nearest(allowances.of(Allowance.WING_GLUE) / run).max(bounds.leastTab());
     }
 
-    private static Length leastHeight(Measures measures) {
+    private Length leastHeight(Measures measures) {
         Silhouette outline = Silhouettes.find(measures.chosen(OUTLINE));
-        double run = LEAST_AREA / measures.get(GLUED).millimetres();
+        double run = allowances.of(Allowance.WING_GLUE) / measures.get(GLUED).millimetres();
         return Length.nearest(run / (outline.runTo() - outline.runFrom()))
                 .plus(Length.ofUnits(8))
-                .max(Bounds.NARROWEST);
+                .max(bounds.narrowest());
     }
 
     @Override
@@ -161,7 +170,7 @@ public final class ShapedGate implements Structure {
     }
 
     /** A score from where the outline's foot lies under {@code x} to where its head lies over it. */
-    private static Crease across(List<Spot> corners, Length x, Fold fold) {
+    private Crease across(List<Spot> corners, Length x, Fold fold) {
         List<Double> heights = new ArrayList<>();
         double at = x.millimetres();
         for (int i = 0; i < corners.size(); i++) {

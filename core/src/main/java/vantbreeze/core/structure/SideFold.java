@@ -7,9 +7,20 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowances;
 
 /** Side fold: the plain card, half and half, one valley. */
-public final class SideFold implements Structure {
+public final class SideFold extends CatalogueStructure {
+
+    /** With the usual allowances of the trade. */
+    public SideFold() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public SideFold(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -28,8 +39,8 @@ public final class SideFold implements Structure {
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
-            case Parameter.WIDTH -> Bounds.widthBeside(Length.ZERO, Bounds.TOO_NARROW);
-            case Parameter.HEIGHT -> Bounds.height();
+            case Parameter.WIDTH -> bounds.widthBeside(Length.ZERO, Bounds.TOO_NARROW);
+            case Parameter.HEIGHT -> bounds.height();
             default -> throw Bounds.unknown(this, parameter);
         };
     }

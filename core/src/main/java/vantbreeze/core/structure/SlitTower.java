@@ -12,13 +12,14 @@ import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Slit tower: a gatefold slit across both its folds into rows; every other row folds the other way, at the scores on
  * both sides, and stands forward as a tower. All rows of a column share their scores, and each slit starts and ends on
  * one.
  */
-public final class SlitTower implements Structure {
+public final class SlitTower extends CatalogueStructure {
 
     /** Id of the width of each column. */
     public static final String COLUMN = "column";
@@ -27,6 +28,16 @@ public final class SlitTower implements Structure {
     /** How many rows stand forward. */
     public static final Choice RAISED =
             Choice.count("raised", "Raised rows", "how many rows stand forward at each side", 1, 5, 2);
+
+    /** With the usual allowances of the trade. */
+    public SlitTower() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public SlitTower(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -60,19 +71,19 @@ public final class SlitTower implements Structure {
         return switch (parameter) {
             case Parameter.WIDTH -> new Limits(measures.get(COLUMN).times(4), meet, Bounds.LONGEST, Bounds.TOO_LONG);
             case Parameter.HEIGHT ->
-                new Limits(row.times(gaps).plus(Bounds.NARROWEST.times(2)), noEnds, Bounds.LONGEST, Bounds.TOO_LONG);
+                new Limits(row.times(gaps).plus(bounds.narrowest().times(2)), noEnds, Bounds.LONGEST, Bounds.TOO_LONG);
             case COLUMN ->
                 new Limits(
-                        Bounds.NARROWEST,
+                        bounds.narrowest(),
                         Bounds.TOO_NARROW,
                         measures.get(Parameter.WIDTH).dividedBy(4),
                         meet);
             case ROW ->
                 new Limits(
-                        Bounds.NARROWEST,
+                        bounds.narrowest(),
                         Bounds.TOO_NARROW,
                         measures.get(Parameter.HEIGHT)
-                                .minus(Bounds.NARROWEST.times(2))
+                                .minus(bounds.narrowest().times(2))
                                 .dividedBy(gaps),
                         noEnds);
             default -> throw Bounds.unknown(this, parameter);
@@ -89,9 +100,9 @@ public final class SlitTower implements Structure {
         List<Crease> creases = new ArrayList<>();
         List<Stretch> slits = new ArrayList<>();
         List<PanelName> names = new ArrayList<>(List.of(
-                name("Left flap", Bounds.NARROWEST.dividedBy(10), height.dividedBy(2)),
+                name("Left flap", bounds.narrowest().dividedBy(10), height.dividedBy(2)),
                 name("Back", width, height.dividedBy(2)),
-                name("Right flap", width.times(2).minus(Bounds.NARROWEST.dividedBy(10)), height.dividedBy(2))));
+                name("Right flap", width.times(2).minus(bounds.narrowest().dividedBy(10)), height.dividedBy(2))));
         for (boolean left : List.of(true, false)) {
             Length fold = left ? width.dividedBy(2) : width.times(3).dividedBy(2);
             Length from = fold.minus(measures.get(COLUMN));
@@ -132,8 +143,8 @@ public final class SlitTower implements Structure {
     /** Columns of an eighth of the width, raised rows of a fifth of the height. */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        Length column = ruler.nearest(finished.width().dividedBy(8)).length().max(Bounds.NARROWEST);
-        Length row = ruler.nearest(finished.height().dividedBy(5)).length().max(Bounds.NARROWEST);
+        Length column = ruler.nearest(finished.width().dividedBy(8)).length().max(bounds.narrowest());
+        Length row = ruler.nearest(finished.height().dividedBy(5)).length().max(bounds.narrowest());
         return Measures.of(finished, ruler)
                 .with(COLUMN, ruler.above(column).length())
                 .with(ROW, Measures.centred(ruler.above(row).length(), finished.height(), ruler));

@@ -15,12 +15,14 @@ import vantbreeze.core.fold.folding.Station;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Spring mount: a strip of tab, spring, seat, spring, tab that lifts a topper off a side fold's back, or, over its
  * fold, pops it out as the card opens. Over the fold the seat is two springs wide: to and fro, its path comes out even.
  */
-public final class SpringMount implements Structure {
+public final class SpringMount extends CatalogueStructure {
 
     /** Id of the width of each spring. */
     public static final String SPRING = "spring";
@@ -38,7 +40,17 @@ public final class SpringMount implements Structure {
             new Choice.Alternative("back", "on the back"),
             new Choice.Alternative("fold", "over the fold"));
 
-    private static final CrossPiece STRIP = new CrossPiece("mount");
+    private final CrossPiece strip = new CrossPiece("mount", bounds);
+
+    /** With the usual allowances of the trade. */
+    public SpringMount() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public SpringMount(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -93,11 +105,11 @@ public final class SpringMount implements Structure {
                 ? reach(measures).plus(spring.max(tab))
                 : seat(measures).plus(spring);
         return switch (parameter) {
-            case Parameter.WIDTH -> Bounds.covering(taken, pokes);
-            case Parameter.HEIGHT -> STRIP.cardHeight(measures.get(MOUNT));
+            case Parameter.WIDTH -> bounds.covering(taken, pokes);
+            case Parameter.HEIGHT -> strip.cardHeight(measures.get(MOUNT));
             case SPRING ->
                 new Limits(
-                        Length.ofMillimetres(5),
+                        allowed(Allowance.NARROWEST_SPRING),
                         "a narrower spring does not fold",
                         overFold(measures)
                                 ? width.times(2)
@@ -105,16 +117,16 @@ public final class SpringMount implements Structure {
                                         .min(width.minus(tab).times(2).dividedBy(3))
                                 : width.minus(measures.get(SEAT)),
                         pokes);
-            case SEAT -> new Limits(tab.times(2).max(Bounds.NARROWEST), under, width.minus(spring), pokes);
+            case SEAT -> new Limits(tab.times(2).max(bounds.narrowest()), under, width.minus(spring), pokes);
             case TAB ->
                 new Limits(
-                        Bounds.LEAST_TAB,
+                        bounds.leastTab(),
                         Bounds.TAB_TOO_NARROW,
                         overFold(measures)
                                 ? width.minus(reach(measures))
                                 : measures.get(SEAT).dividedBy(2),
                         overFold(measures) ? pokes : under);
-            case MOUNT -> STRIP.itsHeight(measures.get(Parameter.HEIGHT));
+            case MOUNT -> strip.itsHeight(measures.get(Parameter.HEIGHT));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -228,9 +240,9 @@ public final class SpringMount implements Structure {
     /** Springs of ½ in, a seat of two fifths of the width. */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        Length half = ruler.nearest(Length.ofInches(0, 1, 2))
+        Length half = ruler.nearest(allowed(Allowance.TAB, ruler))
                 .length()
-                .max(ruler.above(Bounds.LEAST_TAB).length());
+                .max(ruler.above(bounds.leastTab()).length());
         Length seat =
                 ruler.nearest(finished.width().times(2).dividedBy(5)).length().max(half.times(2));
         return Measures.of(finished, ruler)
@@ -239,7 +251,7 @@ public final class SpringMount implements Structure {
                 .with(TAB, half)
                 .with(
                         MOUNT,
-                        ruler.nearest(finished.height().dividedBy(3)).length().max(Bounds.NARROWEST));
+                        ruler.nearest(finished.height().dividedBy(3)).length().max(bounds.narrowest()));
     }
 
     @Override

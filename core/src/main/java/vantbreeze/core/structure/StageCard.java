@@ -15,12 +15,14 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * StageCard card: walls come forward from a back, wings turn outwards from the walls, a band joins the wings across the
  * front. Back, walls and front are a parallelogram that shears flat: closed, it is as wide as back, wall and wing.
  */
-public final class StageCard implements Structure {
+public final class StageCard extends CatalogueStructure {
 
     /** Id of the depth of each wall. */
     public static final String WALL = "wall";
@@ -42,14 +44,17 @@ public final class StageCard implements Structure {
             new Choice.Alternative("left", "one, on the left"),
             new Choice.Alternative("both", "one on each side"));
 
-    /** The tabs of a swing insert: ½ in, common practice, no source. */
-    private static final Length TAB = Length.ofInches(0, 1, 2);
-    /** Glue at each end of the band: about ½ in, common practice, no source. */
-    private static final Length METRIC_TAB = Length.ofMillimetres(13);
+    private final CrossPiece across = new CrossPiece("band", bounds);
 
-    private static final Length GLUE = Length.ofInches(0, 1, 2);
+    /** With the usual allowances of the trade. */
+    public StageCard() {
+        this(Allowances.usual());
+    }
 
-    private static final CrossPiece ACROSS = new CrossPiece("band");
+    /** With a maker's allowances. */
+    public StageCard(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -93,33 +98,33 @@ public final class StageCard implements Structure {
         Length wing = measures.get(WING);
         return switch (parameter) {
             case Parameter.WIDTH ->
-                Bounds.widthBeside(
+                bounds.widthBeside(
                         wall.plus(wing).max(wall.times(2).plus(wing)), "no back would be left beside wall and wing");
-            case Parameter.HEIGHT -> ACROSS.cardHeight(measures.get(BAND));
+            case Parameter.HEIGHT -> across.cardHeight(measures.get(BAND));
             case WALL ->
                 new Limits(
-                        wing.max(Bounds.NARROWEST),
+                        wing.max(bounds.narrowest()),
                         "the wing would stick out of the closed card",
-                        width.minus(wing).minus(Bounds.NARROWEST).dividedBy(2),
+                        width.minus(wing).minus(bounds.narrowest()).dividedBy(2),
                         "no back would be left beside wall and wing");
             case WING ->
                 new Limits(
-                        GLUE,
+                        allowed(Allowance.TAB),
                         "the band would have nothing to hold on",
                         wall,
                         "the wing would stick out of the closed card");
-            case BAND -> ACROSS.itsHeight(measures.get(Parameter.HEIGHT));
+            case BAND -> across.itsHeight(measures.get(Parameter.HEIGHT));
             case DEPTH ->
                 new Limits(
-                        Length.ofMillimetres(5),
+                        allowed(Allowance.NARROWEST_SPRING),
                         "the insert would lie on the back",
-                        wall.minus(measures.usual(TAB, METRIC_TAB)),
+                        wall.minus(usual(Allowance.TAB, measures)),
                         "its tab would not find room on the wall");
             case PLANE ->
                 new Limits(
-                        measures.get(DEPTH).max(Bounds.NARROWEST),
+                        measures.get(DEPTH).max(bounds.narrowest()),
                         "its arm would poke through the wall",
-                        back(measures).dividedBy(2).minus(measures.usual(TAB, METRIC_TAB)),
+                        back(measures).dividedBy(2).minus(usual(Allowance.TAB, measures)),
                         "its tab would not find room on its half of the back");
             default -> throw Bounds.unknown(this, parameter);
         };
@@ -159,7 +164,7 @@ public final class StageCard implements Structure {
                         new Spot(Length.ZERO, Length.ZERO),
                         Length.ZERO,
                         Length.ZERO,
-                        GLUE,
+                        allowed(Allowance.TAB),
                         band),
                 CrossPiece.glued(
                         "Right wing",
@@ -167,8 +172,8 @@ public final class StageCard implements Structure {
                         "Band",
                         new Spot(end, Length.ZERO),
                         length,
-                        end.minus(GLUE),
-                        GLUE,
+                        end.minus(allowed(Allowance.TAB)),
+                        allowed(Allowance.TAB),
                         band)));
         if (!measures.isChosen(INSERTS, "none")) {
             insert(measures, true, wing.plus(wall), pieces, joins);
@@ -180,10 +185,10 @@ public final class StageCard implements Structure {
     }
 
     /** In the corner at the fold of back and wall that is at {@code corner} on the base. */
-    private static void insert(Measures measures, boolean left, Length corner, List<Piece> pieces, List<Join> joins) {
+    private void insert(Measures measures, boolean left, Length corner, List<Piece> pieces, List<Join> joins) {
         Length depth = measures.get(DEPTH);
         Length plane = measures.get(PLANE);
-        Length tab = measures.usual(TAB, METRIC_TAB);
+        Length tab = usual(Allowance.TAB, measures);
         String side = left ? "Left" : "Right";
         List<String> names = List.of(side + " wall tab", side + " plane", side + " arm", side + " back tab");
         List<Length> widths = List.of(tab, plane, depth, tab);
@@ -238,13 +243,13 @@ public final class StageCard implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length wall =
-                ruler.nearest(finished.width().times(5).dividedBy(22)).length().max(GLUE);
+                ruler.nearest(finished.width().times(5).dividedBy(22)).length().max(allowed(Allowance.TAB));
         return Measures.of(finished, ruler)
                 .with(WALL, wall)
                 .with(WING, wall)
                 .with(
                         BAND,
-                        ruler.nearest(finished.height().dividedBy(3)).length().max(Bounds.NARROWEST))
+                        ruler.nearest(finished.height().dividedBy(3)).length().max(bounds.narrowest()))
                 .with(DEPTH, ruler.nearest(wall.dividedBy(2)).length())
                 .with(PLANE, ruler.nearest(finished.width().dividedBy(6)).length());
     }

@@ -13,13 +13,14 @@ import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Step card: slits across a folded sheet and alternate folds between them make stairs. All treads turn alike and all
  * risers turn alike, so that the wall's one tread and one riser and the stairs' many stay closed at every angle: each
  * side covers the same depth and the same drop. Closed it is as high as the back and the depth together.
  */
-public final class StepCard implements Structure {
+public final class StepCard extends CatalogueStructure {
 
     /** Id of the depth of one tread. */
     public static final String TREAD = "tread";
@@ -36,6 +37,16 @@ public final class StepCard implements Structure {
             "in the middle between two walls, or beside one",
             new Choice.Alternative("centre", "in the middle"),
             new Choice.Alternative("side", "at the side"));
+
+    /** With the usual allowances of the trade. */
+    public StepCard() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public StepCard(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -67,7 +78,7 @@ public final class StepCard implements Structure {
         int steps = measures.count(STEPS);
         Length tread = measures.get(TREAD);
         Length riser = measures.get(RISER);
-        Length walls = Bounds.NARROWEST.times(measures.isChosen(PLACE, "side") ? 1 : 2);
+        Length walls = bounds.narrowest().times(measures.isChosen(PLACE, "side") ? 1 : 2);
         Length back = measures.get(Parameter.HEIGHT).minus(tread.times(steps));
         String noBack = "the risers would be higher than the back";
         return switch (parameter) {
@@ -79,28 +90,28 @@ public final class StepCard implements Structure {
                         Bounds.TOO_LONG);
             case Parameter.HEIGHT ->
                 new Limits(
-                        tread.times(steps).plus(riser.times(steps - 1)).plus(Bounds.NARROWEST),
+                        tread.times(steps).plus(riser.times(steps - 1)).plus(bounds.narrowest()),
                         noBack,
                         Bounds.LONGEST,
                         Bounds.TOO_LONG);
             case TREAD ->
                 new Limits(
-                        Bounds.NARROWEST,
+                        bounds.narrowest(),
                         Bounds.TOO_NARROW,
                         measures.get(Parameter.HEIGHT)
                                 .minus(riser.times(steps - 1))
-                                .minus(Bounds.NARROWEST)
+                                .minus(bounds.narrowest())
                                 .dividedBy(steps),
                         noBack);
             case RISER ->
                 new Limits(
-                        Bounds.NARROWEST,
+                        bounds.narrowest(),
                         Bounds.TOO_NARROW,
-                        back.minus(Bounds.NARROWEST).dividedBy(steps - 1),
+                        back.minus(bounds.narrowest()).dividedBy(steps - 1),
                         noBack);
             case STAIRS ->
-                Bounds.part(
-                        Bounds.NARROWEST,
+                bounds.part(
+                        bounds.narrowest(),
                         measures.get(Parameter.WIDTH),
                         walls,
                         "no wall would be left beside the stairs");
@@ -115,12 +126,12 @@ public final class StepCard implements Structure {
         long was = before.count(STEPS);
         long is = after.count(STEPS);
         if (was == is) {
-            return Structure.super.rechosen(before, choice, value, ruler);
+            return super.rechosen(before, choice, value, ruler);
         }
         Length tread = ruler.nearest(before.get(TREAD).times(was).dividedBy(is)).length();
         Length riser = ruler.nearest(before.get(RISER).times(was).dividedBy(is)).length();
-        return after.with(TREAD, tread.max(ruler.above(Bounds.NARROWEST).length()))
-                .with(RISER, riser.max(ruler.above(Bounds.NARROWEST).length()));
+        return after.with(TREAD, tread.max(ruler.above(bounds.narrowest()).length()))
+                .with(RISER, riser.max(ruler.above(bounds.narrowest()).length()));
     }
 
     /** The sheet lies with the foot of the back on the left, as its scores run straight up the board. */
@@ -197,10 +208,10 @@ public final class StepCard implements Structure {
         int steps = Integer.parseInt(STEPS.usual().id());
         Length tread = ruler.nearest(finished.height().times(2).dividedBy(5).dividedBy(steps))
                 .length()
-                .max(Bounds.NARROWEST);
+                .max(bounds.narrowest());
         Length riser = ruler.nearest(finished.height().minus(tread.times(steps)).dividedBy(steps))
                 .length()
-                .max(Bounds.NARROWEST);
+                .max(bounds.narrowest());
         return Measures.of(finished, ruler)
                 .with(TREAD, ruler.above(tread).length())
                 .with(RISER, ruler.above(riser).length())

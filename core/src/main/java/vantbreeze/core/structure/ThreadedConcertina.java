@@ -18,25 +18,35 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Threaded double concertina: a gate whose two fronts fold back on themselves, tied by two cross strips that are
  * threaded through slots in both. The strips lie mountain, mountain, valley, mountain, mountain; they slide in their
  * slots. As far as their ends stick out of the closed card, so far they can be drawn in, and so far the card opens.
  */
-public final class ThreadedConcertina implements Structure {
+public final class ThreadedConcertina extends CatalogueStructure {
 
     /** Id of how far the strips stick out of the closed card at each side. */
     public static final String PUSH = "push";
     /** Id of the height of each strip. */
     public static final String STRIP = "strip";
 
-    /** What stays in the slot when the strip is drawn in as far as it goes. */
-    private static final Length HELD = Length.ofMillimetres(8);
     /** How far each mountain of a strip is folded when the card is displayed, degrees. */
     private static final double FOLDED = 25;
 
     private static final String POKES = "the strips would be pulled out of their slots, or not go in";
+
+    /** With the usual allowances of the trade. */
+    public ThreadedConcertina() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public ThreadedConcertina(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -64,7 +74,7 @@ public final class ThreadedConcertina implements Structure {
         return switch (parameter) {
             case Parameter.WIDTH ->
                 new Limits(
-                        push.times(2).plus(Bounds.NARROWEST.times(8).max(push.times(3))),
+                        push.times(2).plus(bounds.narrowest().times(8).max(push.times(3))),
                         POKES,
                         Bounds.LONGEST,
                         Bounds.TOO_LONG);
@@ -76,17 +86,17 @@ public final class ThreadedConcertina implements Structure {
                         Bounds.TOO_LONG);
             case PUSH ->
                 new Limits(
-                        HELD,
+                        allowed(Allowance.THREAD_HOLD),
                         POKES,
                         measures.get(Parameter.WIDTH)
                                 .dividedBy(5)
                                 .min(measures.get(Parameter.WIDTH)
-                                        .minus(Bounds.NARROWEST.times(8))
+                                        .minus(bounds.narrowest().times(8))
                                         .dividedBy(2)),
                         POKES);
             case STRIP ->
                 new Limits(
-                        Bounds.NARROWEST,
+                        bounds.narrowest(),
                         Bounds.TOO_NARROW,
                         height.dividedBy(3),
                         "the slots would leave too little between them");
@@ -219,7 +229,9 @@ public final class ThreadedConcertina implements Structure {
         double eighth = half / 4;
         double folded = Math.toRadians(FOLDED);
         double arms = eighth * (Math.cos(folded) + Math.cos(2 * folded));
-        double most = eighth + measures.get(PUSH).millimetres() - HELD.millimetres();
+        double most = eighth
+                + measures.get(PUSH).millimetres()
+                - allowed(Allowance.THREAD_HOLD).millimetres();
         double cos = Math.max(-0.98, (most + eighth - 2 * half + eighth + arms) / half);
         double travel = 2 * half + half * cos - eighth - arms - eighth;
         double flap = Math.toDegrees(Math.acos(cos));
@@ -238,31 +250,38 @@ public final class ThreadedConcertina implements Structure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length room = finished.width()
-                .minus(Bounds.NARROWEST.times(8))
+                .minus(bounds.narrowest().times(8))
                 .dividedBy(2)
                 .min(finished.width().dividedBy(6));
-        Length push = ruler.above(Length.ofInches(0, 1, 2))
+        Length push = ruler.above(allowed(Allowance.TAB, ruler))
                 .length()
                 .min(ruler.below(room).length());
         return Measures.of(finished, ruler)
-                .with(PUSH, inEighths(push.max(ruler.above(HELD).length()), room, finished.width(), ruler))
+                .with(
+                        PUSH,
+                        inEighths(
+                                push.max(ruler.above(allowed(Allowance.THREAD_HOLD))
+                                        .length()),
+                                room,
+                                finished.width(),
+                                ruler))
                 .with(
                         STRIP,
                         ruler.above(ruler.nearest(finished.height().dividedBy(6))
                                         .length()
-                                        .max(Bounds.NARROWEST))
+                                        .max(bounds.narrowest()))
                                 .length());
     }
 
     /**
      * The nearest push that leaves a base of which an eighth lies on a mark; itself when there is none within the room.
      */
-    private static Length inEighths(Length push, Length room, Length width, Ruler ruler) {
+    private Length inEighths(Length push, Length room, Length width, Ruler ruler) {
         Length mark = ruler.division();
         for (int off = 0; off < 4; off++) {
             for (Length tried : List.of(push.minus(mark.times(off)), push.plus(mark.times(off)))) {
                 Length base = width.minus(tried.times(2));
-                if (!tried.isShorterThan(HELD)
+                if (!tried.isShorterThan(allowed(Allowance.THREAD_HOLD))
                         && !tried.isLongerThan(room)
                         && base.units() % mark.times(8).units() == 0) {
                     return tried;

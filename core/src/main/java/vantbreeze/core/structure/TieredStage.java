@@ -15,12 +15,14 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Tiered stage: tiers of falling height stand one before the other on springs, each glued on the front of the last, the
  * first on a flat backdrop. Every foot is on the base line; a tier stands at most two springs deep; its tabs turn in.
  */
-public final class TieredStage implements Structure {
+public final class TieredStage extends CatalogueStructure {
 
     /** Id of the width of each spring. */
     public static final String SPRING = "spring";
@@ -33,7 +35,15 @@ public final class TieredStage implements Structure {
     /** Id of the number of tiers. */
     public static final Choice TIERS = Choice.count("tiers", "Tiers", "how many stand before the backdrop", 3, 6, 3);
 
-    private static final Length STEP = Length.ofMillimetres(3);
+    /** With the usual allowances of the trade. */
+    public TieredStage() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public TieredStage(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -73,18 +83,22 @@ public final class TieredStage implements Structure {
                 new Limits(needed.plus(inset.times(2L * tiers)), hidden, Bounds.LONGEST, Bounds.TOO_LONG);
             case Parameter.HEIGHT ->
                 new Limits(
-                        measures.get(FALL).times(tiers).plus(Bounds.NARROWEST),
+                        measures.get(FALL).times(tiers).plus(bounds.narrowest()),
                         "the last tier would have no height",
                         Bounds.LONGEST,
                         Bounds.TOO_LONG);
             case SPRING ->
-                new Limits(Length.ofMillimetres(5), "a narrower spring does not fold", front.dividedBy(2), hidden);
-            case TAB -> new Limits(Bounds.LEAST_TAB, Bounds.TAB_TOO_NARROW, front.dividedBy(2), hidden);
+                new Limits(
+                        allowed(Allowance.NARROWEST_SPRING),
+                        "a narrower spring does not fold",
+                        front.dividedBy(2),
+                        hidden);
+            case TAB -> new Limits(bounds.leastTab(), Bounds.TAB_TOO_NARROW, front.dividedBy(2), hidden);
             case FALL ->
                 new Limits(
-                        STEP,
+                        allowed(Allowance.TIER_STEP),
                         "the tiers would hide one another",
-                        measures.get(Parameter.HEIGHT).minus(Bounds.NARROWEST).dividedBy(tiers),
+                        measures.get(Parameter.HEIGHT).minus(bounds.narrowest()).dividedBy(tiers),
                         "the last tier would have no height");
             case INSET ->
                 new Limits(
@@ -161,10 +175,10 @@ public final class TieredStage implements Structure {
     /** Springs of a tenth of the width, tabs of ½ in; the tiers fall so that a third of the height is left. */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        Length spring = ruler.nearest(finished.width().dividedBy(12)).length().max(Length.ofMillimetres(5));
+        Length spring = ruler.nearest(finished.width().dividedBy(12)).length().max(allowed(Allowance.NARROWEST_SPRING));
         Length fall =
-                ruler.nearest(finished.height().times(2).dividedBy(11)).length().max(STEP);
-        Length tab = ruler.nearest(Length.ofInches(0, 1, 2)).length().max(Bounds.LEAST_TAB);
+                ruler.nearest(finished.height().times(2).dividedBy(11)).length().max(allowed(Allowance.TIER_STEP));
+        Length tab = ruler.nearest(allowed(Allowance.TAB, ruler)).length().max(bounds.leastTab());
         return Measures.of(finished, ruler)
                 .with(SPRING, ruler.above(spring).length())
                 .with(TAB, ruler.above(tab).length())

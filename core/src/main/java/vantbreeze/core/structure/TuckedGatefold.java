@@ -15,12 +15,14 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Tucked gatefold: a narrow spine between two pairs of legs. Seen from above it opens to an M; closed, the outer legs
  * lie on the inner ones and their edgings are tucked under a topper that stands proud on the spine.
  */
-public final class TuckedGatefold implements Structure {
+public final class TuckedGatefold extends CatalogueStructure {
 
     /** Id of the width of the spine. */
     public static final String SPINE = "spine";
@@ -31,7 +33,15 @@ public final class TuckedGatefold implements Structure {
     /** Id of how far the topper reaches over the legs. */
     public static final String HOLD = "hold";
 
-    private static final Length LEAST_HOLD = Length.ofMillimetres(4);
+    /** With the usual allowances of the trade. */
+    public TuckedGatefold() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public TuckedGatefold(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -59,18 +69,23 @@ public final class TuckedGatefold implements Structure {
         Length wide = measures.get(EDGING)
                 .max(measures.get(TAB))
                 .max(measures.get(HOLD))
-                .max(Bounds.NARROWEST);
+                .max(bounds.narrowest());
         String overTheLeg = "an edging may not be wider than the leg it lies on";
         return switch (parameter) {
             case Parameter.WIDTH ->
                 new Limits(measures.get(SPINE).plus(wide.times(2)), overTheLeg, Bounds.LONGEST, Bounds.TOO_LONG);
-            case Parameter.HEIGHT -> Bounds.height();
-            case SPINE -> Bounds.part(Bounds.NARROWEST, measures.get(Parameter.WIDTH), wide.times(2), overTheLeg);
-            case TAB -> new Limits(Bounds.LEAST_TAB, Bounds.TAB_TOO_NARROW, leg, "the tab would be wider than the leg");
+            case Parameter.HEIGHT -> bounds.height();
+            case SPINE -> bounds.part(bounds.narrowest(), measures.get(Parameter.WIDTH), wide.times(2), overTheLeg);
+            case TAB ->
+                new Limits(bounds.leastTab(), Bounds.TAB_TOO_NARROW, leg, "the tab would be wider than the leg");
             case EDGING ->
-                new Limits(Bounds.LEAST_TAB, "a narrower edging does not cover the tab's fold", leg, overTheLeg);
+                new Limits(bounds.leastTab(), "a narrower edging does not cover the tab's fold", leg, overTheLeg);
             case HOLD ->
-                new Limits(LEAST_HOLD, "the fronts would slip out from under it", leg, "the topper would poke out");
+                new Limits(
+                        allowed(Allowance.LEAST_HOLD),
+                        "the fronts would slip out from under it",
+                        leg,
+                        "the topper would poke out");
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -182,12 +197,12 @@ public final class TuckedGatefold implements Structure {
         Length spine = Measures.centred(
                 ruler.above(ruler.nearest(finished.width().dividedBy(6))
                                 .length()
-                                .max(Bounds.NARROWEST))
+                                .max(bounds.narrowest()))
                         .length(),
                 finished.width(),
                 ruler);
         Length leg = finished.width().minus(spine).dividedBy(2);
-        Length half = ruler.above(Length.ofInches(0, 1, 2)).length().min(leg);
+        Length half = ruler.above(allowed(Allowance.TAB, ruler)).length().min(leg);
         return Measures.of(finished, ruler)
                 .with(SPINE, spine)
                 .with(TAB, half)

@@ -13,16 +13,27 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * W-fold: a side fold with a strip as long as the open card, folded in quarters, glued by its first and last quarter.
  */
-public final class WFold implements Structure {
+public final class WFold extends CatalogueStructure {
 
     /** Id of the height of the strip. */
     public static final String STRIP = "strip";
 
-    private static final CrossPiece ACROSS = new CrossPiece("strip");
+    private final CrossPiece across = new CrossPiece("strip", bounds);
+
+    /** With the usual allowances of the trade. */
+    public WFold() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public WFold(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -44,9 +55,9 @@ public final class WFold implements Structure {
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
-            case Parameter.WIDTH -> Bounds.widthBeside(Bounds.NARROWEST, Bounds.TOO_NARROW);
-            case Parameter.HEIGHT -> ACROSS.cardHeight(measures.get(STRIP));
-            case STRIP -> ACROSS.itsHeight(measures.get(Parameter.HEIGHT));
+            case Parameter.WIDTH -> bounds.widthBeside(bounds.narrowest(), Bounds.TOO_NARROW);
+            case Parameter.HEIGHT -> across.cardHeight(measures.get(STRIP));
+            case STRIP -> across.itsHeight(measures.get(Parameter.HEIGHT));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -91,7 +102,7 @@ public final class WFold implements Structure {
                         STRIP,
                         ruler.nearest(finished.height().times(7).dividedBy(20))
                                 .length()
-                                .max(Bounds.NARROWEST));
+                                .max(bounds.narrowest()));
     }
 
     @Override

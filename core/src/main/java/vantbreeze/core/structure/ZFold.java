@@ -7,17 +7,28 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * Z-fold: a leg, a second leg that carries it, and a back as wide as the card; mountain, valley. Quarter, quarter, half
  * is common practice, no source; a narrower leg shows more of the inside.
  */
-public final class ZFold implements Structure {
+public final class ZFold extends CatalogueStructure {
 
     /** Id of the width of the leg. */
     public static final String LEG = "leg";
 
     private static final String TOO_WIDE = "the leg would be wider than the finished card and stick out";
+
+    /** With the usual allowances of the trade. */
+    public ZFold() {
+        this(Allowances.usual());
+    }
+
+    /** With a maker's allowances. */
+    public ZFold(Allowances allowances) {
+        super(allowances);
+    }
 
     @Override
     public Title title() {
@@ -41,19 +52,19 @@ public final class ZFold implements Structure {
         return switch (parameter) {
             case LEG ->
                 new Limits(
-                        Bounds.NARROWEST,
+                        bounds.narrowest(),
                         "a narrower leg can't be scored and burnished cleanly",
                         measures.get(Parameter.WIDTH),
                         TOO_WIDE);
             case Parameter.WIDTH ->
                 new Limits(
-                        measures.isHalfTheWidth(LEG) ? Bounds.NARROWEST.times(2) : measures.get(LEG),
+                        measures.isHalfTheWidth(LEG) ? bounds.narrowest().times(2) : measures.get(LEG),
                         measures.isHalfTheWidth(LEG)
                                 ? "the legs would get too narrow to score and burnish cleanly"
                                 : TOO_WIDE,
                         Bounds.LONGEST,
                         Bounds.TOO_LONG);
-            case Parameter.HEIGHT -> Bounds.height();
+            case Parameter.HEIGHT -> bounds.height();
             default -> throw Bounds.unknown(this, parameter);
         };
     }

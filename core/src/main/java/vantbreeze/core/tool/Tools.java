@@ -10,8 +10,14 @@ import vantbreeze.core.length.Ruler;
  * @param metric the board for those who measure in millimetres
  * @param bed how long a cut the trimmer makes
  * @param stopsInside whether the trimmer's blade can be set down and lifted within the paper, as slits want
+ * @param allowances what the maker allows for
  */
-public record Tools(Board inches, Board metric, Length bed, boolean stopsInside) {
+public record Tools(Board inches, Board metric, Length bed, boolean stopsInside, Allowances allowances) {
+
+    /** A table with the usual allowances. */
+    public Tools(Board inches, Board metric, Length bed, boolean stopsInside) {
+        this(inches, metric, bed, stopsInside, Allowances.usual());
+    }
 
     /** A trimmer that cuts from edge to edge only. */
     public Tools(Board inches, Board metric, Length bed) {
@@ -27,6 +33,11 @@ public record Tools(Board inches, Board metric, Length bed, boolean stopsInside)
                 new Board("12 in board", Length.ofInches(0, 1, 8), Length.ofInches(12)),
                 new Board("30 cm board", Length.ofMillimetres(5), Length.ofMillimetres(300)),
                 Length.ofInches(12));
+    }
+
+    /** The same with other allowances. */
+    public Tools with(Allowances other) {
+        return new Tools(inches, metric, bed, stopsInside, other);
     }
 
     /** The board that goes with a ruler. */

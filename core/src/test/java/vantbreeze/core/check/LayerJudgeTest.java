@@ -30,6 +30,8 @@ import vantbreeze.core.plan.Suggestion;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 import vantbreeze.core.tool.Tools;
 
 class LayerJudgeTest {
@@ -206,7 +208,7 @@ class LayerJudgeTest {
         WorkedPlan dressed = WORKSHOP.work(bare.plan().withDressing(suggestion.dressing(suggestion.usualStack())));
         assertThat(about(dressed, "writing")).isEmpty();
         assertThat(dressed.layers().troubles()).isEmpty();
-        assertThat(Suggestion.usualBorder(Ruler.EIGHTHS)).isEqualTo(Length.ofInches(0, 1, 8));
+        assertThat(Allowances.usual().of(Allowance.BORDER, Ruler.EIGHTHS)).isEqualTo(Length.ofInches(0, 1, 8));
     }
 
     /** By hand: a square turned over on a diagonal of 45° has its up a quarter turn from where it lay. */

@@ -40,12 +40,7 @@ class FitTest {
     }
 
     private static Proposals proposals(Ruler ruler, String sheet) {
-        return new Proposals(
-                new ZFold(),
-                ruler,
-                sheet(sheet),
-                Envelopes.published(),
-                Tools.usual().board(ruler));
+        return new Proposals(new ZFold(), ruler, sheet(sheet), Envelopes.published(), Tools.usual());
     }
 
     /** Common practice, no source: a 5½ × 4¼ card goes in an A2 envelope with ¼ and ⅛ to spare. */
@@ -166,11 +161,7 @@ class FitTest {
         for (Structure structure : Catalogue.full().all()) {
             for (Ruler ruler : List.of(Ruler.EIGHTHS, Ruler.MM_1)) {
                 List<Proposal> found = new Proposals(
-                                structure,
-                                ruler,
-                                sheet("a3"),
-                                Envelopes.published(),
-                                Tools.usual().board(ruler))
+                                structure, ruler, sheet("a3"), Envelopes.published(), Tools.usual())
                         .forEnvelope(envelope("a7"));
                 assertThat(found)
                         .as("%s on %s", structure.name(), ruler)
@@ -214,12 +205,7 @@ class FitTest {
     void noWiderCardComesOutOfTheSheet() {
         Length height = Length.ofMillimetres(120);
         for (Structure structure : Catalogue.full().all()) {
-            Proposals found = new Proposals(
-                    structure,
-                    Ruler.MM_1,
-                    sheet("a4"),
-                    Envelopes.published(),
-                    Tools.usual().metric());
+            Proposals found = new Proposals(structure, Ruler.MM_1, sheet("a4"), Envelopes.published(), Tools.usual());
             Length widest = found.widestOfHeight(height);
             Length step = structure.widthStep(Ruler.MM_1.division());
             assertThat(comesOut(structure, new Size(widest, height)))
@@ -252,12 +238,7 @@ class FitTest {
         int proposed = 0;
         for (Structure structure : Catalogue.full().all()) {
             for (StockSheet sheet : Sheets.published().all()) {
-                Proposals found = new Proposals(
-                        structure,
-                        ruler,
-                        sheet,
-                        Envelopes.published(),
-                        Tools.usual().board(ruler));
+                Proposals found = new Proposals(structure, ruler, sheet, Envelopes.published(), Tools.usual());
                 List<Proposal> all = new ArrayList<>(found.forSheet());
                 Envelopes.published().all().forEach(envelope -> all.addAll(found.forEnvelope(envelope)));
                 for (Proposal proposal : all) {

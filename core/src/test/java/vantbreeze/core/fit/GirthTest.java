@@ -16,6 +16,7 @@ import vantbreeze.core.fold.bulk.BulkCell;
 import vantbreeze.core.fold.bulk.BulkMap;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowances;
 
 /** What an envelope has to go round, by hand, and what it says of a card that is too thick for it. */
 class GirthTest {
@@ -74,9 +75,10 @@ class GirthTest {
         Size card = Size.ofMillimetres(100, 60);
         vantbreeze.core.paper.Envelope envelope = new vantbreeze.core.paper.Envelope(
                 "own", "My envelope", Size.ofMillimetres(102, 65), vantbreeze.core.paper.Envelope.Source.OWN);
-        assertThat(EnvelopeFit.of(card, bumped(40, 20, 60, 40), envelope).verdict())
+        assertThat(EnvelopeFit.of(card, bumped(40, 20, 60, 40), envelope, Allowances.usual())
+                        .verdict())
                 .isEqualTo(Verdict.FITS);
-        EnvelopeFit edge = EnvelopeFit.of(card, bumped(80, 20, 100, 40), envelope);
+        EnvelopeFit edge = EnvelopeFit.of(card, bumped(80, 20, 100, 40), envelope, Allowances.usual());
         assertThat(edge.verdict()).isEqualTo(Verdict.TOO_THICK);
         assertThat(edge.goesIn()).isFalse();
         assertThat(edge.slackRound()).isNegative();
@@ -85,7 +87,8 @@ class GirthTest {
         Girth thick = Girth.of(new BulkMap(List.of(cell(0, 0, 100, 60, 5.5))));
         vantbreeze.core.paper.Envelope large = new vantbreeze.core.paper.Envelope(
                 "own", "My envelope", Size.ofMillimetres(110, 70), vantbreeze.core.paper.Envelope.Source.OWN);
-        assertThat(EnvelopeFit.of(card, thick, large).verdict()).isEqualTo(Verdict.TOO_THICK);
+        assertThat(EnvelopeFit.of(card, thick, large, Allowances.usual()).verdict())
+                .isEqualTo(Verdict.TOO_THICK);
     }
 
     /** Upright cards lie on their side in an envelope that lies, with their girth. */
@@ -94,7 +97,7 @@ class GirthTest {
         Girth girth = Girth.of(new BulkMap(List.of(cell(0, 0, 60, 100, 1), cell(0, 0, 60, 10, 3))));
         vantbreeze.core.paper.Envelope lying = new vantbreeze.core.paper.Envelope(
                 "own", "My envelope", Size.ofMillimetres(104, 64), vantbreeze.core.paper.Envelope.Source.OWN);
-        EnvelopeFit fit = EnvelopeFit.of(Size.ofMillimetres(60, 100), girth, lying);
+        EnvelopeFit fit = EnvelopeFit.of(Size.ofMillimetres(60, 100), girth, lying, Allowances.usual());
         assertThat(fit.slackRound()).isCloseTo(Math.min(104 - girth.up(), 64 - girth.across()), within(1e-9));
     }
 }

@@ -51,6 +51,7 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Catalogue;
 import vantbreeze.core.structure.Choice;
 import vantbreeze.core.structure.Structure;
+import vantbreeze.core.tool.Allowances;
 
 /** What holds of every structure of the catalogue, dressed in a range of borders. */
 class DressedStructuresTest {
@@ -349,7 +350,7 @@ class DressedStructuresTest {
                                 new Spot(end, Length.ZERO),
                                 new Spot(end, head),
                                 new Spot(edge, head)))));
-        Grounds grounds = Grounds.of(FoldGraph.of(FreeCard.of(assembly).assembly()), Set.of());
+        Grounds grounds = Grounds.of(FoldGraph.of(FreeCard.of(assembly).assembly()), Set.of(), Allowances.usual());
         assertThat(grounds.of(new Face(1, Side.BACK)).isFree()).isEqualTo(glued < 50);
     }
 

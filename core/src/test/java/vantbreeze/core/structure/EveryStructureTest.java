@@ -32,6 +32,7 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.tool.Allowances;
 
 /** What must hold for every structure of the catalogue, whichever they are. */
 class EveryStructureTest {
@@ -215,7 +216,8 @@ class EveryStructureTest {
         boolean narrow = worked.pieces().stream()
                 .flatMap(piece -> piece.panels().all().stream())
                 .map(panel -> panel.shape().getEnvelopeInternal())
-                .anyMatch(box -> Math.min(box.getWidth(), box.getHeight()) < Bounds.NARROWEST.millimetres() - 1e-6);
+                .anyMatch(box -> Math.min(box.getWidth(), box.getHeight())
+                        < new Bounds(Allowances.usual()).narrowest().millimetres() - 1e-6);
         if (because.contains("score")) {
             return narrow ? "a panel is too narrow" : GOOD;
         }

@@ -9,6 +9,7 @@ import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowances;
 
 /**
  * A structure that the house does not have: a card that stands like a tent. With {@link #built} it is whatever a test
@@ -58,7 +59,7 @@ public final class Tent implements Structure {
 
     @Override
     public Limits limits(String parameter, Measures measures) {
-        return Bounds.height();
+        return new Bounds(Allowances.usual()).height();
     }
 
     @Override

@@ -21,6 +21,8 @@ import vantbreeze.core.paper.Look;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.OwnStock;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 import vantbreeze.core.tool.Board;
 import vantbreeze.core.tool.Tools;
 
@@ -55,10 +57,38 @@ public final class StockDocument {
         board(stock.tools().metric(), tools.putObject("metric"));
         tools.put("bed", write(stock.tools().bed()))
                 .put("stopsInside", stock.tools().stopsInside());
+        allowances(stock.tools().allowances(), tools);
         things(OwnThings.of(stock), document);
         ArrayNode away = document.putArray("away");
         stock.away().forEach(away::add);
         return document;
+    }
+
+    private static void allowances(Allowances own, ObjectNode tools) {
+        if (own.equals(Allowances.usual())) {
+            return;
+        }
+        ObjectNode written = tools.putObject("allowances");
+        own.lengths().forEach((id, length) -> written.put(id, write(length)));
+        own.numbers().forEach(written::put);
+    }
+
+    /** The maker's own where they make sense; what this build does not know is passed over. */
+    private static Allowances allowances(JsonNode written) {
+        Allowances own = Allowances.usual();
+        for (Allowance one : Allowance.ALL) {
+            JsonNode node = written.path(one.id());
+            try {
+                if (one instanceof Allowance.OfLength length && node.isTextual()) {
+                    own = own.with(length, length(node));
+                } else if (one instanceof Allowance.OfNumber number && node.isNumber()) {
+                    own = own.with(number, node.asDouble());
+                }
+            } catch (IllegalArgumentException senseless) {
+                // the trade's stands in for it
+            }
+        }
+        return own;
     }
 
     /** Envelopes, sheets and cardstocks. */
@@ -134,7 +164,8 @@ public final class StockDocument {
                             board(tools.path("inches")),
                             board(tools.path("metric")),
                             length(tools.path("bed")),
-                            tools.path("stopsInside").asBoolean()),
+                            tools.path("stopsInside").asBoolean(),
+                            allowances(tools.path("allowances"))),
                     things.envelopes(),
                     things.sheets(),
                     things.cardstocks(),

@@ -50,4 +50,9 @@ public record Relief(int hinge, List<Integer> wrapped, double millimetres) {
         }
         return reliefs;
     }
+
+    /** The same, so many times as much. */
+    public Relief times(double factor) {
+        return new Relief(hinge, wrapped, millimetres * factor);
+    }
 }

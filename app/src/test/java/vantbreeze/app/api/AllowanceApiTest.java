@@ -1,0 +1,119 @@
+package vantbreeze.app.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.jayway.jsonpath.JsonPath;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.plan.OwnStock;
+import vantbreeze.exchange.document.StockDocument;
+
+@SpringBootTest
+@AutoConfigureMockMvc
+class AllowanceApiTest {
+
+    private static final String SLIVER = "$..allowances[?(@.id=='tube-sliver')]";
+
+    @Autowired
+    private MockMvc web;
+
+    @Autowired
+    private StockRoom stock;
+
+    @AfterEach
+    void asBefore() {
+        stock.change(own -> OwnStock.usual());
+    }
+
+    private ResultActions set(String id, String body) throws Exception {
+        return web.perform(put("/api/stock/allowances/" + id)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(body));
+    }
+
+    @Test
+    void eachIsToldWithWhyAndWhence() throws Exception {
+        web.perform(get("/api/stock/allowances"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.length()").value(6))
+                .andExpect(jsonPath(SLIVER + ".figure.text").value("1/16 in"))
+                .andExpect(jsonPath(SLIVER + ".metric.text").value("1 mm"))
+                .andExpect(jsonPath(SLIVER + ".own").value(false))
+                .andExpect(jsonPath(SLIVER + ".source").value("common practice, no source"))
+                .andExpect(
+                        jsonPath("$..allowances[?(@.id=='stands')].figure.text").value("300 g/m²"));
+    }
+
+    /** A card that is kept is worked out anew: the last panel of its tube follows the maker's own. */
+    @Test
+    void cardsFollowTheMakersOwn() throws Exception {
+        String card = web.perform(post("/api/cards")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"structure\":\"pillar-card\",\"ruler\":\"mm\","
+                                + "\"width\":\"152\",\"height\":\"110\"}"))
+                .andExpect(status().isCreated())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        String id = JsonPath.read(card, "$.id");
+        set("tube-sliver", "{\"text\":\"4 mm\"}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath(SLIVER + ".own").value(true))
+                .andExpect(jsonPath(SLIVER + ".figure.text").value("4 mm"));
+        String after =
+                web.perform(get("/api/cards/" + id)).andReturn().getResponse().getContentAsString();
+        assertThat(widestPiece(card) - widestPiece(after)).isEqualTo(3.0);
+        set("tube-sliver", "{\"divisions\":-2}")
+                .andExpect(jsonPath(SLIVER + ".figure.text").value("3 mm"));
+        assertThat(StockDocument.write(stock.own())).contains("\"tube-sliver\" : \"3 mm\"");
+        assertThat(StockDocument.read(StockDocument.write(stock.own()))).isEqualTo(stock.own());
+        set("tube-sliver", "{}").andExpect(jsonPath(SLIVER + ".own").value(false));
+    }
+
+    private static double widestPiece(String card) {
+        return JsonPath.<java.util.List<Double>>read(card, "$.pieces[*].cut.width.mm").stream()
+                .mapToDouble(Double::doubleValue)
+                .max()
+                .orElseThrow();
+    }
+
+    /** The tools page sends no allowances; what the maker set stays. */
+    @Test
+    void otherToolsLeaveThemAlone() throws Exception {
+        set("stands", "{\"text\":\"280 g/m²\"}").andExpect(status().isOk());
+        web.perform(put("/api/stock/own/tools")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"inches\":{\"name\":\"a\",\"groove\":\"1/8\",\"length\":\"12\"},"
+                                + "\"metric\":{\"name\":\"b\",\"groove\":\"5\",\"length\":\"300\"},"
+                                + "\"bed\":\"12\",\"stopsInside\":false}"))
+                .andExpect(status().isOk());
+        web.perform(get("/api/stock/allowances"))
+                .andExpect(
+                        jsonPath("$..allowances[?(@.id=='stands')].figure.text").value("280 g/m²"));
+    }
+
+    @Test
+    void whatCanNotBeReadOrMakesNoSenseIsRefused() throws Exception {
+        set("tab", "{\"text\":\"wide\"}").andExpect(status().isUnprocessableEntity());
+        set("tab", "{\"text\":\"900 mm\"}")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail").value(containsString("between 3 and 60 mm")));
+        set("stands", "{\"text\":\"heavy\"}")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail").value(containsString("no number")));
+        set("kite-tail", "{\"text\":\"1\"}").andExpect(status().isNotFound());
+    }
+}
