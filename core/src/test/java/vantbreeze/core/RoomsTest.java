@@ -50,10 +50,11 @@ class RoomsTest {
         room("fold.motion", "length", "fold", "fold.bulk");
         room("fold.folding", "length", "fold", "fold.plane", "fold.order", "fold.motion");
         room("fold.sight", "paper", "fold", "fold.order", "fold.bulk", "fold.motion", "fold.folding");
+        room("fold.partial", "length", "fold", "fold.motion", "fold.folding", "fold.sight");
         room("structure", "length", "paper", "outline", "tool", "fold", "fold.folding");
-        room("free", "length", "paper", "fold", "fold.folding", "structure");
+        room("free", "length", "paper", "fold", "fold.plane", "fold.folding", "structure");
         room("layer", "length", "paper", "tool", "fold", "fold.plane", "fold.bulk");
-        room("cutting", "length", "paper", "fold", "layer");
+        room("cutting", "length", "paper", "fold", "fold.plane", "layer");
         room("fit", "length", "paper", "tool", "fold", "fold.bulk", "structure", "cutting");
         room(
                 "check",

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -28,6 +29,7 @@ import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.edit.Decision;
 import vantbreeze.core.edit.Rerule;
+import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.hand.Drafting;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Edited;
@@ -147,6 +149,12 @@ class CardController {
                 && here.cardstocks().find(plan.cardstockId()).isEmpty()) {
             known = known.withCardstock((String) null);
             missing.add("its cardstock");
+        }
+        for (Map.Entry<PieceId, String> own : plan.supplies().ofPieces().entrySet()) {
+            if (here.cardstocks().find(own.getValue()).isEmpty()) {
+                known = known.withSupplies(known.supplies().withCardstock(own.getKey(), null));
+                missing.add("the cardstock of %s".formatted(own.getKey().inWords()));
+            }
         }
         return missing.isEmpty()
                 ? plan

@@ -2,6 +2,7 @@ package vantbreeze.app.api;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -42,7 +43,24 @@ class OwnStockController {
     public record BoardView(String name, FigureView groove, FigureView length) {}
 
     /** An envelope or a sheet, by id. */
-    public record ThingView(String id, String name, SizeView size, boolean away) {}
+    public record ThingView(String id, String name, SizeView size, boolean away, @Nullable SheetOfOwn sheet) {}
+
+    /**
+     * What is known of a sheet beside its size.
+     *
+     * @param paper what it is of, if it is not a size that any comes in
+     * @param count how many there are, if that is known
+     * @param price of one, if that is known
+     */
+    public record SheetOfOwn(@Nullable String paper, @Nullable Integer count, boolean offcut, @Nullable String price) {
+        static SheetOfOwn of(StockSheet sheet) {
+            return new SheetOfOwn(
+                    sheet.stockId(),
+                    sheet.count(),
+                    sheet.offcut(),
+                    sheet.price() == null ? null : sheet.price().toPlainString());
+        }
+    }
 
     /** A cardstock. */
     public record CardstockOfOwn(
@@ -75,6 +93,23 @@ class OwnStockController {
 
     /** An envelope or a sheet as typed, on a ruler. */
     public record NewThing(@Text String name, @Text String ruler, @Text String width, @Text String height) {}
+
+    /**
+     * A sheet as typed, on a ruler.
+     *
+     * @param paper what it is of; left out for a size that any comes in
+     * @param count how many there are; left out for as many as are wanted
+     * @param price of one; left out when it is not known
+     */
+    public record NewSheetOfStock(
+            @Text String name,
+            @Text String ruler,
+            @Text String width,
+            @Text String height,
+            @Nullable @MaybeText String paper,
+            @Nullable @MaybeText String count,
+            @Nullable Boolean offcut,
+            @Nullable @MaybeText String price) {}
 
     /**
      * A cardstock as typed; without a caliper it follows from the weight and the usual bulk.
@@ -115,14 +150,16 @@ class OwnStockController {
                                 one.id(),
                                 one.name(),
                                 size(one.inside()),
-                                own.away().contains(one.id())))
+                                own.away().contains(one.id()),
+                                null))
                         .toList(),
                 own.sheets().stream()
                         .map(one -> new ThingView(
                                 one.id(),
                                 one.name(),
                                 size(one.size()),
-                                own.away().contains(one.id())))
+                                own.away().contains(one.id()),
+                                SheetOfOwn.of(one)))
                         .toList(),
                 own.cardstocks().entrySet().stream()
                         .map(one -> new CardstockOfOwn(
@@ -161,8 +198,26 @@ class OwnStockController {
     }
 
     @PostMapping("/sheets")
-    OwnStockView sheet(@Valid @RequestBody NewThing asked) {
-        StockSheet sheet = new StockSheet(StockRoom.newId(), name(asked.name()), size(asked));
+    OwnStockView sheet(@Valid @RequestBody NewSheetOfStock asked) {
+        String paper = filled(asked.paper());
+        if (paper != null) {
+            stock.workshop().cardstock(paper);
+        }
+        StockSheet sheet;
+        try {
+            sheet = new StockSheet(
+                    StockRoom.newId(),
+                    name(asked.name()),
+                    size(new NewThing(asked.name(), asked.ruler(), asked.width(), asked.height())),
+                    paper,
+                    count(filled(asked.count())),
+                    Boolean.TRUE.equals(asked.offcut()),
+                    price(filled(asked.price())));
+        } catch (ValidationException refused) {
+            throw refused;
+        } catch (IllegalArgumentException senseless) {
+            throw new ValidationException("count", String.valueOf(senseless.getMessage()));
+        }
         stock.change(own ->
                 new OwnStock(own.tools(), own.envelopes(), with(own.sheets(), sheet), own.cardstocks(), own.away()));
         return own();
@@ -192,6 +247,31 @@ class OwnStockController {
             return new OwnStock(own.tools(), own.envelopes(), own.sheets(), all, own.away());
         });
         return own();
+    }
+
+    private static @Nullable String filled(@Nullable String text) {
+        return text == null || text.isBlank() ? null : text.strip();
+    }
+
+    private static @Nullable Integer count(@Nullable String text) {
+        if (text == null) {
+            return null;
+        }
+        if (!text.matches("\\d{1,6}")) {
+            throw new ValidationException("count", "\"%s\" is no number of sheets. Type one, like 12.".formatted(text));
+        }
+        return Integer.valueOf(text);
+    }
+
+    private static @Nullable BigDecimal price(@Nullable String text) {
+        if (text == null) {
+            return null;
+        }
+        String figure = text.replace(',', '.');
+        if (!figure.matches("\\d{1,6}(\\.\\d{1,4})?")) {
+            throw new ValidationException("price", "\"%s\" is no price. Type a figure, like 0.35.".formatted(text));
+        }
+        return new BigDecimal(figure);
     }
 
     private static Look look(NewCardstock asked) {

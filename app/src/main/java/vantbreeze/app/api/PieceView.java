@@ -2,7 +2,6 @@ package vantbreeze.app.api;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
@@ -13,17 +12,21 @@ import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.edit.Field;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
+import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.Hinge;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.PencilMark;
+import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Material;
+import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
@@ -55,7 +58,8 @@ public record PieceView(
         List<List<PointView>> openings,
         List<Integer> copies,
         List<GlueView> glue,
-        List<PencilView> pencil) {
+        List<PencilView> pencil,
+        @Nullable PieceStockView stock) {
 
     /**
      * A panel as it lies on the open sheet.
@@ -123,6 +127,14 @@ public record PieceView(
     /** A pencil mark: across from the left edge, up from the foot, for which panel. */
     public record PencilView(PointView at, FigureView across, FigureView up, String words) {}
 
+    /**
+     * What a piece of card is made of.
+     *
+     * @param field to be set to the id of a cardstock, or to nothing for the card's
+     * @param own id of the cardstock it is of, where that is not the card's
+     */
+    public record PieceStockView(String field, @Nullable String own) {}
+
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     /** What comes out of the sheet in hand. */
@@ -182,7 +194,17 @@ public record PieceView(
                                 FigureView.of(mark.at().x(), ruler),
                                 FigureView.of(mark.at().y(), ruler),
                                 plan.form().graph().name(mark.glued())))
-                        .toList());
+                        .toList(),
+                stock(plan, plan.pieces().indexOf(worked)));
+    }
+
+    private static @Nullable PieceStockView stock(WorkedPlan plan, int piece) {
+        if (plan.pieces().get(piece).panels().piece().material() != Material.CARD) {
+            return null;
+        }
+        PieceId id = PieceId.all(plan.of(Stages.ASSEMBLY).pieces()).get(piece);
+        return new PieceStockView(
+                new Field.OfPiece(id).id(), plan.plan().supplies().ofPieces().get(id));
     }
 
     private static GlueView glue(GlueArea area, WorkedPlan plan, Ruler ruler) {
@@ -288,7 +310,8 @@ public record PieceView(
 
     private static ScoreView score(BoardScore score, WorkedPiece worked, boolean upright, Ruler ruler) {
         List<Hinge> all = worked.panels().hinges();
-        Length edge = edge(worked, upright ? Spot::x : Spot::y);
+        Extent extent = worked.panels().piece().extent();
+        Length edge = upright ? extent.left() : extent.foot();
         List<Integer> hinges = IntStream.range(0, all.size())
                 .filter(i -> isPart(all.get(i), score, edge, upright))
                 .boxed()
@@ -312,13 +335,6 @@ public record PieceView(
                 && hinge.fold() == score.fold()
                 && !from.isShorterThan(score.start())
                 && !to.isLongerThan(score.stop());
-    }
-
-    private static Length edge(WorkedPiece worked, Function<Spot, Length> side) {
-        return worked.panels().piece().outline().stream()
-                .map(side)
-                .reduce(Length::min)
-                .orElse(Length.ZERO);
     }
 
     private static List<PointView> points(List<Spot> spots) {

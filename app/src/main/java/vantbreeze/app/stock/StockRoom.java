@@ -117,7 +117,7 @@ public class StockRoom {
             String id = id(one.id(), workshop().sheets().find(one.id()).map(here -> here.equals(one)));
             if (id != null) {
                 ids.put(one.id(), id);
-                sheets.add(new StockSheet(id, one.name(), one.size()));
+                sheets.add(one.withId(id));
             }
         }
         Map<String, Cardstock> cardstocks = new LinkedHashMap<>(own.cardstocks());
@@ -128,6 +128,10 @@ public class StockRoom {
                 cardstocks.put(id, withPicture(one, brought.pictures(), images));
             }
         });
+        sheets.replaceAll(sheet -> own.sheets().contains(sheet)
+                ? sheet
+                : sheet.withStock(
+                        sheet.stock().map(id -> ids.getOrDefault(id, id)).orElse(null)));
         OwnStock more = new OwnStock(own.tools(), envelopes, sheets, cardstocks, own.away());
         if (!more.equals(own)) {
             change(before -> more);

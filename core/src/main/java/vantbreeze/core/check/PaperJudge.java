@@ -8,6 +8,7 @@ import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.Finding.Kind;
 import vantbreeze.core.check.Finding.Mend;
+import vantbreeze.core.cutting.Blanks;
 import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.length.Length;
@@ -73,8 +74,8 @@ record PaperJudge(CheckedCard card, Words words) {
                 }
                 var measures = card.structure().rechosen(card.measures(), choice.id(), other.id(), card.ruler());
                 StockSheet sheet = requireNonNull(card.sheet());
-                if (card.structure().assemble(measures).pieces().stream()
-                        .allMatch(piece -> SheetYield.of(piece.cutSize(), sheet).count() > 0)) {
+                if (Blanks.ofPieces(card.structure().assemble(measures).pieces()).all().stream()
+                        .allMatch(blank -> SheetYield.of(blank, sheet).count() > 0)) {
                     return Mend.choosing(choice.id(), other.id(), "Make it of " + other.label());
                 }
             }

@@ -1,6 +1,7 @@
 package vantbreeze.core.cutting;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import vantbreeze.core.length.Length;
@@ -20,7 +21,16 @@ public record CardYield(StockSheet sheet, int cards, double waste) {
 
     private static final int MOST = 24;
 
-    /** What comes out of {@code sheet}, laid along or across, whichever gives more. */
+    /** What comes out of {@code sheet}, whatever way round each blank may lie. */
+    public static CardYield of(Blanks blanks, StockSheet sheet) {
+        return of(
+                blanks.all().stream()
+                        .flatMap(blank -> Collections.nCopies(blank.count(), blank.size()).stream())
+                        .toList(),
+                sheet);
+    }
+
+    /** What comes out of {@code sheet} of rectangles, laid along or across, whichever gives more. */
     public static CardYield of(List<Size> pieces, StockSheet sheet) {
         int cards = 0;
         while (cards < MOST

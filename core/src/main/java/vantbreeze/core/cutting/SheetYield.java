@@ -15,7 +15,12 @@ import vantbreeze.core.paper.StockSheet;
  */
 public record SheetYield(StockSheet sheet, Size piece, boolean turned, int across, int up) {
 
-    /** The better way round; not turned if both give the same. */
+    /** The better way round that it may lie; not turned if both give the same. */
+    public static SheetYield of(Blank blank, StockSheet sheet) {
+        return blank.lie() == Blank.Lie.ANY ? of(blank.size(), sheet) : grid(blank.size(), sheet, false);
+    }
+
+    /** The better way round of a rectangle; not turned if both give the same. */
     public static SheetYield of(Size piece, StockSheet sheet) {
         SheetYield straight = grid(piece, sheet, false);
         SheetYield turned = grid(piece, sheet, true);

@@ -5,7 +5,6 @@ import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.DrawnMark;
 import vantbreeze.core.fold.Piece;
-import vantbreeze.core.fold.Spot;
 import vantbreeze.core.hand.Handle;
 import vantbreeze.core.hand.Move;
 import vantbreeze.core.hand.Snap;
@@ -44,9 +43,7 @@ public record DragTo(Handle handle, Length across, @Nullable String up, boolean 
             }
             return to(across, upwards);
         }
-        Length left = held.outline().stream().map(Spot::x).reduce(Length::min).orElse(Length.ZERO);
-        Length foot = held.outline().stream().map(Spot::y).reduce(Length::min).orElse(Length.ZERO);
-        return to(across.plus(left), across.plus(foot));
+        return to(across.plus(held.extent().left()), across.plus(held.extent().foot()));
     }
 
     private Drag to(Length x, Length y) {

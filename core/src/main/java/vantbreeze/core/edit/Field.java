@@ -1,20 +1,30 @@
 package vantbreeze.core.edit;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.Panels;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.hand.Hand;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Supplies;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
 
 /** Something about a card that is set by itself. */
-public sealed interface Field permits Decision, Field.OfChoice, Field.OfMeasure, Field.OfPanel {
+public sealed interface Field permits Decision, Field.OfChoice, Field.OfMeasure, Field.OfPanel, Field.OfPiece {
 
     /** Before the name of a panel whose width is meant. */
     String PANEL = "panel:";
+
+    /** Before the name of a piece whose cardstock is meant; behind it which of that name, where it is not the first. */
+    String PIECE = "piece:";
 
     /** What it is called where fields are told apart by name. */
     String id();
@@ -42,6 +52,9 @@ public sealed interface Field permits Decision, Field.OfChoice, Field.OfMeasure,
     private static Field ofDesign(String id, Plan plan, Workshop workshop) {
         if (id.startsWith(PANEL)) {
             return new OfPanel(bare(id));
+        }
+        if (id.startsWith(PIECE)) {
+            return OfPiece.parse(id);
         }
         boolean isChoice = workshop.structure(plan).choices().stream()
                 .anyMatch(choice -> choice.id().equals(id));
@@ -97,6 +110,46 @@ public sealed interface Field permits Decision, Field.OfChoice, Field.OfMeasure,
             }
             Length width = entry.measure(id(), present, plan.ruler());
             return new Hand(workshop, plan).widened(panel, width).plan();
+        }
+    }
+
+    /** What a piece, and those cut alike with it, are made of, where that is another cardstock than the card's. */
+    record OfPiece(PieceId piece) implements Field {
+
+        private static final Pattern NTH = Pattern.compile("(.*)#([1-9]\\d{0,3})", Pattern.DOTALL);
+
+        static OfPiece parse(String id) {
+            String name = id.substring(PIECE.length());
+            Matcher nth = NTH.matcher(name);
+            return new OfPiece(
+                    nth.matches() ? new PieceId(nth.group(1), Integer.parseInt(nth.group(2))) : PieceId.of(name));
+        }
+
+        @Override
+        public String id() {
+            return "%s%s#%s".formatted(PIECE, piece.name(), piece.nth());
+        }
+
+        @Override
+        public Plan set(Plan plan, Workshop workshop, Entry entry) {
+            Structure structure = workshop.structure(plan);
+            List<Piece> pieces =
+                    structure.assemble(plan.completed(structure).measures()).pieces();
+            List<PieceId> ids = PieceId.all(pieces);
+            int meant = ids.indexOf(piece);
+            if (meant < 0) {
+                throw new ValidationException(
+                        id(), "There is no piece \"%s\" here any more.".formatted(piece.inWords()));
+            }
+            Supplies before = plan.supplies();
+            Supplies after = before;
+            for (int i = 0; i < ids.size(); i++) {
+                if (pieces.get(i).equals(pieces.get(meant))
+                        && Objects.equals(before.cardstockOf(ids.get(i)), before.cardstockOf(piece))) {
+                    after = after.withCardstock(ids.get(i), entry.id());
+                }
+            }
+            return plan.withSupplies(after);
         }
     }
 }

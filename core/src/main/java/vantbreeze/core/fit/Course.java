@@ -78,8 +78,8 @@ enum Course {
                 spots.add(join.at().glued());
             }
         }
-        Length left = piece.outline().stream().map(Spot::x).reduce(Length::min).orElse(Length.ZERO);
-        Length foot = piece.outline().stream().map(Spot::y).reduce(Length::min).orElse(Length.ZERO);
+        Length left = piece.extent().left();
+        Length foot = piece.extent().foot();
         return spots.stream()
                 .map(spot -> new Spot(spot.x().minus(left), spot.y().minus(foot)))
                 .toList();

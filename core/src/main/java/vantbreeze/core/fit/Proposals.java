@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.cutting.Blanks;
 import vantbreeze.core.cutting.CardYield;
 import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.fold.Fold;
@@ -125,13 +126,13 @@ public final class Proposals {
 
     private Proposal proposal(Size size, Measures measures, @Nullable EnvelopeFit fit, Proposal.Bound bound) {
         List<Piece> pieces = structure.assemble(measures).pieces();
-        List<Size> cuts = pieces.stream().map(Piece::cutSize).toList();
-        SheetYield fewest = cuts.stream()
-                .map(cut -> SheetYield.of(cut, sheet))
+        Blanks blanks = Blanks.ofPieces(pieces);
+        SheetYield fewest = blanks.all().stream()
+                .map(blank -> SheetYield.of(blank, sheet))
                 .min(Comparator.comparingInt(SheetYield::count))
                 .orElseThrow();
         return new Proposal(
-                size, measures, pieces.size(), fewest, CardYield.of(cuts, sheet), isOnGrooves(pieces), fit, bound);
+                size, measures, pieces.size(), fewest, CardYield.of(blanks, sheet), isOnGrooves(pieces), fit, bound);
     }
 
     /** The card, and if its scores lie between grooves the next smaller one whose scores do not. */

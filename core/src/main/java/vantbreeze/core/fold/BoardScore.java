@@ -38,14 +38,8 @@ public record BoardScore(Length fromLeft, Length fromRight, Length start, Length
 
     /** The level scores, as they are read with the piece turned so that its foot is against the fence. */
     public static List<BoardScore> turned(Panels panels) {
-        Length foot = panels.piece().outline().stream()
-                .map(Spot::y)
-                .reduce(Length::min)
-                .orElse(Length.ZERO);
-        Length head = panels.piece().outline().stream()
-                .map(Spot::y)
-                .reduce(Length::max)
-                .orElse(Length.ZERO);
+        Length foot = panels.piece().extent().foot();
+        Length head = panels.piece().extent().head();
         List<BoardScore> scores = new ArrayList<>();
         panels.hinges().stream()
                 .filter(hinge -> hinge.line().isLevel() && hinge.fold() != Fold.BEND)

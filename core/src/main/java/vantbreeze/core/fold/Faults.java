@@ -13,6 +13,7 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
+import vantbreeze.core.fold.plane.Rings;
 
 /** All that is wrong with a piece, reported and never guessed away. */
 public record Faults(List<Fault> all) {
@@ -166,11 +167,7 @@ public record Faults(List<Fault> all) {
         if (outline.size() < 3) {
             return null;
         }
-        Coordinate[] ring = new Coordinate[outline.size() + 1];
-        for (int i = 0; i < ring.length; i++) {
-            ring[i] = outline.get(i % outline.size()).units();
-        }
-        return GRID.createPolygon(ring);
+        return GRID.createPolygon(Rings.closed(outline, Spot::units));
     }
 
     private static LineString line(Stretch stretch) {

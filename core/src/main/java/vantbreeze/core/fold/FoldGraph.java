@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.IntStream;
 
 /** All panels of an assembly, and the hinges and joins between them. */
 public final class FoldGraph {
@@ -111,17 +110,11 @@ public final class FoldGraph {
 
     /** For each panel a number that it shares with those between which nothing is folded in {@code pose}. */
     public int[] leaves(Pose pose) {
-        int[] leaf = IntStream.range(0, panels.size()).toArray();
-        for (Link.Folded hinge : hinges) {
-            if (pose.degreesAt(hinge) == 0) {
-                int from = leaf[hinge.from()];
-                int to = leaf[hinge.to()];
-                for (int i = 0; i < leaf.length; i++) {
-                    leaf[i] = leaf[i] == from ? to : leaf[i];
-                }
-            }
-        }
-        return leaf;
+        UnionFind leaves = new UnionFind(panels.size());
+        hinges.stream()
+                .filter(hinge -> pose.degreesAt(hinge) == 0)
+                .forEach(hinge -> leaves.unite(hinge.from(), hinge.to()));
+        return leaves.all();
     }
 
     /** The index of a panel. */

@@ -7,6 +7,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.fold.plane.Flat;
+import vantbreeze.core.fold.plane.Rings;
 
 /**
  * Where glue goes on a panel.
@@ -53,8 +54,6 @@ public record GlueArea(int panel, Side side, int other, Polygon shape) {
     }
 
     private static Polygon polygon(List<Coordinate> corners) {
-        List<Coordinate> ring = new ArrayList<>(corners);
-        ring.add(corners.get(0));
-        return FACTORY.createPolygon(ring.toArray(new Coordinate[0]));
+        return FACTORY.createPolygon(Rings.closed(corners, corner -> corner));
     }
 }

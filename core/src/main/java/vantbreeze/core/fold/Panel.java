@@ -31,12 +31,12 @@ public record Panel(int index, String name, List<Spot> corners, List<List<Spot>>
 
     /** Where it begins on the sheet, from the left edge. */
     public Length left() {
-        return corners.stream().map(Spot::x).reduce(Length::min).orElseThrow();
+        return Extent.of(corners).left();
     }
 
     /** Where it ends on the sheet, from the left edge. */
     public Length right() {
-        return corners.stream().map(Spot::x).reduce(Length::max).orElseThrow();
+        return Extent.of(corners).right();
     }
 
     /** How wide it is on the sheet. */

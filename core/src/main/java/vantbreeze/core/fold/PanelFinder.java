@@ -8,7 +8,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
@@ -21,6 +20,7 @@ import org.locationtech.jts.noding.NodedSegmentString;
 import org.locationtech.jts.noding.SegmentString;
 import org.locationtech.jts.noding.snapround.SnapRoundingNoder;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
+import vantbreeze.core.fold.plane.Rings;
 import vantbreeze.core.length.Length;
 
 /**
@@ -114,11 +114,7 @@ final class PanelFinder {
     }
 
     private static Polygon gridPolygon(List<Spot> corners) {
-        Coordinate[] ring = new Coordinate[corners.size() + 1];
-        for (int i = 0; i < ring.length; i++) {
-            ring[i] = corners.get(i % corners.size()).units();
-        }
-        return GRID.createPolygon(ring);
+        return GRID.createPolygon(Rings.closed(corners, Spot::units));
     }
 
     private Panel panel(int index, Polygon face) {
@@ -151,9 +147,7 @@ final class PanelFinder {
     }
 
     private static LinearRing ring(List<Spot> corners) {
-        return MILLIMETRES.createLinearRing(Stream.concat(corners.stream(), Stream.of(corners.get(0)))
-                .map(Spot::millimetres)
-                .toArray(Coordinate[]::new));
+        return MILLIMETRES.createLinearRing(Rings.closed(corners, Spot::millimetres));
     }
 
     /** The same ring begun at its leftmost, then lowest corner: the polygonizer begins anywhere. */

@@ -2,7 +2,6 @@ package vantbreeze.core.fold;
 
 import java.util.ArrayList;
 import java.util.List;
-import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Material;
 import vantbreeze.core.paper.Size;
 
@@ -78,12 +77,13 @@ public record Piece(
         return spots;
     }
 
+    /** How far its outline reaches on its sheet. */
+    public Extent extent() {
+        return Extent.of(outline);
+    }
+
     /** The smallest upright rectangle it can be cut from. */
     public Size cutSize() {
-        Length left = outline.stream().map(Spot::x).reduce(Length::min).orElse(Length.ZERO);
-        Length right = outline.stream().map(Spot::x).reduce(Length::max).orElse(Length.ZERO);
-        Length foot = outline.stream().map(Spot::y).reduce(Length::min).orElse(Length.ZERO);
-        Length head = outline.stream().map(Spot::y).reduce(Length::max).orElse(Length.ZERO);
-        return new Size(right.minus(left), head.minus(foot));
+        return extent().size();
     }
 }

@@ -17,7 +17,7 @@ public record Spot(Length x, Length y) {
     }
 
     /** The same place as a JTS coordinate in millimetres. */
-    Coordinate millimetres() {
+    public Coordinate millimetres() {
         return new Coordinate(x.millimetres(), y.millimetres());
     }
 

@@ -21,6 +21,7 @@ import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.fold.plane.Rings;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Precision;
 
@@ -215,10 +216,7 @@ public record Redrawing(FreeCard card) {
     }
 
     private static Polygon polygon(List<Spot> corners) {
-        List<Coordinate> ring =
-                new ArrayList<>(corners.stream().map(Redrawing::at).toList());
-        ring.add(ring.get(0));
-        return MILLIMETRES.createPolygon(ring.toArray(new Coordinate[0]));
+        return MILLIMETRES.createPolygon(Rings.closed(corners, Redrawing::at));
     }
 
     private static List<Stretch> within(Piece piece, Stretch line) {

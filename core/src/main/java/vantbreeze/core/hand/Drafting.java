@@ -6,6 +6,7 @@ import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.fit.Resizing;
 import vantbreeze.core.fold.Attachment;
+import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Join;
 import vantbreeze.core.fold.Panel;
@@ -117,7 +118,7 @@ public record Drafting(Workshop workshop, Plan plan) {
         Panel laid = Panels.of(pieces().get(upper.piece())).named(glued).orElseThrow();
         // two like sides meet when the paper is turned over, and left becomes right
         Length corner = gluedSide == onSide ? laid.right() : laid.left();
-        Length foot = laid.corners().stream().map(Spot::y).reduce(Length::min).orElseThrow();
+        Length foot = Extent.of(laid.corners()).foot();
         return drawn(
                 drawing(0).glued(Join.of(lower, onSide, upper, gluedSide, Attachment.at(at, new Spot(corner, foot)))));
     }

@@ -81,11 +81,11 @@ public record Handle(Kind kind, int piece, int index, End end) {
     }
 
     private static Length left(Piece piece) {
-        return piece.outline().stream().map(Spot::x).reduce(Length::min).orElse(Length.ZERO);
+        return piece.extent().left();
     }
 
     private static Length foot(Piece piece) {
-        return piece.outline().stream().map(Spot::y).reduce(Length::min).orElse(Length.ZERO);
+        return piece.extent().foot();
     }
 
     private static <T> T require(List<T> all, int index) {

@@ -26,6 +26,7 @@ import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.fold.UnionFind;
 import vantbreeze.core.length.Precision;
 import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
@@ -74,20 +75,11 @@ public final class Grounds {
 
     /** For each panel, the one whose layers lie on it: itself, or the first of those it is flat with. */
     private int[] carriers() {
-        int[] carriers = new int[graph.panels().size()];
-        for (int panel = 0; panel < carriers.length; panel++) {
-            carriers[panel] = panel;
-        }
-        for (int pass = 0; pass < carriers.length; pass++) {
-            for (Link.Folded link : graph.hinges()) {
-                if (link.hinge().fold() == Fold.BEND && !bent.contains(link.index())) {
-                    int first = Math.min(carriers[link.from()], carriers[link.to()]);
-                    carriers[link.from()] = first;
-                    carriers[link.to()] = first;
-                }
-            }
-        }
-        return carriers;
+        UnionFind flat = new UnionFind(graph.panels().size());
+        graph.hinges().stream()
+                .filter(link -> link.hinge().fold() == Fold.BEND && !bent.contains(link.index()))
+                .forEach(link -> flat.unite(link.from(), link.to()));
+        return flat.all();
     }
 
     /** The panels that lie flat with this one, itself among them. */

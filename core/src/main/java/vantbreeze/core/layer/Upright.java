@@ -1,12 +1,13 @@
 package vantbreeze.core.layer;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.plane.Rings;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Precision;
 import vantbreeze.core.length.Ruler;
@@ -77,13 +78,9 @@ public record Upright(Length left, Length foot, Length right, Length head) {
     }
 
     Polygon polygon(Polygon like) {
-        List<Coordinate> ring = new ArrayList<>();
-        ring.add(new Coordinate(left.millimetres(), foot.millimetres()));
-        ring.add(new Coordinate(right.millimetres(), foot.millimetres()));
-        ring.add(new Coordinate(right.millimetres(), head.millimetres()));
-        ring.add(new Coordinate(left.millimetres(), head.millimetres()));
-        ring.add(ring.get(0));
-        return like.getFactory().createPolygon(ring.toArray(new Coordinate[0]));
+        List<Spot> corners =
+                List.of(new Spot(left, foot), new Spot(right, foot), new Spot(right, head), new Spot(left, head));
+        return like.getFactory().createPolygon(Rings.closed(corners, Spot::millimetres));
     }
 
     private static Length share(Length spare, boolean foldBefore, boolean foldAfter) {

@@ -19,4 +19,9 @@ public enum Material {
     public Cardstock stock(Cardstock card) {
         return this == ACETATE ? FILM : card;
     }
+
+    /** By what plans name that stock, when all that is of card is cut from {@code card}. */
+    public String stockId(String card) {
+        return this == ACETATE ? "acetate" : card;
+    }
 }

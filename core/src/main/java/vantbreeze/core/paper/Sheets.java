@@ -1,5 +1,6 @@
 package vantbreeze.core.paper;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -32,5 +33,13 @@ public record Sheets(List<StockSheet> all) {
     /** The sheet with this id. */
     public Optional<StockSheet> find(String id) {
         return all.stream().filter(sheet -> sheet.id().equals(id)).findFirst();
+    }
+
+    /** Those of a cardstock or paper, offcuts before whole ones; none where it is only bought by size. */
+    public List<StockSheet> of(String stockId) {
+        return all.stream()
+                .filter(sheet -> stockId.equals(sheet.stockId()))
+                .sorted(Comparator.comparing(sheet -> !sheet.offcut()))
+                .toList();
     }
 }

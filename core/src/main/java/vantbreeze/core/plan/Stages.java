@@ -1,7 +1,10 @@
 package vantbreeze.core.plan;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,6 +12,8 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.Judges;
+import vantbreeze.core.cutting.Blank;
+import vantbreeze.core.cutting.Blanks;
 import vantbreeze.core.cutting.CutList;
 import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.cutting.WorkedPiece;
@@ -31,6 +36,7 @@ import vantbreeze.core.layer.Dresser;
 import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layers;
 import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Cardstocks;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Structure;
@@ -47,6 +53,9 @@ public final class Stages {
 
     /** What each piece is made of. */
     public static final Stage<List<Cardstock>> STOCKS = new Stage<>("stocks", Stages::stocks);
+
+    /** Its pieces as they are cut from sheets. */
+    public static final Stage<Blanks> PIECE_BLANKS = new Stage<>("blanks of pieces", Stages::pieceBlanks);
 
     /** How it folds; its order within the budget of {@link LayerOrders}. */
     public static final Stage<Folding> FORM = new Stage<>("form", Stages::form);
@@ -77,16 +86,20 @@ public final class Stages {
     /** What to cut for its layers. */
     public static final Stage<CutList> CUTS = new Stage<>("cuts", Stages::cuts);
 
+    /** All that is to be cut: its pieces and its layers. */
+    public static final Stage<Blanks> BLANKS = new Stage<>("blanks", plan -> plan.of(PIECE_BLANKS)
+            .and(Blanks.ofLayers(plan.cuts(), plan.form().graph())));
+
     /** What the maker should know, the worst first. */
     public static final Stage<List<Finding>> FINDINGS =
             new Stage<>("findings", plan -> Judges.usual().findings(plan));
 
     /** All that a card that is kept must be able to say of itself. */
     static final List<Stage<?>> ALL =
-            List.of(ASSEMBLY, PIECES, STOCKS, FORM, GROUNDS, LAYERS, CLOSED_CARD, FIT, CUTS, FINDINGS);
+            List.of(ASSEMBLY, PIECES, STOCKS, FORM, GROUNDS, LAYERS, CLOSED_CARD, FIT, CUTS, BLANKS, FINDINGS);
 
     /** What does not change with a card's layers. */
-    static final List<Stage<?>> BARE = List.of(ASSEMBLY, PIECES, STOCKS, FORM, GROUNDS, SIGHTS);
+    static final List<Stage<?>> BARE = List.of(ASSEMBLY, PIECES, STOCKS, PIECE_BLANKS, FORM, GROUNDS, SIGHTS);
 
     /**
      * Sights of the last cards that were looked at, since to look from all sides takes long. A card's pieces, its poses
@@ -100,6 +113,13 @@ public final class Stages {
 
     private static List<WorkedPiece> pieces(WorkedPlan plan) {
         StockSheet sheet = plan.sheet();
+        Map<PieceId, Blank> blanks = new HashMap<>();
+        plan.of(PIECE_BLANKS).all().forEach(blank -> blank.uses().forEach(use -> {
+            if (use instanceof Blank.OfPiece one) {
+                blanks.put(one.piece(), blank);
+            }
+        }));
+        Iterator<PieceId> ids = PieceId.all(plan.of(ASSEMBLY).pieces()).iterator();
         List<WorkedPiece> pieces = new ArrayList<>();
         Map<Piece, Panels> known = new HashMap<>();
         int first = 0;
@@ -111,7 +131,7 @@ public final class Stages {
                     piece.cutSize(),
                     BoardScore.of(panels),
                     BoardScore.turned(panels),
-                    sheet == null ? null : SheetYield.of(piece.cutSize(), sheet)));
+                    sheet == null ? null : SheetYield.of(requireNonNull(blanks.get(ids.next())), sheet)));
             first += panels.all().size();
         }
         return List.copyOf(pieces);
@@ -119,13 +139,29 @@ public final class Stages {
 
     private static List<Cardstock> stocks(WorkedPlan plan) {
         List<Piece> pieces = plan.of(ASSEMBLY).pieces();
-        List<PieceId> ids = PieceId.all(pieces);
+        List<String> ids = stockIds(plan);
         List<Cardstock> stocks = new ArrayList<>();
         for (int i = 0; i < pieces.size(); i++) {
-            String own = plan.plan().supplies().cardstockOf(ids.get(i));
-            stocks.add(pieces.get(i).material().stock(plan.workshop().cardstock(own)));
+            stocks.add(pieces.get(i).material().stock(plan.workshop().cardstock(ids.get(i))));
         }
         return List.copyOf(stocks);
+    }
+
+    /** What the maker chose for each piece, or for all; the usual card where nothing is chosen. */
+    private static List<String> stockIds(WorkedPlan plan) {
+        return PieceId.all(plan.of(ASSEMBLY).pieces()).stream()
+                .map(piece -> plan.plan().supplies().cardstockOf(piece))
+                .map(id -> id == null ? Cardstocks.USUAL : id)
+                .toList();
+    }
+
+    private static Blanks pieceBlanks(WorkedPlan plan) {
+        List<Piece> pieces = plan.of(ASSEMBLY).pieces();
+        List<String> ids = new ArrayList<>(stockIds(plan));
+        for (int i = 0; i < pieces.size(); i++) {
+            ids.set(i, pieces.get(i).material().stockId(ids.get(i)));
+        }
+        return Blanks.ofPieces(pieces, ids, plan.stocks());
     }
 
     private static Folding form(WorkedPlan plan) {

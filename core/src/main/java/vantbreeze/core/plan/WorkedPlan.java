@@ -8,6 +8,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.CheckedCard;
 import vantbreeze.core.check.Finding;
+import vantbreeze.core.cutting.Blanks;
 import vantbreeze.core.cutting.CutList;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fit.EnvelopeFit;
@@ -191,16 +192,26 @@ public final class WorkedPlan implements CheckedCard {
         return of(Stages.CUTS);
     }
 
+    /** All that is to be cut: its pieces and its layers. */
+    public Blanks blanks() {
+        return of(Stages.BLANKS);
+    }
+
     /** What the maker should know, the worst first. */
     public List<Finding> findings() {
         return of(Stages.FINDINGS);
     }
 
-    /** The pieces, those that are cut alike together, in the order in which the first of each comes. */
+    private record Alike(Piece piece, Cardstock stock) {}
+
+    /** The pieces, those cut alike of one cardstock together, in the order in which the first of each comes. */
     public List<List<WorkedPiece>> alike() {
-        Map<Piece, List<WorkedPiece>> alike = new LinkedHashMap<>();
-        pieces().forEach(piece -> alike.computeIfAbsent(piece.panels().piece(), key -> new ArrayList<>())
-                .add(piece));
+        Map<Alike, List<WorkedPiece>> alike = new LinkedHashMap<>();
+        for (int i = 0; i < pieces().size(); i++) {
+            WorkedPiece piece = pieces().get(i);
+            alike.computeIfAbsent(new Alike(piece.panels().piece(), stocks().get(i)), key -> new ArrayList<>())
+                    .add(piece);
+        }
         return List.copyOf(alike.values());
     }
 }

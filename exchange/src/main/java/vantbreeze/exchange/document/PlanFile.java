@@ -52,6 +52,7 @@ public final class PlanFile {
         Plan plan = PlanDocument.read(document);
         Set<String> papers = new LinkedHashSet<>(plan.dressing().papers());
         papers.add(plan.cardstockId());
+        papers.addAll(plan.supplies().ofPieces().values());
         Map<String, Cardstock> cardstocks = new LinkedHashMap<>(own.cardstocks());
         cardstocks.keySet().retainAll(papers);
         OwnThings named = new OwnThings(

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -99,9 +100,7 @@ public final class StockDocument {
                         envelope.inside(),
                         envelopes.addObject().put("id", envelope.id()).put("name", envelope.name())));
         ArrayNode sheets = document.putArray("sheets");
-        stock.sheets()
-                .forEach(sheet -> size(
-                        sheet.size(), sheets.addObject().put("id", sheet.id()).put("name", sheet.name())));
+        stock.sheets().forEach(sheet -> sheet(sheet, sheets.addObject()));
         ArrayNode cardstocks = document.putArray("cardstocks");
         stock.cardstocks()
                 .forEach((id, card) -> look(
@@ -115,6 +114,33 @@ public final class StockDocument {
                                 .put("grain", card.grain().name())
                                 .put("pattern", card.pattern().name())
                                 .put("colour", card.colour())));
+    }
+
+    private static void sheet(StockSheet sheet, ObjectNode into) {
+        size(sheet.size(), into.put("id", sheet.id()).put("name", sheet.name()));
+        if (sheet.stockId() != null) {
+            into.put("stock", sheet.stockId());
+        }
+        if (sheet.count() != null) {
+            into.put("count", sheet.count());
+        }
+        if (sheet.offcut()) {
+            into.put("offcut", true);
+        }
+        if (sheet.price() != null) {
+            into.put("price", sheet.price().toPlainString());
+        }
+    }
+
+    private static StockSheet sheet(JsonNode node) {
+        return new StockSheet(
+                node.path("id").asText(),
+                node.path("name").asText(),
+                size(node),
+                node.hasNonNull("stock") ? node.path("stock").asText() : null,
+                node.hasNonNull("count") ? node.path("count").asInt() : null,
+                node.path("offcut").asBoolean(),
+                node.hasNonNull("price") ? new BigDecimal(node.path("price").asText()) : null);
     }
 
     private static void look(Look look, ObjectNode into) {
@@ -182,9 +208,7 @@ public final class StockDocument {
                 .forEach(node -> envelopes.add(new Envelope(
                         node.path("id").asText(), node.path("name").asText(), size(node), Envelope.Source.OWN)));
         List<StockSheet> sheets = new ArrayList<>();
-        document.path("sheets")
-                .forEach(node -> sheets.add(new StockSheet(
-                        node.path("id").asText(), node.path("name").asText(), size(node))));
+        document.path("sheets").forEach(node -> sheets.add(sheet(node)));
         Map<String, Cardstock> cardstocks = new LinkedHashMap<>();
         document.path("cardstocks")
                 .forEach(node -> cardstocks.put(

@@ -17,7 +17,9 @@ import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.UnionFind;
 import vantbreeze.core.fold.plane.Flat;
+import vantbreeze.core.fold.plane.Rings;
 
 /**
  * A card in a flat pose: its facets where they lie, its folded creases, and its glued pairs.
@@ -107,7 +109,7 @@ record FlatLayout(
 
     /** Panels joined by open creases, as one number each. */
     private static int[] merged(FoldGraph graph, Pose pose) {
-        Groups groups = new Groups(graph.panels().size());
+        UnionFind groups = new UnionFind(graph.panels().size());
         for (Link.Folded link : graph.hinges()) {
             if (pose.degreesAt(link) == 0 && link.hinge().fold() != Fold.BEND) {
                 groups.unite(link.from(), link.to());
@@ -156,11 +158,7 @@ record FlatLayout(
     }
 
     private static Geometry shape(List<Vector3D> corners) {
-        Coordinate[] ring = new Coordinate[corners.size() + 1];
-        for (int i = 0; i < ring.length; i++) {
-            ring[i] = flat(corners.get(i % corners.size()));
-        }
-        return FACTORY.createPolygon(ring);
+        return FACTORY.createPolygon(Rings.closed(corners, FlatLayout::flat));
     }
 
     private static Coordinate flat(Vector3D point) {

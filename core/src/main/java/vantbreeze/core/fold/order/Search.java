@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.fold.UnionFind;
 
 /**
  * Finds values of the variables that keep all rules, by conflict-driven clause learning: what is decided is propagated
@@ -183,7 +184,7 @@ final class Search {
 
     /** The independent groups of variables that propagation has left open, each a search of its own. */
     List<List<Integer>> groups() {
-        Groups together = new Groups(phase.length);
+        UnionFind together = new UnionFind(phase.length);
         for (int[] rule : rules) {
             int[] open = Arrays.stream(rule)
                     .map(literal -> literal >> 1)

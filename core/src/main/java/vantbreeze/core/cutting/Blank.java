@@ -1,0 +1,211 @@
+package vantbreeze.core.cutting;
+
+import java.util.List;
+import java.util.function.Supplier;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.fold.Crease;
+import vantbreeze.core.fold.Extent;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Lazy;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.PieceId;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.plane.Rings;
+import vantbreeze.core.layer.FaceName;
+import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Cardstocks;
+import vantbreeze.core.paper.Size;
+
+/**
+ * Something to be cut from a sheet, whatever it becomes: a piece of a card, a layer. Cutting, shopping and kits know
+ * nothing else of a card.
+ */
+public final class Blank {
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    private final String stockId;
+    private final Cardstock stock;
+    private final boolean otherSide;
+    private final Size size;
+    private final Lazy<Polygon> outline;
+    private final Lie lie;
+    private final Folds folds;
+    private final List<Use> uses;
+
+    /** Which way round it may lie on its sheet, the sheet standing upright. */
+    public enum Lie {
+        /** Any way. */
+        ANY,
+        /** As it stands: the pattern has an upper end. */
+        UPRIGHT
+    }
+
+    /** Which way its folds run, as it stands: the grain wants to run along them. */
+    public enum Folds {
+        NONE,
+        UPRIGHT,
+        LEVEL,
+        /** Some each way, or on a slant. */
+        MIXED
+    }
+
+    /** What it becomes. */
+    public sealed interface Use {}
+
+    /** A piece of the card. */
+    public record OfPiece(PieceId piece) implements Use {}
+
+    /**
+     * A layer.
+     *
+     * @param level how many layers lie beneath it
+     */
+    public record OfLayer(FaceName face, int level) implements Use {}
+
+    /** One paper across several panels, cut apart once it is cut out. */
+    public record OfRun(List<Use> parts) implements Use {}
+
+    private Blank(
+            String stockId,
+            Cardstock stock,
+            boolean otherSide,
+            Size size,
+            Supplier<Polygon> outline,
+            Folds folds,
+            List<Use> uses) {
+        this.stockId = stockId;
+        this.stock = stock;
+        this.otherSide = otherSide;
+        this.size = size;
+        this.outline = new Lazy<>(outline);
+        this.lie = stock.pattern() == Cardstock.Pattern.DIRECTIONAL ? Lie.UPRIGHT : Lie.ANY;
+        this.folds = folds;
+        this.uses = List.copyOf(uses);
+    }
+
+    /**
+     * Pieces of a card that are cut alike.
+     *
+     * @param stockId what they are made of, as plans name it
+     * @param uses one for each of them
+     */
+    public static Blank of(Piece piece, String stockId, Cardstock stock, List<Use> uses) {
+        return new Blank(stockId, stock, false, piece.cutSize(), () -> polygon(piece), folds(piece), uses);
+    }
+
+    /** A piece of a card of which nothing is known but how it is cut; of the usual card. */
+    static Blank of(Piece piece, PieceId id) {
+        return of(piece, Cardstocks.USUAL, Cardstock.of(Cardstocks.USUAL, 300), List.of(new OfPiece(id)));
+    }
+
+    /** A rectangle of the usual card. */
+    public static Blank rectangle(Size size) {
+        return new Blank(
+                Cardstocks.USUAL,
+                Cardstock.of(Cardstocks.USUAL, 300),
+                false,
+                size,
+                () -> (Polygon) FACTORY.toGeometry(new Envelope(
+                        0, size.width().millimetres(), 0, size.height().millimetres())),
+                Folds.NONE,
+                List.of(new OfPiece(PieceId.of("Sheet"))));
+    }
+
+    /** Layers that are cut alike; where one paper runs across several panels, what is cut first. */
+    static Blank of(Cut cut, List<Use> uses) {
+        Size whole = cut.whole();
+        if (whole != null) {
+            return new Blank(
+                    cut.paperId(),
+                    cut.paper(),
+                    cut.otherSide(),
+                    whole,
+                    () -> rectangle(whole).outline(),
+                    Folds.NONE,
+                    uses);
+        }
+        return new Blank(
+                cut.paperId(),
+                cut.paper(),
+                cut.otherSide(),
+                cut.size(),
+                () -> cut.shape().polygon(),
+                Folds.NONE,
+                uses);
+    }
+
+    private static Polygon polygon(Piece piece) {
+        Extent extent = piece.extent();
+        return FACTORY.createPolygon(
+                ring(piece.outline(), extent),
+                piece.openings().stream().map(hole -> ring(hole, extent)).toArray(LinearRing[]::new));
+    }
+
+    private static LinearRing ring(List<Spot> corners, Extent extent) {
+        return FACTORY.createLinearRing(Rings.closed(
+                corners,
+                corner -> new Spot(corner.x().minus(extent.left()), corner.y().minus(extent.foot())).millimetres()));
+    }
+
+    private static Folds folds(Piece piece) {
+        List<Crease> folds = piece.creases().stream()
+                .filter(crease -> crease.fold() != Fold.BEND)
+                .toList();
+        if (folds.isEmpty()) {
+            return Folds.NONE;
+        }
+        if (folds.stream().allMatch(crease -> crease.line().isUpright())) {
+            return Folds.UPRIGHT;
+        }
+        return folds.stream().allMatch(crease -> crease.line().isLevel()) ? Folds.LEVEL : Folds.MIXED;
+    }
+
+    /** Id of the cardstock or paper, as plans name it. */
+    public String stockId() {
+        return stockId;
+    }
+
+    /** What it is cut from. */
+    public Cardstock stock() {
+        return stock;
+    }
+
+    /** Whether the other side of the paper is to show. */
+    public boolean otherSide() {
+        return otherSide;
+    }
+
+    /** The rectangle it is cut as, standing as it shall lie. */
+    public Size size() {
+        return size;
+    }
+
+    /** As each is cut, holes too, its lower left corner at nil; millimetres. */
+    public Polygon outline() {
+        return outline.get();
+    }
+
+    /** How many. */
+    public int count() {
+        return uses.size();
+    }
+
+    /** Which way round it may lie on its sheet. */
+    public Lie lie() {
+        return lie;
+    }
+
+    /** Which way its folds run. */
+    public Folds folds() {
+        return folds;
+    }
+
+    /** What each of them becomes. */
+    public List<Use> uses() {
+        return uses;
+    }
+}

@@ -1,0 +1,21 @@
+package vantbreeze.core.fold;
+
+import java.util.List;
+
+/**
+ * Which panel of a card: by its name on its piece, which stays when measures change.
+ *
+ * @param panel its name there
+ */
+public record PanelId(PieceId piece, String panel) {
+
+    /** The panel that {@code ref} names among these pieces. */
+    static PanelId of(PanelRef ref, List<PieceId> pieces) {
+        return new PanelId(pieces.get(ref.piece()), ref.panel());
+    }
+
+    /** As a maker reads it: "Left tab of Band". */
+    public String inWords() {
+        return panel.equals(piece.name()) ? piece.inWords() : "%s of %s".formatted(panel, piece.inWords());
+    }
+}
