@@ -1,19 +1,22 @@
+import { lazy, Suspense } from 'react'
 import { Route, Switch, useLocation } from 'wouter'
 import { useLocked } from './api/locked'
-import { BenchPage } from './bench/BenchPage'
-import { DrawerPage } from './drawer/DrawerPage'
 import { HouseWords } from './house/HouseWords'
 import { NoSuchPlace } from './house/NoSuchPlace'
 import { Notices } from './house/Notices'
 import { PasscodePage } from './house/PasscodePage'
 import { Place } from './house/Place'
-import { LayersPage } from './layers/LayersPage'
-import { RecipePage } from './recipe/RecipePage'
-import { SafeKeepingPage } from './safekeeping/SafeKeepingPage'
-import { ShelfPage } from './shelf/ShelfPage'
-import { TablePage } from './table/TablePage'
-import { AllowancesPage } from './tools/AllowancesPage'
-import { ToolsPage } from './tools/ToolsPage'
+
+// each place comes when it is first gone to
+const BenchPage = lazy(async () => ({ default: (await import('./bench/BenchPage')).BenchPage }))
+const DrawerPage = lazy(async () => ({ default: (await import('./drawer/DrawerPage')).DrawerPage }))
+const LayersPage = lazy(async () => ({ default: (await import('./layers/LayersPage')).LayersPage }))
+const RecipePage = lazy(async () => ({ default: (await import('./recipe/RecipePage')).RecipePage }))
+const SafeKeepingPage = lazy(async () => ({ default: (await import('./safekeeping/SafeKeepingPage')).SafeKeepingPage }))
+const ShelfPage = lazy(async () => ({ default: (await import('./shelf/ShelfPage')).ShelfPage }))
+const TablePage = lazy(async () => ({ default: (await import('./table/TablePage')).TablePage }))
+const AllowancesPage = lazy(async () => ({ default: (await import('./tools/AllowancesPage')).AllowancesPage }))
+const ToolsPage = lazy(async () => ({ default: (await import('./tools/ToolsPage')).ToolsPage }))
 
 /**
  * The rooms: the drawer, where cards are kept and begun, the shelf of structures, recipes, tools and stock with what the maker allows for, safe keeping, the bench, where a
@@ -26,20 +29,22 @@ export function House() {
     <Notices>
       <HouseWords />
       <Place key={address}>
-        <Switch>
-          <Route path="/" component={DrawerPage} />
-          <Route path="/shelf" component={ShelfPage} />
-          <Route path="/recipe" component={RecipePage} />
-          <Route path="/tools" component={ToolsPage} />
-          <Route path="/tools/allowances" component={AllowancesPage} />
-          <Route path="/card/:id/table">{({ id }) => <TablePage key={id} id={id} />}</Route>
-          <Route path="/card/:id/layers">{({ id }) => <LayersPage key={id} id={id} />}</Route>
-          <Route path="/card/:id">{({ id }) => <BenchPage key={id} id={id} />}</Route>
-          <Route path="/safe-keeping" component={SafeKeepingPage} />
-          <Route>
-            <NoSuchPlace text="There is nothing at this address." />
-          </Route>
-        </Switch>
+        <Suspense fallback={<p className="p-8 text-lg">Laying it out…</p>}>
+          <Switch>
+            <Route path="/" component={DrawerPage} />
+            <Route path="/shelf" component={ShelfPage} />
+            <Route path="/recipe" component={RecipePage} />
+            <Route path="/tools" component={ToolsPage} />
+            <Route path="/tools/allowances" component={AllowancesPage} />
+            <Route path="/card/:id/table">{({ id }) => <TablePage key={id} id={id} />}</Route>
+            <Route path="/card/:id/layers">{({ id }) => <LayersPage key={id} id={id} />}</Route>
+            <Route path="/card/:id">{({ id }) => <BenchPage key={id} id={id} />}</Route>
+            <Route path="/safe-keeping" component={SafeKeepingPage} />
+            <Route>
+              <NoSuchPlace text="There is nothing at this address." />
+            </Route>
+          </Switch>
+        </Suspense>
       </Place>
     </Notices>
   )

@@ -74,6 +74,15 @@ export function useCardQuery(id: string) {
   })
 }
 
+/** The way through a card at the table, as of a revision. */
+export function useSteps(id: string, revision: number | undefined) {
+  return useQuery({
+    queryKey: ['steps', id, revision],
+    queryFn: () => answered(api.GET('/api/cards/{id}/steps', { params: { path: { id } } })),
+    enabled: revision !== undefined,
+  })
+}
+
 /** What shows in each pose of a card, as of a revision. */
 export function useShowing(id: string, revision: number, wanted: boolean) {
   return useQuery({

@@ -19,6 +19,7 @@ export type Piece = components['schemas']['PieceView']
 export type Point = components['schemas']['PointView']
 export type Proposal = components['schemas']['ProposalView']
 export type Score = components['schemas']['ScoreView']
+export type Shelf = components['schemas']['ShelfView']
 export type OnShelf = components['schemas']['OnShelf']
 export type Fitting = components['schemas']['Fitting']
 export type CardChoice = components['schemas']['ChoiceView']
@@ -38,6 +39,7 @@ export type Reading = components['schemas']['ReadView']
 export type Reruled = components['schemas']['ReruledView']
 export type DrawCommand = components['schemas']['DrawCommand']
 export type Compared = components['schemas']['ComparedView']
+export type Step = components['schemas']['StepView']
 export type Stock = components['schemas']['StockView']
 
 /** A figure as it is read out. */
@@ -75,12 +77,13 @@ export async function answered<T>(asked: Promise<Answer<T>>): Promise<T> {
   if (!answer.response.ok) {
     const problem = (answer.error ?? {}) as { detail?: string; field?: string; type?: string }
     if (answer.response.status === 401) lock()
-    throw new Problem(
-      problem.detail ?? 'That did not work. Try again.',
-      answer.response.status,
-      problem.field,
-      problem.type,
-    )
+    throw new Problem(problem.detail ?? FAILED, answer.response.status, problem.field, problem.type)
   }
   return answer.data as T
 }
+
+/** What is said when nobody knows better. */
+export const FAILED = 'That did not work. Try again.'
+
+/** What went wrong, in words for the maker. */
+export const wordsOf = (cause: unknown) => (cause instanceof Problem ? cause.message : FAILED)

@@ -1,4 +1,4 @@
-import { answered, api, type Moved, type DragCommand, Problem } from './client'
+import { answered, api, type Moved, type DragCommand, Problem, FAILED } from './client'
 
 type Answer = { moved?: Moved; problem?: { detail?: string; status: number; field?: string } }
 type Waiting = { drag: DragCommand; done: (moved: Moved) => void; fail: (cause: unknown) => void }
@@ -34,7 +34,7 @@ export function openHandLine(card: string): HandLine {
       const { done, fail } = waiting ?? {}
       waiting = null
       if (moved) done?.(moved)
-      else fail?.(new Problem(problem?.detail ?? 'That did not work. Try again.', problem?.status ?? 0, problem?.field))
+      else fail?.(new Problem(problem?.detail ?? FAILED, problem?.status ?? 0, problem?.field))
     }
   }
   open()

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { answered, api, type Copy, Problem } from './client'
+import { answered, api, type Copy, Problem, FAILED } from './client'
 
 const copiesKey = ['copies'] as const
 
@@ -57,6 +57,6 @@ export async function bring(file: File, signal: AbortSignal): Promise<Copy> {
     )
   }
   const answer = (await response.json()) as Copy & { detail?: string }
-  if (!response.ok) throw new Problem(answer.detail ?? 'That did not work. Try again.', response.status)
+  if (!response.ok) throw new Problem(answer.detail ?? FAILED, response.status)
   return answer
 }

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { answered, api, type OwnStock, Problem } from './client'
+import { answered, api, type OwnStock, Problem, FAILED } from './client'
 import type { components } from './generated/schema'
 
 const ownKey = ['own-stock']
@@ -61,6 +61,6 @@ export async function keepPicture(file: File): Promise<string> {
     )
   }
   const answer = (await response.json()) as { id: string; detail?: string }
-  if (!response.ok) throw new Problem(answer.detail ?? 'That did not work. Try again.', response.status)
+  if (!response.ok) throw new Problem(answer.detail ?? FAILED, response.status)
   return answer.id
 }

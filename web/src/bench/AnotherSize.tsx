@@ -1,5 +1,6 @@
 import { type FormEvent, useState } from 'react'
-import { Problem } from '../api/client'
+import { wordsOf } from '../api/client'
+import { ProblemBox } from '../house/ProblemBox'
 
 type Size = { width: string; height: string }
 
@@ -14,7 +15,7 @@ export function AnotherSize({ resize }: { resize: (size: Size) => Promise<unknow
       setProblem(null)
       setSize({ width: '', height: '' })
     } catch (cause) {
-      setProblem(cause instanceof Problem ? cause.message : 'That did not work. Try again.')
+      setProblem(wordsOf(cause))
     }
   }
   const field = (name: keyof Size, label: string) => (
@@ -37,11 +38,7 @@ export function AnotherSize({ resize }: { resize: (size: Size) => Promise<unknow
         <button type="submit" className="slip">
           Resize
         </button>
-        {problem && (
-          <p role="alert" className="basis-full border-l-4 border-wrong bg-wrong-wash px-3 py-2">
-            {problem}
-          </p>
-        )}
+        {problem && <ProblemBox className="basis-full">{problem}</ProblemBox>}
       </form>
     </details>
   )

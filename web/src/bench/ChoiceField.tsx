@@ -1,9 +1,10 @@
 import { useState } from 'react'
 import { useStock } from '../api/cards'
-import { type Card, type CardChoice, Problem } from '../api/client'
+import { type Card, type CardChoice, wordsOf } from '../api/client'
 import { Choice } from '../house/Choice'
 import { useSay } from '../house/Notices'
 import type { CardInHand } from './useCard'
+import { ProblemBox } from '../house/ProblemBox'
 
 const OWN = 'own'
 
@@ -43,7 +44,7 @@ function OwnPath({ choice, path, inHand }: { choice: CardChoice; path: string; i
       await inHand.change({ field: choice.id, text: typed.trim() })
       setProblem(null)
     } catch (cause) {
-      setProblem(cause instanceof Problem ? cause.message : 'That did not work. Try again.')
+      setProblem(wordsOf(cause))
     }
   }
   return (
@@ -59,9 +60,9 @@ function OwnPath({ choice, path, inHand }: { choice: CardChoice; path: string; i
         onBlur={() => void write()}
       />
       {problem && (
-        <span id={id} role="alert" className="mt-1 max-w-96 border-l-4 border-wrong bg-wrong-wash px-3 py-2 text-base">
+        <ProblemBox id={id} className="mt-1 max-w-96 text-base">
           {problem}
-        </span>
+        </ProblemBox>
       )}
     </label>
   )

@@ -1,9 +1,9 @@
 import { useMemo } from 'react'
 import type { Form, Piece } from '../api/client'
 import { between, heights, NEARLY_CLOSED } from '../house/motion'
-import { extent, PaperSketch } from '../house/PaperSketch'
+import { extent, PaperSketch } from '../papers/PaperSketch'
 import { everyCopy } from './everyCopy'
-import type { Dress } from './FoldedPlate'
+import type { Dress } from './dress'
 
 type Box = ReturnType<typeof extent>
 

@@ -4,10 +4,11 @@ import { BackSide, FrontSide, type PerspectiveCamera } from 'three'
 import type { Form, Piece } from '../api/client'
 import { backOf } from '../papers/motifs'
 import { everyCopy } from './everyCopy'
-import type { Dress } from './FoldedPlate'
+import type { Dress } from './dress'
 import { LayersInSpace } from './LayersInSpace'
 import { usePicked } from './picked'
-import { lineNear, LinesInSpace, useLines } from './LinesInSpace'
+import { lineNear, useLines } from './lines'
+import { LinesInSpace } from './LinesInSpace'
 import { Stage } from './stage'
 
 // the theme's chalk, kraft and ink, as the graphics card wants them

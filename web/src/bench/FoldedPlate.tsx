@@ -1,6 +1,7 @@
 import { lazy, memo, Suspense, useCallback, useEffect, useRef, useState } from 'react'
-import type { Card, Form, Piece } from '../api/client'
+import type { Form, Piece } from '../api/client'
 import { Boundary } from '../house/Boundary'
+import type { Dress } from './dress'
 import { FlatObject } from './FlatObject'
 import { useHeld } from './held'
 import { drawsInSpace } from './space'
@@ -14,9 +15,6 @@ const PLAY_MS = 1600
 const STEPS = 16
 /** How long it must be still to be drawn finely. */
 const REST_MS = 250
-
-/** What the card is made of and what lies on it. */
-export type Dress = Pick<Card, 'layers' | 'papers' | 'base'>
 
 type Props = { pieces: Piece[]; form: Form; dress?: Dress; showingRef?: { current: number } }
 

@@ -2,7 +2,7 @@ import { memo } from 'react'
 import type { Card, Piece, Point } from '../api/client'
 import { outline } from '../house/outline'
 import { LayersOnSheet } from '../papers/LayersOnSheet'
-import { DASHES } from './notation'
+import { DASHES } from '../house/notation'
 import { isPicked, picking, usePicked } from './picked'
 import { dimensioned, type Frame } from './sheetFrame'
 

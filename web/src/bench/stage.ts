@@ -1,6 +1,6 @@
 import { Box3, Matrix4, type PerspectiveCamera, Quaternion, Sphere, Vector3 } from 'three'
 import type { Form, Panel } from '../api/client'
-import type { Line } from './LinesInSpace'
+import type { Line } from './lines'
 import { PaperBody } from './paperBody'
 
 /** The theme's blue wash. */

@@ -1,6 +1,6 @@
 import { useSketch } from '../api/cards'
 import type { CardRow, Sketch } from '../api/client'
-import { PaperSketch } from '../house/PaperSketch'
+import { PaperSketch } from '../papers/PaperSketch'
 import { useSeen } from '../house/useSeen'
 
 /** What is drawn and told of a card in a list. It is asked for when the tile comes near the window. */

@@ -6,6 +6,7 @@ import type { CardRow } from '../api/client'
 import { useSay } from '../house/Notices'
 import { SizeText } from '../house/SizeText'
 import { CardSketch, useTile } from './CardSketch'
+import { ProblemBox } from '../house/ProblemBox'
 
 /** One card in the drawer: how it looks part-open, its name and its closed size; of one that can't be opened, why. */
 export function CardTile({ card }: { card: CardRow }) {
@@ -155,11 +156,7 @@ function NameField({ card, onDone }: { card: CardRow; onDone: () => void }) {
           if (event.key === 'Escape') onDone()
         }}
       />
-      {problem && (
-        <p role="alert" className="border-l-4 border-wrong bg-wrong-wash px-2 py-1">
-          {problem}
-        </p>
-      )}
+      {problem && <ProblemBox>{problem}</ProblemBox>}
     </>
   )
 }

@@ -2,7 +2,7 @@ import { Link } from 'wouter'
 import { useShelf } from '../api/cards'
 import type { Stock } from '../api/client'
 import { Choice } from '../house/Choice'
-import { PaperSketch } from '../house/PaperSketch'
+import { PaperSketch } from '../papers/PaperSketch'
 
 type Structure = Stock['structures'][number]
 type Props = { structures: Structure[]; picked: Structure; onPick: (id: string) => void }

@@ -1,6 +1,7 @@
 import { type KeyboardEvent, useEffect, useId, useRef, useState } from 'react'
-import { Problem, type Figure, spoken } from '../api/client'
+import { type Figure, spoken, wordsOf } from '../api/client'
 import { FigureText } from './FigureText'
+import { ProblemBox } from './ProblemBox'
 
 type Props = {
   label: string
@@ -49,8 +50,7 @@ export function FigureField({
     }
   }, [typed])
 
-  const tell = (cause: unknown) =>
-    setProblem(cause instanceof Problem ? cause.message : 'That did not work. Try again.')
+  const tell = (cause: unknown) => setProblem(wordsOf(cause))
 
   const write = async () => {
     if (typed === null) return
@@ -143,13 +143,12 @@ export function FigureField({
         />
       )}
       {problem && (
-        <span
+        <ProblemBox
           id={problemId}
-          role="alert"
-          className="absolute top-full left-0 z-10 mt-1 block w-72 border-l-4 border-wrong bg-wrong-wash px-3 py-2 text-start font-text text-base leading-snug whitespace-normal text-ink"
+          className="absolute top-full left-0 z-10 mt-1 block w-72 text-start font-text text-base leading-snug whitespace-normal text-ink"
         >
           {problem}
-        </span>
+        </ProblemBox>
       )}
     </span>
   )

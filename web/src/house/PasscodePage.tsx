@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
-import { api } from '../api/client'
+import { api, FAILED } from '../api/client'
 import { unlock } from '../api/locked'
+import { ProblemBox } from './ProblemBox'
 
 /** Asks for the passcode where others on the network can reach the house. */
 export function PasscodePage() {
@@ -13,7 +14,7 @@ export function PasscodePage() {
     try {
       const { response, error } = await api.POST('/api/session', { body: { passcode } })
       if (!response.ok) {
-        setProblem((error as { detail?: string } | undefined)?.detail ?? 'That did not work. Try again.')
+        setProblem((error as { detail?: string } | undefined)?.detail ?? FAILED)
         return
       }
       // what was asked before was refused
@@ -40,11 +41,7 @@ export function PasscodePage() {
           />
         </label>
         <p className="plate-note">It was said when Vantbreeze was started.</p>
-        {problem && (
-          <p role="alert" className="border-l-4 border-wrong bg-wrong-wash px-3 py-2">
-            {problem}
-          </p>
-        )}
+        {problem && <ProblemBox>{problem}</ProblemBox>}
         <button type="submit" className="slip bg-paper text-lg font-semibold">
           Open
         </button>

@@ -1,5 +1,5 @@
 import type { Piece, Point } from '../api/client'
-import { DASHES } from '../bench/notation'
+import { DASHES } from './notation'
 
 const GAP = 0.06
 

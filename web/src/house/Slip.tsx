@@ -1,5 +1,6 @@
 import { Popover } from 'radix-ui'
 import { type FormEvent, type ReactNode, useState } from 'react'
+import { ProblemBox } from './ProblemBox'
 
 type Props = {
   label: string
@@ -37,11 +38,7 @@ export function Slip({ label, title, action, onDo, children, className = 'word' 
           <form onSubmit={(event) => void done(event)}>
             <h2 className="mb-2 text-xl">{title}</h2>
             {children}
-            {problem && (
-              <p role="alert" className="my-2 border-l-4 border-wrong bg-wrong-wash px-3 py-2">
-                {problem}
-              </p>
-            )}
+            {problem && <ProblemBox className="my-2">{problem}</ProblemBox>}
             <button type="submit" className="slip mt-2 bg-paper font-semibold">
               {action}
             </button>

@@ -22,9 +22,6 @@ type Props = {
   onAway: () => void
 }
 
-/** Foam as it is sold, mm; from memory. */
-const FOAM = ['1 mm', '2 mm', '3 mm']
-
 /** One layer: its paper, its border or own size, what lifts it. */
 export function OneLayer({ number, layer, borders, fixed, onChange, onPick, onAway }: Props) {
   const stock = useStock()
@@ -100,7 +97,7 @@ export function OneLayer({ number, layer, borders, fixed, onChange, onPick, onAw
             quiet
           >
             <option value="">flat</option>
-            {[...new Set([...FOAM, ...(layer.pad ? [layer.pad.text] : [])])].map((thick) => (
+            {[...new Set([...(stock.data?.foams ?? []), ...(layer.pad ? [layer.pad.text] : [])])].map((thick) => (
               <option key={thick} value={thick}>
                 on foam, {thick}
               </option>

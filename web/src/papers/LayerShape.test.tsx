@@ -31,6 +31,7 @@ const paper: Paper = {
   print: 'KITES',
   ink: '#b5482f',
   back: '#a9cbe8',
+  repeatMm: 17,
   pattern: 'DIRECTIONAL',
 }
 

@@ -1,7 +1,7 @@
 import { memo, useId } from 'react'
 import type { Layer, Paper } from '../api/client'
 import { outline } from '../house/outline'
-import { motifOf, PICTURE_MM } from './motifs'
+import { motifOf } from './motifs'
 
 type Props = { layer: Layer; paper: Paper | undefined; className?: string }
 
@@ -36,7 +36,7 @@ export const LayerShape = memo(function LayerShape({ layer, paper, className = '
 
 function Print({ id, paper, layer }: { id: string; paper: Paper; layer: Layer }) {
   const motif = motifOf(paper)
-  const size = motif?.repeatMm ?? PICTURE_MM
+  const size = paper.repeatMm
   // on the other side of a panel a print lies mirrored on the sheet, to be right when the panel is turned over
   const transform = `translate(${layer.inside.x} ${layer.inside.y}) rotate(${layer.up - 90})${layer.face ? '' : ' scale(-1 1)'} translate(${-size / 2} ${-size / 2})`
   return (

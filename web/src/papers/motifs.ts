@@ -1,8 +1,7 @@
 import type { Paper } from '../api/client'
 
-/** A print: shapes on a tile 100 wide and high, its lower left corner at nil and up upwards, that repeats so many millimetres. */
+/** A print: shapes on a tile 100 wide and high, its lower left corner at nil and up upwards. */
 export type Motif = {
-  repeatMm: number
   shapes: { d: string; fill?: string; stroke?: string; width?: number; opacity?: number }[]
 }
 
@@ -17,7 +16,6 @@ export function motifOf({ print, ink }: Pick<Paper, 'print' | 'ink'>): Motif | n
   switch (print) {
     case 'STRIPES':
       return {
-        repeatMm: 8,
         shapes: [
           { d: 'M0 0H38V100H0z', fill: ink },
           { d: 'M60 0H64V100H60z', fill: ink },
@@ -26,7 +24,6 @@ export function motifOf({ print, ink }: Pick<Paper, 'print' | 'ink'>): Motif | n
       }
     case 'DOTS':
       return {
-        repeatMm: 7,
         shapes: [
           { d: disc(25, 25, 13), fill: ink },
           { d: disc(75, 75, 13), fill: ink },
@@ -34,7 +31,6 @@ export function motifOf({ print, ink }: Pick<Paper, 'print' | 'ink'>): Motif | n
       }
     case 'CHECKS':
       return {
-        repeatMm: 9,
         shapes: [
           { d: 'M0 0H50V100H0z', fill: ink, opacity: 0.45 },
           { d: 'M0 0H100V50H0z', fill: ink, opacity: 0.45 },
@@ -42,7 +38,6 @@ export function motifOf({ print, ink }: Pick<Paper, 'print' | 'ink'>): Motif | n
       }
     case 'KITES':
       return {
-        repeatMm: 17,
         shapes: [
           { d: kite(27, 74, 19), fill: ink },
           { d: tail(27, 74, 19), stroke: ink, width: 2.6 },
@@ -55,9 +50,6 @@ export function motifOf({ print, ink }: Pick<Paper, 'print' | 'ink'>): Motif | n
       return null
   }
 }
-
-/** How wide a picture of the maker's own is laid, mm: about what a scanner's glass or a phone held close takes in. */
-export const PICTURE_MM = 90
 
 /** The other side of a card whose two sides are alike, a shade darker, so that they are told apart. */
 export function backOf(base: Pick<Paper, 'colour' | 'back' | 'print'>): string {

@@ -1,12 +1,12 @@
 import { CanvasTexture, RepeatWrapping, SRGBColorSpace, type Texture, TextureLoader } from 'three'
 import type { Paper } from '../api/client'
-import { motifOf, PICTURE_MM } from './motifs'
+import { motifOf } from './motifs'
 
 const PIXELS = 256
 const known = new Map<string, Texture>()
 
 /** How many millimetres one tile of a paper's print is wide. */
-export const repeatOf = (paper: Paper) => motifOf(paper)?.repeatMm ?? PICTURE_MM
+export const repeatOf = (paper: Paper) => paper.repeatMm
 
 /** A paper's print as a texture that repeats; none for a plain one. Each is drawn once. */
 export function textureOf(paper: Paper, onReady: () => void): Texture | null {

@@ -2,6 +2,7 @@ import { usePlannedRestore, useRestore } from '../api/house'
 import type { Restore } from '../api/client'
 import { Sheet } from '../house/Sheet'
 import { said } from './CopyList'
+import { ProblemBox } from '../house/ProblemBox'
 
 type Props = { name: string; onUndo: (copy: string) => void; onClose: () => void }
 
@@ -20,11 +21,7 @@ export function PutBack({ name, onUndo, onClose }: Props) {
       {planned.isError && <p role="alert">{planned.error.message}</p>}
       {!done && planned.data && <Told restore={planned.data} then={false} />}
       {done && <Told restore={done.done} then />}
-      {restore.isError && (
-        <p role="alert" className="my-3 border-l-4 border-wrong bg-wrong-wash px-3 py-2">
-          {restore.error.message}
-        </p>
-      )}
+      {restore.isError && <ProblemBox className="my-3">{restore.error.message}</ProblemBox>}
       <p className="mt-4 flex flex-wrap gap-3">
         {!done && planned.data && !planned.data.nothing && (
           <button

@@ -1,12 +1,13 @@
 import { useStock } from '../api/cards'
+import type { Shelf } from '../api/client'
 import { EnvelopeOptions } from '../drawer/EnvelopeOptions'
 import { Choice } from '../house/Choice'
 import { type Filters, NO_FILTERS } from './filters'
 
-type Props = { filters: Filters; onChange: (filters: Filters) => void }
+type Props = { filters: Filters; foldCounts: Shelf['foldCounts']; onChange: (filters: Filters) => void }
 
 /** Search and filters in one row; whatever is set can be cleared at a stroke. */
-export function FilterBar({ filters, onChange }: Props) {
+export function FilterBar({ filters, foldCounts, onChange }: Props) {
   const stock = useStock()
   const set = (some: Partial<Filters>) => onChange({ ...filters, ...some })
   const isSet = JSON.stringify(filters) !== JSON.stringify(NO_FILTERS)
@@ -44,9 +45,11 @@ export function FilterBar({ filters, onChange }: Props) {
       </Choice>
       <Choice label="Folds" value={filters.folds} onChoose={(folds) => set({ folds: folds as Filters['folds'] })}>
         <option value="">any</option>
-        <option value="few">up to 3</option>
-        <option value="some">4 to 8</option>
-        <option value="many">more</option>
+        {foldCounts.map(({ id, label }) => (
+          <option key={id} value={id}>
+            {label}
+          </option>
+        ))}
       </Choice>
       <Choice
         label="On the table"

@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState } from 'react'
 import { useShelfForm } from '../api/cards'
 import type { OnShelf } from '../api/client'
 import { between, heights, NEARLY_CLOSED } from '../house/motion'
-import { extent, PaperSketch } from '../house/PaperSketch'
+import { extent, PaperSketch } from '../papers/PaperSketch'
 
 /** From one end of its motion to the other, ms. */
 const ONE_WAY = 1700

@@ -39,7 +39,7 @@ export function ShelfPage() {
           {asked && fitting.isFetching && ' Trying sizes…'}
         </p>
       </header>
-      <FilterBar filters={filters} onChange={setFilters} />
+      <FilterBar filters={filters} foldCounts={shelf.data?.foldCounts ?? []} onChange={setFilters} />
       {(shelf.error ?? fitting.error) && <p role="alert">{(shelf.error ?? fitting.error)?.message}</p>}
       <div className="grid items-start gap-x-8 lg:grid-cols-[minmax(0,1fr)_21rem]">
         <ToggleGroup.Root

@@ -9,6 +9,7 @@ const GATE: OnShelf = {
   suits: 'Mayors.',
   pieces: 2,
   folds: 4,
+  foldCount: 'SOME',
   lies: false,
   effort: 'EASY',
   effortLabel: 'easy',
@@ -30,9 +31,9 @@ describe('what is wanted from the shelf', () => {
   it('has the pieces, folds, stance and effort asked for', () => {
     expect(isWanted(GATE, { ...NO_FILTERS, pieces: 'one' }, null)).toBe(false)
     expect(
-      isWanted(GATE, { ...NO_FILTERS, pieces: 'more', folds: 'some', stance: 'stands', effort: 'EASY' }, null),
+      isWanted(GATE, { ...NO_FILTERS, pieces: 'more', folds: 'SOME', stance: 'stands', effort: 'EASY' }, null),
     ).toBe(true)
-    expect(isWanted(GATE, { ...NO_FILTERS, folds: 'many' }, null)).toBe(false)
+    expect(isWanted(GATE, { ...NO_FILTERS, folds: 'MANY' }, null)).toBe(false)
     expect(isWanted(GATE, { ...NO_FILTERS, stance: 'lies' }, null)).toBe(false)
   })
 

@@ -6,18 +6,12 @@ export type Filters = {
   envelope: string
   sheet: string
   pieces: '' | 'one' | 'more'
-  folds: '' | 'few' | 'some' | 'many'
+  folds: '' | OnShelf['foldCount']
   stance: '' | 'stands' | 'lies'
   effort: '' | OnShelf['effort']
 }
 
 export const NO_FILTERS: Filters = { words: '', envelope: '', sheet: '', pieces: '', folds: '', stance: '', effort: '' }
-
-const FOLDS: Record<Exclude<Filters['folds'], ''>, (folds: number) => boolean> = {
-  few: (folds) => folds <= 3,
-  some: (folds) => folds > 3 && folds <= 8,
-  many: (folds) => folds > 8,
-}
 
 /** Every word of the search is somewhere in its name or in what is said about it, whichever order. */
 function saysAll(structure: OnShelf, words: string) {
@@ -33,7 +27,7 @@ export function isWanted(structure: OnShelf, filters: Filters, fits: Set<string>
   return (
     saysAll(structure, filters.words.trim()) &&
     (filters.pieces === '' || (structure.pieces === 1) === (filters.pieces === 'one')) &&
-    (filters.folds === '' || FOLDS[filters.folds](structure.folds)) &&
+    (filters.folds === '' || structure.foldCount === filters.folds) &&
     (filters.stance === '' || structure.lies === (filters.stance === 'lies')) &&
     (filters.effort === '' || structure.effort === filters.effort) &&
     (fits === null || fits.has(structure.id))

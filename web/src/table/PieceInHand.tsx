@@ -1,15 +1,17 @@
-import { DASHES } from '../bench/notation'
-import type { Step } from './steps'
+import { DASHES } from '../house/notation'
+import type { Piece, Step } from '../api/client'
 
 /** The piece that is worked on, with the line that is meant drawn bold. */
-export function PieceInHand({ step: { piece, lit } }: { step: Step }) {
+export function PieceInHand({ piece, line }: { piece: Piece; line?: Step['line'] }) {
   const left = Math.min(...piece.outline.map(({ x }) => x))
   const top = Math.max(...piece.outline.map(({ y }) => y))
   const { width, height } = piece.cut
   const pad = width.mm * 0.02
   const x = (mm: number) => mm - left
   const y = (mm: number) => top - mm
-  const meant = [...(piece.scores[lit.score ?? -1]?.hinges ?? []), ...(piece.turned[lit.level ?? -1]?.hinges ?? [])]
+  const scores = { SCORE: piece.scores, LEVEL: piece.turned, MARK: [] }
+  const meant = line ? (scores[line.kind][line.index]?.hinges ?? []) : []
+  const mark = line?.kind === 'MARK' ? line.index : -1
   return (
     <svg
       viewBox={`${-pad} ${-pad} ${width.mm + 2 * pad} ${height.mm + 2 * pad}`}
@@ -36,15 +38,15 @@ export function PieceInHand({ step: { piece, lit } }: { step: Step }) {
           vectorEffect="non-scaling-stroke"
         />
       ))}
-      {piece.marks.map((mark, index) => (
+      {piece.marks.map(({ from, to }, index) => (
         <line
           key={index}
-          x1={x(mark.from.x)}
-          y1={y(mark.from.y)}
-          x2={x(mark.to.x)}
-          y2={y(mark.to.y)}
-          className={index === lit.mark ? 'stroke-picked' : 'stroke-ink'}
-          strokeWidth={index === lit.mark ? 9 : 3}
+          x1={x(from.x)}
+          y1={y(from.y)}
+          x2={x(to.x)}
+          y2={y(to.y)}
+          className={index === mark ? 'stroke-picked' : 'stroke-ink'}
+          strokeWidth={index === mark ? 9 : 3}
           vectorEffect="non-scaling-stroke"
         />
       ))}

@@ -1,27 +1,28 @@
 import { useEffect, useState } from 'react'
-import { useCardQuery } from '../api/cards'
-import type { Card } from '../api/client'
+import { useCardQuery, useSteps } from '../api/cards'
+import type { Card, Step } from '../api/client'
 import { FigureText } from '../house/FigureText'
 import { NoSuchCard } from '../house/NoSuchCard'
 import { WayBack } from '../house/WayBack'
 import { PieceInHand } from './PieceInHand'
-import { type Step, stepsOf } from './steps'
 
 /** At the table: one step at a time, to be read from across it; space or an arrow goes on. */
 export function TablePage({ id }: { id: string }) {
   const card = useCardQuery(id)
-  if (card.isError) return <NoSuchCard id={id} error={card.error} />
-  if (!card.data) return <p className="p-8 text-lg">Laying it out…</p>
-  return <Walk card={card.data} />
+  const steps = useSteps(id, card.data?.revision)
+  const error = card.error ?? steps.error
+  if (error) return <NoSuchCard id={id} error={error} />
+  if (!card.data || !steps.data) return <p className="p-8 text-lg">Laying it out…</p>
+  return <Walk card={card.data} steps={steps.data} />
 }
 
-function Walk({ card }: { card: Card }) {
-  const steps = stepsOf(card)
+function Walk({ card, steps }: { card: Card; steps: Step[] }) {
   const [wanted, setAt] = useState(0)
   const at = Math.min(wanted, steps.length - 1)
   const go = (by: number) => setAt(Math.max(0, Math.min(steps.length - 1, at + by)))
   useKeys(go)
   const step = steps[at]
+  const piece = card.pieces[step.piece]
   return (
     <div className="flex min-h-dvh flex-col bg-chalk">
       <header className="flex items-center gap-6 border-b border-ink px-6 py-2">
@@ -30,14 +31,14 @@ function Walk({ card }: { card: Card }) {
         </WayBack>
         <h1 className="truncate text-2xl">{card.name}</h1>
         <p className="ms-auto text-xl whitespace-nowrap">
-          {step.piece.name}, {at + 1} of {steps.length}
+          {piece.name}, {at + 1} of {steps.length}
         </p>
       </header>
       <main className="flex flex-1 flex-col items-center justify-between gap-4 px-6 pt-4" aria-live="polite">
         <h2 className="text-5xl">{step.what}</h2>
         <Figures step={step} />
         <p className="min-h-10 text-center text-2xl text-ink-soft italic">{step.note}</p>
-        <PieceInHand step={step} />
+        <PieceInHand piece={piece} line={step.line} />
       </main>
       <nav aria-label="Steps" className="grid grid-cols-[1fr_2fr] gap-4 px-6 py-4">
         <button

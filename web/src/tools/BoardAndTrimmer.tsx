@@ -3,7 +3,7 @@ import type { OwnStock } from '../api/client'
 import type { Put } from '../api/tools'
 import { useSay } from '../house/Notices'
 import { Form, TextField } from './Form'
-import { Part } from './ToolsPage'
+import { Part } from './Part'
 
 type Board = { name: string; groove: string; length: string }
 

@@ -1,5 +1,6 @@
 import { type FormEvent, type ReactNode, useState } from 'react'
-import { Problem } from '../api/client'
+import { Problem, FAILED } from '../api/client'
+import { ProblemBox } from '../house/ProblemBox'
 
 type FormProps = {
   label: string
@@ -17,7 +18,7 @@ export function Form({ label, action, onDo, children }: FormProps) {
       await onDo()
       setProblem(null)
     } catch (cause) {
-      setProblem(cause instanceof Problem ? cause : new Problem('That did not work. Try again.', 0))
+      setProblem(cause instanceof Problem ? cause : new Problem(FAILED, 0))
     }
   }
   return (
@@ -30,11 +31,7 @@ export function Form({ label, action, onDo, children }: FormProps) {
       <button type="submit" className="slip bg-paper font-semibold">
         {action}
       </button>
-      {problem && (
-        <p role="alert" className="basis-full border-l-4 border-wrong bg-wrong-wash px-3 py-2">
-          {problem.message}
-        </p>
-      )}
+      {problem && <ProblemBox className="basis-full">{problem.message}</ProblemBox>}
     </form>
   )
 }

@@ -1,9 +1,11 @@
 import { useState } from 'react'
+import { useStock } from '../api/cards'
 import type { OwnStock, Paper } from '../api/client'
 import { keepPicture, type Put } from '../api/tools'
 import { Choice } from '../house/Choice'
 import { Swatch } from '../papers/Swatch'
 import { Form, TextField } from './Form'
+import { ProblemBox } from '../house/ProblemBox'
 
 type Grain = OwnStock['cardstocks'][number]['grain']
 type Pattern = OwnStock['cardstocks'][number]['pattern']
@@ -33,6 +35,7 @@ const PRINTS: { id: Paper['print']; label: string }[] = [
 /** One more cardstock or paper, shown as it will look. */
 export function NewPaper({ put }: { put: Put }) {
   const [card, setCard] = useState(EMPTY)
+  const stock = useStock()
   const keep = async () => {
     await put.cardstocks({ ...card, back: card.back || undefined })
     setCard(EMPTY)
@@ -43,6 +46,7 @@ export function NewPaper({ put }: { put: Put }) {
     back: card.back || card.colour,
     print: card.print === 'IMAGE' && !card.image ? 'NONE' : card.print,
     image: card.image && `/api/stock/pictures/${card.image}`,
+    repeatMm: stock.data?.prints.find(({ id }) => id === card.print)?.repeatMm ?? 1,
   }
   const isPrinted = card.print !== 'NONE' && card.print !== 'IMAGE'
   return (
@@ -155,11 +159,7 @@ function Picture({ isKept, onKept }: { isKept: boolean; onKept: (id: string) => 
         />
       </label>
       <span role="status">{reading ? 'Reading the picture…' : isKept ? 'The picture is kept.' : ''}</span>
-      {told && (
-        <span role="alert" className="max-w-96 border-l-4 border-wrong bg-wrong-wash px-3 py-2 text-ink">
-          {told}
-        </span>
-      )}
+      {told && <ProblemBox className="max-w-96 text-ink">{told}</ProblemBox>}
     </span>
   )
 }

@@ -4,6 +4,7 @@ import { BoardAndTrimmer } from './BoardAndTrimmer'
 import { Kept } from './Kept'
 import { NewPaper } from './NewPaper'
 import { NewThing } from './NewThings'
+import { Part } from './Part'
 import { WayBack } from '../house/WayBack'
 
 /** Tools and stock: what the maker has, kept once and used by every plan. */
@@ -55,13 +56,3 @@ export function ToolsPage() {
 
 const GRAIN = { UNKNOWN: 'grain unknown', LONG: 'long grain', SHORT: 'short grain' }
 const PATTERN = { PLAIN: 'plain', DIRECTIONAL: 'directional pattern', DOUBLE_SIDED: 'double-sided' }
-
-export function Part({ title, note, children }: { title: string; note: string; children: React.ReactNode }) {
-  return (
-    <section aria-label={title} className="bg-chalk px-6 py-4">
-      <h2 className="text-2xl">{title}</h2>
-      <p className="plate-note mb-2">{note}</p>
-      {children}
-    </section>
-  )
-}

@@ -115,6 +115,7 @@ class RoomsTest {
                 "fit",
                 "check",
                 "plan");
+        room("build", "length", "paper", "fold", "cutting", "fold.folding", "plan");
         room("edit", "length", "paper", "fold", "structure", "free", "layer", "check", "plan", "hand", "fold.folding");
     }
 

@@ -43,7 +43,7 @@ class ShelfTest extends Browsing {
         filter("How hard", "EASY");
         assertThat(model("Side fold")).isVisible();
         assertThat(model("Pillar card")).hasCount(0);
-        filter("Folds", "few");
+        filter("Folds", "FEW");
         assertThat(model("Z-fold")).isVisible();
     }
 

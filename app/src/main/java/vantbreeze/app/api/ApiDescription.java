@@ -89,6 +89,7 @@ public class ApiDescription {
                         ShelfView.class,
                         ShowingView.class,
                         SizeView.class,
+                        StepView.class,
                         StockView.class,
                         CardController.class,
                         EditController.class,

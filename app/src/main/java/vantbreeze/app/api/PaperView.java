@@ -23,6 +23,7 @@ public record PaperView(
         String ink,
         String back,
         Cardstock.Pattern pattern,
+        double repeatMm,
         @Nullable String image) {
 
     static PaperView of(String id, Cardstock paper) {
@@ -35,6 +36,7 @@ public record PaperView(
                 look.ink(),
                 look.back(),
                 paper.pattern(),
+                look.print().repeat(),
                 look.image() == null ? null : "/api/stock/pictures/" + look.image());
     }
 

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Point;
+import vantbreeze.core.build.TableSteps;
 import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.edit.Field;
@@ -22,7 +23,6 @@ import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
-import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Material;
@@ -185,7 +185,7 @@ public record PieceView(
                 copies.stream().map(WorkedPiece::first).toList(),
                 glue.stream()
                         .filter(area -> area.panel() >= worked.first() && area.panel() < end)
-                        .map(area -> glue(area, plan, ruler))
+                        .map(area -> glue(area, plan))
                         .toList(),
                 pencil.stream()
                         .filter(mark -> mark.panel() >= worked.first() && mark.panel() < end)
@@ -207,15 +207,8 @@ public record PieceView(
                 new Field.OfPiece(id).id(), plan.plan().supplies().ofPieces().get(id));
     }
 
-    private static GlueView glue(GlueArea area, WorkedPlan plan, Ruler ruler) {
-        var box = area.shape().getEnvelopeInternal();
-        String words = "%s, %s, %s × %s, to %s"
-                .formatted(
-                        plan.form().graph().panels().get(area.panel()).name(),
-                        area.side() == Side.FACE ? "decorated side" : "back",
-                        Figure.of(Length.nearest(box.getWidth()), ruler).inWords(),
-                        Figure.of(Length.nearest(box.getHeight()), ruler).inWords(),
-                        plan.form().graph().name(area.other()));
+    private static GlueView glue(GlueArea area, WorkedPlan plan) {
+        String words = TableSteps.words(area, plan);
         ShapeView shape = ShapeView.of(area.shape());
         return new GlueView(
                 area.panel(),

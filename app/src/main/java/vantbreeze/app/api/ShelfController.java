@@ -41,7 +41,7 @@ class ShelfController {
 
     @GetMapping
     ShelfView shelf() {
-        return new ShelfView(examples.get().values().stream().map(ShelfView::of).toList());
+        return ShelfView.of(examples.get().values().stream().map(ShelfView::of).toList());
     }
 
     /** How its example folds. */

@@ -1,5 +1,6 @@
 package vantbreeze.app.api;
 
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.plan.Effort;
@@ -9,8 +10,20 @@ import vantbreeze.core.plan.WorkedPlan;
  * The structures side by side, each with an example of its own.
  *
  * @param structures in the order of the catalogue
+ * @param foldCounts by which they can be filtered
  */
-public record ShelfView(List<OnShelf> structures) {
+public record ShelfView(List<OnShelf> structures, List<FoldCountView> foldCounts) {
+
+    /** How many folds, to choose by. */
+    public record FoldCountView(Effort.FoldCount id, String label) {}
+
+    static ShelfView of(List<OnShelf> structures) {
+        return new ShelfView(
+                structures,
+                Arrays.stream(Effort.FoldCount.values())
+                        .map(count -> new FoldCountView(count, count.label()))
+                        .toList());
+    }
 
     /**
      * One structure.
@@ -27,6 +40,7 @@ public record ShelfView(List<OnShelf> structures) {
             String suits,
             int pieces,
             int folds,
+            Effort.FoldCount foldCount,
             boolean lies,
             Effort effort,
             String effortLabel,
@@ -51,6 +65,7 @@ public record ShelfView(List<OnShelf> structures) {
                 structure.title().suits(),
                 example.pieces().size(),
                 Effort.folds(example),
+                Effort.FoldCount.of(example),
                 structure.lies(),
                 Effort.of(example),
                 Effort.of(example).label(),

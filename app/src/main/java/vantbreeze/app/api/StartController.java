@@ -1,5 +1,6 @@
 package vantbreeze.app.api;
 
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,8 +11,11 @@ import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fit.Proposal;
 import vantbreeze.core.fit.Proposals;
+import vantbreeze.core.layer.LayerChoice;
+import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
+import vantbreeze.core.paper.Look;
 import vantbreeze.core.tool.Board;
 
 /** What there is to choose from, and the sizes that follow from an envelope, a finished size or a sheet. */
@@ -53,6 +57,12 @@ class StartController {
                 stock.workshop().cardstocks().byId().entrySet().stream()
                         .filter(card -> !stock.own().away().contains(card.getKey()))
                         .map(card -> PaperView.of(card.getKey(), card.getValue()))
+                        .toList(),
+                LayerChoice.FOAMS.stream()
+                        .map(foam -> Figure.of(foam, Ruler.MM_1).text())
+                        .toList(),
+                Arrays.stream(Look.Print.values())
+                        .map(print -> new StockView.PrintView(print, print.repeat()))
                         .toList());
     }
 

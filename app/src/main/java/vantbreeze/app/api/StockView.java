@@ -1,6 +1,7 @@
 package vantbreeze.app.api;
 
 import java.util.List;
+import vantbreeze.core.paper.Look;
 
 /** What there is to choose from. */
 public record StockView(
@@ -8,7 +9,12 @@ public record StockView(
         List<RulerView> rulers,
         List<EnvelopeView> envelopes,
         List<SheetView> sheets,
-        List<PaperView> cardstocks) {
+        List<PaperView> cardstocks,
+        List<String> foams,
+        List<PrintView> prints) {
+
+    /** What can be printed on a paper, and after how many millimetres it begins again. */
+    public record PrintView(Look.Print id, double repeatMm) {}
 
     /** A structure of the catalogue. */
     public record StructureView(String id, String name, String does) {}

@@ -1,5 +1,6 @@
 package vantbreeze.core.layer;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -17,6 +18,10 @@ import vantbreeze.core.paper.Size;
 public record LayerChoice(String paper, Length border, @Nullable Size own, Length pad, boolean otherSide) {
 
     /** Thickest foam, and largest border: beyond it is a misread figure. */
+    /** Foam as it is sold; our estimate. */
+    public static final List<Length> FOAMS =
+            List.of(Length.ofMillimetres(1), Length.ofMillimetres(2), Length.ofMillimetres(3));
+
     private static final Length MOST = Length.ofMillimetres(300);
 
     /** @throws IllegalArgumentException in words for the maker, when a figure is beyond what can be meant */

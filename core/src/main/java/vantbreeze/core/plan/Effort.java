@@ -1,5 +1,6 @@
 package vantbreeze.core.plan;
 
+import java.util.Locale;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Link;
 
@@ -30,6 +31,31 @@ public enum Effort {
     public static Effort of(WorkedPlan worked) {
         long points = folds(worked) + 2L * slits(worked) + 3L * (worked.pieces().size() - 1);
         return points <= EASY_UNTIL ? EASY : points <= PRACTICE_UNTIL ? SOME_PRACTICE : PATIENCE;
+    }
+
+    /** How many folds a card has, in three words. */
+    public enum FoldCount {
+        FEW,
+        SOME,
+        MANY;
+
+        private static final int FEW_UNTIL = 3;
+        private static final int SOME_UNTIL = 8;
+
+        /** Three folds are few, more than eight are many; our estimate. */
+        public static FoldCount of(WorkedPlan worked) {
+            int folds = folds(worked);
+            return folds <= FEW_UNTIL ? FEW : folds <= SOME_UNTIL ? SOME : MANY;
+        }
+
+        /** As a maker chooses it. */
+        public String label() {
+            return switch (this) {
+                case FEW -> String.format(Locale.ROOT, "up to %d", FEW_UNTIL);
+                case SOME -> String.format(Locale.ROOT, "%d to %d", FEW_UNTIL + 1, SOME_UNTIL);
+                case MANY -> "more";
+            };
+        }
     }
 
     /** How many scores its pieces have. */

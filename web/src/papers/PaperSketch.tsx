@@ -1,7 +1,7 @@
 import type { Layer, Paper, Point } from '../api/client'
-import { LayerShape } from '../papers/LayerShape'
-import { outline, type Shape } from './outline'
-import { backOf } from '../papers/motifs'
+import { LayerShape } from './LayerShape'
+import { outline, type Shape } from '../house/outline'
+import { backOf } from './motifs'
 
 type Box = { left: number; top: number; width: number; height: number }
 type Dress = { layers: Layer[]; papers: Paper[]; base: Paper }

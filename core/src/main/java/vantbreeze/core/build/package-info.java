@@ -1,0 +1,2 @@
+/** From bare sheets to the finished card, step by step. */
+package vantbreeze.core.build;

@@ -1,0 +1,54 @@
+package vantbreeze.core.build;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.structure.Structure;
+
+class TableStepsTest {
+
+    private static final Workshop WORKSHOP = Workshop.standard();
+
+    private static WorkedPlan card(String structure) {
+        Structure fold = WORKSHOP.structure(structure);
+        return WORKSHOP.work(
+                Plan.of("Kite day", structure, fold.proportioned(Size.ofMillimetres(140, 104), Ruler.MM_1), Ruler.MM_1)
+                        .withSheet("a4"));
+    }
+
+    @Test
+    void goesThroughAPieceInTheOrderOfTheWork() {
+        List<TableStep> steps = TableSteps.of(card("z-fold"));
+        assertThat(steps).extracting(TableStep::what).containsExactly("Cut", "Score, mountain", "Score, valley");
+        assertThat(steps.get(0).note()).endsWith("from A4");
+        assertThat(steps.get(1).figures()).containsExactly(new TableStep.Shown(Length.ofMillimetres(70), null));
+        assertThat(steps.get(2).line()).isEqualTo(new TableStep.Line(TableStep.LineKind.SCORE, 1));
+    }
+
+    /** Whatever the card: every score, slit, mark and glue area of each kind of piece once, copies cut together. */
+    @Test
+    void everyLineOfEveryPieceOnce() {
+        for (Structure structure : WORKSHOP.catalogue().all()) {
+            WorkedPlan card = card(structure.id());
+            List<TableStep> steps = TableSteps.of(card);
+            assertThat(steps.stream().filter(step -> step.what().startsWith("Cut")))
+                    .hasSize(card.alike().size());
+            long scores = card.alike().stream()
+                    .mapToLong(copies -> copies.get(0).scores().size()
+                            + copies.get(0).turned().size())
+                    .sum();
+            assertThat(steps.stream()
+                            .filter(step -> step.line() != null && step.line().kind() != TableStep.LineKind.MARK))
+                    .as(structure.name())
+                    .hasSize((int) scores);
+            assertThat(steps).allMatch(step -> step.piece() < card.alike().size());
+        }
+    }
+}
