@@ -1,5 +1,6 @@
 import { memo, useState } from 'react'
 import type { Card } from '../api/client'
+import { Choice } from '../house/Choice'
 import { picking, usePicked } from './picked'
 
 const ACROSS = 340
@@ -38,18 +39,18 @@ export const EndView = memo(function EndView({ heft, footprint }: Pick<Card, 'he
       </svg>
       <p className="flex items-center gap-2 text-base">
         {heft.thickness} at its thickest, drawn
-        <select
-          aria-label="How much thicker it is drawn"
-          className="slip font-figures"
-          value={times}
-          onChange={(event) => setTimes(Number(event.target.value))}
+        <Choice
+          label="How much thicker it is drawn"
+          value={String(times)}
+          onChoose={(chosen) => setTimes(Number(chosen))}
+          quiet
         >
           {TIMES.map((one) => (
             <option key={one} value={one}>
               {one} ×
             </option>
           ))}
-        </select>
+        </Choice>
       </p>
     </section>
   )

@@ -1,5 +1,6 @@
-import { type FormEvent, useState } from 'react'
+import { useState } from 'react'
 import type { Card } from '../api/client'
+import { Choice } from '../house/Choice'
 import { useSay } from '../house/Notices'
 import { Slip } from '../house/Slip'
 import { type Tool, useDrawingTool } from './drawing'
@@ -83,15 +84,13 @@ function Typed({ card, inHand }: Props) {
     })
   return (
     <Slip label="by figures…" title="A line by its figures" action="Draw it" onDo={draw}>
-      <Field label="What">
-        <select className="slip" value={what} onChange={(event) => setWhat(event.target.value)}>
-          {TOOLS.map((one) => (
-            <option key={one.tool} value={one.tool}>
-              {one.label}
-            </option>
-          ))}
-        </select>
-      </Field>
+      <Choice label="What" value={what} onChoose={setWhat}>
+        {TOOLS.map((one) => (
+          <option key={one.tool} value={one.tool}>
+            {one.label}
+          </option>
+        ))}
+      </Choice>
       <PieceField card={card} number={number} onChoose={setNumber} />
       {(['acrossFrom', 'upFrom', 'acrossTo', 'upTo'] as const).map((end) => (
         <Text key={end} label={ENDS[end]} value={ends[end]} onType={(text) => setEnds({ ...ends, [end]: text })} />
@@ -220,31 +219,23 @@ function PanelField({
   onChoose: (name: string) => void
 }) {
   return (
-    <Field label={label}>
-      <select
-        className="slip"
-        value={value}
-        onChange={(event: FormEvent<HTMLSelectElement>) => onChoose(event.currentTarget.value)}
-      >
-        {names.map((name) => (
-          <option key={name}>{name}</option>
-        ))}
-      </select>
-    </Field>
+    <Choice label={label} value={value} onChoose={onChoose}>
+      {names.map((name) => (
+        <option key={name}>{name}</option>
+      ))}
+    </Choice>
   )
 }
 
 function PieceField({ card, number, onChoose }: { card: Card; number: number; onChoose: (number: number) => void }) {
   if (card.pieces.length < 2) return null
   return (
-    <Field label="On piece">
-      <select className="slip" value={number} onChange={(event) => onChoose(Number(event.target.value))}>
-        {card.pieces.map((piece) => (
-          <option key={piece.number} value={piece.number}>
-            {piece.name}
-          </option>
-        ))}
-      </select>
-    </Field>
+    <Choice label="On piece" value={String(number)} onChoose={(chosen) => onChoose(Number(chosen))}>
+      {card.pieces.map((piece) => (
+        <option key={piece.number} value={piece.number}>
+          {piece.name}
+        </option>
+      ))}
+    </Choice>
   )
 }

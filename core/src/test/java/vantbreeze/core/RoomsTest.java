@@ -116,7 +116,20 @@ class RoomsTest {
                 "check",
                 "plan");
         room("build", "length", "paper", "fold", "cutting", "fold.folding", "plan");
-        room("edit", "length", "paper", "fold", "structure", "free", "layer", "check", "plan", "hand", "fold.folding");
+        room(
+                "edit",
+                "length",
+                "paper",
+                "fold",
+                "fold.bulk",
+                "cutting",
+                "structure",
+                "free",
+                "layer",
+                "check",
+                "plan",
+                "hand",
+                "fold.folding");
     }
 
     private static String room(JavaClass one) {

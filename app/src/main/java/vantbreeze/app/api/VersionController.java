@@ -16,8 +16,8 @@ import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.cards.Version;
 import vantbreeze.app.stock.StockRoom;
-import vantbreeze.core.plan.Comparison;
-import vantbreeze.core.plan.Difference;
+import vantbreeze.core.edit.Comparison;
+import vantbreeze.core.edit.Difference;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.exchange.document.PlanDocument;
 

@@ -30,7 +30,7 @@ final class NewPasscode {
                             Passcode.LONGEST),
                     null);
         }
-        if (System.console() != null && !typed.equals(read("Lazy more: "))) {
+        if (System.console() != null && !typed.equals(read("Once more: "))) {
             throw new CannotStart("That was not the same twice. Nothing was changed.", null);
         }
         Passcode.of(folder).set(typed);

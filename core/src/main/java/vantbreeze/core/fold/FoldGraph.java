@@ -14,6 +14,7 @@ public final class FoldGraph {
     private final List<Link> links;
     private final List<Link.Folded> hinges;
     private final List<Link.Glued> joins;
+    private final Lazy<SpanningTree> tree = new Lazy<>(() -> SpanningTree.of(this));
 
     private FoldGraph(Assembly assembly, List<Panel> panels, List<Integer> pieceOf, List<Link> links) {
         this.assembly = assembly;
@@ -115,6 +116,11 @@ public final class FoldGraph {
                 .filter(hinge -> pose.degreesAt(hinge) == 0)
                 .forEach(hinge -> leaves.unite(hinge.from(), hinge.to()));
         return leaves.all();
+    }
+
+    /** How its panels are reached from the base. */
+    public SpanningTree tree() {
+        return tree.get();
     }
 
     /** The index of a panel. */

@@ -1,12 +1,9 @@
 package vantbreeze.core.fold;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
-import java.util.Deque;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Set;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -39,9 +36,9 @@ public record FoldedForm(FoldGraph graph, List<PlacedPanel> placed, List<LoopGap
         return of(FoldGraph.of(panels), pose);
     }
 
-    /** The form that {@code graph} takes in {@code pose}. What hangs on nothing stays as it lay on its sheet. */
+    /** The form that {@code graph} takes in {@code pose}. What hangs on nothing lies as the card is held. */
     public static FoldedForm of(FoldGraph graph, Pose pose) {
-        return new Walk(graph, pose).form();
+        return walked(graph, pose);
     }
 
     /** The widest gap at any loop, millimetres; nil when the pose is possible. */
@@ -85,92 +82,59 @@ public record FoldedForm(FoldGraph graph, List<PlacedPanel> placed, List<LoopGap
         return box;
     }
 
-    /** Breadth first from the base; a link to a panel already reached closes a loop. */
-    private static final class Walk {
-
-        private final FoldGraph graph;
-        private final Pose pose;
-        private final Rigid[] motions;
-        private final int[] cameFrom;
-        private final List<LoopGap> loops = new ArrayList<>();
-
-        Walk(FoldGraph graph, Pose pose) {
-            this.graph = graph;
-            this.pose = pose;
-            this.motions = new Rigid[graph.panels().size()];
-            this.cameFrom = new int[motions.length];
+    private static FoldedForm walked(FoldGraph graph, Pose pose) {
+        SpanningTree tree = graph.tree();
+        Rigid[] motions = new Rigid[graph.panels().size()];
+        Arrays.fill(motions, graph.held());
+        for (SpanningTree.Step step : tree.steps()) {
+            motions[step.child()] =
+                    step.place(motions[step.parent()], step.link().reading(pose));
         }
-
-        FoldedForm form() {
-            List<List<Link>> links = graph.linksByPanel();
-            Set<Link> used = Collections.newSetFromMap(new IdentityHashMap<>());
-            Deque<Integer> reached = new ArrayDeque<>();
-            start(graph.base(), reached);
-            while (!reached.isEmpty()) {
-                int from = reached.remove();
-                for (Link link : links.get(from)) {
-                    if (used.add(link)) {
-                        follow(link, from, reached);
-                    }
-                }
-            }
-            List<PlacedPanel> placed = new ArrayList<>();
-            for (int i = 0; i < motions.length; i++) {
-                placed.add(new PlacedPanel(graph.panels().get(i), motions[i] == null ? Rigid.NONE : motions[i]));
-            }
-            return new FoldedForm(graph, placed, loops);
+        List<PlacedPanel> placed = new ArrayList<>();
+        for (int i = 0; i < motions.length; i++) {
+            placed.add(new PlacedPanel(graph.panels().get(i), motions[i]));
         }
-
-        private void start(int base, Deque<Integer> reached) {
-            motions[base] = graph.held();
-            cameFrom[base] = -1;
-            reached.add(base);
+        SpanningTree.Step[] stepTo = tree.stepTo();
+        List<LoopGap> loops = new ArrayList<>();
+        for (SpanningTree.Step closing : tree.closing()) {
+            Rigid round =
+                    closing.place(motions[closing.parent()], closing.link().reading(pose));
+            loops.add(new LoopGap(
+                    loop(closing.parent(), closing.child(), stepTo),
+                    gap(graph.panels().get(closing.child()), round, motions[closing.child()])));
         }
+        return new FoldedForm(graph, placed, loops);
+    }
 
-        private void follow(Link link, int from, Deque<Integer> reached) {
-            boolean along = link.from() == from;
-            int to = along ? link.to() : link.from();
-            Rigid step = link.motion(link.reading(pose));
-            Rigid motion = motions[from].after(along ? step : step.inverse());
-            if (motions[to] == null) {
-                motions[to] = motion;
-                cameFrom[to] = from;
-                reached.add(to);
-            } else {
-                loops.add(new LoopGap(loop(from, to), gap(to, motion)));
-            }
-        }
+    private static double gap(Panel panel, Rigid one, Rigid other) {
+        return panel.corners().stream()
+                .mapToDouble(corner ->
+                        one.apply(corner).subtract(other.apply(corner)).length())
+                .max()
+                .orElse(0);
+    }
 
-        private double gap(int panel, Rigid motion) {
-            return graph.panels().get(panel).corners().stream()
-                    .mapToDouble(corner -> motion.apply(corner)
-                            .subtract(motions[panel].apply(corner))
-                            .length())
-                    .max()
-                    .orElse(0);
-        }
-
-        private List<Integer> loop(int from, int to) {
-            List<Integer> upFrom = up(from);
-            List<Integer> upTo = up(to);
-            while (upFrom.size() > 1
-                    && upTo.size() > 1
-                    && upFrom.get(upFrom.size() - 2).equals(upTo.get(upTo.size() - 2))) {
-                upFrom.remove(upFrom.size() - 1);
-                upTo.remove(upTo.size() - 1);
-            }
+    /** Up from one panel to where the ways part, and down to the other. */
+    private static List<Integer> loop(int from, int to, SpanningTree.Step[] stepTo) {
+        List<Integer> upFrom = up(from, stepTo);
+        List<Integer> upTo = up(to, stepTo);
+        while (upFrom.size() > 1
+                && upTo.size() > 1
+                && upFrom.get(upFrom.size() - 2).equals(upTo.get(upTo.size() - 2))) {
+            upFrom.remove(upFrom.size() - 1);
             upTo.remove(upTo.size() - 1);
-            Collections.reverse(upTo);
-            upFrom.addAll(upTo);
-            return upFrom;
         }
+        upTo.remove(upTo.size() - 1);
+        Collections.reverse(upTo);
+        upFrom.addAll(upTo);
+        return upFrom;
+    }
 
-        private List<Integer> up(int panel) {
-            List<Integer> way = new ArrayList<>();
-            for (int at = panel; at >= 0; at = cameFrom[at]) {
-                way.add(at);
-            }
-            return way;
+    private static List<Integer> up(int panel, SpanningTree.Step[] stepTo) {
+        List<Integer> way = new ArrayList<>(List.of(panel));
+        for (SpanningTree.Step step = stepTo[panel]; step != null; step = stepTo[step.parent()]) {
+            way.add(step.parent());
         }
+        return way;
     }
 }

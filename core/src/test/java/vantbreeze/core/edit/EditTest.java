@@ -133,8 +133,11 @@ class EditTest {
     /** A decision that a later house may add: one value, and nothing else knows of it. */
     @Test
     void oneMoreDecisionIsOneValue() {
-        Decision due =
-                new Decision("due", (plan, workshop, entry) -> plan.withNotes("Due on %s.".formatted(entry.words())));
+        Decision due = new Decision(
+                "due",
+                "Due",
+                (plan, workshop, entry) -> plan.withNotes("Due on %s.".formatted(entry.words())),
+                worked -> worked.plan().notes());
         Plan after = due.set(plan(), WORKSHOP, Entry.of("kite day"));
         assertThat(after.notes()).isEqualTo("Due on kite day.");
         assertThat(after.withNotes("")).isEqualTo(plan());

@@ -51,7 +51,7 @@ class HolesTest {
     }
 
     private static Piece sheet(List<Crease> creases, List<Stretch> slits) {
-        return new Piece("StockSheet", box(0, 0, 200, 100), creases, slits, List.of());
+        return new Piece("Sheet", box(0, 0, 200, 100), creases, slits, List.of());
     }
 
     /** A side fold of two panels of 100 × 100 mm with a window of 60 × 60 mm in the left one, which is the cover. */

@@ -15,6 +15,7 @@ import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Rigid;
+import vantbreeze.core.fold.SpanningTree;
 import vantbreeze.core.fold.Stretch;
 
 /** The equations that keep every loop closed: going round, three points of the last panel come back to their places. */
@@ -27,14 +28,16 @@ final class Closure {
     private static final int POINTS = 3;
 
     private final FoldGraph graph;
-    private final Tree tree;
+    private final SpanningTree tree;
+    private final List<List<SpanningTree.Step>> ways;
     private final int hinges;
     private final List<List<Coordinate>> points;
     private ToDoubleFunction<Link.Glued> travels = link -> 0;
 
     Closure(FoldGraph graph) {
         this.graph = graph;
-        this.tree = Tree.of(graph);
+        this.tree = graph.tree();
+        this.ways = tree.hingeWays();
         this.hinges = graph.hinges().size();
         this.points = graph.panels().stream().map(Closure::spanning).toList();
     }
@@ -53,9 +56,8 @@ final class Closure {
     Rigid[] place(double[] degrees) {
         Rigid[] placed = new Rigid[graph.panels().size()];
         Arrays.fill(placed, graph.held());
-        for (Tree.Step step : tree.steps()) {
-            Rigid motion = motion(step.link(), degrees);
-            placed[step.child()] = placed[step.parent()].after(step.along() ? motion : motion.inverse());
+        for (SpanningTree.Step step : tree.steps()) {
+            placed[step.child()] = step.place(placed[step.parent()], reading(step.link(), degrees));
         }
         return placed;
     }
@@ -142,7 +144,8 @@ final class Closure {
     private DMatrixRMaj residual(Rigid[] placed, double[] degrees) {
         DMatrixRMaj residual = new DMatrixRMaj(3 * POINTS * tree.closing().size(), 1);
         int row = 0;
-        for (Link link : tree.closing()) {
+        for (SpanningTree.Step closing : tree.closing()) {
+            Link link = closing.link();
             Rigid round = placed[link.from()].after(motion(link, degrees));
             for (Coordinate point : points(link.to())) {
                 Vector3D off = round.apply(point.x, point.y, 0).subtract(placed[link.to()].apply(point.x, point.y, 0));
@@ -159,15 +162,16 @@ final class Closure {
         DMatrixRMaj jacobian = new DMatrixRMaj(3 * POINTS * tree.closing().size(), hinges);
         Axis[] axes = new Axis[hinges];
         int row = 0;
-        for (Link link : tree.closing()) {
+        for (SpanningTree.Step closing : tree.closing()) {
+            Link link = closing.link();
             Rigid round = placed[link.from()].after(motion(link, degrees));
             for (Coordinate point : points(link.to())) {
                 Vector3D there = round.apply(point.x, point.y, 0);
                 Vector3D here = placed[link.to()].apply(point.x, point.y, 0);
-                add(jacobian, row, tree.ways().get(link.from()), axes, placed, there, 1, driven);
-                add(jacobian, row, tree.ways().get(link.to()), axes, placed, here, -1, driven);
+                add(jacobian, row, ways.get(link.from()), axes, placed, there, 1, driven);
+                add(jacobian, row, ways.get(link.to()), axes, placed, here, -1, driven);
                 if (link instanceof Link.Folded) {
-                    add(jacobian, row, List.of(new Tree.Step(link, true)), axes, placed, there, 1, driven);
+                    add(jacobian, row, List.of(new SpanningTree.Step(link, true)), axes, placed, there, 1, driven);
                 }
                 row += 3;
             }
@@ -177,7 +181,7 @@ final class Closure {
 
     /** The line in space about which a hinge turns, pointing up along the sheet. */
     private record Axis(Vector3D origin, Vector3D along) {
-        static Axis of(Tree.Step step, Rigid parent) {
+        static Axis of(SpanningTree.Step step, Rigid parent) {
             Link.Folded link = (Link.Folded) step.link();
             Stretch line = link.hinge().seenFrom(link.hinge().right());
             Vector3D origin = parent.apply(line.from());
@@ -188,13 +192,13 @@ final class Closure {
     private static void add(
             DMatrixRMaj jacobian,
             int row,
-            List<Tree.Step> way,
+            List<SpanningTree.Step> way,
             Axis[] axes,
             Rigid[] placed,
             Vector3D point,
             int sign,
             boolean[] driven) {
-        for (Tree.Step step : way) {
+        for (SpanningTree.Step step : way) {
             int hinge = ((Link.Folded) step.link()).index();
             if (driven[hinge]) {
                 continue;
@@ -234,10 +238,11 @@ final class Closure {
     }
 
     private Rigid motion(Link link, double[] degrees) {
-        return link.motion(
-                link instanceof Link.Folded folded
-                        ? degrees[folded.index()]
-                        : travels.applyAsDouble((Link.Glued) link));
+        return link.motion(reading(link, degrees));
+    }
+
+    private double reading(Link link, double[] degrees) {
+        return link instanceof Link.Folded folded ? degrees[folded.index()] : travels.applyAsDouble((Link.Glued) link);
     }
 
     private static double norm(DMatrixRMaj residual) {

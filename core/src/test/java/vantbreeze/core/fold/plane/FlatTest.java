@@ -15,7 +15,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 
-/** Chord and overlaps beside JTS's general overlay, which tells the same of any shapes and takes longer. */
+/** Chords and overlaps beside JTS's general overlay, which tells the same of any shapes and takes longer. */
 class FlatTest {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();

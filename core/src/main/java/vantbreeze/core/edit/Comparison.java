@@ -1,4 +1,4 @@
-package vantbreeze.core.plan;
+package vantbreeze.core.edit;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -6,7 +6,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import vantbreeze.core.check.Finding;
@@ -18,6 +17,8 @@ import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.WorkedPlan;
 
 /** What changed between two plans, in the figures of the second one's ruler. */
 public record Comparison(List<Difference> differences) {
@@ -47,7 +48,7 @@ public record Comparison(List<Difference> differences) {
     private static Map<String, String> figures(WorkedPlan worked, Ruler ruler) {
         Plan plan = worked.plan();
         Map<String, String> figures = new LinkedHashMap<>();
-        figures.put("Name", plan.name());
+        figures.put(Decision.NAME.label(), plan.name());
         figures.put("Structure", worked.structure().name());
         worked.structure()
                 .asked(plan.measures())
@@ -71,16 +72,15 @@ public record Comparison(List<Difference> differences) {
             piece(times == 1 ? name : String.format(Locale.ROOT, "%s (%d)", name, times), piece, ruler, figures);
         }
         layers(worked, ruler, figures);
-        figures.put("Envelope", Objects.requireNonNullElse(plan.envelopeId(), "none"));
-        figures.put("StockSheet", Objects.requireNonNullElse(plan.sheetId(), "any"));
-        figures.put("Card", worked.cardstock().name());
-        figures.put("Ruler", plan.ruler().label());
+        Decision.ALL.forEach(decision -> figures.put(decision.label(), decision.shown(worked)));
+        plan.supplies()
+                .ofPieces()
+                .forEach((piece, stock) -> figures.put("Card of %s".formatted(piece.inWords()), stock));
         figures.put(
                 "Wrong",
                 String.valueOf(worked.findings().stream()
                         .filter(finding -> finding.severity() == Finding.Severity.WRONG)
                         .count()));
-        figures.put("Notes", plan.notes());
         return figures;
     }
 

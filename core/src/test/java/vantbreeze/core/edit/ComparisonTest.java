@@ -1,4 +1,4 @@
-package vantbreeze.core.plan;
+package vantbreeze.core.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -14,6 +14,11 @@ import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
+import vantbreeze.core.plan.OwnStock;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.structure.ZFold;
 import vantbreeze.core.tool.Board;
 import vantbreeze.core.tool.Tools;
 
@@ -107,5 +112,22 @@ class ComparisonTest {
         boolean turned = WORKSHOP.with(own).work(side.withCardstock("own-3")).findings().stream()
                 .anyMatch(finding -> finding.text().contains("across its short grain"));
         assertThat(usual).isNotEqualTo(turned);
+    }
+
+    /** Every decision is compared, by the name the maker knows it by. */
+    @Test
+    void everyDecisionIsCompared() {
+        Workshop workshop = Workshop.standard();
+        Plan before = Plan.of(
+                "Kite day", "z-fold", new ZFold().proportioned(Size.ofMillimetres(126, 92), Ruler.MM_1), Ruler.MM_1);
+        Plan after = before.withName("Kite night")
+                .withEnvelope("c6")
+                .withSheet("a4")
+                .withCardstock("card-350")
+                .withNotes("lanterns");
+        assertThat(Comparison.of(workshop.work(before), workshop.work(after)).differences())
+                .extracting(Difference::what)
+                .contains("Name", "Envelope", "Sheet", "Card", "Notes")
+                .doesNotContain("Ruler");
     }
 }

@@ -1,4 +1,4 @@
-package vantbreeze.core.plan;
+package vantbreeze.core.edit;
 
 /**
  * One thing about which two plans differ.
