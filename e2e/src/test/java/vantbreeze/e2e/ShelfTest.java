@@ -29,7 +29,7 @@ class ShelfTest extends Browsing {
     @Test
     void modelsAreFoundBySearchAndFilters() {
         page.getByLabel("Look for").fill("scene shelf");
-        assertThat(model("StageCard")).isVisible();
+        assertThat(model("Stage")).isVisible();
         assertThat(model("Z-fold")).hasCount(0);
         page.getByLabel("Look for").fill("no such card");
         assertThat(page.getByText("Nothing on the shelf is all of that.")).isVisible();

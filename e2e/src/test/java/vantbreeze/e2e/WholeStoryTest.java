@@ -120,7 +120,7 @@ class WholeStoryTest extends Browsing {
                 .click();
         page.getByRole(
                         AriaRole.RADIO,
-                        new Page.GetByRoleOptions().setName("StageCard").setExact(true))
+                        new Page.GetByRoleOptions().setName("Stage").setExact(true))
                 .click();
         assertThat(page.getByText("It stands like a small theatre and shears flat."))
                 .isVisible();

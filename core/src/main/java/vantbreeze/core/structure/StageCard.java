@@ -19,7 +19,7 @@ import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
 
 /**
- * StageCard card: walls come forward from a back, wings turn outwards from the walls, a band joins the wings across the
+ * Stage card: walls come forward from a back, wings turn outwards from the walls, a band joins the wings across the
  * front. Back, walls and front are a parallelogram that shears flat: closed, it is as wide as back, wall and wing.
  */
 public final class StageCard extends CatalogueStructure {
@@ -60,7 +60,7 @@ public final class StageCard extends CatalogueStructure {
     public Title title() {
         return new Title(
                 "stage",
-                "StageCard",
+                "Stage",
                 "Walls come forward, wings face front, a band crosses between them. It stands like a "
                         + "small theatre and shears flat.",
                 "Scenes with some depth that stand on a shelf.");

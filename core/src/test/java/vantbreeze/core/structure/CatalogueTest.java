@@ -39,6 +39,16 @@ class CatalogueTest {
     }
 
     /** Common practice, no source: 8½ × 5½, scores 2⅛ from each end, footprint 4¼ × 5½. */
+    /** What a maker reads is words, never the name of a class. */
+    @Test
+    void whatIsReadIsWords() {
+        for (Structure structure : Catalogue.full().all()) {
+            assertThat(structure.name()).doesNotContainPattern("[a-z][A-Z]");
+            structure.choices().forEach(choice -> assertThat(choice.label()).doesNotContainPattern("[a-z][A-Z]"));
+            structure.parameters().forEach(one -> assertThat(one.label()).doesNotContainPattern("[a-z][A-Z]"));
+        }
+    }
+
     @Test
     void theGatefoldOfTheHandbookFromItsFinishedSize() {
         Structure gatefold = new Gatefold();
