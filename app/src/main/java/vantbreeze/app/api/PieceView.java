@@ -202,7 +202,7 @@ public record PieceView(
         if (plan.pieces().get(piece).panels().piece().material() != Material.CARD) {
             return null;
         }
-        PieceId id = PieceId.all(plan.of(Stages.ASSEMBLY).pieces()).get(piece);
+        PieceId id = plan.of(Stages.PIECE_STOCKS).get(piece).piece();
         return new PieceStockView(
                 new Field.OfPiece(id).id(), plan.plan().supplies().ofPieces().get(id));
     }

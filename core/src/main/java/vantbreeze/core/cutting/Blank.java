@@ -16,7 +16,6 @@ import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.plane.Rings;
 import vantbreeze.core.layer.FaceName;
 import vantbreeze.core.paper.Cardstock;
-import vantbreeze.core.paper.Cardstocks;
 import vantbreeze.core.paper.Size;
 
 /**
@@ -93,49 +92,26 @@ public final class Blank {
      * @param stockId what they are made of, as plans name it
      * @param uses one for each of them
      */
-    public static Blank of(Piece piece, String stockId, Cardstock stock, List<Use> uses) {
+    static Blank of(Piece piece, String stockId, Cardstock stock, List<Use> uses) {
         return new Blank(stockId, stock, false, piece.cutSize(), () -> polygon(piece), folds(piece), uses);
-    }
-
-    /** A piece of a card of which nothing is known but how it is cut; of the usual card. */
-    static Blank of(Piece piece, PieceId id) {
-        return of(piece, Cardstocks.USUAL, Cardstock.of(Cardstocks.USUAL, 300), List.of(new OfPiece(id)));
-    }
-
-    /** A rectangle of the usual card. */
-    public static Blank rectangle(Size size) {
-        return new Blank(
-                Cardstocks.USUAL,
-                Cardstock.of(Cardstocks.USUAL, 300),
-                false,
-                size,
-                () -> (Polygon) FACTORY.toGeometry(new Envelope(
-                        0, size.width().millimetres(), 0, size.height().millimetres())),
-                Folds.NONE,
-                List.of(new OfPiece(PieceId.of("Sheet"))));
     }
 
     /** Layers that are cut alike; where one paper runs across several panels, what is cut first. */
     static Blank of(Cut cut, List<Use> uses) {
         Size whole = cut.whole();
-        if (whole != null) {
-            return new Blank(
-                    cut.paperId(),
-                    cut.paper(),
-                    cut.otherSide(),
-                    whole,
-                    () -> rectangle(whole).outline(),
-                    Folds.NONE,
-                    uses);
-        }
         return new Blank(
                 cut.paperId(),
                 cut.paper(),
                 cut.otherSide(),
-                cut.size(),
-                () -> cut.shape().polygon(),
+                whole == null ? cut.size() : whole,
+                () -> whole == null ? cut.shape().polygon() : rectangle(whole),
                 Folds.NONE,
                 uses);
+    }
+
+    private static Polygon rectangle(Size size) {
+        return (Polygon) FACTORY.toGeometry(
+                new Envelope(0, size.width().millimetres(), 0, size.height().millimetres()));
     }
 
     private static Polygon polygon(Piece piece) {

@@ -1,6 +1,7 @@
 package vantbreeze.core.cutting;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.layer.FaceName;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Cardstocks;
 
 /**
  * All that is to be cut for a card.
@@ -20,45 +22,53 @@ import vantbreeze.core.paper.Cardstock;
  */
 public record Blanks(List<Blank> all) {
 
+    private static final Cardstock USUAL =
+            Cardstocks.usual().find(Cardstocks.USUAL).orElseThrow();
+
     public Blanks {
         all = List.copyOf(all);
     }
 
     /** What pieces that are cut together have in common. */
-    private record Alike(Piece piece, String stockId) {}
+    private record Alike(Piece piece, String stockId, Cardstock stock) {}
 
     /**
      * The pieces of a card.
      *
-     * @param stockIds what each is made of, as plans name it
-     * @param stocks the same
+     * @param stocks what each is made of
      */
-    public static Blanks ofPieces(List<Piece> pieces, List<String> stockIds, List<Cardstock> stocks) {
-        List<PieceId> ids = PieceId.all(pieces);
-        Map<Alike, List<Integer>> alike = new LinkedHashMap<>();
+    public static Blanks ofPieces(List<Piece> pieces, List<PieceStock> stocks) {
+        Map<Alike, List<Blank.Use>> alike = new LinkedHashMap<>();
         for (int i = 0; i < pieces.size(); i++) {
-            alike.computeIfAbsent(new Alike(pieces.get(i), stockIds.get(i)), key -> new ArrayList<>())
-                    .add(i);
+            PieceStock stock = stocks.get(i);
+            alike.computeIfAbsent(new Alike(pieces.get(i), stock.stockId(), stock.stock()), key -> new ArrayList<>())
+                    .add(new Blank.OfPiece(stock.piece()));
         }
-        return new Blanks(alike.entrySet().stream()
-                .map(one -> Blank.of(
-                        one.getKey().piece(),
-                        one.getKey().stockId(),
-                        stocks.get(one.getValue().get(0)),
-                        one.getValue().stream()
-                                .<Blank.Use>map(i -> new Blank.OfPiece(ids.get(i)))
-                                .toList()))
-                .toList());
+        List<Blank> all = new ArrayList<>();
+        alike.forEach((one, uses) -> all.add(Blank.of(one.piece, one.stockId, one.stock, uses)));
+        return new Blanks(all);
     }
 
-    /** The pieces of a card of which nothing is chosen yet; each by itself. */
+    /** The pieces of a card of which nothing is chosen yet: of the usual card. */
     public static Blanks ofPieces(List<Piece> pieces) {
-        List<PieceId> ids = PieceId.all(pieces);
-        List<Blank> all = new ArrayList<>();
-        for (int i = 0; i < pieces.size(); i++) {
-            all.add(Blank.of(pieces.get(i), ids.get(i)));
+        return ofPieces(
+                pieces,
+                PieceId.all(pieces).stream()
+                        .map(piece -> new PieceStock(piece, Cardstocks.USUAL, USUAL))
+                        .toList());
+    }
+
+    /** Of each piece of the card the blank that it is cut as. */
+    public Map<PieceId, Blank> byPiece() {
+        Map<PieceId, Blank> blanks = new HashMap<>();
+        for (Blank blank : all) {
+            for (Blank.Use use : blank.uses()) {
+                if (use instanceof Blank.OfPiece one) {
+                    blanks.put(one.piece(), blank);
+                }
+            }
         }
-        return new Blanks(all);
+        return blanks;
     }
 
     /** The layers of a card. */

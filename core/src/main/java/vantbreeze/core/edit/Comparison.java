@@ -13,11 +13,13 @@ import vantbreeze.core.cutting.CutWords;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
+import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.WorkedPlan;
 
 /** What changed between two plans, in the figures of the second one's ruler. */
@@ -65,11 +67,9 @@ public record Comparison(List<Difference> differences) {
                 "Weight",
                 String.format(
                         Locale.ROOT, "%.0f g", worked.closedCard().weight().grams()));
-        Map<String, Integer> seen = new LinkedHashMap<>();
-        for (WorkedPiece piece : worked.pieces()) {
-            String name = piece.panels().piece().name();
-            int times = seen.merge(name, 1, Integer::sum);
-            piece(times == 1 ? name : String.format(Locale.ROOT, "%s (%d)", name, times), piece, ruler, figures);
+        List<PieceId> ids = PieceId.all(worked.of(Stages.ASSEMBLY).pieces());
+        for (int i = 0; i < ids.size(); i++) {
+            piece(ids.get(i).inWords(), worked.pieces().get(i), ruler, figures);
         }
         layers(worked, ruler, figures);
         Decision.ALL.forEach(decision -> figures.put(decision.label(), decision.shown(worked)));

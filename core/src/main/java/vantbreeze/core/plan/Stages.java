@@ -1,10 +1,10 @@
 package vantbreeze.core.plan;
 
 import static java.util.Objects.requireNonNull;
+import static java.util.Objects.requireNonNullElse;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,6 +15,7 @@ import vantbreeze.core.check.Judges;
 import vantbreeze.core.cutting.Blank;
 import vantbreeze.core.cutting.Blanks;
 import vantbreeze.core.cutting.CutList;
+import vantbreeze.core.cutting.PieceStock;
 import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fit.EnvelopeFit;
@@ -37,6 +38,7 @@ import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layers;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Cardstocks;
+import vantbreeze.core.paper.Material;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Structure;
@@ -51,11 +53,17 @@ public final class Stages {
     /** Its pieces as they lie open: what is cut and scored. */
     public static final Stage<List<WorkedPiece>> PIECES = new Stage<>("pieces", Stages::pieces);
 
+    /** What each piece is made of, and as which it is known. */
+    public static final Stage<List<PieceStock>> PIECE_STOCKS = new Stage<>("stocks of pieces", Stages::pieceStocks);
+
     /** What each piece is made of. */
-    public static final Stage<List<Cardstock>> STOCKS = new Stage<>("stocks", Stages::stocks);
+    public static final Stage<List<Cardstock>> STOCKS = new Stage<>(
+            "stocks",
+            plan -> plan.of(PIECE_STOCKS).stream().map(PieceStock::stock).toList());
 
     /** Its pieces as they are cut from sheets. */
-    public static final Stage<Blanks> PIECE_BLANKS = new Stage<>("blanks of pieces", Stages::pieceBlanks);
+    public static final Stage<Blanks> PIECE_BLANKS = new Stage<>(
+            "blanks of pieces", plan -> Blanks.ofPieces(plan.of(ASSEMBLY).pieces(), plan.of(PIECE_STOCKS)));
 
     /** How it folds; its order within the budget of {@link LayerOrders}. */
     public static final Stage<Folding> FORM = new Stage<>("form", Stages::form);
@@ -99,7 +107,8 @@ public final class Stages {
             List.of(ASSEMBLY, PIECES, STOCKS, FORM, GROUNDS, LAYERS, CLOSED_CARD, FIT, CUTS, BLANKS, FINDINGS);
 
     /** What does not change with a card's layers. */
-    static final List<Stage<?>> BARE = List.of(ASSEMBLY, PIECES, STOCKS, PIECE_BLANKS, FORM, GROUNDS, SIGHTS);
+    static final List<Stage<?>> BARE =
+            List.of(ASSEMBLY, PIECES, PIECE_STOCKS, STOCKS, PIECE_BLANKS, FORM, GROUNDS, SIGHTS);
 
     /**
      * Sights of the last cards that were looked at, since to look from all sides takes long. A card's pieces, its poses
@@ -112,56 +121,51 @@ public final class Stages {
     private Stages() {}
 
     private static List<WorkedPiece> pieces(WorkedPlan plan) {
-        StockSheet sheet = plan.sheet();
-        Map<PieceId, Blank> blanks = new HashMap<>();
-        plan.of(PIECE_BLANKS).all().forEach(blank -> blank.uses().forEach(use -> {
-            if (use instanceof Blank.OfPiece one) {
-                blanks.put(one.piece(), blank);
-            }
-        }));
-        Iterator<PieceId> ids = PieceId.all(plan.of(ASSEMBLY).pieces()).iterator();
+        List<SheetYield> yields = yields(plan);
+        List<Piece> cut = plan.of(ASSEMBLY).pieces();
         List<WorkedPiece> pieces = new ArrayList<>();
         Map<Piece, Panels> known = new HashMap<>();
         int first = 0;
-        for (Piece piece : plan.of(ASSEMBLY).pieces()) {
-            Panels panels = known.computeIfAbsent(piece, Panels::of);
+        for (int i = 0; i < cut.size(); i++) {
+            Panels panels = known.computeIfAbsent(cut.get(i), Panels::of);
             pieces.add(new WorkedPiece(
                     panels,
                     first,
-                    piece.cutSize(),
+                    cut.get(i).cutSize(),
                     BoardScore.of(panels),
                     BoardScore.turned(panels),
-                    sheet == null ? null : SheetYield.of(requireNonNull(blanks.get(ids.next())), sheet)));
+                    yields.isEmpty() ? null : yields.get(i)));
             first += panels.all().size();
         }
         return List.copyOf(pieces);
     }
 
-    private static List<Cardstock> stocks(WorkedPlan plan) {
-        List<Piece> pieces = plan.of(ASSEMBLY).pieces();
-        List<String> ids = stockIds(plan);
-        List<Cardstock> stocks = new ArrayList<>();
-        for (int i = 0; i < pieces.size(); i++) {
-            stocks.add(pieces.get(i).material().stock(plan.workshop().cardstock(ids.get(i))));
+    /** What comes of each piece out of the sheet that is chosen; empty where none is. */
+    private static List<SheetYield> yields(WorkedPlan plan) {
+        StockSheet sheet = plan.sheet();
+        if (sheet == null) {
+            return List.of();
         }
-        return List.copyOf(stocks);
-    }
-
-    /** What the maker chose for each piece, or for all; the usual card where nothing is chosen. */
-    private static List<String> stockIds(WorkedPlan plan) {
-        return PieceId.all(plan.of(ASSEMBLY).pieces()).stream()
-                .map(piece -> plan.plan().supplies().cardstockOf(piece))
-                .map(id -> id == null ? Cardstocks.USUAL : id)
+        Map<PieceId, Blank> blanks = plan.of(PIECE_BLANKS).byPiece();
+        return plan.of(PIECE_STOCKS).stream()
+                .map(one -> SheetYield.of(requireNonNull(blanks.get(one.piece())), sheet))
                 .toList();
     }
 
-    private static Blanks pieceBlanks(WorkedPlan plan) {
+    /** What the maker chose for each piece, or for all; the usual card where nothing is chosen. */
+    private static List<PieceStock> pieceStocks(WorkedPlan plan) {
         List<Piece> pieces = plan.of(ASSEMBLY).pieces();
-        List<String> ids = new ArrayList<>(stockIds(plan));
+        List<PieceId> ids = PieceId.all(pieces);
+        List<PieceStock> stocks = new ArrayList<>();
         for (int i = 0; i < pieces.size(); i++) {
-            ids.set(i, pieces.get(i).material().stockId(ids.get(i)));
+            String card = requireNonNullElse(plan.plan().supplies().cardstockOf(ids.get(i)), Cardstocks.USUAL);
+            Material material = pieces.get(i).material();
+            stocks.add(new PieceStock(
+                    ids.get(i),
+                    material.stockId(card),
+                    material.stock(plan.workshop().cardstock(card))));
         }
-        return Blanks.ofPieces(pieces, ids, plan.stocks());
+        return List.copyOf(stocks);
     }
 
     private static Folding form(WorkedPlan plan) {

@@ -76,7 +76,13 @@ class BlanksTest {
     @Test
     void foldsTellWhichWayTheGrainWantsToRun() {
         assertThat(WORKSHOP.work(plan("z-fold")).blanks().all().get(0).folds()).isEqualTo(Blank.Folds.UPRIGHT);
-        assertThat(Blank.rectangle(Size.ofMillimetres(10, 10)).folds()).isEqualTo(Blank.Folds.NONE);
+        WorkedPlan bare = WORKSHOP.work(plan("z-fold"));
+        WorkedPlan dressed =
+                bare.withDressing(new Suggestion(WORKSHOP, bare).dressing(new Suggestion(WORKSHOP, bare).usualStack()));
+        assertThat(Blanks.ofLayers(dressed.cuts(), dressed.form().graph()).all())
+                .isNotEmpty()
+                .extracting(Blank::folds)
+                .containsOnly(Blank.Folds.NONE);
         assertThat(WORKSHOP.work(plan("gabled-concertina")).blanks().all())
                 .extracting(Blank::folds)
                 .contains(Blank.Folds.MIXED);
