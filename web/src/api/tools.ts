@@ -4,6 +4,7 @@ import type { components } from './generated/schema'
 
 const ownKey = ['own-stock']
 
+type Sheet = components['schemas']['NewSheetOfStock']
 type Thing = { name: string; ruler: string; width: string; height: string }
 type Cardstock = components['schemas']['NewCardstock']
 type Board = { name: string; groove: string; length: string }
@@ -23,7 +24,7 @@ export function useOwnStock() {
       tools: (body: { inches: Board; metric: Board; bed: string; stopsInside: boolean }) =>
         keep(answered(api.PUT('/api/stock/own/tools', { body }))),
       envelopes: (body: Thing) => keep(answered(api.POST('/api/stock/own/envelopes', { body }))),
-      sheets: (body: Thing) => keep(answered(api.POST('/api/stock/own/sheets', { body }))),
+      sheets: (body: Sheet) => keep(answered(api.POST('/api/stock/own/sheets', { body }))),
       cardstocks: (body: Cardstock) => keep(answered(api.POST('/api/stock/own/cardstocks', { body }))),
       away: (id: string) => keep(answered(api.DELETE('/api/stock/own/{id}', { params: { path: { id } } }))),
       offered: (id: string) => keep(answered(api.PUT('/api/stock/own/{id}/offered', { params: { path: { id } } }))),
@@ -32,12 +33,17 @@ export function useOwnStock() {
 }
 
 /** What the maker allows for, and how to change it. */
-export function useAllowances() {
+export function useAllowances(ruler: string) {
   const queries = useQueryClient()
-  const groups = useQuery({ queryKey: ['allowances'], queryFn: () => answered(api.GET('/api/stock/allowances')) })
+  const groups = useQuery({
+    queryKey: ['allowances', ruler],
+    queryFn: () => answered(api.GET('/api/stock/allowances', { params: { query: { ruler } } })),
+  })
   const set = async (id: string, body: { text?: string; divisions?: number }) => {
-    const after = await answered(api.PUT('/api/stock/allowances/{id}', { params: { path: { id } }, body }))
-    queries.setQueryData(['allowances'], after)
+    const after = await answered(
+      api.PUT('/api/stock/allowances/{id}', { params: { path: { id }, query: { ruler } }, body }),
+    )
+    queries.setQueryData(['allowances', ruler], after)
     await queries.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'allowances' })
   }
   return { groups, set }

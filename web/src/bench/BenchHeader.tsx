@@ -10,17 +10,21 @@ import type { CardInHand } from './useCard'
 import { Versions } from './Versions'
 import { WrittenOut } from './WrittenOut'
 import { WayBack } from '../house/WayBack'
+import { useHeading } from '../house/Heading'
 
 type Props = { card: Card; inHand: CardInHand }
 
 /** Name, way back, steps back and forth, ruler, and what leaves the house: paper and file. */
 export function BenchHeader({ card, inHand }: Props) {
+  const heading = useHeading<HTMLHeadingElement>(card.name)
   const say = useSay()
   const attempt = (step: Promise<unknown>) => step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
     <header className="flex flex-wrap items-center gap-x-3 gap-y-2 py-3">
       <WayBack />
-      <CardName key={card.name} card={card} inHand={inHand} />
+      <h1 ref={heading} tabIndex={-1} className="min-w-40 flex-1">
+        <CardName key={card.name} card={card} inHand={inHand} />
+      </h1>
       <SaveState card={card.id} />
       <span className="ms-auto flex flex-wrap items-center gap-2">
         <button type="button" className="slip" disabled={!inHand.canUndo} onClick={() => void attempt(inHand.undo())}>
@@ -59,20 +63,18 @@ function CardName({ card, inHand }: Props) {
     }
   }
   return (
-    <h1 className="min-w-40 flex-1">
-      <input
-        aria-label="Name of the card"
-        className="field-sizing-content min-h-11 max-w-full min-w-40 truncate border-b-2 border-transparent bg-transparent text-2xl hover:border-ink"
-        value={name}
-        maxLength={120}
-        onChange={(event) => setName(event.target.value)}
-        onBlur={() => void write()}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') event.currentTarget.blur()
-          if (event.key === 'Escape') setName(card.name)
-        }}
-      />
-    </h1>
+    <input
+      aria-label="Name of the card"
+      className="field-sizing-content min-h-11 max-w-full min-w-40 truncate border-b-2 border-transparent bg-transparent text-2xl hover:border-ink"
+      value={name}
+      maxLength={120}
+      onChange={(event) => setName(event.target.value)}
+      onBlur={() => void write()}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') event.currentTarget.blur()
+        if (event.key === 'Escape') setName(card.name)
+      }}
+    />
   )
 }
 

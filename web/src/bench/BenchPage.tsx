@@ -1,4 +1,3 @@
-import { useEffect } from 'react'
 import type { Card } from '../api/client'
 import { NoSuchCard } from '../house/NoSuchCard'
 import { useSay } from '../house/Notices'
@@ -26,13 +25,6 @@ export function BenchPage({ id }: { id: string }) {
   const say = useSay()
   useStepKeys({ undo: inHand.undo, redo: inHand.redo }, (cause) => say({ text: cause.message, wrong: true }))
 
-  useEffect(() => {
-    if (card) document.title = `${card.name} · Vantbreeze`
-    return () => {
-      document.title = 'Vantbreeze'
-    }
-  }, [card])
-
   if (inHand.query.isError) return <NoSuchCard id={id} error={inHand.query.error} />
   if (!card) return <p className="p-8 text-lg">Taking the card out of the drawer…</p>
   return <Bench kept={card} inHand={inHand} />
@@ -43,7 +35,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
   'use memo'
   const { hand, told } = useHand(kept.id, inHand)
   const card = told.preview ?? kept
-  const { layers, papers, base } = card
+  const { layers, papers, madeOf } = card
   return (
     <HandProvider value={hand}>
       <Pickable pieces={card.pieces}>
@@ -51,7 +43,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
           <HeldProvider value={told.preview !== null}>
             <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
               <BenchHeader card={kept} inHand={inHand} />
-              <main className="grid flex-1 gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
+              <main className="grid flex-1 grid-cols-1 gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
                 <div className="flex min-w-0 flex-col gap-5">
                   {/* the figures come right below the largest piece, so that they are seen without scrolling */}
                   <div className="bg-chalk">
@@ -70,7 +62,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
                   <FoldedPlate
                     pieces={card.pieces}
                     form={card.form}
-                    dress={{ layers, papers, base }}
+                    dress={{ layers, papers, madeOf }}
                     showingRef={hand.showing}
                   />
                   <InSight>

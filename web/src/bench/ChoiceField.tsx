@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { useStock } from '../api/cards'
-import { type Card, type CardChoice, wordsOf } from '../api/client'
+import { type Card, type CardChoice, type Piece, wordsOf } from '../api/client'
 import { Choice } from '../house/Choice'
 import { useSay } from '../house/Notices'
 import type { CardInHand } from './useCard'
@@ -68,19 +68,21 @@ function OwnPath({ choice, path, inHand }: { choice: CardChoice; path: string; i
   )
 }
 
-/** What the card is made of. */
-export function CardstockField({ card, inHand }: { card: Card; inHand: CardInHand }) {
+/** What the card is made of; or one of its pieces, of another card where that is wished. */
+export function CardstockField({ card, piece, inHand }: { card: Card; piece?: Piece; inHand: CardInHand }) {
   const stock = useStock()
   const say = useSay()
+  const field = piece?.stock?.field ?? 'cardstock'
   const choose = (text: string) =>
-    inHand.change({ field: 'cardstock', text }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
+    inHand.change({ field, text }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
     <Choice
-      label="Cardstock"
-      value={card.cardstock ?? stock.data?.cardstocks[0].id ?? ''}
+      label={piece ? `Cardstock of ${piece.name}` : 'Cardstock'}
+      value={piece ? (piece.stock?.own ?? '') : (card.cardstock ?? stock.data?.cardstocks[0].id ?? '')}
       onChoose={(id) => void choose(id)}
       quiet
     >
+      {piece && <option value="">the card’s own</option>}
       {stock.data?.cardstocks.map(({ id, name }) => (
         <option key={id} value={id}>
           {name}

@@ -6,7 +6,7 @@ import { Choice } from '../house/Choice'
 import { outline } from '../house/outline'
 import { FigureText } from '../house/FigureText'
 import { LayerShape } from '../papers/LayerShape'
-import { backOf } from '../papers/motifs'
+import { colourOf } from '../papers/dress'
 import { useSay } from '../house/Notices'
 import { picking, usePicked } from './picked'
 import { AnotherSize } from './AnotherSize'
@@ -46,7 +46,7 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
         closed={card.form.closed}
         layers={card.layers}
         papers={card.papers}
-        base={card.base}
+        madeOf={card.madeOf}
         thickest={card.heft.thickest}
         over={over}
         bulk={bulk}
@@ -96,7 +96,7 @@ function uncovered(closed: Card['form']['closed']) {
   return seen.reverse()
 }
 
-type Plate = Pick<Card, 'fit' | 'footprint' | 'layers' | 'papers' | 'base'> & {
+type Plate = Pick<Card, 'fit' | 'footprint' | 'layers' | 'papers' | 'madeOf'> & {
   closed: Card['form']['closed']
   thickest: Card['heft']['thickest']
   over: boolean
@@ -109,7 +109,7 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({
   closed,
   layers,
   papers,
-  base,
+  madeOf,
   thickest,
   over,
   bulk,
@@ -126,7 +126,13 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({
   const at = (point: Point) => `${4 + point.x * scale},${4 + (highest - point.y) * scale}`
   return (
     <div className="relative" style={{ height: highest * scale + (fit ? 68 : 44) }}>
-      <svg width={368} height={highest * scale + 10} className="block" role="img" aria-label="The closed card, front">
+      <svg
+        width={368}
+        height={highest * scale + 10}
+        className="block max-w-full"
+        role="img"
+        aria-label="The closed card, front"
+      >
         <defs>
           <pattern id="thick" width={6} height={6} patternUnits="userSpaceOnUse">
             <circle cx={2} cy={2} r={1.3} className="fill-ink" />
@@ -154,7 +160,7 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({
               d={outline({ corners, holes }, at)}
               fillRule="evenodd"
               className={`stroke-ink ${lit.panels.has(panel) ? 'fill-picked-wash' : ''}`}
-              fill={faceUp ? base.colour : backOf(base)}
+              fill={colourOf({ papers, madeOf }, panel, faceUp)}
               strokeWidth={1.2}
               strokeLinejoin="round"
               {...picking(pick, { kind: 'panel', index: panel })}

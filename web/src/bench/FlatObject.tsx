@@ -3,7 +3,7 @@ import type { Form, Piece } from '../api/client'
 import { between, heights, NEARLY_CLOSED } from '../house/motion'
 import { extent, PaperSketch } from '../papers/PaperSketch'
 import { everyCopy } from './everyCopy'
-import type { Dress } from './dress'
+import type { Dress } from '../papers/dress'
 
 type Box = ReturnType<typeof extent>
 

@@ -2,9 +2,8 @@ import { Canvas, type ThreeEvent, useFrame, useThree } from '@react-three/fiber'
 import { useEffect, useLayoutEffect, useMemo, useState } from 'react'
 import { BackSide, FrontSide, type PerspectiveCamera } from 'three'
 import type { Form, Piece } from '../api/client'
-import { backOf } from '../papers/motifs'
 import { everyCopy } from './everyCopy'
-import type { Dress } from './dress'
+import { colourOf, type Dress } from '../papers/dress'
 import { LayersInSpace } from './LayersInSpace'
 import { usePicked } from './picked'
 import { lineNear, useLines } from './lines'
@@ -24,12 +23,19 @@ export default function FoldedObject({ pieces, form, dress, closed, moving, onLo
   const [fineness] = useState(finenessHere)
   const panels = useMemo(() => pieces.flatMap(everyCopy), [pieces])
   const lines = useLines(pieces)
-  const face = dress?.base.colour ?? COLOURS.face
-  const back = dress ? backOf(dress.base) : COLOURS.back
+  const papers = dress?.papers
+  const madeOf = dress?.madeOf
+  const colours = useMemo(() => {
+    const of = (face: boolean) =>
+      (madeOf ?? form.frames[0]).map((_, panel) =>
+        papers && madeOf ? colourOf({ papers, madeOf }, panel, face) : face ? COLOURS.face : COLOURS.back,
+      )
+    return { fronts: of(true), backs: of(false) }
+  }, [papers, madeOf, form])
   // by hand and not by React, which would go over all that is drawn at every step; and before the browser draws, so that the
   // object answers in the same frame as the figures
   useLayoutEffect(() => stage.lay({ panels, lines, form, closed }), [stage, panels, lines, form, closed])
-  useLayoutEffect(() => stage.colour(face, back, lit.panels), [stage, panels, face, back, lit])
+  useLayoutEffect(() => stage.colour(colours, lit.panels), [stage, panels, colours, lit])
   useEffect(() => () => stage.body.dispose(), [stage])
   return (
     <div

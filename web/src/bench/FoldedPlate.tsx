@@ -1,7 +1,7 @@
 import { lazy, memo, Suspense, useCallback, useEffect, useRef, useState } from 'react'
 import type { Form, Piece } from '../api/client'
 import { Boundary } from '../house/Boundary'
-import type { Dress } from './dress'
+import type { Dress } from '../papers/dress'
 import { FlatObject } from './FlatObject'
 import { useHeld } from './held'
 import { drawsInSpace } from './space'

@@ -3,7 +3,7 @@ import { memo, useEffect, useMemo, useRef } from 'react'
 import { BackSide, BufferAttribute, FrontSide, type Group, Path, Shape, ShapeGeometry, Vector2 } from 'three'
 import type { Layer, Paper, Point } from '../api/client'
 import { repeatOf, textureOf } from '../papers/textures'
-import type { Dress } from './dress'
+import type { Dress } from '../papers/dress'
 import type { Stage } from './stage'
 
 /** How far above its panel, and above the layer beneath, a layer is drawn, mm; and how much of its foam is drawn. */

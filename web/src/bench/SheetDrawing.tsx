@@ -1,6 +1,7 @@
 import { memo } from 'react'
 import type { Card, Piece, Point } from '../api/client'
 import { outline } from '../house/outline'
+import { colourOf } from '../papers/dress'
 import { LayersOnSheet } from '../papers/LayersOnSheet'
 import { DASHES } from '../house/notation'
 import { isPicked, picking, usePicked } from './picked'
@@ -27,7 +28,7 @@ export function SheetDrawing({ piece, card, frame, numbers }: Props) {
           key={panel.index}
           index={panel.index}
           d={outline(panel, at)}
-          fill={card.base.colour}
+          fill={colourOf(card, panel.index, true)}
           isLit={lit.panels.has(panel.index)}
         />
       ))}

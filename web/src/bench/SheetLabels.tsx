@@ -4,7 +4,7 @@ import { FigureText } from '../house/FigureText'
 import { useSay } from '../house/Notices'
 import { FOLD_WORDS } from '../house/notation'
 import { isPicked, picking, usePicked } from './picked'
-import { type Frame, named } from './sheetFrame'
+import { clearNames, type Frame, named, NARROW_NAME } from './sheetFrame'
 import type { CardInHand } from './useCard'
 import { useHandOf } from './useHand'
 
@@ -31,6 +31,7 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
       .draw({ what, piece: number, kind: 'SCORE', index })
       .catch((cause: Error) => say({ text: cause.message, wrong: true }))
   const dressed = new Set(card.layers.filter(({ face }) => face).map(({ panel }) => panel))
+  const clear = clearNames(piece, frame)
   const first = frame.left + (piece.scores[0]?.fromLeft ?? piece.cut.width).mm * frame.scale
   return (
     <>
@@ -55,18 +56,19 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
             )}
           </div>
         ))}
-      {/* on paper that is printed a name would only hide it: it is told when the panel is pointed at */}
+      {/* on paper that is printed a name would only hide it, and where there is no room it hides others: there it is told
+          when the panel is pointed at */}
       {named(piece)
-        .filter(({ index }) => !dressed.has(index) || lit.panels.has(index))
+        .filter(({ index }) => (clear.has(index) && !dressed.has(index)) || lit.panels.has(index))
         .map((panel) => (
           <p
             key={panel.index}
             aria-hidden
-            className={`pointer-events-none absolute -translate-x-1/2 -translate-y-1/2 text-center text-base leading-tight text-ink-soft italic ${dressed.has(panel.index) ? 'bg-chalk px-1.5' : ''}`}
+            className={`pointer-events-none absolute -translate-x-1/2 -translate-y-1/2 text-center text-base leading-tight text-ink-soft italic ${dressed.has(panel.index) || !clear.has(panel.index) ? 'z-10 bg-chalk px-1.5' : ''}`}
             style={{
               left: x(panel.inside.x),
               top: y(panel.inside.y),
-              maxWidth: Math.max(44, panel.width.mm * frame.scale - 6),
+              maxWidth: Math.max(NARROW_NAME, panel.width.mm * frame.scale - 6),
             }}
           >
             {panel.name}

@@ -93,7 +93,7 @@ test('picked panels are lit on both sides', () => {
   const body = new PaperBody()
   body.cut([square(0, 0), square(1, 40)])
   body.lay(flat)
-  body.colour('#ff0000', '#00ff00', new Set([1]), '#0000ff')
+  body.colour({ fronts: ['#ff0000', '#ff0000'], backs: ['#00ff00', '#00ff00'] }, new Set([1]), '#0000ff')
   const colour = (side: 'fronts' | 'backs', i: number) =>
     ['getX', 'getY', 'getZ'].map((of) => body[side].getAttribute('color')[of as 'getX'](i))
   expect([colour('fronts', 0), colour('backs', 0)]).toEqual([

@@ -1,6 +1,9 @@
 import { BufferAttribute, BufferGeometry, Color, type Matrix4, ShapeUtils, Vector2, Vector3 } from 'three'
 import type { Panel, Point } from '../api/client'
 
+/** What colour each panel is on its decorated side and on the other, by its number. */
+export type Colours = { fronts: string[]; backs: string[] }
+
 /**
  * All panels of a card as one body of paper: its fronts, its backs and its edges are drawn at one go each, however many
  * panels there are. Where they are is reckoned here and not by the graphics card, since each panel has few corners.
@@ -73,15 +76,16 @@ export class PaperBody {
   }
 
   /** Colours its fronts and its backs; panels in `lit` are another colour on both. */
-  colour(front: string, back: string, lit: Set<number>, picked: string) {
+  colour({ fronts, backs }: Colours, lit: Set<number>, picked: string) {
     const light = new Color(picked)
-    for (const [body, colour] of [
-      [this.fronts, new Color(front)],
-      [this.backs, new Color(back)],
+    for (const [body, names] of [
+      [this.fronts, fronts],
+      [this.backs, backs],
     ] as const) {
       const colours = body.getAttribute('color')
+      const known = new Map(names.map((name) => [name, new Color(name)]))
       this.panels.forEach((panel, i) => {
-        const { r, g, b } = lit.has(panel) ? light : colour
+        const { r, g, b } = lit.has(panel) ? light : known.get(names[panel])!
         colours.setXYZ(i, r, g, b)
       })
       colours.needsUpdate = true

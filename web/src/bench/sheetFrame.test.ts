@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { Card, Piece } from '../api/client'
-import { frameOf } from './sheetFrame'
+import { clearNames, frameOf } from './sheetFrame'
 
 const figure = (mm: number) => ({ mm }) as never
 
@@ -87,4 +87,26 @@ it('keeps the figure of its height in sight when the sheet is drawn out as far a
   const longer = frame(strip([110, 110, 148]), kept)
   expect(longer.heightAt + 60).toBeLessThanOrEqual(840)
   expect(longer.heightAt).toBeLessThan(longer.x(368))
+})
+
+it('tells a score that is made row by row once', () => {
+  const rows = strip([60, 60, 60])
+  const score = (mm: number, fold: string) => ({ fromLeft: figure(mm), fold })
+  const piece = {
+    ...rows,
+    scores: [score(60, 'VALLEY'), score(60, 'VALLEY'), score(60, 'MOUNTAIN'), score(120, 'VALLEY')],
+  } as unknown as Piece
+  expect(frame(piece).rows.map((row) => row >= 0)).toEqual([true, false, true, true, true])
+})
+
+it('leaves out names that lie on others or have no room', () => {
+  const piece = strip([150, 4, 60])
+  const named = (name: string, index: number, x: number, y = 50) => ({ ...piece.panels[index], name, inside: { x, y } })
+  const panels = [named('Back', 0, 75), named('Left wall', 1, 152), named('Wing', 2, 188)]
+  const names = (of: unknown[]) => {
+    const sheet = { ...piece, panels: of } as unknown as Piece
+    return [...clearNames(sheet, frame(piece))].sort()
+  }
+  expect(names(panels)).toEqual([0, 2])
+  expect(names([...panels, { ...named('Window', 0, 80, 53), index: 3 }])).toEqual([0, 2])
 })

@@ -61,7 +61,11 @@ export function frameOf(piece: Piece, kept: Card, frameWidth: number): Frame {
   const y = (mm: number) => foot - (mm - bottom) * scale
   const rightOf = (of: Piece) => left + of.cut.width.mm * scale
   const right = rightOf(piece)
-  const labels = (of: Piece) => [...of.scores.map((score) => left + score.fromLeft.mm * scale), rightOf(of)]
+  // a score that is made row by row is told once
+  const labels = (of: Piece) => [
+    ...of.scores.map((score, i) => (isTold(of, i) ? NaN : left + score.fromLeft.mm * scale)),
+    rightOf(of),
+  ]
   const places = labels(piece)
   const rowsBefore = placed(labels(before))
   const rows = stillClear(rowsBefore, places) ? rowsBefore : placed(places)
@@ -86,11 +90,18 @@ export function frameOf(piece: Piece, kept: Card, frameWidth: number): Frame {
   }
 }
 
+/** Whether an earlier score is at the same place and folds the same way. */
+function isTold({ scores }: Piece, index: number) {
+  const { fromLeft, fold } = scores[index]
+  return scores.findIndex((one) => one.fromLeft.mm === fromLeft.mm && one.fold === fold) < index
+}
+
 /** For labels from left to right, the row of each; the last, the edge's, always has one. */
 function placed(places: number[]) {
   const last = [-Infinity, -Infinity]
   const end = places[places.length - 1]
   return places.map((place, i) => {
+    if (Number.isNaN(place)) return -1
     const isEnd = i === places.length - 1
     const row = last.findIndex(
       (before, candidate) => place - before >= CROWDED && (isEnd || candidate === 1 || end - place >= CROWDED),
@@ -152,6 +163,49 @@ export function dimensioned(piece: Piece) {
     const along = panel.corners.filter((corner) => corner.y === head).map((corner) => corner.x)
     return along.length > 1 && Math.max(...along) - Math.min(...along) > panel.width.mm - 0.001
   })
+}
+
+/** About what a name's letters and lines take up, pixels. */
+const LETTER = 7.8
+const LINE = 20
+/** The narrowest that a name is set. */
+export const NARROW_NAME = 44
+
+/** Panels whose names lie clear of one another and within their panels, the largest panels first; others are told when pointed at. */
+export function clearNames(piece: Piece, { x, y, scale }: Pick<Frame, 'x' | 'y' | 'scale'>): Set<number> {
+  const boxes: { left: number; right: number; top: number; foot: number }[] = []
+  const clear = new Set<number>()
+  const high = ({ corners }: Piece['panels'][number]) => {
+    const ys = corners.map((corner) => corner.y)
+    return (Math.max(...ys) - Math.min(...ys)) * scale
+  }
+  const largestFirst = [...named(piece)].sort((a, b) => b.width.mm * high(b) - a.width.mm * high(a))
+  for (const panel of largestFirst) {
+    const room = Math.max(NARROW_NAME, panel.width.mm * scale - 6)
+    const words = panel.name.split(' ')
+    const lines = words.reduce<string[]>((lines, word) => {
+      const last = lines.at(-1)
+      const longer = `${last} ${word}`
+      return last !== undefined && longer.length * LETTER <= room ? [...lines.slice(0, -1), longer] : [...lines, word]
+    }, [])
+    const half = (Math.max(...lines.map((line) => line.length)) * LETTER) / 2
+    const [across, up] = [x(panel.inside.x), y(panel.inside.y)]
+    const box = {
+      left: across - half,
+      right: across + half,
+      top: up - (lines.length * LINE) / 2,
+      foot: up + (lines.length * LINE) / 2,
+    }
+    const fits = 2 * half <= panel.width.mm * scale + 12 && lines.length * LINE <= high(panel) + 8
+    const free = boxes.every(
+      (other) => box.right <= other.left || box.left >= other.right || box.foot <= other.top || box.top >= other.foot,
+    )
+    if (fits && free) {
+      boxes.push(box)
+      clear.add(panel.index)
+    }
+  }
+  return clear
 }
 
 /** Panels that have a name of their own and not just a number. */

@@ -1,7 +1,7 @@
 import { Box3, Matrix4, type PerspectiveCamera, Quaternion, Sphere, Vector3 } from 'three'
 import type { Form, Panel } from '../api/client'
 import type { Line } from './lines'
-import { PaperBody } from './paperBody'
+import { type Colours, PaperBody } from './paperBody'
 
 /** The theme's blue wash. */
 const PICKED = '#cfe0f2'
@@ -39,8 +39,9 @@ export class Stage {
     this.invalidate()
   }
 
-  colour(front: string, back: string, lit: Set<number>) {
-    this.body.colour(front, back, lit, PICKED)
+  /** Colours the fronts and the backs of the panels, by their numbers. */
+  colour(colours: Colours, lit: Set<number>) {
+    this.body.colour(colours, lit, PICKED)
     this.invalidate()
   }
 

@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { useLocation } from 'wouter'
 import { useDrawer } from '../api/cards'
 import { Slip } from '../house/Slip'
-import { recall, usualHabits } from './habits'
+import { lastHabits } from './habits'
 
 /** A card of no structure: a bare sheet to draw on. */
 export function BareSheet() {
@@ -10,7 +10,7 @@ export function BareSheet() {
   const { bare } = useDrawer()
   const [, go] = useLocation()
   const begin = async () => {
-    const card = await bare.mutateAsync({ ...size, ruler: { ...usualHabits(navigator.language), ...recall() }.ruler })
+    const card = await bare.mutateAsync({ ...size, ruler: lastHabits().ruler })
     go(`/card/${card.id}`)
   }
   return (

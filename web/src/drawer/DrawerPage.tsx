@@ -6,6 +6,7 @@ import { useSeen } from '../house/useSeen'
 import { CardTile } from './CardTile'
 import { BareSheet } from './BareSheet'
 import { StartPanel } from './StartPanel'
+import { Heading } from '../house/Heading'
 
 /** So many cards are laid out; more when one comes to their end. */
 const AT_ONCE = 60
@@ -17,7 +18,7 @@ export function DrawerPage() {
   return (
     <main className="mx-auto grid max-w-[1400px] gap-x-10 gap-y-8 px-8 py-6 lg:grid-cols-[minmax(25rem,31rem)_1fr]">
       <header className="flex flex-wrap items-baseline gap-5 lg:col-span-2">
-        <h1 className="text-3xl font-semibold tracking-tight">Vantbreeze</h1>
+        <Heading className="text-3xl font-semibold tracking-tight">Vantbreeze</Heading>
         <p className="text-lg text-ink italic">Plan the fold before you cut.</p>
         <nav aria-label="Elsewhere" className="ms-auto flex flex-wrap gap-2">
           <Link href="/recipe" className="slip inline-flex items-center">

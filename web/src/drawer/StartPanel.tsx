@@ -8,7 +8,7 @@ import { useSay } from '../house/Notices'
 import { ChosenStructure } from './ChosenStructure'
 import { EnvelopeOptions } from './EnvelopeOptions'
 import { Proposals } from './Proposals'
-import { recall, remember, usualHabits } from './habits'
+import { lastHabits, remember } from './habits'
 
 const STARTS = [
   { from: 'ENVELOPE', label: 'An envelope' },
@@ -24,7 +24,7 @@ export function StartPanel() {
 }
 
 function Start({ stock }: { stock: Stock }) {
-  const [habits, setHabits] = useState(() => ({ ...usualHabits(navigator.language), ...recall() }))
+  const [habits, setHabits] = useState(lastHabits)
   const [from, setFrom] = useState<StartQuestion['from']>('ENVELOPE')
   const [width, setWidth] = useState('')
   const [height, setHeight] = useState('')

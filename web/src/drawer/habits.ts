@@ -18,6 +18,11 @@ export function recall(): Partial<Habits> {
   }
 }
 
+/** What a maker chose last, and what is usual where they live for the rest. */
+export function lastHabits(): Habits {
+  return { ...usualHabits(navigator.language), ...recall() }
+}
+
 export function remember(habits: Habits) {
   try {
     localStorage.setItem(KEY, JSON.stringify(habits))

@@ -6,13 +6,13 @@ type Props = { label: string; value: string; onChoose: (value: string) => void; 
 export function Choice({ label, value, onChoose, children, quiet = false }: Props) {
   const id = useId()
   return (
-    <span className="inline-flex flex-col">
+    <span className="inline-flex max-w-full min-w-0 flex-col">
       <label htmlFor={id} className={quiet ? 'sr-only' : 'text-base text-ink-soft'}>
         {label}
       </label>
       <select
         id={id}
-        className="slip font-figures text-lg"
+        className="slip max-w-full truncate font-figures text-lg"
         value={value}
         onChange={(event) => onChoose(event.target.value)}
       >

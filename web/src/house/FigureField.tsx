@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useEffect, useId, useRef, useState } from 'react'
+import { type KeyboardEvent, useEffect, useId, useLayoutEffect, useRef, useState } from 'react'
 import { type Figure, spoken, wordsOf } from '../api/client'
 import { FigureText } from './FigureText'
 import { ProblemBox } from './ProblemBox'
@@ -42,6 +42,7 @@ export function FigureField({
   const face = useRef<HTMLButtonElement>(null)
   const refocus = useRef(false)
   const problemId = useId()
+  const [box, toRight] = useWithin(problem)
 
   useEffect(() => {
     if (typed === null && refocus.current) {
@@ -143,13 +144,29 @@ export function FigureField({
         />
       )}
       {problem && (
-        <ProblemBox
-          id={problemId}
-          className="absolute top-full left-0 z-10 mt-1 block w-72 text-start font-text text-base leading-snug whitespace-normal text-ink"
-        >
-          {problem}
-        </ProblemBox>
+        <span ref={box} className={`absolute top-full z-10 mt-1 block w-72 ${toRight ? 'right-0' : 'left-0'}`}>
+          <ProblemBox
+            id={problemId}
+            className="block text-start font-text text-base leading-snug whitespace-normal text-ink"
+          >
+            {problem}
+          </ProblemBox>
+        </span>
       )}
     </span>
   )
+}
+
+/** Whether what hangs below a figure has to end with it, as it would otherwise hang out of its part of the page. */
+function useWithin(shown: unknown) {
+  const box = useRef<HTMLSpanElement>(null)
+  const [toRight, setToRight] = useState(false)
+  useLayoutEffect(() => {
+    const hung = box.current
+    if (!hung) return
+    const part = (hung.closest('section, [role=dialog]') ?? document.body).getBoundingClientRect()
+    const figure = hung.parentElement!.getBoundingClientRect()
+    setToRight(figure.left + hung.offsetWidth > part.right && figure.right - hung.offsetWidth > 0)
+  }, [shown])
+  return [box, toRight] as const
 }

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import { Link } from 'wouter'
+import { Heading } from './Heading'
 
 /** Where an address leads nowhere: says so and shows the way back, and what else can be done. */
 export function NoSuchPlace({
@@ -13,7 +14,9 @@ export function NoSuchPlace({
 }) {
   return (
     <main className="mx-auto grid min-h-dvh max-w-xl content-center gap-6 p-8">
-      <h1 className="text-3xl">{title}</h1>
+      <Heading className="text-3xl" title={title}>
+        {title}
+      </Heading>
       <p className="text-lg">{text}</p>
       <p className="flex flex-wrap gap-2">
         <Link href="/" className="slip inline-block">

@@ -15,6 +15,7 @@ import { Aside } from './Aside'
 import { CutList } from './CutList'
 import { Sides } from './Sides'
 import { Stack } from './Stack'
+import { Heading } from '../house/Heading'
 
 /** Mats and layers: every panel that shows, ticked on the picture and dressed; what to cut for it. */
 export function LayersPage({ id }: { id: string }) {
@@ -62,7 +63,9 @@ function Room({ card, layers, inHand }: Props) {
       <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
         <header className="flex flex-wrap items-center gap-x-3 gap-y-2 py-3">
           <WayBack to={`/card/${card.id}`}>Bench</WayBack>
-          <h1 className="min-w-40 flex-1 truncate text-2xl">{card.name}: mats and layers</h1>
+          <Heading title={`${card.name}: mats and layers`} className="min-w-40 flex-1 truncate text-2xl">
+            {card.name}: mats and layers
+          </Heading>
           <SaveState card={card.id} />
           <button type="button" className="slip" disabled={!inHand.canUndo} onClick={() => attempt(inHand.undo())}>
             Undo

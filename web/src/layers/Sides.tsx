@@ -3,7 +3,7 @@ import type { Card, Layers, Piece, Point } from '../api/client'
 import { useWidth } from '../bench/useWidth'
 import { LayersOnSheet } from '../papers/LayersOnSheet'
 import { outline } from '../house/outline'
-import { backOf } from '../papers/motifs'
+import { colourOf } from '../papers/dress'
 
 type Props = { card: Card; layers: Layers; ticked: number[]; onTick: (face: number) => void }
 
@@ -70,7 +70,7 @@ function OneSide({ piece, face, scale, card, layers, ticked, onTick }: SideProps
   const y = (mm: number) => 6 + height - (mm - foot) * scale
   const at = (corner: Point) => `${x(corner.x)},${y(corner.y)}`
   const hatch = `hatch-${piece.copies[0]}-${face}`
-  const colour = face ? card.base.colour : backOf(card.base)
+  const colour = colourOf(card, piece.copies[0], face)
   return (
     <figure className="max-w-full">
       <figcaption className="text-base italic">

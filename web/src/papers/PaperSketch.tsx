@@ -1,10 +1,9 @@
-import type { Layer, Paper, Point } from '../api/client'
+import type { Point } from '../api/client'
 import { LayerShape } from './LayerShape'
 import { outline, type Shape } from '../house/outline'
-import { backOf } from './motifs'
+import { colourOf, type Dress } from './dress'
 
 type Box = { left: number; top: number; width: number; height: number }
-type Dress = { layers: Layer[]; papers: Paper[]; base: Paper }
 type Props = {
   panels: Shape[]
   matrices: number[][]
@@ -95,7 +94,7 @@ export function PaperSketch({ panels, matrices, stands = false, layers, within, 
             })}
             fillRule="evenodd"
             className={`stroke-ink ${dress ? '' : face ? 'fill-paper' : 'fill-paper-back'}`}
-            fill={dress && (face ? dress.base.colour : backOf(dress.base))}
+            fill={dress && colourOf(dress, panel, face)}
             strokeWidth={1.3}
             strokeLinejoin="round"
             vectorEffect="non-scaling-stroke"

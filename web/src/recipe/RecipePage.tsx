@@ -3,13 +3,14 @@ import { useLocation } from 'wouter'
 import { useDrawer, useReading, useStock } from '../api/cards'
 import { FoldedPlate } from '../bench/FoldedPlate'
 import { Pickable } from '../bench/picked'
-import { recall, usualHabits } from '../drawer/habits'
+import { lastHabits } from '../drawer/habits'
 import { Choice } from '../house/Choice'
 import { useSay } from '../house/Notices'
 import { SheetSketch } from '../house/SheetSketch'
 import { Judged } from './Judged'
 import { MarkedText } from './MarkedText'
 import { WayBack } from '../house/WayBack'
+import { Heading } from '../house/Heading'
 
 const KEPT = 'vantbreeze.recipe'
 const EXAMPLE = '11 x 4 1/4, score on the long side at 2 3/4 and 5 1/2, fold m v'
@@ -19,7 +20,7 @@ const PAUSE_MS = 250
 export function RecipePage() {
   const stock = useStock()
   const [text, setText] = useState(() => localStorage.getItem(KEPT) ?? '')
-  const [ruler, setRuler] = useState(() => ({ ...usualHabits(navigator.language), ...recall() }).ruler)
+  const [ruler, setRuler] = useState(() => lastHabits().ruler)
   const settled = useSettled(useDeferredValue(text))
   const reading = useReading(settled, ruler)
   const { fromRecipe } = useDrawer()
@@ -42,7 +43,7 @@ export function RecipePage() {
     <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
       <header className="flex flex-wrap items-center gap-4 py-3">
         <WayBack />
-        <h1 className="flex-1 text-2xl">A recipe, as it is written down</h1>
+        <Heading className="flex-1 text-2xl">A recipe, as it is written down</Heading>
         <Choice label="Figures without a unit are in" value={ruler} onChoose={setRuler} quiet>
           {stock.data?.rulers.map(({ id, label }) => (
             <option key={id} value={id}>

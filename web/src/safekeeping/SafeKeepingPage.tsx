@@ -6,6 +6,7 @@ import { WayBack } from '../house/WayBack'
 import { CopyList } from './CopyList'
 import { DeletedCards } from './DeletedCards'
 import { PutBack } from './PutBack'
+import { Heading } from '../house/Heading'
 
 /** Safe keeping: everything in one file, copies that are made by themselves, and cards that were deleted. */
 export function SafeKeepingPage() {
@@ -16,7 +17,7 @@ export function SafeKeepingPage() {
     <div className="mx-auto min-h-dvh max-w-[1100px] px-6 pb-8">
       <header className="flex items-center gap-4 py-3">
         <WayBack />
-        <h1 className="text-2xl">Safe keeping</h1>
+        <Heading>Safe keeping</Heading>
       </header>
       <main className="grid gap-5">
         <section aria-labelledby="backup-title" className="grid gap-x-10 gap-y-4 bg-chalk px-6 py-5 md:grid-cols-2">

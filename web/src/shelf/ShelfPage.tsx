@@ -3,18 +3,19 @@ import { useDeferredValue, useState } from 'react'
 import { useLocation } from 'wouter'
 import { useFitting, useShelf } from '../api/cards'
 import type { Fitting, OnShelf } from '../api/client'
-import { recall, remember, usualHabits } from '../drawer/habits'
+import { lastHabits, remember } from '../drawer/habits'
 import { SizeText } from '../house/SizeText'
 import { FilterBar } from './FilterBar'
 import { isWanted, NO_FILTERS } from './filters'
 import { LiveModel } from './LiveModel'
 import { WayBack } from '../house/WayBack'
+import { Heading } from '../house/Heading'
 
 /** The shelf: every structure as a folded model, to be found by looking, by searching and by what fits. */
 export function ShelfPage() {
   const shelf = useShelf()
   const [filters, setFilters] = useState(NO_FILTERS)
-  const [habits] = useState(() => ({ ...usualHabits(navigator.language), ...recall() }))
+  const [habits] = useState(lastHabits)
   const [pickedId, setPickedId] = useState(habits.structure)
   const [pointed, setPointed] = useState<string | null>(null)
   const asked = useDeferredValue(
@@ -33,7 +34,7 @@ export function ShelfPage() {
     <main className="mx-auto flex max-w-[1500px] flex-col gap-5 px-8 py-5">
       <header className="flex items-center gap-5">
         <WayBack />
-        <h1 className="text-2xl">The shelf</h1>
+        <Heading>The shelf</Heading>
         <p className="text-lg italic" role="status">
           {shelf.data ? counted(wanted.length, shelf.data.structures.length) : 'Folding the models…'}
           {asked && fitting.isFetching && ' Trying sizes…'}
@@ -95,7 +96,7 @@ function Described({ structure, fitting, filters }: DescribedProps) {
   const [, go] = useLocation()
   const [pointed, setPointed] = useState(false)
   const begin = () => {
-    const habits = { ...usualHabits(navigator.language), ...recall(), structure: structure.id }
+    const habits = { ...lastHabits(), structure: structure.id }
     remember({ ...habits, envelope: filters.envelope || habits.envelope, sheet: filters.sheet || habits.sheet })
     go('/')
   }

@@ -5,6 +5,7 @@ import { FigureText } from '../house/FigureText'
 import { NoSuchCard } from '../house/NoSuchCard'
 import { WayBack } from '../house/WayBack'
 import { PieceInHand } from './PieceInHand'
+import { Heading } from '../house/Heading'
 
 /** At the table: one step at a time, to be read from across it; space or an arrow goes on. */
 export function TablePage({ id }: { id: string }) {
@@ -29,7 +30,9 @@ function Walk({ card, steps }: { card: Card; steps: Step[] }) {
         <WayBack to={`/card/${card.id}`} className="bg-paper">
           Bench
         </WayBack>
-        <h1 className="truncate text-2xl">{card.name}</h1>
+        <Heading title={`${card.name}, at the table`} className="truncate text-2xl">
+          {card.name}
+        </Heading>
         <p className="ms-auto text-xl whitespace-nowrap">
           {piece.name}, {at + 1} of {steps.length}
         </p>

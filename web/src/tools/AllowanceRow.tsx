@@ -23,10 +23,9 @@ export function AllowanceRow({ allowance, set }: Props) {
         <p className="plate-note">{allowance.why}</p>
         <p className="text-base text-ink-soft">
           Usual: <FigureText figure={allowance.usual} unit className="text-lg" />
-          {allowance.metric && (
+          {allowance.elsewhere && (
             <>
-              {' '}
-              or <FigureText figure={allowance.metric} unit className="text-lg" />
+              , elsewhere <FigureText figure={allowance.elsewhere} unit className="text-lg" />
             </>
           )}{' '}
           <small className="text-base">({allowance.source})</small>

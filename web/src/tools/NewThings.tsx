@@ -1,42 +1,110 @@
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
+import { useStock } from '../api/cards'
 import type { Put } from '../api/tools'
-import { recall, usualHabits } from '../drawer/habits'
+import { lastHabits } from '../drawer/habits'
+import { Choice } from '../house/Choice'
 import { Form, TextField } from './Form'
 
-/** One more envelope or sheet. */
-export function NewThing({ kind, put }: { kind: 'envelopes' | 'sheets'; put: Put }) {
-  const empty = { name: '', width: '', height: '' }
-  const [thing, setThing] = useState(empty)
-  const ruler = { ...usualHabits(navigator.language), ...recall() }.ruler
+type Sized = { name: string; width: string; height: string }
+
+const EMPTY: Sized = { name: '', width: '', height: '' }
+
+/** One more envelope. */
+export function NewEnvelope({ put }: { put: Put }) {
+  const [envelope, setEnvelope] = useState(EMPTY)
   const keep = async () => {
-    await put[kind]({ ...thing, ruler })
-    setThing(empty)
+    await put.envelopes({ ...envelope, ruler: lastHabits().ruler })
+    setEnvelope(EMPTY)
   }
   return (
-    <Form label={kind === 'envelopes' ? 'One more envelope' : 'One more sheet'} action="Keep it" onDo={keep}>
+    <Form label="One more envelope" action="Keep it" onDo={keep}>
+      {(wrong) => <SizedFields thing={envelope} wrong={wrong} onType={setEnvelope} />}
+    </Form>
+  )
+}
+
+const NO_SHEET = { ...EMPTY, paper: '', count: '', offcut: false, price: '' }
+
+/** One more sheet: a size that any paper comes in, or so many of one paper. */
+export function NewSheet({ put }: { put: Put }) {
+  const [sheet, setSheet] = useState(NO_SHEET)
+  const stock = useStock()
+  const keep = async () => {
+    await put.sheets({ ...sheet, ruler: lastHabits().ruler })
+    setSheet(NO_SHEET)
+  }
+  return (
+    <Form label="One more sheet" action="Keep it" onDo={keep}>
       {(wrong) => (
-        <>
+        <SizedFields thing={sheet} wrong={wrong} onType={(sized) => setSheet({ ...sheet, ...sized })}>
+          <Choice label="Of which paper" value={sheet.paper} onChoose={(paper) => setSheet({ ...sheet, paper })}>
+            <option value="">any paper</option>
+            {stock.data?.cardstocks.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </Choice>
           <TextField
-            wide
-            label="Name"
-            value={thing.name}
-            wrong={wrong('name')}
-            onType={(name) => setThing({ ...thing, name })}
+            label="How many"
+            hint="any number"
+            value={sheet.count}
+            wrong={wrong('count')}
+            onType={(count) => setSheet({ ...sheet, count })}
           />
           <TextField
-            label="Width"
-            value={thing.width}
-            wrong={wrong('width')}
-            onType={(width) => setThing({ ...thing, width })}
+            label="Price of one"
+            hint="not known"
+            value={sheet.price}
+            wrong={wrong('price')}
+            onType={(price) => setSheet({ ...sheet, price })}
           />
-          <TextField
-            label="Height"
-            value={thing.height}
-            wrong={wrong('height')}
-            onType={(height) => setThing({ ...thing, height })}
-          />
-        </>
+          <label className="flex min-h-11 items-center gap-3 text-lg">
+            <input
+              type="checkbox"
+              className="size-6 accent-ink"
+              checked={sheet.offcut}
+              onChange={(event) => setSheet({ ...sheet, offcut: event.target.checked })}
+            />
+            an offcut
+          </label>
+        </SizedFields>
       )}
     </Form>
+  )
+}
+
+type FieldsProps = {
+  thing: Sized
+  wrong: (field: string) => boolean
+  onType: (thing: Sized) => void
+  children?: ReactNode
+}
+
+function SizedFields({ thing: { name, width, height }, wrong, onType, children }: FieldsProps) {
+  const sized = { name, width, height }
+  return (
+    <>
+      <TextField
+        wide
+        label="Name"
+        value={name}
+        wrong={wrong('name')}
+        onType={(text) => onType({ ...sized, name: text })}
+      />
+      <TextField
+        label="Width"
+        value={width}
+        wrong={wrong('width')}
+        onType={(text) => onType({ ...sized, width: text })}
+      />
+      <TextField
+        label="Height"
+        value={height}
+        wrong={wrong('height')}
+        onType={(text) => onType({ ...sized, height: text })}
+      />
+      {children}
+    </>
   )
 }

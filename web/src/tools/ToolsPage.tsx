@@ -3,9 +3,10 @@ import { useOwnStock } from '../api/tools'
 import { BoardAndTrimmer } from './BoardAndTrimmer'
 import { Kept } from './Kept'
 import { NewPaper } from './NewPaper'
-import { NewThing } from './NewThings'
+import { NewEnvelope, NewSheet } from './NewThings'
 import { Part } from './Part'
 import { WayBack } from '../house/WayBack'
+import { Heading } from '../house/Heading'
 
 /** Tools and stock: what the maker has, kept once and used by every plan. */
 export function ToolsPage() {
@@ -14,7 +15,7 @@ export function ToolsPage() {
     <div className="mx-auto min-h-dvh max-w-[1400px] px-6 pb-8">
       <header className="flex items-center gap-4 py-3">
         <WayBack />
-        <h1 className="text-2xl">Tools and stock</h1>
+        <Heading>Tools and stock</Heading>
         <Link href="/tools/allowances" className="slip ms-auto inline-flex items-center">
           Allowances
         </Link>
@@ -42,11 +43,11 @@ export function ToolsPage() {
           </Part>
           <Part title="Envelopes" note="Measure the inside: how wide and high a sheet of card may be that slides in.">
             <Kept things={own.data.envelopes} put={put} />
-            <NewThing kind="envelopes" put={put} />
+            <NewEnvelope put={put} />
           </Part>
-          <Part title="Sheets" note="Sizes you buy or have left over.">
+          <Part title="Sheets" note="Sizes you buy or have left over; of which paper and how many, if you like.">
             <Kept things={own.data.sheets} put={put} />
-            <NewThing kind="sheets" put={put} />
+            <NewSheet put={put} />
           </Part>
         </main>
       )}

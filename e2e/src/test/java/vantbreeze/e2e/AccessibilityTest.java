@@ -48,7 +48,7 @@ class AccessibilityTest extends Browsing {
     @Test
     void theShelf() {
         page.navigate(house.at("/shelf"));
-        page.getByText("28 structures").waitFor();
+        page.getByText("30 structures").waitFor();
         nothingSerious();
         page.getByLabel("For envelope").selectOption("c6");
         page.getByText("Largest").waitFor();

@@ -264,6 +264,9 @@ class BenchByMouseTest extends Browsing {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Allowances"))
                 .click();
         assertThat(page.getByText("full width, the tube will not square")).isVisible();
+        assertThat(page).hasTitle("Allowances · Vantbreeze");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Allowances")))
+                .isFocused();
         Locator sliver = button("Sliver off a tube:");
         sliver.click();
         page.keyboard().type("90 mm");
@@ -279,6 +282,58 @@ class BenchByMouseTest extends Browsing {
         button("Back to the usual Sliver off a tube").click();
         assertThat(page.getByText("Sliver off a tube: as usual again.")).isVisible();
         assertThat(button("Back to the usual Sliver off a tube")).hasCount(0);
+    }
+
+    /** A measure that follows from the others is typed, excludes another, and goes back to what it usually is. */
+    @Test
+    void furtherMeasuresAreTypedAndGoBackToTheUsual() {
+        take("Kite theatre for the bandstand");
+        page.getByText("More measures").click();
+        Locator up = button("Band above the foot:");
+        assertThat(button("Band above the foot as usual")).hasCount(0);
+        up.click();
+        page.keyboard().type("12 mm");
+        page.keyboard().press("Enter");
+        assertThat(up).hasAccessibleName("Band above the foot: 12 mm. Press to change.");
+        button("Band length:").click();
+        page.keyboard().type("900 mm");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("the band would stick out of the closed card"))
+                .isVisible();
+        page.keyboard().press("Escape");
+        button("Band above the foot as usual").click();
+        assertThat(up).hasAccessibleName("Band above the foot: 0 mm. Press to change.");
+        button("Undo").click();
+        assertThat(up).hasAccessibleName("Band above the foot: 12 mm. Press to change.");
+        button("Undo").click();
+    }
+
+    /** Sheets are of a paper and so many; a piece is of another cardstock than its card, and is seen to be. */
+    @Test
+    void aPieceIsOfACardstockOfItsOwn() {
+        page.navigate(house.at("/tools"));
+        Locator sheet = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("One more sheet"));
+        sheet.getByLabel("Name").fill("Rest of the poster");
+        sheet.getByLabel("Width").fill("210 mm");
+        sheet.getByLabel("Height").fill("280 mm");
+        sheet.getByLabel("Of which paper").selectOption(new SelectOption().setLabel("Sun yellow paper"));
+        sheet.getByLabel("How many").fill("some");
+        sheet.getByLabel("an offcut").check();
+        sheet.getByText("Keep it").click();
+        assertThat(sheet.getByRole(AriaRole.ALERT)).containsText("no number of sheets");
+        assertThat(sheet.getByLabel("Name")).hasValue("Rest of the poster");
+        sheet.getByLabel("How many").fill("3");
+        sheet.getByText("Keep it").click();
+        assertThat(page.getByText("3 of Sun yellow paper, an offcut")).isVisible();
+        page.navigate(house.at("/"));
+        take("Gift-card pocket for the helpers");
+        Locator cardstock = page.getByLabel("Cardstock of Pocket");
+        cardstock.selectOption(new SelectOption().setLabel("Sun yellow paper"));
+        Locator yellow = page.locator("[fill='#e9b44c']");
+        assertThat(yellow.first()).isVisible();
+        button("Undo").click();
+        assertThat(cardstock).hasValue("");
+        assertThat(yellow).hasCount(0);
     }
 
     @Test

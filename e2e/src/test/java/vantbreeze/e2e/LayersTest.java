@@ -233,6 +233,7 @@ class LayersTest extends Browsing {
         page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("One more cardstock"))
                 .getByText("Keep it")
                 .click();
-        assertThat(page.getByText("Scanned cloud paper")).isVisible();
+        assertThat(page.getByLabel("Cardstocks and papers").getByText("Scanned cloud paper"))
+                .isVisible();
     }
 }

@@ -111,7 +111,7 @@ class Pictures extends Browsing {
     @Test
     void theShelf() throws Exception {
         page.navigate(house.at("/shelf"));
-        page.getByText("28 structures").waitFor();
+        page.getByText("30 structures").waitFor();
         picture("shelf");
     }
 
@@ -176,6 +176,13 @@ class Pictures extends Browsing {
     }
 
     @Test
+    void allowances() throws Exception {
+        page.navigate(house.at("/tools/allowances"));
+        page.getByText("Sliver off a tube").first().waitFor();
+        picture("allowances");
+    }
+
+    @Test
     void safeKeeping() throws Exception {
         page.getByLabel("More for How the kite got its tail").click();
         page.getByText("Delete", new Page.GetByTextOptions().setExact(true)).click();
@@ -211,7 +218,7 @@ class Pictures extends Browsing {
     /** All of the catalogue in one picture, drawn from the engine's frames by a script of the tests. */
     @Test
     void everyStructureDisplayedHalfWayAndClosed() throws Exception {
-        page.setViewportSize(1720, 1500);
+        page.setViewportSize(1720, 1660);
         String script =
                 new String(getClass().getResourceAsStream("/contact-sheet.js").readAllBytes(), StandardCharsets.UTF_8);
         page.evaluate(
@@ -228,7 +235,7 @@ class Pictures extends Browsing {
                 document.head.append(style)
                 contactSheet('/')""");
         page.getByText("Threaded double concertina").waitFor();
-        assertThat(page.locator("figure").count()).isEqualTo(28);
+        assertThat(page.locator("figure").count()).isEqualTo(30);
         picture("structures");
     }
 }

@@ -138,7 +138,8 @@ class WholeStoryTest extends Browsing {
         figure("Wall").click();
         field("Wall").fill("9 mm");
         page.keyboard().press("Enter");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("the wing would stick out of the closed card");
+        assertThat(page.getByRole(AriaRole.ALERT))
+                .containsText("a narrower panel can't be scored and burnished cleanly");
         page.keyboard().press("Escape");
         figure("Wing").focus();
         page.keyboard().press("ArrowDown");

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.check.ValidationException;
@@ -27,8 +28,8 @@ class AllowanceController {
      *
      * @param figure what it is
      * @param own whether that is the maker's own
-     * @param usual what the trade takes; for a length that of those who measure in inches
-     * @param metric what those take who measure in millimetres, where that is another
+     * @param usual what the trade takes, of those who measure as the maker does
+     * @param elsewhere what those take who measure the other way, where that is another
      */
     public record AllowanceView(
             String id,
@@ -38,7 +39,7 @@ class AllowanceController {
             FigureView figure,
             boolean own,
             FigureView usual,
-            @Nullable FigureView metric) {}
+            @Nullable FigureView elsewhere) {}
 
     /** Allowances that are looked at together. */
     public record AllowanceGroup(String label, List<AllowanceView> allowances) {}
@@ -57,30 +58,37 @@ class AllowanceController {
         this.stock = stock;
     }
 
+    /** All of them, as they are for a maker with that ruler. */
     @GetMapping
-    List<AllowanceGroup> all() {
+    List<AllowanceGroup> all(@RequestParam String ruler) {
+        Written written = Written.on(ruler);
         Allowances own = stock.own().tools().allowances();
         return Allowance.GROUPS.stream()
                 .map(group -> new AllowanceGroup(
                         group.label(),
-                        group.allowances().stream().map(one -> view(one, own)).toList()))
+                        group.allowances().stream()
+                                .map(one -> view(one, own, written.ruler()))
+                                .toList()))
                 .toList();
     }
 
+    /** Sets one; it then holds on every ruler. */
     @PutMapping("/{id}")
-    List<AllowanceGroup> set(@PathVariable String id, @Valid @RequestBody NewAllowance asked) {
+    List<AllowanceGroup> set(
+            @PathVariable String id, @RequestParam String ruler, @Valid @RequestBody NewAllowance asked) {
+        Ruler inForce = Written.on(ruler).ruler();
         Allowance allowance = Allowance.ALL.stream()
                 .filter(one -> one.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new NotHere("There is no such allowance. Look at the list again."));
-        stock.change(own -> own.with(own.tools().with(changed(own.tools().allowances(), allowance, asked))));
-        return all();
+        stock.change(own -> own.with(own.tools().with(changed(own.tools().allowances(), allowance, asked, inForce))));
+        return all(ruler);
     }
 
-    private static Allowances changed(Allowances own, Allowance allowance, NewAllowance asked) {
+    private static Allowances changed(Allowances own, Allowance allowance, NewAllowance asked, Ruler ruler) {
         try {
             if (allowance instanceof Allowance.OfLength length) {
-                return own.with(length, length(own, length, asked));
+                return own.with(length, length(own, length, asked, ruler));
             }
             Allowance.OfNumber number = (Allowance.OfNumber) allowance;
             return own.with(number, number(own, number, asked));
@@ -91,11 +99,11 @@ class AllowanceController {
         }
     }
 
-    private static @Nullable Length length(Allowances own, Allowance.OfLength allowance, NewAllowance asked) {
-        Length present = own.of(allowance);
-        Ruler ruler = ruler(present);
+    private static @Nullable Length length(
+            Allowances own, Allowance.OfLength allowance, NewAllowance asked, Ruler ruler) {
         if (asked.divisions() != null) {
-            return Entry.moved(present, asked.divisions(), ruler);
+            Length present = own.of(allowance, ruler);
+            return Entry.moved(present, asked.divisions(), shownOn(present, ruler));
         }
         return asked.text() == null ? null : Entry.read(allowance.id(), asked.text(), ruler);
     }
@@ -123,18 +131,19 @@ class AllowanceController {
         return allowance.most() <= 4 ? 0.1 : allowance.most() > 200 ? 10 : 1;
     }
 
-    private static AllowanceView view(Allowance one, Allowances own) {
+    private static AllowanceView view(Allowance one, Allowances own, Ruler ruler) {
         if (one instanceof Allowance.OfLength length) {
-            Length value = own.of(length);
+            Length usual = ruler.isInches() ? length.inches() : length.metric();
+            Length elsewhere = ruler.isInches() ? length.metric() : length.inches();
             return new AllowanceView(
                     one.id(),
                     one.label(),
                     one.why(),
                     one.source(),
-                    figure(value),
+                    figure(own.of(length, ruler), ruler),
                     own.lengths().containsKey(one.id()),
-                    figure(length.inches()),
-                    length.metric().equals(length.inches()) ? null : figure(length.metric()));
+                    figure(usual, ruler),
+                    usual.equals(elsewhere) ? null : figure(elsewhere, ruler));
         }
         Allowance.OfNumber number = (Allowance.OfNumber) one;
         return new AllowanceView(
@@ -148,16 +157,16 @@ class AllowanceController {
                 null);
     }
 
-    /** As on its ruler, or between two marks of it exactly. */
-    private static FigureView figure(Length length) {
-        Ruler ruler = ruler(length);
-        return ruler.marks(length) ? FigureView.of(length, ruler) : FigureView.of(length.millimetres(), "mm");
+    /** As on a ruler that has a mark there, or between two marks exactly. */
+    private static FigureView figure(Length length, Ruler ruler) {
+        Ruler shown = shownOn(length, ruler);
+        return shown.marks(length) ? FigureView.of(length, shown) : FigureView.of(length.millimetres(), "mm");
     }
 
-    /** The ruler that a length lies on: of millimetres, unless it only lies on one of inches. */
-    private static Ruler ruler(Length length) {
-        return Ruler.THIRTY_SECONDS.marks(length) && !Ruler.MM_HALF.marks(length)
-                ? Ruler.THIRTY_SECONDS
-                : Ruler.MM_HALF;
+    /** The finest ruler of the maker's, or of the others where only that has a mark there. */
+    private static Ruler shownOn(Length length, Ruler ruler) {
+        Ruler own = ruler.isInches() ? Ruler.THIRTY_SECONDS : Ruler.MM_HALF;
+        Ruler other = ruler.isInches() ? Ruler.MM_HALF : Ruler.THIRTY_SECONDS;
+        return !own.marks(length) && other.marks(length) ? other : own;
     }
 }

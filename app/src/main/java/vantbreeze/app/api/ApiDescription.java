@@ -1,7 +1,10 @@
 package vantbreeze.app.api;
 
+import static java.util.Objects.requireNonNull;
+
 import io.swagger.v3.oas.models.media.Schema;
 import java.io.IOException;
+import java.lang.reflect.Modifier;
 import java.lang.reflect.RecordComponent;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -16,10 +19,14 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.beans.factory.annotation.AnnotatedBeanDefinition;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.ClassPathScanningCandidateComponentProvider;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.type.filter.AssignableTypeFilter;
+import org.springframework.util.ClassUtils;
 import vantbreeze.app.Vantbreeze;
 import vantbreeze.core.recipe.OneNumber;
 import vantbreeze.core.recipe.Passage;
@@ -52,18 +59,20 @@ public class ApiDescription {
     /** Every field of a record is there unless it is marked {@link Nullable}; then it is left out, never null. */
     @Bean
     OpenApiCustomizer everyFieldUnlessNullable() {
-        Map<String, Class<?>> records = records();
-        return api -> api.getComponents().getSchemas().forEach((name, described) -> {
-            Schema<?> schema = described;
-            if (records.containsKey(name)) {
-                schema.setNullable(null);
-                Map<?, ?> properties = schema.getProperties();
-                schema.setRequired(always(records.get(name))
-                        .filter(properties::containsKey)
-                        .toList());
-                properties.values().forEach(property -> ((Schema<?>) property).setNullable(null));
-            }
-        });
+        return api -> {
+            Map<String, Class<?>> records = records();
+            api.getComponents().getSchemas().forEach((name, described) -> {
+                Schema<?> schema = described;
+                if (records.containsKey(name)) {
+                    schema.setNullable(null);
+                    Map<?, ?> properties = schema.getProperties();
+                    schema.setRequired(always(records.get(name))
+                            .filter(properties::containsKey)
+                            .toList());
+                    properties.values().forEach(property -> ((Schema<?>) property).setNullable(null));
+                }
+            });
+        };
     }
 
     private static Stream<String> always(Class<?> type) {
@@ -72,43 +81,22 @@ public class ApiDescription {
                 .map(RecordComponent::getName);
     }
 
+    /** All records that stand here, and those of the core that are answered as they are. */
     private static Map<String, Class<?>> records() {
-        return Stream.of(
-                        AllowanceController.class,
-                        CardView.class,
-                        CardRowView.class,
-                        ShapeView.class,
-                        SketchView.class,
-                        HouseController.class,
-                        FigureView.class,
-                        FitView.class,
-                        FormView.class,
-                        PieceView.class,
-                        PointView.class,
-                        ProposalView.class,
-                        ShelfView.class,
-                        ShowingView.class,
-                        SizeView.class,
-                        StepView.class,
-                        StockView.class,
-                        CardController.class,
-                        EditController.class,
-                        DragController.class,
-                        DragCommand.class,
-                        OwnStockController.class,
-                        RecipeController.class,
-                        ReruledView.class,
-                        LayerView.class,
-                        LayersView.class,
-                        PaperView.class,
-                        PictureController.class,
-                        LayerCommand.class,
-                        DrawCommand.class,
-                        VersionController.class,
-                        Passage.class,
-                        OneNumber.class)
-                .flatMap(type -> Stream.concat(Stream.of(type), Arrays.stream(type.getDeclaredClasses())))
-                .filter(Class::isRecord)
+        ClassPathScanningCandidateComponentProvider here = new ClassPathScanningCandidateComponentProvider(false) {
+            @Override
+            protected boolean isCandidateComponent(AnnotatedBeanDefinition definition) {
+                return definition.getMetadata().isIndependent();
+            }
+        };
+        here.addIncludeFilter(new AssignableTypeFilter(Record.class));
+        return Stream.concat(
+                        here.findCandidateComponents(ApiDescription.class.getPackageName()).stream()
+                                .map(found -> ClassUtils.resolveClassName(
+                                        requireNonNull(found.getBeanClassName()),
+                                        ApiDescription.class.getClassLoader())),
+                        Stream.of(Passage.class, OneNumber.class))
+                .filter(type -> Modifier.isPublic(type.getModifiers()))
                 .collect(Collectors.toMap(Class::getSimpleName, type -> type));
     }
 }

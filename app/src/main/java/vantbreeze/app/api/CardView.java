@@ -19,7 +19,9 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Choice;
+import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Parameter;
+import vantbreeze.core.structure.Structure;
 
 /**
  * One card, all of it: what the maker decided and what follows.
@@ -27,8 +29,8 @@ import vantbreeze.core.structure.Parameter;
  * @param revision to be sent back with a change
  * @param free whether it is drawn free; then its measures are the widths of its panels
  * @param layers its mats and layers where they lie, of each face from below
- * @param papers what they are cut from
- * @param base what the card itself is made of
+ * @param papers what its pieces and layers are cut from
+ * @param madeOf for each panel which of these its piece is made of
  * @param document the plan document, to go back to by undo
  */
 public record CardView(
@@ -54,11 +56,23 @@ public record CardView(
         boolean free,
         List<LayerView> layers,
         List<PaperView> papers,
-        PaperView base,
+        List<String> madeOf,
         String document) {
 
-    /** A measure the maker may change. */
-    public record MeasureView(String id, String label, String meaning, FigureView figure, boolean locked) {}
+    /**
+     * A measure the maker may change.
+     *
+     * @param follows whether it follows from the others until the maker says otherwise
+     * @param usual what it would then be, where the maker has said otherwise
+     */
+    public record MeasureView(
+            String id,
+            String label,
+            String meaning,
+            FigureView figure,
+            boolean locked,
+            boolean follows,
+            @Nullable FigureView usual) {}
 
     /**
      * Something the maker may choose.
@@ -177,7 +191,7 @@ public record CardView(
                 card.plan().isFree(),
                 layers,
                 PaperView.of(worked),
-                PaperView.base(worked),
+                PaperView.madeOf(worked),
                 document);
     }
 
@@ -190,7 +204,9 @@ public record CardView(
                             width.getKey(),
                             "how wide it is",
                             FigureView.of(width.getValue(), plan.ruler()),
-                            plan.locked().contains(width.getKey())))
+                            plan.locked().contains(width.getKey()),
+                            false,
+                            null))
                     .toList();
         }
         return card.worked().structure().asked(plan.measures()).stream()
@@ -199,13 +215,19 @@ public record CardView(
     }
 
     private static MeasureView measure(Parameter parameter, Card card) {
+        Structure structure = card.worked().structure();
+        Measures measures = card.plan().measures();
+        Ruler ruler = card.plan().ruler();
         return new MeasureView(
                 parameter.id(),
                 parameter.label(),
                 parameter.meaning(),
-                FigureView.of(
-                        card.plan().measures().get(parameter.id()), card.plan().ruler()),
-                card.plan().locked().contains(parameter.id()));
+                FigureView.of(structure.measure(parameter.id(), measures), ruler),
+                card.plan().locked().contains(parameter.id()),
+                parameter.follows(),
+                parameter.follows() && measures.says(parameter.id())
+                        ? FigureView.of(structure.usual(parameter.id(), measures.without(parameter.id())), ruler)
+                        : null);
     }
 
     /** Numbers in their order, other things with the usual one first. */

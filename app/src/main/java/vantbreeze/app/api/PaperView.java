@@ -1,12 +1,15 @@
 package vantbreeze.app.api;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.cutting.PieceStock;
 import vantbreeze.core.paper.Cardstock;
-import vantbreeze.core.paper.Cardstocks;
 import vantbreeze.core.paper.Look;
+import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.WorkedPlan;
 
 /**
@@ -40,21 +43,25 @@ public record PaperView(
                 look.image() == null ? null : "/api/stock/pictures/" + look.image());
     }
 
-    /** What a card's layers are cut from. */
+    /** What a card's pieces and its layers are cut from, each once. */
     static List<PaperView> of(WorkedPlan worked) {
         Map<String, PaperView> papers = new LinkedHashMap<>();
+        worked.of(Stages.PIECE_STOCKS)
+                .forEach(piece -> papers.computeIfAbsent(piece.stockId(), id -> of(id, piece.stock())));
         worked.layers()
                 .all()
                 .forEach(layer -> papers.computeIfAbsent(layer.choice().paper(), id -> of(id, layer.paper())));
         return List.copyOf(papers.values());
     }
 
-    /** What a card itself is made of. */
-    static PaperView base(WorkedPlan worked) {
-        return of(
-                worked.plan().cardstockId() == null
-                        ? Cardstocks.USUAL
-                        : worked.plan().cardstockId(),
-                worked.cardstock());
+    /** For each panel of a card the id of what its piece is made of. */
+    static List<String> madeOf(WorkedPlan worked) {
+        List<PieceStock> stocks = worked.of(Stages.PIECE_STOCKS);
+        List<String> madeOf = new ArrayList<>();
+        for (int piece = 0; piece < stocks.size(); piece++) {
+            int panels = worked.pieces().get(piece).panels().all().size();
+            madeOf.addAll(Collections.nCopies(panels, stocks.get(piece).stockId()));
+        }
+        return madeOf;
     }
 }

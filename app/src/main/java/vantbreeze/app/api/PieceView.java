@@ -243,7 +243,10 @@ public record PieceView(
         String measure = plan.plan().isFree()
                 ? new Field.OfPanel(panel.name()).id()
                 : plan.structure().parameters().stream()
-                        .filter(parameter -> parameter.panels().contains(panel.name()))
+                        .filter(parameter -> parameter.panels().contains(panel.name())
+                                && plan.structure()
+                                        .measure(parameter.id(), plan.measures())
+                                        .equals(panel.width()))
                         .map(Parameter::id)
                         .findFirst()
                         .orElse(null);

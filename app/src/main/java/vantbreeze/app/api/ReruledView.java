@@ -27,22 +27,32 @@ public record ReruledView(List<Row> rows, String largestDrift, SizeView closed) 
         Ruler now = after.plan().ruler();
         List<Row> rows = before.plan().isFree()
                 ? scores(before, after)
-                : before.structure().asked(before.plan().measures()).stream()
-                        .map((Parameter parameter) -> row(
+                : said(before)
+                        .map(parameter -> row(
                                 parameter.label(),
-                                before.plan().measures().get(parameter.id()),
-                                after.plan().measures().get(parameter.id()),
+                                before.structure()
+                                        .measure(parameter.id(), before.plan().measures()),
+                                after.structure()
+                                        .measure(parameter.id(), after.plan().measures()),
                                 was,
                                 now))
                         .toList();
         Length largest = before.plan().isFree()
                 ? drift(before.footprint().width(), after.footprint().width())
-                : before.structure().asked(before.plan().measures()).stream()
+                : said(before)
                         .map(parameter -> drift(
-                                before.plan().measures().get(parameter.id()),
-                                after.plan().measures().get(parameter.id())))
+                                before.structure()
+                                        .measure(parameter.id(), before.plan().measures()),
+                                after.structure()
+                                        .measure(parameter.id(), after.plan().measures())))
                         .reduce(Length.ZERO, Length::max);
         return new ReruledView(rows, written(largest), SizeView.of(after.footprint(), now));
+    }
+
+    /** The measures that somebody said; the others follow from them. */
+    private static Stream<Parameter> said(WorkedPlan before) {
+        return before.structure().asked(before.plan().measures()).stream()
+                .filter(parameter -> before.plan().measures().says(parameter.id()));
     }
 
     private static List<Row> scores(WorkedPlan before, WorkedPlan after) {

@@ -18,8 +18,8 @@ public record SketchView(CardRowView.FactsView facts, @Nullable DrawnView drawn)
      * @param partOpen a matrix for each panel
      * @param lies whether it is displayed lying; otherwise it stands
      * @param layers what lies on the panels, of each face from below
-     * @param papers what the layers are cut from
-     * @param base what the card itself is made of
+     * @param papers what its pieces and layers are cut from
+     * @param madeOf for each panel which of these its piece is made of
      */
     public record DrawnView(
             List<ShapeView> panels,
@@ -27,5 +27,5 @@ public record SketchView(CardRowView.FactsView facts, @Nullable DrawnView drawn)
             boolean lies,
             List<LayerView> layers,
             List<PaperView> papers,
-            PaperView base) {}
+            List<String> madeOf) {}
 }

@@ -41,7 +41,7 @@ class Summaries implements Summarizer {
                 worked.structure().lies(),
                 LayerView.unnumbered(worked),
                 PaperView.of(worked),
-                PaperView.base(worked));
+                PaperView.madeOf(worked));
         return new Summary(write(facts), write(drawn));
     }
 

@@ -103,7 +103,105 @@ class DemoCards implements ApplicationRunner {
                 .withEnvelope("a6")
                 .withSheet("12x12")
                 .withNotes("One only, with the programme inside.");
-        return List.of(row(), story(), programme(), pocket(), prize, thanks, gate, theatre, workshopCard, invitation);
+        return List.of(
+                crowd(),
+                lighthouse(),
+                shadowBox(),
+                pilots(),
+                row(),
+                story(),
+                programme(),
+                pocket(),
+                prize,
+                thanks,
+                gate,
+                theatre,
+                workshopCard,
+                invitation);
+    }
+
+    /** A tower of seven rows, each of its own height, before narrow sides. */
+    private Plan lighthouse() {
+        Plan tower = millimetres("Lighthouse by the kite field", "slit-tower", 94, 166)
+                .choosing(stock.workshop().structure("slit-tower"), "rows", "7");
+        return measured(tower, "column", 17, "side", 12, "row-1", 36, "row-2", 14, "row-7", 24)
+                .withCardstock("own-sky")
+                .withSheet("a4")
+                .withNotes("A window of sun yellow behind every set-back row.");
+    }
+
+    /** A shadow box whose frame is higher at the foot. */
+    private Plan shadowBox() {
+        return measured(
+                        millimetres("Shadow box for the highest flight", "inverted-z", 136, 102),
+                        "frame",
+                        24,
+                        "jog",
+                        13,
+                        "foot",
+                        27,
+                        "head",
+                        14)
+                .withEnvelope("c6")
+                .withSheet("a4")
+                .withNotes("The field at the foot, the winner in the box.");
+    }
+
+    /** Tiers as wide as each other, of heights of their own. */
+    private Plan crowd() {
+        return measured(
+                        millimetres("Crowd on the hill", "tiered-stage", 138, 156),
+                        "front-1",
+                        112,
+                        "front-2",
+                        112,
+                        "front-3",
+                        112,
+                        "height-1",
+                        92,
+                        "height-2",
+                        70,
+                        "height-3",
+                        34)
+                .withCardstock("own-sky")
+                .withSheet("a3")
+                .withNotes("Hats in the first row, kites in the last.");
+    }
+
+    /** A folded square by the head, glued on the flap by a strip. */
+    private Plan pilots() {
+        return measured(
+                        millimetres("Instructions for young pilots", "double-opening", 104, 146),
+                        "flap",
+                        38,
+                        "square",
+                        68,
+                        "glued",
+                        24,
+                        "up",
+                        66)
+                .withEnvelope("c6")
+                .withSheet("a3")
+                .withNotes("The wind rules under the square, the field's plan inside.");
+    }
+
+    private Plan millimetres(String name, String structure, int width, int height) {
+        return Plan.of(
+                name,
+                structure,
+                stock.workshop().structure(structure).proportioned(Size.ofMillimetres(width, height), Ruler.MM_1),
+                Ruler.MM_1);
+    }
+
+    /** With measures by their ids, in millimetres. */
+    private Plan measured(Plan plan, Object... idsAndLengths) {
+        Structure structure = stock.workshop().structure(plan);
+        Plan measured = plan;
+        for (int i = 0; i < idsAndLengths.length; i += 2) {
+            measured = measured.changing(
+                    structure, (String) idsAndLengths[i], Length.ofMillimetres((Integer) idsAndLengths[i + 1]));
+        }
+        return measured;
     }
 
     /** What the festival's makers have in the cupboard. */

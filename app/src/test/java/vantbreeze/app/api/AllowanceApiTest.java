@@ -13,6 +13,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.autoconfigure.web.servlet.MockMvcPrint;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
@@ -21,8 +22,8 @@ import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.plan.OwnStock;
 import vantbreeze.exchange.document.StockDocument;
 
-@SpringBootTest
-@AutoConfigureMockMvc
+@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:allowances")
+@AutoConfigureMockMvc(print = MockMvcPrint.NONE)
 class AllowanceApiTest {
 
     private static final String SLIVER = "$..allowances[?(@.id=='tube-sliver')]";
@@ -39,22 +40,41 @@ class AllowanceApiTest {
     }
 
     private ResultActions set(String id, String body) throws Exception {
-        return web.perform(put("/api/stock/allowances/" + id)
+        return web.perform(put("/api/stock/allowances/" + id + "?ruler=eighths")
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(body));
     }
 
     @Test
     void eachIsToldWithWhyAndWhence() throws Exception {
-        web.perform(get("/api/stock/allowances"))
+        web.perform(get("/api/stock/allowances?ruler=eighths"))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.length()").value(6))
                 .andExpect(jsonPath(SLIVER + ".figure.text").value("1/16 in"))
-                .andExpect(jsonPath(SLIVER + ".metric.text").value("1 mm"))
+                .andExpect(jsonPath(SLIVER + ".elsewhere.text").value("1 mm"))
                 .andExpect(jsonPath(SLIVER + ".own").value(false))
                 .andExpect(jsonPath(SLIVER + ".source").value("common practice, no source"))
                 .andExpect(
                         jsonPath("$..allowances[?(@.id=='stands')].figure.text").value("300 g/m²"));
+    }
+
+    /** A maker with a metric ruler sees what is usual with theirs, and moves it by its marks. */
+    @Test
+    void eachIsTheOneOfTheMakersRuler() throws Exception {
+        web.perform(get("/api/stock/allowances?ruler=mm"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath(SLIVER + ".figure.text").value("1 mm"))
+                .andExpect(jsonPath(SLIVER + ".usual.text").value("1 mm"))
+                .andExpect(jsonPath(SLIVER + ".elsewhere.text").value("1/16 in"));
+        web.perform(put("/api/stock/allowances/tube-sliver?ruler=mm")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"divisions\":1}"))
+                .andExpect(jsonPath(SLIVER + ".figure.text").value("1.5 mm"));
+        web.perform(put("/api/stock/allowances/tube-sliver?ruler=mm")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"text\":\"2\"}"))
+                .andExpect(jsonPath(SLIVER + ".figure.text").value("2 mm"));
+        web.perform(get("/api/stock/allowances?ruler=cubits")).andExpect(status().isUnprocessableEntity());
     }
 
     /** A card that is kept is worked out anew: the last panel of its tube follows the maker's own. */
@@ -100,7 +120,7 @@ class AllowanceApiTest {
                                 + "\"metric\":{\"name\":\"b\",\"groove\":\"5\",\"length\":\"300\"},"
                                 + "\"bed\":\"12\",\"stopsInside\":false}"))
                 .andExpect(status().isOk());
-        web.perform(get("/api/stock/allowances"))
+        web.perform(get("/api/stock/allowances?ruler=eighths"))
                 .andExpect(
                         jsonPath("$..allowances[?(@.id=='stands')].figure.text").value("280 g/m²"));
     }

@@ -78,7 +78,7 @@ class LayerApiTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.layers", hasSize(11)))
                 .andExpect(jsonPath("$.layers[0].number", greaterThan(0)))
-                .andExpect(jsonPath("$.papers", hasSize(2)));
+                .andExpect(jsonPath("$.papers", hasSize(3)));
         web.perform(get(card + "/layers"))
                 .andExpect(jsonPath("$.cuts", hasSize(greaterThan(2))))
                 .andExpect(jsonPath("$.pieces", greaterThan(2)))

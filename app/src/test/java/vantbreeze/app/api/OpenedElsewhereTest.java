@@ -127,8 +127,8 @@ class OpenedElsewhereTest {
                 .andExpect(status().isCreated())
                 .andExpect(jsonPath("$.notes").value(""))
                 .andExpect(jsonPath("$.fit.envelope").value("Kite envelope"))
-                .andExpect(jsonPath("$.base.name").value("Sky card"))
-                .andExpect(jsonPath("$.papers[0].name").value("Our kites"))
+                .andExpect(jsonPath("$.papers[0].name").value("Sky card"))
+                .andExpect(jsonPath("$.papers[1].name").value("Our kites"))
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
@@ -136,7 +136,7 @@ class OpenedElsewhereTest {
                 .andExpect(jsonPath("$.envelopes", hasSize(1)))
                 .andExpect(jsonPath("$.sheets", hasSize(1)))
                 .andExpect(jsonPath("$.cardstocks", hasSize(2)));
-        web.perform(get(JsonPath.<String>read(card, "$.papers[0].image"))).andExpect(status().isOk());
+        web.perform(get(JsonPath.<String>read(card, "$.papers[1].image"))).andExpect(status().isOk());
         assertThat(JsonPath.<String>read(card, "$.document"))
                 .as("what it brought is not kept twice")
                 .doesNotContain("\"stock\"");
@@ -161,7 +161,7 @@ class OpenedElsewhereTest {
         stock.lookAgain();
         open(file)
                 .andExpect(status().isCreated())
-                .andExpect(jsonPath("$.base.name").value("Sky card"));
+                .andExpect(jsonPath("$.papers[0].name").value("Sky card"));
         web.perform(get("/api/stock/own")).andExpect(jsonPath("$.cardstocks", hasSize(3)));
         web.perform(get("/api/cards")).andExpect(jsonPath("$", hasSize(2)));
     }

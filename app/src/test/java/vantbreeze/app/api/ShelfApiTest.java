@@ -55,7 +55,7 @@ class ShelfApiTest {
     void theShelfHoldsTheWholeCatalogueAndHowEachMoves() throws Exception {
         web.perform(get("/api/shelf"))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.structures", hasSize(28)))
+                .andExpect(jsonPath("$.structures", hasSize(30)))
                 .andExpect(jsonPath("$.structures[?(@.id == 'pillar-card')].effort")
                         .value("PATIENCE"))
                 .andExpect(jsonPath("$.structures[?(@.id == 'floating-book')].lies")
@@ -71,7 +71,7 @@ class ShelfApiTest {
     @Test
     void whatFitsAnEnvelopeIsToldWithTheLargestSize() throws Exception {
         web.perform(get("/api/shelf/fitting?ruler=mm&sheet=a4&envelope=c6"))
-                .andExpect(jsonPath("$", hasSize(28)))
+                .andExpect(jsonPath("$", hasSize(30)))
                 .andExpect(jsonPath("$[0].proposal.fit.verdict").value("FITS"));
         web.perform(get("/api/shelf/fitting?ruler=mm&sheet=nowhere")).andExpect(status().isUnprocessableEntity());
     }

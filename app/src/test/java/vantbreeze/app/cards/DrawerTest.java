@@ -22,7 +22,6 @@ import vantbreeze.app.store.StoredCard;
 import vantbreeze.app.store.StoredCards;
 import vantbreeze.app.store.StoredVersions;
 import vantbreeze.core.check.ValidationException;
-import vantbreeze.core.edit.Replace;
 import vantbreeze.core.edit.SetField;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -66,7 +65,7 @@ class DrawerTest {
 
     @Test
     void aChangeThatChangesNothingIsNotSaved() {
-        drawer.change(id, 3, new Replace(PLAN));
+        drawer.change(id, 3, SetField.to("name", PLAN.name()));
         verify(stored, never()).saveAndFlush(any());
     }
 
@@ -85,7 +84,8 @@ class DrawerTest {
     @Test
     void whatCannotBeWorkedOutIsNotKept() {
         Plan bad = PLAN.withMeasures(PLAN.measures().with("leg", Length.ofMillimetres(500)));
-        assertThatThrownBy(() -> drawer.change(id, 3, new Replace(bad))).isInstanceOf(ValidationException.class);
+        assertThatThrownBy(() -> drawer.change(id, 3, SetField.to("leg", "500 mm")))
+                .isInstanceOf(ValidationException.class);
         assertThatThrownBy(() -> drawer.add(bad)).isInstanceOf(ValidationException.class);
         verify(stored, never()).saveAndFlush(any());
     }

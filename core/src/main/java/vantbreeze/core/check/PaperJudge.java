@@ -36,8 +36,8 @@ record PaperJudge(CheckedCard card, Words words) {
             }
         }
         card.structure().asked(card.measures()).forEach(parameter -> {
-            Length length = card.measures().get(parameter.id());
-            if (!card.ruler().marks(length)) {
+            Length length = card.structure().measure(parameter.id(), card.measures());
+            if (!parameter.isLeftTo(card.measures()) && !card.ruler().marks(length)) {
                 findings.add(offRuler(parameter.id(), length));
             }
         });

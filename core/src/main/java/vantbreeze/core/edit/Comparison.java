@@ -54,8 +54,8 @@ public record Comparison(List<Difference> differences) {
         figures.put("Structure", worked.structure().name());
         worked.structure()
                 .asked(plan.measures())
-                .forEach(parameter ->
-                        figures.put(parameter.label(), write(plan.measures().get(parameter.id()), ruler)));
+                .forEach(parameter -> figures.put(
+                        parameter.label(), write(worked.structure().measure(parameter.id(), plan.measures()), ruler)));
         worked.structure()
                 .choices()
                 .forEach(choice -> figures.put(choice.label(), plan.measures().chosen(choice)));

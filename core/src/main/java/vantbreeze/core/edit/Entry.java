@@ -28,6 +28,11 @@ public record Entry(@Nullable String text, @Nullable Integer marks) {
         return new Entry(null, marks);
     }
 
+    /** Whether nothing was entered. */
+    boolean isEmpty() {
+        return marks == null && (text == null || text.isBlank());
+    }
+
     /** The words; empty when nothing was written. */
     String words() {
         return text == null ? "" : text;

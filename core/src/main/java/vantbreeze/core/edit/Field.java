@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import vantbreeze.core.check.ValidationException;
@@ -15,6 +16,7 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Supplies;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
 
 /** Something about a card that is set by itself. */
@@ -90,7 +92,14 @@ public sealed interface Field permits Decision, Field.OfChoice, Field.OfMeasure,
         @Override
         public Plan set(Plan plan, Workshop workshop, Entry entry) {
             Structure structure = workshop.structure(plan);
-            Length present = plan.measures().byId().get(id);
+            Optional<Parameter> parameter = structure.parameter(id);
+            if (entry.isEmpty() && parameter.filter(Parameter::follows).isPresent()) {
+                return plan.usually(structure, id);
+            }
+            Length present = parameter
+                    .filter(one -> one.isAsked(plan.measures()))
+                    .map(one -> structure.measure(id, plan.measures()))
+                    .orElse(null);
             return plan.changing(structure, id, entry.measure(id, present, plan.ruler()));
         }
     }

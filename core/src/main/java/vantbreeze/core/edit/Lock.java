@@ -13,6 +13,8 @@ public record Lock(String field, boolean locked) implements Edit {
 
     @Override
     public Edited on(Plan plan, Workshop workshop) {
-        return Edited.quietly(plan.withLock(Field.bare(field), locked));
+        String id = Field.bare(field);
+        Plan said = locked ? plan.saying(workshop.structure(plan), id) : plan;
+        return Edited.quietly(said.withLock(id, locked));
     }
 }

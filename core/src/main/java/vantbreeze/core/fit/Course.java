@@ -41,9 +41,10 @@ enum Course {
     /** The way that the measure of this id runs. */
     static Course of(Structure structure, Measures measures, String id) {
         Limits limits = structure.limits(id, measures);
-        Length tried = limits.allow(measures.get(id).plus(TRIED)) ? TRIED : TRIED.negated();
+        Length tried = limits.allow(structure.measure(id, measures).plus(TRIED)) ? TRIED : TRIED.negated();
         Assembly before = structure.assemble(measures);
-        Assembly after = structure.assemble(measures.with(id, measures.get(id).plus(tried)));
+        Assembly after = structure.assemble(
+                measures.with(id, structure.measure(id, measures).plus(tried)));
         FoldedForm closed = FoldedForm.of(FoldGraph.of(before), structure.closed(measures));
         double across = 0;
         double up = 0;

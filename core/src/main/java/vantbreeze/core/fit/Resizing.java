@@ -65,7 +65,9 @@ public final class Resizing {
         Size on = size(after);
         for (Parameter parameter : structure.parameters()) {
             String id = parameter.id();
-            if (parameter.isPart() && !before.get(id).equals(usualBefore.get(id))) {
+            boolean own =
+                    parameter.follows() ? before.says(id) : !before.get(id).equals(usualBefore.get(id));
+            if (parameter.isPart() && own) {
                 double factor = Course.of(structure, before, id).factor(was, on);
                 after = after.with(
                         id,
@@ -113,6 +115,9 @@ public final class Resizing {
         for (int pass = 0; pass < MOST_PASSES; pass++) {
             Measures then = after;
             for (Parameter parameter : partsFirst) {
+                if (parameter.isLeftTo(after)) {
+                    continue;
+                }
                 Length nearest = structure.limits(parameter.id(), after).nearest(after.get(parameter.id()), ruler);
                 after = after.with(parameter.id(), nearest.max(ruler.division()));
             }

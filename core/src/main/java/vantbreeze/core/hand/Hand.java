@@ -88,14 +88,15 @@ public record Hand(Workshop workshop, Plan plan) {
         Length way = target(move, line, plan, workshop).minus(move.handle().place(line));
         Follower follower = follower(move, structure);
         if (way.equals(Length.ZERO)) {
-            return new Edited(plan, follower.words(plan.measures(), plan.ruler()));
+            return new Edited(plan, follower.words(structure, plan.measures(), plan.ruler()));
         }
         String id = follower.parameter.id();
-        Length wanted = plan.measures().get(id).plus(Length.ofUnits(Math.round(way.units() / follower.ratio)));
+        Length wanted =
+                structure.measure(id, plan.measures()).plus(Length.ofUnits(Math.round(way.units() / follower.ratio)));
         Limits limits = structure.limits(id, plan.measures());
         Length length = limits.nearest(wanted, plan.ruler());
         Plan after = plan.changing(structure, id, length);
-        String words = follower.words(after.measures(), plan.ruler());
+        String words = follower.words(structure, after.measures(), plan.ruler());
         return new Edited(
                 after,
                 limits.allow(wanted)
@@ -111,11 +112,12 @@ public record Hand(Workshop workshop, Plan plan) {
      * @param grows how much the sheet and the closed card grow with it
      */
     private record Follower(Parameter parameter, double ratio, double grows) {
-        String words(Measures measures, Ruler ruler) {
+        String words(Structure structure, Measures measures, Ruler ruler) {
             return "%s %s"
                     .formatted(
                             parameter.label(),
-                            Figure.of(measures.get(parameter.id()), ruler).inWords());
+                            Figure.of(structure.measure(parameter.id(), measures), ruler)
+                                    .inWords());
         }
     }
 
@@ -150,12 +152,15 @@ public record Hand(Workshop workshop, Plan plan) {
                 continue;
             }
             Limits limits = structure.limits(parameter.id(), before);
-            Length tried = limits.allow(before.get(parameter.id()).plus(TRIED)) ? TRIED : TRIED.negated();
-            if (!limits.allow(before.get(parameter.id()).plus(tried))) {
+            Length tried =
+                    limits.allow(structure.measure(parameter.id(), before).plus(TRIED)) ? TRIED : TRIED.negated();
+            if (!limits.allow(structure.measure(parameter.id(), before).plus(tried))) {
                 continue;
             }
             Measures after = structure.changed(
-                    before, parameter.id(), before.get(parameter.id()).plus(tried));
+                    before,
+                    parameter.id(),
+                    structure.measure(parameter.id(), before).plus(tried));
             var moved = structure.assemble(after).pieces();
             double ratio =
                     (double) handle.place(handle.line(moved)).minus(place).units() / tried.units();
@@ -172,7 +177,8 @@ public record Hand(Workshop workshop, Plan plan) {
                                                         .abs())
                                                 .units()
                                         / tried.abs().units()
-                                + (parameter.isPart() ? 0 : 0.5)));
+                                + (parameter.isPart() ? 0 : 0.5)
+                                + (parameter.follows() ? 0.25 : 0)));
             }
         }
         return followers;

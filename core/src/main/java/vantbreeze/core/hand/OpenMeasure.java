@@ -52,10 +52,13 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
     private Edited measure(String id) {
         Structure structure = workshop.structure(plan);
         Measures measures = plan.measures();
-        Parameter parameter = structure.asked(measures).stream()
-                .filter(one -> one.id().equals(id))
-                .findFirst()
+        Parameter parameter = structure
+                .parameter(id)
+                .filter(one -> one.isAsked(measures))
                 .orElseThrow(() -> new ValidationException(id, "There is no measure \"%s\" here.".formatted(id)));
+        if (parameter.follows()) {
+            return usual(structure, parameter);
+        }
         Length wanted = parameter.isPart()
                 ? structure
                         .proportioned(
@@ -74,6 +77,17 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
                                 Figure.of(after.measures().get(id), plan.ruler())
                                         .inWords(),
                                 from));
+    }
+
+    private Edited usual(Structure structure, Parameter parameter) {
+        Plan after = plan.usually(structure, parameter.id());
+        return new Edited(
+                after,
+                "%s %s, as it usually is"
+                        .formatted(
+                                parameter.label(),
+                                Figure.of(structure.measure(parameter.id(), after.measures()), plan.ruler())
+                                        .inWords()));
     }
 
     private Length inEnvelope(String id) {

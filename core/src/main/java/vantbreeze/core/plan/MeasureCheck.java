@@ -1,7 +1,9 @@
 package vantbreeze.core.plan;
 
 import java.util.Locale;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
@@ -25,11 +27,7 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
      *     measure
      */
     void require(String parameter, Length length) {
-        Parameter named = structure.parameters().stream()
-                .filter(p -> p.id().equals(parameter))
-                .findFirst()
-                .orElseThrow(() -> new ValidationException(
-                        parameter, "A %s has no measure called \"%s\".".formatted(structure.name(), parameter)));
+        Parameter named = named(parameter);
         Limits limits = structure.limits(parameter, measures);
         if (length.isShorterThan(limits.least())) {
             throw new ValidationException(
@@ -47,7 +45,7 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
     void requireAll() {
         for (Parameter parameter : structure.parameters()) {
             Length length = measures.byId().get(parameter.id());
-            if (length == null) {
+            if (length == null && !parameter.follows()) {
                 throw new ValidationException(
                         parameter.id(),
                         "The plan does not say the %s. It can't be opened without."
@@ -55,7 +53,87 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
             }
         }
         measures.choices().forEach(this::requireChoice);
-        structure.asked(measures).forEach(parameter -> require(parameter.id(), measures.get(parameter.id())));
+        structure
+                .asked(measures)
+                .forEach(parameter -> require(parameter.id(), structure.measure(parameter.id(), measures)));
+    }
+
+    /**
+     * Requires that all other measures can stay when one was changed.
+     *
+     * @param changed the one that was changed
+     * @param before what it was, with which they could
+     * @param others all measures, with that one so
+     * @throws ValidationException when one can't: says which two exclude one another, and both ways out
+     */
+    void requireTogether(String changed, Length before, Function<Length, Measures> others) {
+        Parameter excluded = excluded(measures);
+        if (excluded == null || excluded(others.apply(before)) != null) {
+            return;
+        }
+        Parameter named = named(changed);
+        Length wanted = structure.measure(changed, measures);
+        Length length = structure.measure(excluded.id(), measures);
+        Limits limits = structure.limits(excluded.id(), measures);
+        String because = length.isLongerThan(limits.most()) ? limits.mostBecause() : limits.leastBecause();
+        Length last = last(before, wanted, others);
+        String stop = last.equals(before)
+                ? "leave the %s at %s".formatted(lower(named), write(before))
+                : "stop the %s at %s".formatted(lower(named), write(last));
+        if (excluded.isLeftTo(measures)) {
+            throw new ValidationException(
+                    changed, "%s can't be %s: %s. Better %s.".formatted(named.label(), write(wanted), because, stop));
+        }
+        Length way = limits.nearest(length, ruler);
+        boolean goes = limits.allow(way) && excluded(measures.with(excluded.id(), way)) == null;
+        throw new ValidationException(
+                changed,
+                "%s %s and %s %s exclude one another: %s. %s."
+                        .formatted(
+                                named.label(),
+                                write(wanted),
+                                lower(excluded),
+                                write(length),
+                                because,
+                                goes
+                                        ? "First make the %s %s, or %s".formatted(lower(excluded), write(way), stop)
+                                        : "Better " + stop));
+    }
+
+    /** A measure that can't be what it is; null where all can. */
+    private @Nullable Parameter excluded(Measures all) {
+        return structure.asked(all).stream()
+                .filter(parameter ->
+                        !structure.limits(parameter.id(), all).allow(structure.measure(parameter.id(), all)))
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** The last mark on the way from one length, which goes, to another, which does not. */
+    private Length last(Length from, Length to, Function<Length, Measures> others) {
+        long marks = to.minus(from).units() / ruler.division().units();
+        long good = 0;
+        long bad = marks + Long.signum(to.minus(from).units());
+        while (Math.abs(bad - good) > 1) {
+            long half = (good + bad) / 2;
+            if (excluded(others.apply(ruler.moved(from, (int) half))) == null) {
+                good = half;
+            } else {
+                bad = half;
+            }
+        }
+        return good == 0 ? from : ruler.moved(from, (int) good);
+    }
+
+    private Parameter named(String parameter) {
+        return structure
+                .parameter(parameter)
+                .orElseThrow(() -> new ValidationException(
+                        parameter, "A %s has no measure called \"%s\".".formatted(structure.name(), parameter)));
+    }
+
+    private static String lower(Parameter parameter) {
+        return parameter.label().toLowerCase(Locale.ROOT);
     }
 
     /** @throws ValidationException when there is no such choice, or no such alternative */

@@ -192,6 +192,15 @@ public record Plan(String name, String notes, Ruler ruler, Design design, Suppli
         return withDesign(design.withLocked(ids));
     }
 
+    /** The same card, a measure that follows from the others said to be what it is now: it follows no more. */
+    public Plan saying(Structure structure, String id) {
+        boolean follows = structure
+                .parameter(id)
+                .filter(parameter -> parameter.follows() && parameter.isAsked(measures()))
+                .isPresent();
+        return follows ? withMeasures(measures().with(id, structure.measure(id, measures()))) : this;
+    }
+
     /** The same card resized, what is locked as it was. */
     public Plan resized(Structure structure, Measures after) {
         Measures kept = keeping(after, "");
@@ -215,7 +224,10 @@ public record Plan(String name, String notes, Ruler ruler, Design design, Suppli
         for (Parameter parameter : structure.parameters()) {
             boolean known = measures().byId().containsKey(Parameter.WIDTH)
                     && measures().byId().containsKey(Parameter.HEIGHT);
-            if (known && parameter.with() != null && !measures().byId().containsKey(parameter.id())) {
+            if (known
+                    && parameter.with() != null
+                    && !parameter.follows()
+                    && !measures().byId().containsKey(parameter.id())) {
                 Size finished =
                         new Size(measures().get(Parameter.WIDTH), measures().get(Parameter.HEIGHT));
                 completed = completed.with(
@@ -238,15 +250,39 @@ public record Plan(String name, String notes, Ruler ruler, Design design, Suppli
     }
 
     /**
+     * The same card with a measure as it usually is with the others.
+     *
+     * @throws ValidationException when there is no such measure, or it does not follow from the others
+     */
+    public Plan usually(Structure structure, String parameter) {
+        if (locked().contains(parameter)) {
+            throw new ValidationException(parameter, "This measure is locked. Unlock it to change it.");
+        }
+        if (structure.parameter(parameter).filter(Parameter::follows).isEmpty()) {
+            throw new ValidationException(parameter, "This measure follows from no other. Type one.");
+        }
+        Measures after = measures().without(parameter);
+        MeasureCheck.of(structure, after, ruler).requireAll();
+        return withMeasures(after);
+    }
+
+    /**
      * The same card with one measure changed, and those that follow it.
      *
-     * @throws ValidationException when the measure is beyond its limits
+     * @throws ValidationException when the measure is beyond its limits, or excludes another: then it says which, and
+     *     both ways out
      */
     public Plan changing(Structure structure, String parameter, Length length) {
         if (locked().contains(parameter)) {
             throw new ValidationException(parameter, "This measure is locked. Unlock it to change it.");
         }
         MeasureCheck.of(structure, measures(), ruler).require(parameter, length);
-        return withMeasures(keeping(structure.changed(measures(), parameter, length), parameter));
+        Measures after = keeping(structure.changed(measures(), parameter, length), parameter);
+        MeasureCheck.of(structure, after, ruler)
+                .requireTogether(
+                        parameter,
+                        structure.measure(parameter, measures()),
+                        tried -> keeping(structure.changed(measures(), parameter, tried), parameter));
+        return withMeasures(after);
     }
 }

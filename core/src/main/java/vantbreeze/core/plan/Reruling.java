@@ -26,6 +26,9 @@ public record Reruling(Measures measures, Map<String, Length> drifts) {
             ruled = ruled.with(id, ruler.nearest(measures.get(id)).length());
         }
         for (Parameter parameter : structure.asked(ruled)) {
+            if (parameter.isLeftTo(ruled)) {
+                continue;
+            }
             ruled = ruled.with(
                     parameter.id(), structure.limits(parameter.id(), ruled).nearest(ruled.get(parameter.id()), ruler));
         }

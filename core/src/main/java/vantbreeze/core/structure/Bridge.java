@@ -56,7 +56,8 @@ public final class Bridge extends CatalogueStructure {
                 Parameter.height(),
                 Parameter.of(WALL, "Wall", "how deep the room is", "Left wall", "Right wall"),
                 Parameter.of(WING, "Wing", "the flaps that carry the bridge", "Left wing", "Right wing"),
-                Parameter.of(BRIDGE, "Bridge", "how high the bridge is").ofPieces("Bridge"));
+                Parameter.of(BRIDGE, "Bridge", "how high the bridge is").ofPieces("Bridge"),
+                across.up());
     }
 
     @Override
@@ -67,7 +68,7 @@ public final class Bridge extends CatalogueStructure {
         return switch (parameter) {
             case Parameter.WIDTH ->
                 bounds.widthBeside(wall.plus(wall.max(wing)), "back, wall and wing would not lie on each other");
-            case Parameter.HEIGHT -> across.cardHeight(measures.get(BRIDGE));
+            case Parameter.HEIGHT -> across.cardHeight(measures, measures.get(BRIDGE));
             case WALL ->
                 new Limits(
                         bounds.narrowest(),
@@ -82,9 +83,18 @@ public final class Bridge extends CatalogueStructure {
                         "the bridge would have nothing to hold on",
                         width.minus(wall).minus(bounds.narrowest()),
                         "the wing would reach beyond the other wall");
-            case BRIDGE -> across.itsHeight(measures.get(Parameter.HEIGHT));
+            case BRIDGE -> across.itsHeight(measures);
+            case CrossPiece.UP -> across.itsFoot(measures, measures.get(BRIDGE));
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        if (!parameter.equals(CrossPiece.UP)) {
+            throw Bounds.unknown(this, parameter);
+        }
+        return CrossPiece.usualFoot(measures, measures.get(BRIDGE));
     }
 
     @Override
@@ -94,7 +104,7 @@ public final class Bridge extends CatalogueStructure {
         Length back = measures.get(Parameter.WIDTH).minus(wall);
         Length height = measures.get(Parameter.HEIGHT);
         Length high = measures.get(BRIDGE);
-        Length foot = height.minus(high).dividedBy(2);
+        Length foot = of(CrossPiece.UP, measures);
         Length right = wing.plus(wall.times(2)).plus(back);
         Piece base = Strip.ofHeight("Card base", height)
                 .panel("Left wing", wing)

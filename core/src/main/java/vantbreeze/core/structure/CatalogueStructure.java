@@ -17,6 +17,11 @@ abstract class CatalogueStructure implements Structure {
         this.bounds = new Bounds(allowances);
     }
 
+    /** How long a measure is: as somebody said, or as it usually is. */
+    final Length of(String parameter, Measures measures) {
+        return measure(parameter, measures);
+    }
+
     /** As long as the maker allows, whatever the ruler. */
     final Length allowed(Allowance.OfLength allowance) {
         return allowances.of(allowance);

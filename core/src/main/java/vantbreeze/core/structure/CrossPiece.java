@@ -16,14 +16,46 @@ import vantbreeze.core.length.Length;
  */
 record CrossPiece(String word, Bounds bounds) {
 
-    /** How high it may be on a card of this height. */
-    Limits itsHeight(Length card) {
-        return new Limits(bounds.narrowest(), Bounds.TOO_NARROW, card, tooHigh());
+    /** Id of how far up the card it is. */
+    static final String UP = "up";
+
+    /** How far up the card it is. */
+    Parameter up() {
+        String name = Character.toUpperCase(word.charAt(0)) + word.substring(1);
+        return Parameter.of(UP, name + " above the foot", "how far above the foot it is")
+                .following();
+    }
+
+    /** How high it may be, where it is. */
+    Limits itsHeight(Measures measures) {
+        return new Limits(
+                bounds.narrowest(),
+                Bounds.TOO_NARROW,
+                measures.get(Parameter.HEIGHT).minus(said(measures)),
+                tooHigh());
     }
 
     /** How high the card may be when the piece is so high. */
-    Limits cardHeight(Length piece) {
-        return new Limits(piece, tooHigh(), Bounds.LONGEST, Bounds.TOO_LONG);
+    Limits cardHeight(Measures measures, Length piece) {
+        return bounds.covering(said(measures).plus(piece), tooHigh());
+    }
+
+    /** How far up it may be when it is so high. */
+    Limits itsFoot(Measures measures, Length piece) {
+        return new Limits(
+                Length.ZERO,
+                "the %s would hang below the foot".formatted(word),
+                measures.get(Parameter.HEIGHT).minus(piece),
+                tooHigh());
+    }
+
+    /** In the middle of the card's height. */
+    static Length usualFoot(Measures measures, Length piece) {
+        return measures.markedBelow(measures.get(Parameter.HEIGHT).minus(piece).dividedBy(2));
+    }
+
+    private static Length said(Measures measures) {
+        return measures.said(UP, Length.ZERO);
     }
 
     private String tooHigh() {

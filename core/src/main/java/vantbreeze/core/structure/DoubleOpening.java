@@ -28,6 +28,12 @@ public final class DoubleOpening extends CatalogueStructure {
     public static final String FLAP = "flap";
     /** Id of the side of the folded square. */
     public static final String SQUARE = "square";
+    /** Id of the height of the folded square, where it is none. */
+    public static final String SQUARE_HEIGHT = "square-height";
+    /** Id of the width of the strip of the square's back that is glued on the flap. */
+    public static final String GLUED = "glued";
+    /** Id of how far up the square is. */
+    public static final String UP = "up";
 
     /** With the usual allowances of the trade. */
     public DoubleOpening() {
@@ -54,33 +60,74 @@ public final class DoubleOpening extends CatalogueStructure {
                 Parameter.width("Back", "Cover"),
                 Parameter.height(),
                 Parameter.of(FLAP, "Short flap", "how far it reaches over the cover", "Short flap"),
-                Parameter.of(SQUARE, "Square", "the side of the folded square", "Square back", "Square front")
-                        .ofPieces("Square"));
+                Parameter.of(SQUARE, "Square", "the side of the folded square", "Square back", "Square front"),
+                Parameter.of(SQUARE_HEIGHT, "Square height", "how high the folded square is, where it is none")
+                        .ofPieces("Square")
+                        .following(),
+                Parameter.of(GLUED, "Square glued by", "how wide a strip of its back is glued on the flap")
+                        .following(),
+                Parameter.of(UP, "Square above the foot", "how far above the foot the square is")
+                        .following());
     }
 
     @Override
     public Limits limits(String parameter, Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
+        Length height = measures.get(Parameter.HEIGHT);
         Length flap = measures.get(FLAP);
         Length square = measures.get(SQUARE);
-        Length half = square.dividedBy(2);
-        String pokes = "the square would poke out of the closed card";
+        Length glued = of(GLUED, measures);
+        Length beyond = square.minus(glued);
+        Length high = of(SQUARE_HEIGHT, measures);
+        Length up = measures.said(UP, Length.ZERO);
         return switch (parameter) {
-            case Parameter.WIDTH -> bounds.covering(flap.plus(half), pokes);
-            case Parameter.HEIGHT -> bounds.covering(square, pokes);
-            case FLAP ->
-                new Limits(
-                        half.max(bounds.narrowest()),
-                        pokes,
-                        measures.get(Parameter.WIDTH).minus(half),
-                        pokes);
+            case Parameter.WIDTH -> bounds.covering(flap.plus(beyond), POKES);
+            case Parameter.HEIGHT -> bounds.covering(up.plus(high), POKES);
+            case FLAP -> new Limits(glued.max(bounds.narrowest()), POKES, width.minus(beyond), POKES);
             case SQUARE ->
+                new Limits(
+                        bounds.narrowest().times(2).max(measures.says(GLUED) ? glued : Length.ZERO),
+                        "a smaller square can't be folded cleanly",
+                        mostSquare(measures).min(measures.says(SQUARE_HEIGHT) ? Bounds.LONGEST : height.minus(up)),
+                        POKES);
+            case SQUARE_HEIGHT ->
                 new Limits(
                         bounds.narrowest().times(2),
                         "a smaller square can't be folded cleanly",
-                        measures.get(Parameter.HEIGHT)
-                                .min(flap.times(2))
-                                .min(measures.get(Parameter.WIDTH).minus(flap).times(2)),
-                        pokes);
+                        height.minus(up),
+                        POKES);
+            case GLUED ->
+                new Limits(
+                        bounds.leastTab().max(square.minus(width.minus(flap))),
+                        square.minus(width.minus(flap)).isLongerThan(bounds.leastTab()) ? POKES : Bounds.TAB_TOO_NARROW,
+                        flap.min(square),
+                        flap.isLongerThan(square) ? "there is no more of the square to glue" : POKES);
+            case UP -> new Limits(Length.ZERO, POKES, height.minus(high), POKES);
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    private static final String POKES = "the square would poke out of the closed card";
+
+    /** By half of it where nobody says how wide a strip of it is glued. */
+    private static Length mostSquare(Measures measures) {
+        Length flap = measures.get(FLAP);
+        Length beside = measures.get(Parameter.WIDTH).minus(flap);
+        return measures.says(GLUED)
+                ? beside.plus(measures.get(GLUED))
+                : flap.min(beside).times(2);
+    }
+
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        return switch (parameter) {
+            case SQUARE_HEIGHT -> measures.get(SQUARE);
+            case GLUED ->
+                measures.markedBelow(measures.get(SQUARE).dividedBy(2)).max(bounds.leastTab());
+            case UP ->
+                measures.markedBelow(measures.get(Parameter.HEIGHT)
+                        .minus(of(SQUARE_HEIGHT, measures))
+                        .dividedBy(2));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -90,7 +137,6 @@ public final class DoubleOpening extends CatalogueStructure {
         Length width = measures.get(Parameter.WIDTH);
         Length height = measures.get(Parameter.HEIGHT);
         Length square = measures.get(SQUARE);
-        Length half = square.dividedBy(2);
         Piece base = Strip.ofHeight("Card base", height)
                 .panel("Cover", width)
                 .fold(Fold.VALLEY)
@@ -98,7 +144,7 @@ public final class DoubleOpening extends CatalogueStructure {
                 .fold(Fold.VALLEY)
                 .panel("Short flap", measures.get(FLAP))
                 .piece();
-        Piece folded = Strip.ofHeight("Square", square)
+        Piece folded = Strip.ofHeight("Square", of(SQUARE_HEIGHT, measures))
                 .panel("Square front", square)
                 .fold(Fold.VALLEY)
                 .panel("Square back", square)
@@ -111,8 +157,8 @@ public final class DoubleOpening extends CatalogueStructure {
                                 new PanelRef(1, "Square back"),
                                 Side.BACK,
                                 Attachment.at(
-                                        new Spot(base.cutSize().width(), height.dividedBy(2)),
-                                        new Spot(square.plus(half), half)))))
+                                        new Spot(base.cutSize().width(), of(UP, measures)),
+                                        new Spot(square.times(2).minus(of(GLUED, measures)), Length.ZERO)))))
                 .laid(new Over(new PanelRef(0, "Short flap"), new PanelRef(0, "Cover")));
     }
 

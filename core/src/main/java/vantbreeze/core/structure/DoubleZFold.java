@@ -48,17 +48,27 @@ public final class DoubleZFold extends CatalogueStructure {
         return List.of(
                 Parameter.width("Back", "Band front"),
                 Parameter.height(),
-                Parameter.of(BAND, "Band", "how high the band is").ofPieces("Band"));
+                Parameter.of(BAND, "Band", "how high the band is").ofPieces("Band"),
+                across.up());
     }
 
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
             case Parameter.WIDTH -> bounds.widthBeside(bounds.narrowest(), Bounds.TOO_NARROW);
-            case Parameter.HEIGHT -> across.cardHeight(measures.get(BAND));
-            case BAND -> across.itsHeight(measures.get(Parameter.HEIGHT));
+            case Parameter.HEIGHT -> across.cardHeight(measures, measures.get(BAND));
+            case BAND -> across.itsHeight(measures);
+            case CrossPiece.UP -> across.itsFoot(measures, measures.get(BAND));
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        if (!parameter.equals(CrossPiece.UP)) {
+            throw Bounds.unknown(this, parameter);
+        }
+        return CrossPiece.usualFoot(measures, measures.get(BAND));
     }
 
     @Override
@@ -67,7 +77,7 @@ public final class DoubleZFold extends CatalogueStructure {
         Length leg = width.dividedBy(2);
         Length height = measures.get(Parameter.HEIGHT);
         Length band = measures.get(BAND);
-        Length foot = height.minus(band).dividedBy(2);
+        Length foot = of(CrossPiece.UP, measures);
         Length end = width.plus(leg).plus(leg);
         Spot left = new Spot(Length.ZERO, foot);
         Piece base = Strip.ofHeight("Card base", height)

@@ -35,6 +35,16 @@ public final class FloatingBook extends CatalogueStructure {
     public static final String BOOK = "book";
     /** Id of the length of the arch over the book. */
     public static final String ARCH = "arch";
+    /** Id of the height of the struts. */
+    public static final String STRUT_HEIGHT = "strut-height";
+    /** Id of how far up the base the book lies. */
+    public static final String UP = "up";
+    /** Id of the height of the arch. */
+    public static final String ARCH_HEIGHT = "arch-height";
+    /** Id of how far up the book the arch is. */
+    public static final String ARCH_UP = "arch-up";
+    /** Id of the width of the arch's tabs. */
+    public static final String ARCH_TAB = "arch-tab";
     /** Whether an arch spans the book. */
     public static final Choice OVER = Choice.of(
             "over",
@@ -73,7 +83,22 @@ public final class FloatingBook extends CatalogueStructure {
                         STRUT, "Strut panel", "half the height at which the book floats", "Left foot", "Right foot"),
                 Parameter.of(PAGE, "Page", "across each page of the book", "Left page", "Right page"),
                 Parameter.of(BOOK, "Book", "up the book").ofPieces("Book"),
-                Parameter.of(ARCH, "Arch", "along the acetate").when(OVER, "acetate"));
+                Parameter.of(ARCH, "Arch", "along the acetate").when(OVER, "acetate"),
+                Parameter.of(STRUT_HEIGHT, "Strut height", "how high the struts are, up the card")
+                        .ofPieces("Left strut", "Right strut")
+                        .following(),
+                Parameter.of(UP, "Book above the foot", "how far above the foot of the base the book lies")
+                        .following(),
+                Parameter.of(ARCH_HEIGHT, "Arch height", "how high the strip of acetate is, up the card")
+                        .ofPieces("Arch")
+                        .when(OVER, "acetate")
+                        .following(),
+                Parameter.of(ARCH_UP, "Arch up the book", "how far above the foot of the book the arch is")
+                        .when(OVER, "acetate")
+                        .following(),
+                Parameter.of(ARCH_TAB, "Arch tab", "turned round the edges of the book", "Arch tab", "Far tab")
+                        .when(OVER, "acetate")
+                        .following());
     }
 
     @Override
@@ -90,27 +115,101 @@ public final class FloatingBook extends CatalogueStructure {
         return switch (parameter) {
             case Parameter.WIDTH ->
                 new Limits(strut.times(4).max(page.times(2)), pokes, Bounds.LONGEST, Bounds.TOO_LONG);
-            case Parameter.HEIGHT -> bounds.covering(measures.get(BOOK), "the book would poke out of the base");
+            case Parameter.HEIGHT ->
+                bounds.covering(measures.get(BOOK).plus(measures.said(UP, Length.ZERO)), BOOK_POKES);
             case STRUT ->
                 new Limits(
                         bounds.narrowest(),
                         Bounds.TOO_NARROW,
-                        half.dividedBy(2).min(page),
-                        "the struts would poke out from under the book");
+                        half.dividedBy(2).min(page.minus(onStrut(measures))),
+                        onStrut(measures).isPositive()
+                                ? TAB_ON_STRUT
+                                : "the struts would poke out from under the book");
             case PAGE ->
-                new Limits(strut.max(bounds.narrowest()), "the strut would poke out from under the page", half, pokes);
+                new Limits(
+                        strut.plus(onStrut(measures)).max(bounds.narrowest()),
+                        onStrut(measures).isPositive() ? TAB_ON_STRUT : "the strut would poke out from under the page",
+                        half,
+                        pokes);
             case BOOK ->
-                bounds.part(
-                        bounds.narrowest(),
-                        measures.get(Parameter.HEIGHT),
-                        Length.ZERO,
-                        "the book would poke out of the base");
+                new Limits(
+                        leastBook(measures),
+                        leastBook(measures).isLongerThan(bounds.narrowest()) ? OFF_BOOK : Bounds.TOO_NARROW,
+                        measures.get(Parameter.HEIGHT).minus(measures.said(UP, Length.ZERO)),
+                        BOOK_POKES);
+            case UP ->
+                new Limits(
+                        Length.ZERO, BOOK_POKES, measures.get(Parameter.HEIGHT).minus(measures.get(BOOK)), BOOK_POKES);
+            case STRUT_HEIGHT -> new Limits(bounds.narrowest(), Bounds.TOO_NARROW, measures.get(BOOK), OFF_BOOK);
+            case ARCH_HEIGHT ->
+                new Limits(
+                        allowed(Allowance.NARROWEST_SPRING),
+                        "so narrow an arch does not stand",
+                        measures.get(BOOK).minus(measures.said(ARCH_UP, Length.ZERO)),
+                        OFF_BOOK);
+            case ARCH_UP ->
+                new Limits(Length.ZERO, OFF_BOOK, measures.get(BOOK).minus(of(ARCH_HEIGHT, measures)), OFF_BOOK);
+            case ARCH_TAB ->
+                new Limits(
+                        bounds.leastTab(),
+                        Bounds.TAB_TOO_NARROW,
+                        meets(measures) ? page.minus(strut) : page,
+                        meets(measures) ? TAB_ON_STRUT : "the tab would reach over the fold of the book");
             case ARCH ->
                 new Limits(
-                        page.times(2).plus(Length.ofMillimetres(2)),
-                        "an arch is longer than what it spans",
+                        page.times(2),
+                        "an arch is no shorter than what it spans",
                         half.plus(page),
                         "pressed flat, it would poke out of the base");
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    private static final String BOOK_POKES = "the book would poke out of the base";
+    private static final String OFF_BOOK = "it would stick out from the book";
+
+    private static final String TAB_ON_STRUT = "the arch's tab would be glued where the strut is";
+
+    /** Whether the arch is as far up the book as the struts are somewhere. */
+    private boolean meets(Measures measures) {
+        Length book = measures.get(BOOK);
+        Length beside = book.minus(of(STRUT_HEIGHT, measures)).dividedBy(2);
+        Length from = of(ARCH_UP, measures);
+        Length to = from.plus(of(ARCH_HEIGHT, measures));
+        return to.isLongerThan(beside) && from.isShorterThan(book.minus(beside));
+    }
+
+    /** What of a page is left to the arch's tab beside the strut. */
+    private Length onStrut(Measures measures) {
+        return measures.isChosen(OVER, "acetate") && meets(measures) ? of(ARCH_TAB, measures) : Length.ZERO;
+    }
+
+    /** As high as what was said to be on it. */
+    private Length leastBook(Measures measures) {
+        Length struts = measures.said(STRUT_HEIGHT, Length.ZERO);
+        Length arch = Length.ZERO;
+        if (measures.isChosen(OVER, "acetate")) {
+            arch = measures.said(ARCH_UP, Length.ZERO)
+                    .plus(measures.said(ARCH_HEIGHT, allowed(Allowance.NARROWEST_SPRING)));
+        }
+        return bounds.narrowest().max(struts).max(arch);
+    }
+
+    /** Struts three quarters as high as the book, which lies in the middle; an arch half as high, in its middle. */
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        Length book = measures.get(BOOK);
+        return switch (parameter) {
+            case STRUT_HEIGHT ->
+                measures.marked(book.times(3).dividedBy(4))
+                        .max(bounds.narrowest())
+                        .min(book);
+            case UP ->
+                measures.markedBelow(measures.get(Parameter.HEIGHT).minus(book).dividedBy(2));
+            case ARCH_HEIGHT -> measures.marked(book.dividedBy(2)).min(book.minus(measures.said(ARCH_UP, Length.ZERO)));
+            case ARCH_UP ->
+                measures.markedBelow(book.minus(of(ARCH_HEIGHT, measures)).dividedBy(2));
+            case ARCH_TAB -> usual(Allowance.HIDDEN_TAB, measures);
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -120,9 +219,9 @@ public final class FloatingBook extends CatalogueStructure {
         Length strut = measures.get(STRUT);
         Length page = measures.get(PAGE);
         Length book = measures.get(BOOK);
-        Length high = measures.marked(book.times(3).dividedBy(4));
+        Length high = of(STRUT_HEIGHT, measures);
         Length centre = measures.get(Parameter.WIDTH).dividedBy(2);
-        Length middle = measures.get(Parameter.HEIGHT).dividedBy(2);
+        Length middle = of(UP, measures).plus(book.dividedBy(2));
         Length half = high.dividedBy(2);
         Piece base = Strip.ofHeight("Base", measures.get(Parameter.HEIGHT))
                 .panel("Base", measures.get(Parameter.WIDTH))
@@ -176,8 +275,8 @@ public final class FloatingBook extends CatalogueStructure {
                     new PanelRef(4, "Arch tab"),
                     Side.BACK,
                     Attachment.at(
-                            new Spot(Length.ZERO, book.dividedBy(4)),
-                            new Spot(usual(Allowance.HIDDEN_TAB, measures), Length.ZERO))));
+                            new Spot(Length.ZERO, of(ARCH_UP, measures)),
+                            new Spot(of(ARCH_TAB, measures), Length.ZERO))));
         }
         return new Assembly(pieces, joins);
     }
@@ -189,8 +288,8 @@ public final class FloatingBook extends CatalogueStructure {
 
     /** Scored only for its tabs; between them it bends. */
     private Piece arch(Measures measures) {
-        Strip strip = Strip.ofHeight("Arch", measures.marked(measures.get(BOOK).dividedBy(2)))
-                .panel("Arch tab", usual(Allowance.HIDDEN_TAB, measures))
+        Strip strip = Strip.ofHeight("Arch", of(ARCH_HEIGHT, measures))
+                .panel("Arch tab", of(ARCH_TAB, measures))
                 .fold(Fold.MOUNTAIN);
         for (int part = 1; part <= ARCH_PARTS; part++) {
             Length done = measures.get(ARCH).times(part - 1).dividedBy(ARCH_PARTS);
@@ -199,9 +298,7 @@ public final class FloatingBook extends CatalogueStructure {
                             measures.get(ARCH).times(part).dividedBy(ARCH_PARTS).minus(done))
                     .fold(part < ARCH_PARTS ? Fold.BEND : Fold.MOUNTAIN);
         }
-        return strip.panel("Far tab", usual(Allowance.HIDDEN_TAB, measures))
-                .piece()
-                .of(Material.ACETATE);
+        return strip.panel("Far tab", of(ARCH_TAB, measures)).piece().of(Material.ACETATE);
     }
 
     /** Only the middles of the struts are folded; the book lies open on them, an arch flat over it. */

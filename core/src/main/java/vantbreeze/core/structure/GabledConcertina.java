@@ -10,6 +10,7 @@ import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Precision;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.tool.Allowance;
@@ -26,6 +27,11 @@ public final class GabledConcertina extends CatalogueStructure {
     public static final String GABLE = "gable";
 
     private static final int PANELS = 4;
+    private static final String MEET = "head and foot would meet";
+    private static final String CROSSES = "the turned ends would reach over the folds opposite";
+    /** To well under that from any card there is. */
+    private static final int HALVINGS = 40;
+
     private static final String POKES = "steeper ends would poke out sideways when they are folded in";
 
     /** With the usual allowances of the trade. */
@@ -59,27 +65,74 @@ public final class GabledConcertina extends CatalogueStructure {
     public Limits limits(String parameter, Measures measures) {
         Length gable = measures.get(GABLE);
         return switch (parameter) {
-            case Parameter.WIDTH -> bounds.covering(gable, POKES);
-            case Parameter.HEIGHT ->
-                new Limits(
-                        gable.times(2).plus(bounds.narrowest()),
-                        "head and foot would meet",
-                        Bounds.LONGEST,
-                        Bounds.TOO_LONG);
-            case GABLE ->
-                gable(
-                        measures.get(Parameter.WIDTH),
-                        measures.get(Parameter.HEIGHT).minus(bounds.narrowest()).dividedBy(2));
+            case Parameter.WIDTH -> width(gable, measures.get(Parameter.HEIGHT));
+            case Parameter.HEIGHT -> height(gable, measures.get(Parameter.WIDTH));
+            case GABLE -> gable(measures.get(Parameter.WIDTH), measures.get(Parameter.HEIGHT));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
 
-    private Limits gable(Length width, Length half) {
+    /**
+     * How high the card must be for a turned end to lie short of the fold opposite. An end folds up over a line that
+     * rises by the gable g over the width w, at an angle a: its corner comes to lie w · sin 2a up and w · cos 2a
+     * across, and there the line opposite is g · cos 2a below the head. With tan a = g/w that is g · (3w² − g²) / (w² +
+     * g²).
+     */
+    private static double reach(double gable, double width) {
+        double squares = width * width + gable * gable;
+        return gable * (3 * width * width - gable * gable) / squares;
+    }
+
+    /** The shortest length that is not under so many millimetres. */
+    private static Length least(double millimetres) {
+        Length length = Length.nearest(millimetres);
+        return length.millimetres() < millimetres - Precision.ROUNDING ? length.plus(Length.ofUnits(1)) : length;
+    }
+
+    /** The longest length that is not over so many millimetres. */
+    private static Length most(double millimetres) {
+        Length length = Length.nearest(millimetres);
+        return length.millimetres() > millimetres + Precision.ROUNDING ? length.minus(Length.ofUnits(1)) : length;
+    }
+
+    private Limits height(Length gable, Length width) {
+        Length meeting = gable.times(2).plus(bounds.narrowest());
+        Length reached = least(reach(gable.millimetres(), width.millimetres()));
         return new Limits(
-                allowed(Allowance.NARROWEST_SPRING),
-                "so narrow an end does not stay folded in",
-                width.min(half),
-                half.isShorterThan(width) ? "head and foot would meet" : POKES);
+                meeting.max(reached), reached.isLongerThan(meeting) ? CROSSES : MEET, Bounds.LONGEST, Bounds.TOO_LONG);
+    }
+
+    private Limits width(Length gable, Length height) {
+        Limits covering = bounds.covering(gable, POKES);
+        double g = gable.millimetres();
+        double h = height.millimetres();
+        if (3 * g <= h) {
+            return covering;
+        }
+        Length most = most(g * Math.sqrt((h + g) / (3 * g - h)));
+        return new Limits(covering.least(), covering.leastBecause(), most.min(Bounds.LONGEST), CROSSES);
+    }
+
+    private Limits gable(Length width, Length height) {
+        Length half = height.minus(bounds.narrowest()).dividedBy(2);
+        Length most = width.min(half);
+        String because = half.isShorterThan(width) ? MEET : POKES;
+        if (reach(most.millimetres(), width.millimetres()) > height.millimetres()) {
+            double low = 0;
+            double high = most.millimetres();
+            for (int i = 0; i < HALVINGS; i++) {
+                double middle = (low + high) / 2;
+                if (reach(middle, width.millimetres()) > height.millimetres()) {
+                    high = middle;
+                } else {
+                    low = middle;
+                }
+            }
+            most = most(low);
+            because = CROSSES;
+        }
+        return new Limits(
+                allowed(Allowance.NARROWEST_SPRING), "so narrow an end does not stay folded in", most, because);
     }
 
     @Override

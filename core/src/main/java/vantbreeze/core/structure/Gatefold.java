@@ -16,6 +16,9 @@ public final class Gatefold extends CatalogueStructure {
     /** Id of the width of each flap. */
     public static final String FLAP = "flap";
 
+    /** Id of the width of the right flap, where it is another. */
+    public static final String RIGHT = "right";
+
     /** With the usual allowances of the trade. */
     public Gatefold() {
         this(Allowances.usual());
@@ -40,35 +43,52 @@ public final class Gatefold extends CatalogueStructure {
         return List.of(
                 Parameter.width("Back"),
                 Parameter.height(),
-                Parameter.of(FLAP, "Flap", "each half of the front", "Left flap", "Right flap"));
+                Parameter.of(FLAP, "Flap", "each half of the front", "Left flap"),
+                Parameter.of(RIGHT, "Right flap", "where it is wider or narrower than the left one", "Right flap")
+                        .following());
     }
 
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
             case Parameter.WIDTH ->
-                measures.isHalfTheWidth(FLAP)
+                measures.isHalfTheWidth(FLAP) && !measures.says(RIGHT)
                         ? bounds.widthBeside(bounds.narrowest(), Bounds.TOO_NARROW)
                         : new Limits(
-                                measures.get(FLAP).times(2),
-                                "the flaps would lie on each other",
-                                Bounds.LONGEST,
-                                Bounds.TOO_LONG);
+                                measures.get(FLAP).plus(of(RIGHT, measures)), OVER, Bounds.LONGEST, Bounds.TOO_LONG);
             case Parameter.HEIGHT -> bounds.height();
             case FLAP ->
                 new Limits(
                         bounds.narrowest(),
                         Bounds.TOO_NARROW,
-                        measures.get(Parameter.WIDTH).dividedBy(2),
-                        "the flaps would lie on each other");
+                        measures.says(RIGHT)
+                                ? measures.get(Parameter.WIDTH).minus(measures.get(RIGHT))
+                                : measures.get(Parameter.WIDTH).dividedBy(2),
+                        OVER);
+            case RIGHT ->
+                new Limits(
+                        bounds.narrowest(),
+                        Bounds.TOO_NARROW,
+                        measures.get(Parameter.WIDTH).minus(measures.get(FLAP)),
+                        OVER);
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    private static final String OVER = "the flaps would lie on each other";
+
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        if (!parameter.equals(RIGHT)) {
+            throw Bounds.unknown(this, parameter);
+        }
+        return measures.get(FLAP);
     }
 
     /** Flaps that met in the middle still do; flaps of one's own width are left alone. */
     @Override
     public Measures changed(Measures before, String parameter, Length length) {
-        return before.changedKeepingHalf(parameter, length, FLAP);
+        return before.says(RIGHT) ? before.with(parameter, length) : before.changedKeepingHalf(parameter, length, FLAP);
     }
 
     @Override
@@ -78,7 +98,7 @@ public final class Gatefold extends CatalogueStructure {
                 .fold(Fold.VALLEY)
                 .panel("Back", measures.get(Parameter.WIDTH))
                 .fold(Fold.VALLEY)
-                .panel("Right flap", measures.get(FLAP))
+                .panel("Right flap", of(RIGHT, measures))
                 .piece());
     }
 
@@ -86,10 +106,13 @@ public final class Gatefold extends CatalogueStructure {
     @Override
     public List<Advice> advice(Measures measures) {
         Length half = measures.get(Parameter.WIDTH).dividedBy(2);
-        Length gap = half.minus(measures.get(FLAP)).times(2);
+        Length gap = measures.get(Parameter.WIDTH).minus(measures.get(FLAP)).minus(of(RIGHT, measures));
         return gap.isLongerThan(allowed(Allowance.GATE_HAIR))
                 ? List.of(new Advice(
-                        FLAP, half, "The flaps do not meet: a gap of %s is left between them.", List.of(gap)))
+                        measures.says(RIGHT) ? RIGHT : FLAP,
+                        measures.says(RIGHT) ? of(RIGHT, measures).plus(gap) : half,
+                        "The flaps do not meet: a gap of %s is left between them.",
+                        List.of(gap)))
                 : List.of();
     }
 

@@ -13,17 +13,27 @@ import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
 
 /**
- * Inverted Z: a Z-fold whose middle, between two long slits, folds at other places and makes a shadow box. Both ways
- * must cover the same distance when closed; the inner second score follows from the others.
+ * Inverted Z: a Z-fold whose middle rows, between two long slits, fold at other places and make a shadow box. The slits
+ * begin at a frame; there the middle goes back by a jog, forward again, and ends at its last score. The second score of
+ * the Z is one line for all rows.
  */
 public final class InvertedZ extends CatalogueStructure {
 
-    /** Id of the width of the leg. */
+    /** Id of the width of the frame, where the slits begin. */
+    public static final String FRAME = "frame";
+    /** Id of how far the middle goes back. */
+    public static final String JOG = "jog";
+    /** Id of the width of the leg, the first panel of the Z. */
     public static final String LEG = "leg";
-    /** Id of how much wider the leg is between the slits. */
-    public static final String SHIFT = "shift";
-    /** Id of the height of the middle. */
-    public static final String WINDOW = "window";
+    /** Id of the width of the second panel of the Z. */
+    public static final String SECOND = "second";
+    /** Id of the height of the frame at the foot. */
+    public static final String FOOT = "foot";
+    /** Id of the height of the frame at the head. */
+    public static final String HEAD = "head";
+
+    private static final String POKES = "the middle would poke out of the closed card";
+    private static final String NO_MIDDLE = "nothing would be left of the middle";
 
     /** With the usual allowances of the trade. */
     public InvertedZ() {
@@ -49,97 +59,139 @@ public final class InvertedZ extends CatalogueStructure {
         return List.of(
                 Parameter.width(),
                 Parameter.height(),
-                Parameter.of(LEG, "Leg", "the panel on the front"),
-                Parameter.of(SHIFT, "Shift", "how much farther on the middle folds"),
-                Parameter.of(WINDOW, "Middle", "how high the part between the slits is"));
+                Parameter.of(FRAME, "Frame", "how wide the frame is beside the middle"),
+                Parameter.of(JOG, "Jog", "how far the middle goes back", "Jog"),
+                Parameter.of(FOOT, "Frame at the foot", "how high the frame is below the middle")
+                        .following(),
+                Parameter.of(HEAD, "Frame at the head", "how high the frame is above the middle")
+                        .following(),
+                Parameter.of(LEG, "Leg", "the panel on the front", "Leg").following(),
+                Parameter.of(SECOND, "Second panel", "from the first score of the Z to its second")
+                        .following());
     }
 
     @Override
     public Limits limits(String parameter, Measures measures) {
-        Length leg = measures.get(LEG);
-        Length shift = measures.get(SHIFT);
-        String pokes = "the middle would poke out of the closed card";
-        Length edges = bounds.narrowest().times(2);
+        Length width = measures.get(Parameter.WIDTH);
+        Length height = measures.get(Parameter.HEIGHT);
+        Length frame = measures.get(FRAME);
+        Length jog = measures.get(JOG);
+        Length leg = of(LEG, measures);
+        Length narrowest = bounds.narrowest();
+        Length saidFoot = measures.said(FOOT, narrowest);
+        Length saidHead = measures.said(HEAD, saidFoot);
+        Length farthest = measures.said(SECOND, leg);
         return switch (parameter) {
             case Parameter.WIDTH ->
-                new Limits(leg.plus(shift).plus(bounds.narrowest()), pokes, Bounds.LONGEST, Bounds.TOO_LONG);
+                measures.says(LEG)
+                        ? new Limits(leg, LEG_POKES, Bounds.LONGEST, Bounds.TOO_LONG)
+                        : leastLeg(measures, Bounds.LONGEST, Bounds.TOO_LONG);
             case Parameter.HEIGHT ->
+                new Limits(saidFoot.plus(saidHead).plus(narrowest), NO_MIDDLE, Bounds.LONGEST, Bounds.TOO_LONG);
+            case FRAME ->
                 new Limits(
-                        measures.get(WINDOW).plus(edges),
-                        "no frame would be left above and below",
-                        Bounds.LONGEST,
-                        Bounds.TOO_LONG);
-            case LEG ->
-                new Limits(
-                        shift.max(bounds.narrowest()),
-                        "the slits would run off the second leg",
-                        measures.get(Parameter.WIDTH).minus(shift).minus(bounds.narrowest()),
-                        pokes);
-            case SHIFT ->
+                        jog.max(narrowest),
+                        jog.isLongerThan(narrowest) ? POKES : TEARS,
+                        leg.minus(narrowest),
+                        NO_MIDDLE);
+            case JOG ->
                 new Limits(
                         allowed(Allowance.NARROWEST_SPRING),
-                        "the middle would hardly differ from the frame",
-                        leg.min(measures.get(Parameter.WIDTH).minus(leg).minus(bounds.narrowest())),
-                        pokes);
-            case WINDOW ->
-                bounds.part(
-                        bounds.narrowest(),
-                        measures.get(Parameter.HEIGHT),
-                        edges,
-                        "no frame would be left above and below");
+                        "a narrower jog does not fold",
+                        frame.min(farthest.minus(narrowest)),
+                        frame.isShorterThan(farthest.minus(narrowest)) ? POKES : TOO_NEAR);
+            case FOOT ->
+                new Limits(
+                        narrowest,
+                        TEARS,
+                        measures.says(HEAD)
+                                ? height.minus(of(HEAD, measures)).minus(narrowest)
+                                : height.minus(narrowest).dividedBy(2),
+                        NO_MIDDLE);
+            case HEAD ->
+                new Limits(narrowest, TEARS, height.minus(of(FOOT, measures)).minus(narrowest), NO_MIDDLE);
+            case LEG -> leastLeg(measures, width, LEG_POKES);
+            case SECOND -> new Limits(jog.plus(narrowest), TOO_NEAR, leg, BACK_POKES);
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    /** The leg holds the middle and, where somebody said how wide it is, the second panel. */
+    private Limits leastLeg(Measures measures, Length most, String mostBecause) {
+        Length holds = measures.get(FRAME).plus(bounds.narrowest());
+        Length second = measures.said(SECOND, Length.ZERO);
+        return new Limits(holds.max(second), second.isLongerThan(holds) ? BACK_POKES : NO_MIDDLE, most, mostBecause);
+    }
+
+    private static final String LEG_POKES = "the leg would poke out of the closed card";
+    private static final String BACK_POKES = "the back would poke out of the closed card";
+    private static final String TEARS = "a narrower frame tears";
+    private static final String TOO_NEAR = "the last two folds of the middle would lie too near each other";
+
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        Length height = measures.get(Parameter.HEIGHT);
+        return switch (parameter) {
+            case FOOT ->
+                measures.marked(height.times(4).dividedBy(21))
+                        .max(bounds.narrowest())
+                        .min(height.minus(bounds.narrowest()).dividedBy(2));
+            case HEAD -> of(FOOT, measures);
+            case LEG -> measures.get(Parameter.WIDTH);
+            case SECOND ->
+                measures.marked(of(LEG, measures).dividedBy(2))
+                        .max(measures.get(JOG).plus(bounds.narrowest()))
+                        .min(of(LEG, measures));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
 
     /**
-     * Both ways across the sheet are two reflections. By the leg's scores, at {@code leg} and twice that, a place x of
-     * the sheet comes to lie at 2 · (2 · leg − leg) + x; by those of the middle, at {@code leg + shift} and s, at 2 ·
-     * (s − leg − shift) + x. The two are one where s = 2 · leg + shift.
+     * Closed, a place x beyond the second score s of the Z lies, by the outer rows' scores l and s, at 2l − 2s + x. By
+     * those of the middle, at f, f + j, e and s, it lies at 2f − 2(f + j) + 2e − 2s + x. The two are one where e = l +
+     * j.
      */
     @Override
     public Assembly assemble(Measures measures) {
-        return Assembly.of(piece(measures, measures.get(LEG).times(2).plus(measures.get(SHIFT))));
-    }
-
-    private static Piece piece(Measures measures, Length second) {
-        Length leg = measures.get(LEG);
-        Length first = leg.plus(measures.get(SHIFT));
+        Length frame = measures.get(FRAME);
+        Length jog = measures.get(JOG);
+        Length leg = of(LEG, measures);
+        Length last = leg.plus(jog);
+        Length second = leg.plus(of(SECOND, measures));
+        Length end = measures.get(Parameter.WIDTH).plus(of(SECOND, measures).times(2));
         Length height = measures.get(Parameter.HEIGHT);
-        Length low = height.minus(measures.get(WINDOW)).dividedBy(2);
-        Length high = low.plus(measures.get(WINDOW));
-        Length end = leg.times(2).plus(measures.get(Parameter.WIDTH));
-        Length outer = leg.times(2);
-        Length middle = height.dividedBy(2);
-        return new Piece(
+        Length low = of(FOOT, measures);
+        Length high = height.minus(of(HEAD, measures));
+        Length middle = low.plus(high).dividedBy(2);
+        return Assembly.of(new Piece(
                 "Card base",
                 Patch.sheet(end, height),
                 List.of(
                         Lines.score(leg, Length.ZERO, low, Fold.MOUNTAIN),
-                                Lines.score(outer, Length.ZERO, low, Fold.VALLEY),
-                        Lines.score(first, low, high, Fold.MOUNTAIN), Lines.score(second, low, high, Fold.VALLEY),
-                        Lines.score(leg, high, height, Fold.MOUNTAIN), Lines.score(outer, high, height, Fold.VALLEY)),
-                List.of(Lines.level(leg, outer.max(second), low), Lines.level(leg, outer.max(second), high)),
+                        Lines.score(leg, high, height, Fold.MOUNTAIN),
+                        Lines.score(frame, low, high, Fold.MOUNTAIN),
+                        Lines.score(frame.plus(jog), low, high, Fold.VALLEY),
+                        Lines.score(last, low, high, Fold.MOUNTAIN),
+                        Lines.score(second, Length.ZERO, height, Fold.VALLEY)),
+                List.of(Lines.level(frame, last, low), Lines.level(frame, last, high)),
                 List.of(
-                        new PanelName(new Spot(leg.dividedBy(2), middle), "Leg"),
-                        new PanelName(new Spot(end.minus(Length.ofMillimetres(1)), middle), "Back"),
-                        new PanelName(new Spot(first.plus(second).dividedBy(2), middle), "Window"),
-                        new PanelName(new Spot(leg.plus(outer).dividedBy(2), low.dividedBy(2)), "Second leg, foot"),
-                        new PanelName(
-                                new Spot(leg.plus(outer).dividedBy(2), height.minus(low.dividedBy(2))),
-                                "Second leg, head")));
+                        new PanelName(new Spot(frame.dividedBy(2), middle), "Leg"),
+                        new PanelName(new Spot(frame.plus(jog.dividedBy(2)), middle), "Jog"),
+                        new PanelName(new Spot(frame.plus(jog).plus(last).dividedBy(2), middle), "Window"),
+                        new PanelName(new Spot(last.plus(second).dividedBy(2), middle), "Second panel"),
+                        new PanelName(new Spot(second.plus(end).dividedBy(2), middle), "Back"))));
     }
 
-    /** A leg of half the width, the middle shifted by a third of it and half as high as the card. */
+    /** A frame of a sixth of the width, a jog of a tenth, as 2.5 and 1.5 of 14 (common practice, no source). */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        Length leg = ruler.below(finished.width().dividedBy(2)).length();
-        return Measures.of(finished, ruler)
-                .with(LEG, leg)
-                .with(SHIFT, ruler.nearest(leg.dividedBy(3)).length())
-                .with(
-                        WINDOW,
-                        Measures.centred(
-                                ruler.nearest(finished.height().dividedBy(2)).length(), finished.height(), ruler));
+        Length frame = ruler.nearest(finished.width().times(5).dividedBy(28))
+                .length()
+                .max(ruler.above(bounds.narrowest()).length());
+        Length jog = ruler.nearest(finished.width().times(3).dividedBy(28))
+                .length()
+                .max(ruler.above(allowed(Allowance.NARROWEST_SPRING)).length());
+        return Measures.of(finished, ruler).with(FRAME, frame.max(jog)).with(JOG, jog);
     }
 
     @Override

@@ -9,7 +9,8 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /**
- * What a maker has chosen about a structure.
+ * What a maker has chosen about a structure. A measure that {@linkplain Parameter#follows() follows} from the others is
+ * in it only where somebody said otherwise: {@link Structure#measure} tells it either way.
  *
  * @param byId its measures, by the id of their {@link Parameter}, in the order of the structure's parameters
  * @param choices what was chosen otherwise than usual, by the id of the {@link Choice}
@@ -40,6 +41,11 @@ public record Measures(Map<String, Length> byId, Map<String, String> choices, @N
     /** A part that nobody chose, on the nearest mark, one at least; as it is where there is no ruler. */
     Length marked(Length part) {
         return ruler == null ? part : ruler.nearest(part).length().max(ruler.division());
+    }
+
+    /** A part that nobody chose, on the mark below; as it is where there is no ruler. */
+    Length markedBelow(Length part) {
+        return ruler == null ? part : ruler.below(part).length();
     }
 
     /** A part that is of the same size on every card, as each school makes it, on a mark. */
@@ -114,6 +120,23 @@ public record Measures(Map<String, Length> byId, Map<String, String> choices, @N
         Map<String, Length> changed = new LinkedHashMap<>(byId);
         changed.put(id, length);
         return new Measures(changed, choices, ruler);
+    }
+
+    /** The same without that measure: it follows from the others again. */
+    public Measures without(String id) {
+        Map<String, Length> changed = new LinkedHashMap<>(byId);
+        changed.remove(id);
+        return new Measures(changed, choices, ruler);
+    }
+
+    /** Whether somebody said how long it is. */
+    public boolean says(String id) {
+        return byId.containsKey(id);
+    }
+
+    /** How long somebody said it is, or {@code otherwise}. */
+    Length said(String id, Length otherwise) {
+        return byId.getOrDefault(id, otherwise);
     }
 
     /** The same with one thing chosen otherwise. */

@@ -1,6 +1,7 @@
 package vantbreeze.core.structure;
 
 import java.util.List;
+import java.util.function.IntPredicate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,9 +13,16 @@ import org.jspecify.annotations.Nullable;
  * @param panels names of the panels whose width it is
  * @param pieces names of the pieces whose height it is
  * @param with what must be chosen for it to be asked, or null
+ * @param follows whether it follows from the others until somebody says otherwise
  */
 public record Parameter(
-        String id, String label, String meaning, List<String> panels, List<String> pieces, @Nullable Wanted with) {
+        String id,
+        String label,
+        String meaning,
+        List<String> panels,
+        List<String> pieces,
+        @Nullable Wanted with,
+        boolean follows) {
 
     /** Some alternatives of a choice. */
     public record Wanted(Choice choice, List<String> alternatives) {}
@@ -31,7 +39,7 @@ public record Parameter(
 
     /** A measure that is the width of some panels, by their names, or of none. */
     static Parameter of(String id, String label, String meaning, String... panels) {
-        return new Parameter(id, label, meaning, List.of(panels), List.of(), null);
+        return new Parameter(id, label, meaning, List.of(panels), List.of(), null, false);
     }
 
     /** The finished width, which is that of some panels, or of none. */
@@ -46,12 +54,27 @@ public record Parameter(
 
     /** The same measure, asked only when one of these is chosen. */
     Parameter when(Choice choice, String... alternatives) {
-        return new Parameter(id, label, meaning, panels, pieces, new Wanted(choice, List.of(alternatives)));
+        return new Parameter(id, label, meaning, panels, pieces, new Wanted(choice, List.of(alternatives)), follows);
+    }
+
+    /** The same measure, asked only when a number that suits is chosen. */
+    Parameter whenCounting(Choice choice, IntPredicate suits) {
+        return when(
+                choice,
+                choice.alternatives().stream()
+                        .map(Choice.Alternative::id)
+                        .filter(count -> suits.test(Integer.parseInt(count)))
+                        .toArray(String[]::new));
     }
 
     /** Whether it is the measure of a part, not the finished width or height. */
     public boolean isPart() {
         return !id.equals(WIDTH) && !id.equals(HEIGHT);
+    }
+
+    /** Whether it follows and nobody said otherwise. */
+    public boolean isLeftTo(Measures measures) {
+        return follows && !measures.says(id);
     }
 
     /** Whether it is asked at all, what is chosen being so. */
@@ -61,6 +84,11 @@ public record Parameter(
 
     /** The same measure as the height of some pieces, by their names. */
     Parameter ofPieces(String... names) {
-        return new Parameter(id, label, meaning, panels, List.of(names), with);
+        return new Parameter(id, label, meaning, panels, List.of(names), with, follows);
+    }
+
+    /** The same measure, which follows from the others until somebody says otherwise. */
+    Parameter following() {
+        return new Parameter(id, label, meaning, panels, pieces, with, true);
     }
 }

@@ -30,13 +30,18 @@ public final class PillarCard extends CatalogueStructure {
 
     /** Id of the side of the pillars. */
     public static final String PILLAR = "pillar";
+    /** Id of the width of the tabs. */
+    public static final String TAB = "tab";
+    /** Id of how much narrower than the others the last panel of a tube is. */
+    public static final String SLIVER = "sliver";
     /** How it goes in the envelope. */
     public static final Choice LIES = Choice.of(
             "lies",
             "Closed",
             "pressed flat only, or folded in half besides",
             new Choice.Alternative("half", "folded in half"),
-            new Choice.Alternative("flat", "pressed flat"));
+            new Choice.Alternative("flat", "pressed flat"),
+            new Choice.Alternative("wide", "pressed flat, separate tubes outwards"));
     /** Whether there are two pillars or four. */
     public static final Choice PILLARS = Choice.of(
             "pillars",
@@ -69,7 +74,11 @@ public final class PillarCard extends CatalogueStructure {
         return List.of(
                 Parameter.width(),
                 Parameter.height().ofPieces("Front strip", "Back strip"),
-                Parameter.of(PILLAR, "Pillar", "the side of the square pillars"));
+                Parameter.of(PILLAR, "Pillar", "the side of the square pillars"),
+                Parameter.of(TAB, "Tab", "glued on the other strip's pillar", "Front tab", "Back tab")
+                        .following(),
+                Parameter.of(SLIVER, "Sliver", "how much narrower the last panel of each tube is")
+                        .following());
     }
 
     @Override
@@ -79,15 +88,32 @@ public final class PillarCard extends CatalogueStructure {
 
     @Override
     public Limits limits(String parameter, Measures measures) {
-        int sides = measures.isChosen(LIES, "half") ? 1 : 2;
+        int sides = sides(measures);
         Length pillar = measures.get(PILLAR);
         String narrow = "the wide panels would be narrower than the pillars";
         return switch (parameter) {
             case Parameter.WIDTH -> new Limits(pillar.times(2L * sides), narrow, Bounds.LONGEST, Bounds.TOO_LONG);
             case Parameter.HEIGHT -> bounds.height();
+            case TAB ->
+                new Limits(
+                        bounds.leastTab(),
+                        Bounds.TAB_TOO_NARROW,
+                        pillar,
+                        "it would be wider than the pillar it is glued on");
+            case SLIVER ->
+                new Limits(
+                        Length.ZERO,
+                        "the tube would not square",
+                        pillar.minus(bounds.leastTab()),
+                        "too little would be left to glue the tube");
             case PILLAR ->
                 new Limits(
-                        bounds.narrowest(),
+                        measures.said(TAB, Length.ZERO)
+                                .max(
+                                        measures.says(SLIVER)
+                                                ? measures.get(SLIVER).plus(bounds.leastTab())
+                                                : Length.ZERO)
+                                .max(bounds.narrowest()),
                         Bounds.TOO_NARROW,
                         measures.get(Parameter.WIDTH).dividedBy(2L * sides),
                         narrow);
@@ -95,19 +121,38 @@ public final class PillarCard extends CatalogueStructure {
         };
     }
 
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        return switch (parameter) {
+            case TAB -> usual(Allowance.TAB, measures).min(measures.get(PILLAR));
+            case SLIVER -> usual(Allowance.TUBE_SLIVER, measures);
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    /** How many sides of a pillar lie beside each wide panel, half of the closed card. */
+    private static int beside(Measures measures) {
+        return measures.isChosen(LIES, "wide") && measures.isChosen(PILLARS, "doubled") ? 2 : 1;
+    }
+
+    /** How many sides of a pillar half the card is at the least. */
+    private static int sides(Measures measures) {
+        return measures.isChosen(LIES, "half") ? 1 : beside(measures) + 1;
+    }
+
     private static Length wide(Measures measures) {
         Length width = measures.get(Parameter.WIDTH);
         Length pillar = measures.get(PILLAR);
         return measures.isChosen(LIES, "half")
                 ? width.minus(pillar)
-                : width.dividedBy(2).minus(pillar);
+                : width.dividedBy(2).minus(pillar.times(beside(measures)));
     }
 
     @Override
     public Assembly assemble(Measures measures) {
         Length height = measures.get(Parameter.HEIGHT);
         Length pillar = measures.get(PILLAR);
-        Length tab = usual(Allowance.TAB, measures).min(pillar);
+        Length tab = of(TAB, measures);
         Length tube = tab.plus(wide(measures).times(2));
         List<Piece> pieces =
                 new ArrayList<>(List.of(strip("Front", "Right", measures, tab), strip("Back", "Left", measures, tab)));
@@ -145,7 +190,7 @@ public final class PillarCard extends CatalogueStructure {
         for (int panel = 1; panel <= 4; panel++) {
             strip.panel(side + " " + panel, pillar).fold(Fold.MOUNTAIN);
         }
-        return strip.panel(side + " 5", pillar.minus(usual(Allowance.TUBE_SLIVER, measures)));
+        return strip.panel(side + " 5", pillar.minus(of(SLIVER, measures)));
     }
 
     /** The fifth panel lies behind the first. */
@@ -179,7 +224,7 @@ public final class PillarCard extends CatalogueStructure {
 
     @Override
     public Pose closed(Measures measures) {
-        Pose flat = flat();
+        Pose flat = flat(measures);
         return measures.isChosen(LIES, "half")
                 ? flat.but("Front wall, first half", "Front wall, second half", 180)
                         .but("Back wall, first half", "Back wall, second half", -180)
@@ -187,11 +232,13 @@ public final class PillarCard extends CatalogueStructure {
     }
 
     /** Pressed flat: each pillar's first and second, and third and fourth panels lie on one another. */
-    private static Pose flat() {
+    private static Pose flat(Measures measures) {
+        String inwards = beside(measures) == 2 ? "Left tube" : "Right tube";
         Pose pose = walls(Pose.closed());
         for (String side : List.of("Right", "Left", "Right tube", "Left tube")) {
-            // the separate tube on the right presses flat the other way, or it would lie beyond its pillar
-            double odd = side.equals("Right tube") ? 0 : -180;
+            // one separate tube presses flat the other way than the rest: that on the right, or it would lie beyond its
+            // pillar; that on the left, if both shall
+            double odd = side.equals(inwards) ? 0 : -180;
             pose = pose.but(side + " 1", side + " 2", odd)
                     .but(side + " 2", side + " 3", -180 - odd)
                     .but(side + " 3", side + " 4", odd)
@@ -218,7 +265,7 @@ public final class PillarCard extends CatalogueStructure {
     @Override
     public List<Station> stations(Measures measures) {
         Station standing = new Station("Standing", opened(measures));
-        Station flat = new Station(measures.isChosen(LIES, "half") ? "Flat" : "Closed", flat());
+        Station flat = new Station(measures.isChosen(LIES, "half") ? "Flat" : "Closed", flat(measures));
         return measures.isChosen(LIES, "half")
                 ? List.of(standing, flat, new Station("Closed", closed(measures)))
                 : List.of(standing, flat);

@@ -12,6 +12,9 @@ import vantbreeze.core.tool.Allowances;
 /** Side fold: the plain card, half and half, one valley. */
 public final class SideFold extends CatalogueStructure {
 
+    /** Id of the width of the cover. */
+    public static final String COVER = "cover";
+
     /** With the usual allowances of the trade. */
     public SideFold() {
         this(Allowances.usual());
@@ -33,16 +36,34 @@ public final class SideFold extends CatalogueStructure {
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width("Back", "Cover"), Parameter.height());
+        return List.of(
+                Parameter.width("Back"),
+                Parameter.height(),
+                Parameter.of(COVER, "Cover", "how far the cover reaches over the back", "Cover")
+                        .following());
     }
 
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
-            case Parameter.WIDTH -> bounds.widthBeside(Length.ZERO, Bounds.TOO_NARROW);
+            case Parameter.WIDTH ->
+                measures.says(COVER)
+                        ? bounds.covering(measures.get(COVER), POKES)
+                        : bounds.widthBeside(Length.ZERO, Bounds.TOO_NARROW);
+            case COVER -> new Limits(bounds.narrowest(), Bounds.TOO_NARROW, measures.get(Parameter.WIDTH), POKES);
             case Parameter.HEIGHT -> bounds.height();
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    private static final String POKES = "the cover would stick out beyond the back";
+
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        if (!parameter.equals(COVER)) {
+            throw Bounds.unknown(this, parameter);
+        }
+        return measures.get(Parameter.WIDTH);
     }
 
     @Override
@@ -51,7 +72,7 @@ public final class SideFold extends CatalogueStructure {
         return Assembly.of(Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
                 .panel("Back", width)
                 .fold(Fold.VALLEY)
-                .panel("Cover", width)
+                .panel("Cover", of(COVER, measures))
                 .piece());
     }
 

@@ -36,11 +36,21 @@ public final class SpringMount extends CatalogueStructure {
     public static final Choice PLACE = Choice.of(
             "place",
             "Mount",
-            "on the back, or over the fold",
+            "on the back, with one spring a side or two, or over the fold",
             new Choice.Alternative("back", "on the back"),
-            new Choice.Alternative("fold", "over the fold"));
-
-    private final CrossPiece strip = new CrossPiece("mount", bounds);
+            new Choice.Alternative("fold", "over the fold"),
+            new Choice.Alternative("double", "on the back, two springs a side"));
+    /** Which way its tabs are turned. */
+    public static final Choice TABS = Choice.of(
+            "tabs",
+            "Tabs",
+            "under the seat or out from it",
+            new Choice.Alternative("in", "turned in"),
+            new Choice.Alternative("out", "turned out"));
+    /** Id of how far from the fold a mount on the back begins. */
+    public static final String ACROSS = "across";
+    /** Id of how far up the mount is. */
+    public static final String UP = "up";
 
     /** With the usual allowances of the trade. */
     public SpringMount() {
@@ -68,18 +78,43 @@ public final class SpringMount extends CatalogueStructure {
                 Parameter.height(),
                 Parameter.of(SPRING, "Spring", "how far the seat stands off", "First spring", "Second spring"),
                 Parameter.of(SEAT, "Seat", "the panel that carries the topper", "Seat")
-                        .when(PLACE, "back"),
+                        .when(PLACE, "back", "double"),
                 Parameter.of(TAB, "Tab", "glued on the card", "First tab", "Second tab"),
-                Parameter.of(MOUNT, "Mount", "how high the strip is").ofPieces("Mount"));
+                Parameter.of(MOUNT, "Mount", "how high the strip is").ofPieces("Mount"),
+                Parameter.of(ACROSS, "Mount from the fold", "how far from the fold its seat begins")
+                        .when(PLACE, "back", "double")
+                        .following(),
+                Parameter.of(UP, "Mount above the foot", "how far above the foot it is")
+                        .following());
     }
 
     @Override
     public List<Choice> choices() {
-        return List.of(PLACE);
+        return List.of(PLACE, TABS);
     }
 
     private static boolean overFold(Measures measures) {
         return measures.isChosen(PLACE, "fold");
+    }
+
+    private static boolean isDouble(Measures measures) {
+        return measures.isChosen(PLACE, "double");
+    }
+
+    /** Over the fold they always are. */
+    private static boolean tabsOut(Measures measures) {
+        return overFold(measures) || measures.isChosen(TABS, "out");
+    }
+
+    /** What a mount on the back takes to the left of where its seat begins, once it lies flat. */
+    private static Length before(Measures measures) {
+        return tabsOut(measures) ? measures.get(TAB) : Length.ZERO;
+    }
+
+    /** What it takes from there to the right. */
+    private static Length beyond(Measures measures) {
+        Length tab = before(measures);
+        return measures.get(SEAT).plus(isDouble(measures) ? tab : tab.max(measures.get(SPRING)));
     }
 
     private static Length seat(Measures measures) {
@@ -97,36 +132,98 @@ public final class SpringMount extends CatalogueStructure {
     @Override
     public Limits limits(String parameter, Measures measures) {
         Length width = measures.get(Parameter.WIDTH);
-        Length spring = measures.get(SPRING);
-        Length tab = measures.get(TAB);
-        String pokes = "the mount would poke out of the closed card";
-        String under = "the tabs would not lie under the seat";
-        Length taken = overFold(measures)
-                ? reach(measures).plus(spring.max(tab))
-                : seat(measures).plus(spring);
+        Length height = measures.get(Parameter.HEIGHT);
+        Length mount = measures.get(MOUNT);
+        Length up = measures.said(UP, Length.ZERO);
         return switch (parameter) {
-            case Parameter.WIDTH -> bounds.covering(taken, pokes);
-            case Parameter.HEIGHT -> strip.cardHeight(measures.get(MOUNT));
+            case Parameter.WIDTH -> bounds.covering(taken(measures), POKES);
+            case Parameter.HEIGHT -> bounds.covering(up.plus(mount), TOO_HIGH);
             case SPRING ->
                 new Limits(
                         allowed(Allowance.NARROWEST_SPRING),
                         "a narrower spring does not fold",
-                        overFold(measures)
-                                ? width.times(2)
-                                        .dividedBy(5)
-                                        .min(width.minus(tab).times(2).dividedBy(3))
-                                : width.minus(measures.get(SEAT)),
-                        pokes);
-            case SEAT -> new Limits(tab.times(2).max(bounds.narrowest()), under, width.minus(spring), pokes);
+                        mostSpring(measures),
+                        isDouble(measures) ? "the springs would meet under the seat" : POKES);
+            case SEAT ->
+                new Limits(
+                        underSeat(measures).max(bounds.narrowest()),
+                        UNDER,
+                        width.minus(taken(measures)).plus(measures.get(SEAT)),
+                        POKES);
             case TAB ->
                 new Limits(
-                        bounds.leastTab(),
-                        Bounds.TAB_TOO_NARROW,
-                        overFold(measures)
-                                ? width.minus(reach(measures))
-                                : measures.get(SEAT).dividedBy(2),
-                        overFold(measures) ? pokes : under);
-            case MOUNT -> strip.itsHeight(measures.get(Parameter.HEIGHT));
+                        bounds.leastTab(), Bounds.TAB_TOO_NARROW, mostTab(measures), tabsOut(measures) ? POKES : UNDER);
+            case MOUNT -> new Limits(bounds.narrowest(), Bounds.TOO_NARROW, height.minus(up), TOO_HIGH);
+            case ACROSS -> new Limits(before(measures), POKES, width.minus(beyond(measures)), POKES);
+            case UP -> new Limits(Length.ZERO, "the mount would poke out at the foot", height.minus(mount), TOO_HIGH);
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    private static final String POKES = "the mount would poke out of the closed card";
+    private static final String TOO_HIGH = "the mount would be higher than the card";
+    private static final String UNDER = "the tabs would not lie under the seat";
+
+    /** What of the width it takes. */
+    private Length taken(Measures measures) {
+        if (overFold(measures)) {
+            return reach(measures).plus(measures.get(SPRING).max(measures.get(TAB)));
+        }
+        Length from = measures.said(ACROSS, before(measures));
+        return from.plus(beyond(measures));
+    }
+
+    private Length mostSpring(Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
+        if (overFold(measures)) {
+            return width.times(2)
+                    .dividedBy(5)
+                    .min(width.minus(measures.get(TAB)).times(2).dividedBy(3));
+        }
+        if (isDouble(measures)) {
+            return measures.get(SEAT).dividedBy(2);
+        }
+        Length from = measures.said(ACROSS, before(measures));
+        return width.minus(from).minus(measures.get(SEAT));
+    }
+
+    private Length mostTab(Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
+        if (overFold(measures)) {
+            return width.minus(reach(measures));
+        }
+        if (!tabsOut(measures)) {
+            return measures.get(SEAT).dividedBy(2);
+        }
+        Length rest = width.minus(measures.get(SEAT));
+        if (measures.says(ACROSS)) {
+            return measures.get(ACROSS).min(rest.minus(measures.get(ACROSS)));
+        }
+        Length beside = isDouble(measures) ? Length.ZERO : measures.get(SPRING);
+        return rest.dividedBy(2).isShorterThan(beside) ? rest.minus(beside) : rest.dividedBy(2);
+    }
+
+    /** What lies under the seat once it is flat. */
+    private static Length underSeat(Measures measures) {
+        Length springs = isDouble(measures) ? measures.get(SPRING).times(2) : Length.ZERO;
+        Length tabs = tabsOut(measures) ? Length.ZERO : measures.get(TAB).times(2);
+        return springs.max(tabs);
+    }
+
+    /** In the middle of the back as it lies flat, and of the card's height. */
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        return switch (parameter) {
+            case ACROSS ->
+                before(measures)
+                        .plus(measures.markedBelow(measures.get(Parameter.WIDTH)
+                                .minus(before(measures))
+                                .minus(beyond(measures))
+                                .dividedBy(2)));
+            case UP ->
+                measures.markedBelow(measures.get(Parameter.HEIGHT)
+                        .minus(measures.get(MOUNT))
+                        .dividedBy(2));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -138,31 +235,35 @@ public final class SpringMount extends CatalogueStructure {
         Length spring = measures.get(SPRING);
         Length seat = seat(measures);
         Length tab = measures.get(TAB);
-        Length end = tab.plus(spring.times(2)).plus(seat);
-        Length foot = height.minus(measures.get(MOUNT)).dividedBy(2);
+        boolean isDouble = isDouble(measures);
+        Length end = tab.plus(spring.times(isDouble ? 4 : 2)).plus(seat);
+        Length foot = of(UP, measures);
         boolean overFold = overFold(measures);
-        Fold ends = overFold ? Fold.VALLEY : Fold.MOUNTAIN;
+        boolean out = tabsOut(measures);
+        Fold ends = out ? Fold.VALLEY : Fold.MOUNTAIN;
         Piece base = Strip.ofHeight("Card base", height)
                 .panel("Cover", width)
                 .fold(Fold.VALLEY)
                 .panel("Back", width)
                 .piece();
-        Piece mount = Strip.ofHeight("Mount", measures.get(MOUNT))
+        Strip strip = Strip.ofHeight("Mount", measures.get(MOUNT))
                 .panel("First tab", tab)
-                .fold(ends)
-                .panel("First spring", spring)
+                .fold(ends);
+        if (isDouble) {
+            strip.panel("First back spring", spring).fold(Fold.VALLEY);
+        }
+        strip.panel("First spring", spring)
                 .fold(Fold.MOUNTAIN)
                 .panel("Seat", seat)
                 .fold(overFold ? Fold.VALLEY : Fold.MOUNTAIN)
-                .panel("Second spring", spring)
-                .fold(ends)
-                .panel("Second tab", tab)
-                .piece();
-        Length left = overFold
-                ? width.minus(reach(measures))
-                : width.plus(width.minus(seat).minus(spring).dividedBy(2));
+                .panel("Second spring", spring);
+        if (isDouble) {
+            strip.fold(Fold.VALLEY).panel("Second back spring", spring);
+        }
+        Piece mount = strip.fold(ends).panel("Second tab", tab).piece();
+        Length left = overFold ? width.minus(reach(measures)) : width.plus(of(ACROSS, measures));
         Length right = overFold ? width.plus(reach(measures)) : left.plus(seat);
-        Side side = overFold ? Side.BACK : Side.FACE;
+        Side side = out ? Side.BACK : Side.FACE;
         return new Assembly(
                 List.of(base, mount),
                 List.of(
@@ -180,26 +281,42 @@ public final class SpringMount extends CatalogueStructure {
                                 Attachment.at(new Spot(right, foot), new Spot(end, Length.ZERO)))));
     }
 
-    /** On the back the seat is sheared to the right; over the fold it lies to and fro. */
+    /**
+     * With one spring a side the seat is sheared to the right, with two it lies on all four; over the fold it lies to
+     * and fro.
+     */
     @Override
     public Pose closed(Measures measures) {
-        return overFold(measures)
-                ? Pose.closed().but("Second spring", "Second tab", 0)
-                : Pose.closed().but("First spring", "Seat", 0).but("Second spring", "Second tab", 0);
+        Pose closed = Pose.closed();
+        if (overFold(measures)) {
+            return closed.but("Second spring", "Second tab", 0);
+        }
+        if (isDouble(measures)) {
+            return tabsOut(measures)
+                    ? closed.but("First tab", "First back spring", 0).but("Second back spring", "Second tab", 0)
+                    : closed;
+        }
+        Pose sheared = closed.but("First spring", "Seat", 0);
+        return tabsOut(measures)
+                ? sheared.but("First tab", "First spring", 0)
+                : sheared.but("Second spring", "Second tab", 0);
     }
 
     @Override
     public Pose opened(Measures measures) {
         Pose open = Pose.open();
-        return overFold(measures)
-                ? open.but("First tab", "First spring", 60)
-                        .but("First spring", "Seat", -60)
-                        .but("Seat", "Second spring", -60)
-                        .but("Second spring", "Second tab", 60)
-                : open.but("First tab", "First spring", -90)
-                        .but("First spring", "Seat", -90)
-                        .but("Seat", "Second spring", -90)
-                        .but("Second spring", "Second tab", -90);
+        double tabs = tabsOut(measures) ? 90 : -90;
+        if (overFold(measures)) {
+            return open.but("First tab", "First spring", 60)
+                    .but("First spring", "Seat", -60)
+                    .but("Seat", "Second spring", -60)
+                    .but("Second spring", "Second tab", 60);
+        }
+        String back = isDouble(measures) ? " back spring" : " spring";
+        return open.but("First tab", "First" + back, tabs)
+                .but("First spring", "Seat", -90)
+                .but("Seat", "Second spring", -90)
+                .but("Second" + back, "Second tab", tabs);
     }
 
     /** Over the fold the seat tips to one side as the card closes; the first spring is nearly shut from half-way on. */

@@ -1,6 +1,8 @@
 package vantbreeze.core.structure;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.folding.Station;
@@ -27,6 +29,13 @@ public interface Structure {
     /** What can be measured, in the order in which it is asked. */
     List<Parameter> parameters();
 
+    /** The measure of that id. */
+    default Optional<Parameter> parameter(String id) {
+        return parameters().stream()
+                .filter(parameter -> parameter.id().equals(id))
+                .findFirst();
+    }
+
     /** What can be measured once these things are chosen. */
     default List<Parameter> asked(Measures measures) {
         return parameters().stream()
@@ -39,13 +48,32 @@ public interface Structure {
         return List.of();
     }
 
+    /**
+     * How long a measure is: as somebody said, or as it usually is.
+     *
+     * @throws IllegalArgumentException when nobody said it and it does not follow
+     */
+    default Length measure(String parameter, Measures measures) {
+        Length said = measures.byId().get(parameter);
+        return said != null ? said : usual(parameter, measures);
+    }
+
+    /**
+     * How long a measure that {@linkplain Parameter#follows() follows} usually is with the others.
+     *
+     * @throws IllegalArgumentException when it does not follow, or there is none of that id
+     */
+    default Length usual(String parameter, Measures measures) {
+        return measures.get(parameter);
+    }
+
     /** How far {@code parameter} can go while the rest of {@code measures} stay. */
     Limits limits(String parameter, Measures measures);
 
     /** Whether every measure that is asked is within its limits. */
     default boolean allows(Measures measures) {
         return asked(measures).stream()
-                .allMatch(parameter -> limits(parameter.id(), measures).allow(measures.get(parameter.id())));
+                .allMatch(parameter -> limits(parameter.id(), measures).allow(measure(parameter.id(), measures)));
     }
 
     /** {@code before} with one measure changed, and with it those that keep a proportion to it. */
@@ -59,8 +87,12 @@ public interface Structure {
      */
     default Measures rechosen(Measures before, String choice, String value, Ruler ruler) {
         Measures after = before.choosing(choice, value);
-        for (Parameter parameter : asked(after)) {
-            if (parameter.isPart()) {
+        // what is only now asked gives way before the rest does
+        List<Parameter> newFirst = asked(after).stream()
+                .sorted(Comparator.comparing(parameter -> parameter.isAsked(before)))
+                .toList();
+        for (Parameter parameter : newFirst) {
+            if (parameter.isPart() && !parameter.isLeftTo(after)) {
                 after = after.with(
                         parameter.id(), limits(parameter.id(), after).nearest(after.get(parameter.id()), ruler));
             }

@@ -32,8 +32,16 @@ public final class TieredStage extends CatalogueStructure {
     public static final String FALL = "fall";
     /** Id of how much narrower each tier is at each side. */
     public static final String INSET = "inset";
+    /** What the ids of the heights of single tiers begin with; behind it which, from the backdrop, from 1. */
+    public static final String TIER_HEIGHT = "height-";
+    /** What the ids of the widths of their fronts begin with. */
+    public static final String TIER_FRONT = "front-";
+
+    private static final int MOST_TIERS = 6;
+
     /** Id of the number of tiers. */
-    public static final Choice TIERS = Choice.count("tiers", "Tiers", "how many stand before the backdrop", 3, 6, 3);
+    public static final Choice TIERS =
+            Choice.count("tiers", "Tiers", "how many stand before the backdrop", 3, MOST_TIERS, 3);
 
     /** With the usual allowances of the trade. */
     public TieredStage() {
@@ -56,14 +64,92 @@ public final class TieredStage extends CatalogueStructure {
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(
+        List<Parameter> all = new ArrayList<>(List.of(
                 Parameter.width("Backdrop"),
                 Parameter.height().ofPieces("Backdrop"),
                 Parameter.of(SPRING, "Spring", "half the depth of each tier"),
                 Parameter.of(TAB, "Tab", "turned in and glued"),
                 Parameter.of(FALL, "Fall", "how much lower each tier is"),
-                Parameter.of(INSET, "Inset", "how much narrower each tier is at each side"));
+                Parameter.of(INSET, "Inset", "how much narrower each tier is at each side")));
+        for (int tier = 1; tier <= MOST_TIERS; tier++) {
+            int which = tier;
+            String name = "Tier " + tier;
+            all.add(Parameter.of(TIER_HEIGHT + tier, name + " height", "how high it is")
+                    .ofPieces(name)
+                    .whenCounting(TIERS, count -> count >= which)
+                    .following());
+            all.add(Parameter.of(TIER_FRONT + tier, name + " front", "how wide its front is", name + " front")
+                    .whenCounting(TIERS, count -> count >= which)
+                    .following());
+        }
+        return all;
     }
+
+    /** As the tier behind it, lower by the fall and narrower by the inset. */
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        if (parameter.startsWith(TIER_HEIGHT)) {
+            Length behind = height(tier(parameter, TIER_HEIGHT) - 1, measures);
+            return behind.minus(measures.get(FALL));
+        }
+        if (parameter.startsWith(TIER_FRONT)) {
+            Length behind = front(tier(parameter, TIER_FRONT) - 1, measures);
+            return behind.minus(measures.get(INSET).times(2));
+        }
+        throw Bounds.unknown(this, parameter);
+    }
+
+    private static int tier(String parameter, String kind) {
+        return Integer.parseInt(parameter.substring(kind.length()));
+    }
+
+    /** How high a tier is, the backdrop being the first. */
+    private Length height(int tier, Measures measures) {
+        return tier == 0 ? measures.get(Parameter.HEIGHT) : of(TIER_HEIGHT + tier, measures);
+    }
+
+    /** How wide its front is. */
+    private Length front(int tier, Measures measures) {
+        return tier == 0 ? measures.get(Parameter.WIDTH) : of(TIER_FRONT + tier, measures);
+    }
+
+    /** Springs and tabs hide behind so wide a front. */
+    private static Length needed(Measures measures) {
+        return measures.get(SPRING).max(measures.get(TAB)).times(2);
+    }
+
+    private Limits ofTier(String parameter, Measures measures) {
+        boolean isHeight = parameter.startsWith(TIER_HEIGHT);
+        String kind = isHeight ? TIER_HEIGHT : TIER_FRONT;
+        int tier = tier(parameter, kind);
+        Length least = isHeight ? bounds.narrowest() : needed(measures);
+        Length behind = isHeight ? height(tier - 1, measures) : front(tier - 1, measures);
+        String tooLarge = isHeight ? TABS_ABOVE : "its folds would lie beyond what its tabs are glued on";
+        Length before = before(kind, tier, measures, least);
+        return before.equals(least)
+                ? new Limits(least, isHeight ? Bounds.TOO_NARROW : HIDDEN, behind, tooLarge)
+                : new Limits(before, "the tiers before it would not be less", behind, tooLarge);
+    }
+
+    /** What a tier is at least, as those before it that nobody said anything of fall by as much each. */
+    private static Length before(String kind, int tier, Measures measures, Length least) {
+        Length step = kind.equals(TIER_HEIGHT)
+                ? measures.get(FALL)
+                : measures.get(INSET).times(2);
+        int tiers = measures.count(TIERS);
+        for (int next = tier + 1; next <= tiers; next++) {
+            if (measures.says(kind + next)) {
+                return step.times(next - tier - 1L)
+                        .plus(measures.get(kind + next))
+                        .max(least);
+            }
+        }
+        return step.times((long) tiers - tier).plus(least);
+    }
+
+    private static final String HIDDEN = "springs and tabs would not hide behind the last tier";
+    private static final String TOO_WIDE = "a tier wider than the last would poke out";
+    private static final String TABS_ABOVE = "its tabs would stick out above what they are glued on";
 
     @Override
     public List<Choice> choices() {
@@ -72,15 +158,17 @@ public final class TieredStage extends CatalogueStructure {
 
     @Override
     public Limits limits(String parameter, Measures measures) {
+        if (parameter.startsWith(TIER_HEIGHT) || parameter.startsWith(TIER_FRONT)) {
+            return ofTier(parameter, measures);
+        }
         int tiers = measures.count(TIERS);
         Length width = measures.get(Parameter.WIDTH);
         Length inset = measures.get(INSET);
-        Length front = width.minus(inset.times(2L * tiers));
-        Length needed = measures.get(SPRING).max(measures.get(TAB)).times(2);
-        String hidden = "springs and tabs would not hide behind the last tier";
+        Length front = front(tiers, measures);
+        Length needed = needed(measures);
         return switch (parameter) {
             case Parameter.WIDTH ->
-                new Limits(needed.plus(inset.times(2L * tiers)), hidden, Bounds.LONGEST, Bounds.TOO_LONG);
+                new Limits(needed.plus(inset.times(2L * tiers)), HIDDEN, Bounds.LONGEST, Bounds.TOO_LONG);
             case Parameter.HEIGHT ->
                 new Limits(
                         measures.get(FALL).times(tiers).plus(bounds.narrowest()),
@@ -92,20 +180,15 @@ public final class TieredStage extends CatalogueStructure {
                         allowed(Allowance.NARROWEST_SPRING),
                         "a narrower spring does not fold",
                         front.dividedBy(2),
-                        hidden);
-            case TAB -> new Limits(bounds.leastTab(), Bounds.TAB_TOO_NARROW, front.dividedBy(2), hidden);
+                        HIDDEN);
+            case TAB -> new Limits(bounds.leastTab(), Bounds.TAB_TOO_NARROW, front.dividedBy(2), HIDDEN);
             case FALL ->
                 new Limits(
                         allowed(Allowance.TIER_STEP),
                         "the tiers would hide one another",
                         measures.get(Parameter.HEIGHT).minus(bounds.narrowest()).dividedBy(tiers),
                         "the last tier would have no height");
-            case INSET ->
-                new Limits(
-                        Length.ZERO,
-                        "a tier wider than the last would poke out",
-                        width.minus(needed).dividedBy(2L * tiers),
-                        hidden);
+            case INSET -> new Limits(Length.ZERO, TOO_WIDE, width.minus(needed).dividedBy(2L * tiers), HIDDEN);
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -114,20 +197,18 @@ public final class TieredStage extends CatalogueStructure {
     public Assembly assemble(Measures measures) {
         Length spring = measures.get(SPRING);
         Length tab = measures.get(TAB);
-        Length inset = measures.get(INSET);
         Length height = measures.get(Parameter.HEIGHT);
-        Length front = measures.get(Parameter.WIDTH);
+        Length behind = measures.get(Parameter.WIDTH);
         List<Piece> pieces = new ArrayList<>(List.of(
-                Strip.ofHeight("Backdrop", height).panel("Backdrop", front).piece()));
+                Strip.ofHeight("Backdrop", height).panel("Backdrop", behind).piece()));
         List<Join> joins = new ArrayList<>();
         PanelRef last = new PanelRef(0, "Backdrop");
         Length lastAt = Length.ZERO;
         Length frontAt = tab.plus(spring.times(2));
         for (int tier = 1; tier <= measures.count(TIERS); tier++) {
-            front = front.minus(inset.times(2));
-            height = height.minus(measures.get(FALL));
+            Length front = front(tier, measures);
             String name = "Tier " + tier;
-            pieces.add(Strip.ofHeight(name, height)
+            pieces.add(Strip.ofHeight(name, height(tier, measures))
                     .panel(name + " left tab", tab)
                     .fold(Fold.MOUNTAIN)
                     .panel(name + " left back spring", spring)
@@ -142,7 +223,7 @@ public final class TieredStage extends CatalogueStructure {
                     .fold(Fold.MOUNTAIN)
                     .panel(name + " right tab", tab)
                     .piece());
-            Length left = lastAt.plus(inset);
+            Length left = lastAt.plus(behind.minus(front).dividedBy(2));
             joins.add(turnedIn(last, tier, name + " left tab", left, tab));
             joins.add(turnedIn(
                     last,
@@ -152,6 +233,7 @@ public final class TieredStage extends CatalogueStructure {
                     frontAt.plus(front).plus(spring.times(2))));
             last = new PanelRef(tier, name + " front");
             lastAt = frontAt;
+            behind = front;
         }
         return new Assembly(pieces, joins);
     }

@@ -32,6 +32,17 @@ public final class TuckedGatefold extends CatalogueStructure {
     public static final String EDGING = "edging";
     /** Id of how far the topper reaches over the legs. */
     public static final String HOLD = "hold";
+    /** Id of the height of the topper. */
+    public static final String TOPPER_HEIGHT = "topper-height";
+    /** Id of how far up the topper is. */
+    public static final String TOPPER_UP = "topper-up";
+    /** Id of the height of the edgings. */
+    public static final String EDGING_HEIGHT = "edging-height";
+    /** Id of how far up the edgings are. */
+    public static final String EDGING_UP = "edging-up";
+
+    private static final String BEYOND_HEAD = "it would poke out at the head";
+    private static final String BELOW_FOOT = "it would poke out at the foot";
 
     /** With the usual allowances of the trade. */
     public TuckedGatefold() {
@@ -60,7 +71,17 @@ public final class TuckedGatefold extends CatalogueStructure {
                 Parameter.of(SPINE, "Spine", "between the fronts", "Spine"),
                 Parameter.of(TAB, "Tab", "turned back along each front", "Left tab", "Right tab"),
                 Parameter.of(EDGING, "Edging", "glued on each tab", "Left edging", "Right edging"),
-                Parameter.of(HOLD, "Topper's hold", "how far it reaches over each front"));
+                Parameter.of(HOLD, "Topper's hold", "how far it reaches over each front"),
+                Parameter.of(TOPPER_HEIGHT, "Topper height", "how high the topper on the spine is")
+                        .ofPieces("Topper")
+                        .following(),
+                Parameter.of(TOPPER_UP, "Topper above the foot", "how far above the foot the topper is")
+                        .following(),
+                Parameter.of(EDGING_HEIGHT, "Edging height", "how high the edgings are")
+                        .ofPieces("Left edging", "Right edging")
+                        .following(),
+                Parameter.of(EDGING_UP, "Edging above the foot", "how far above the foot the edgings are")
+                        .following());
     }
 
     @Override
@@ -74,7 +95,11 @@ public final class TuckedGatefold extends CatalogueStructure {
         return switch (parameter) {
             case Parameter.WIDTH ->
                 new Limits(measures.get(SPINE).plus(wide.times(2)), overTheLeg, Bounds.LONGEST, Bounds.TOO_LONG);
-            case Parameter.HEIGHT -> bounds.height();
+            case Parameter.HEIGHT -> height(measures);
+            case TOPPER_HEIGHT -> high(TOPPER_UP, measures);
+            case EDGING_HEIGHT -> high(EDGING_UP, measures);
+            case TOPPER_UP -> upTo(TOPPER_HEIGHT, measures);
+            case EDGING_UP -> upTo(EDGING_HEIGHT, measures);
             case SPINE -> bounds.part(bounds.narrowest(), measures.get(Parameter.WIDTH), wide.times(2), overTheLeg);
             case TAB ->
                 new Limits(bounds.leastTab(), Bounds.TAB_TOO_NARROW, leg, "the tab would be wider than the leg");
@@ -88,6 +113,51 @@ public final class TuckedGatefold extends CatalogueStructure {
                         "the topper would poke out");
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        Length height = measures.get(Parameter.HEIGHT);
+        return switch (parameter) {
+            case TOPPER_HEIGHT ->
+                measures.marked(height.times(2).dividedBy(3))
+                        .max(bounds.narrowest())
+                        .min(height.minus(measures.said(TOPPER_UP, Length.ZERO)));
+            case TOPPER_UP ->
+                measures.markedBelow(
+                        height.minus(of(TOPPER_HEIGHT, measures)).dividedBy(2).max(Length.ZERO));
+            case EDGING_HEIGHT -> height.minus(measures.said(EDGING_UP, Length.ZERO));
+            case EDGING_UP -> Length.ZERO;
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    private Limits height(Measures measures) {
+        Length reached = said(TOPPER_UP, TOPPER_HEIGHT, measures).max(said(EDGING_UP, EDGING_HEIGHT, measures));
+        return reached.isLongerThan(bounds.narrowest()) ? bounds.covering(reached, BEYOND_HEAD) : bounds.height();
+    }
+
+    private Limits high(String up, Measures measures) {
+        return new Limits(
+                bounds.narrowest(),
+                Bounds.TOO_NARROW,
+                measures.get(Parameter.HEIGHT).minus(measures.said(up, Length.ZERO)),
+                BEYOND_HEAD);
+    }
+
+    private Limits upTo(String height, Measures measures) {
+        Length high = measures.said(height, bounds.narrowest());
+        return new Limits(
+                Length.ZERO,
+                BELOW_FOOT,
+                measures.get(Parameter.HEIGHT).minus(high),
+                measures.says(height) ? BEYOND_HEAD : Bounds.TOO_NARROW);
+    }
+
+    /** How far up a part reaches at the least. */
+    private Length said(String up, String height, Measures measures) {
+        Length high = measures.said(height, bounds.narrowest());
+        return measures.said(up, Length.ZERO).plus(high);
     }
 
     /** Closed width less the spine, by two. */
@@ -118,8 +188,9 @@ public final class TuckedGatefold extends CatalogueStructure {
                 .fold(Fold.MOUNTAIN)
                 .panel("Right tab", tab)
                 .piece();
-        Length high = measures.marked(height.times(2).dividedBy(3));
-        Piece topper = Strip.ofHeight("Topper", high)
+        Length edgingUp = of(EDGING_UP, measures);
+        Length edgingHigh = of(EDGING_HEIGHT, measures);
+        Piece topper = Strip.ofHeight("Topper", of(TOPPER_HEIGHT, measures))
                 .panel("Topper", spine.plus(hold.times(2)))
                 .piece();
         Length spineAt = tab.plus(leg.times(2));
@@ -127,8 +198,8 @@ public final class TuckedGatefold extends CatalogueStructure {
         return new Assembly(
                         List.of(
                                 base,
-                                edging("Left edging", edging, height),
-                                edging("Right edging", edging, height),
+                                edging("Left edging", edging, edgingHigh),
+                                edging("Right edging", edging, edgingHigh),
                                 topper),
                         List.of(
                                 Join.of(
@@ -136,23 +207,21 @@ public final class TuckedGatefold extends CatalogueStructure {
                                         Side.FACE,
                                         new PanelRef(1, "Left edging"),
                                         Side.BACK,
-                                        Attachment.at(new Spot(tab, Length.ZERO), new Spot(edging, Length.ZERO))),
+                                        Attachment.at(new Spot(tab, edgingUp), new Spot(edging, Length.ZERO))),
                                 Join.of(
                                         new PanelRef(0, "Right tab"),
                                         Side.FACE,
                                         new PanelRef(2, "Right edging"),
                                         Side.BACK,
                                         Attachment.at(
-                                                new Spot(rightFold, Length.ZERO), new Spot(Length.ZERO, Length.ZERO))),
+                                                new Spot(rightFold, edgingUp), new Spot(Length.ZERO, Length.ZERO))),
                                 Join.of(
                                         new PanelRef(0, "Spine"),
                                         Side.FACE,
                                         new PanelRef(3, "Topper"),
                                         Side.BACK,
                                         Attachment.at(
-                                                new Spot(
-                                                        spineAt.minus(hold),
-                                                        height.minus(high).dividedBy(2)),
+                                                new Spot(spineAt.minus(hold), of(TOPPER_UP, measures)),
                                                 new Spot(Length.ZERO, Length.ZERO)))))
                 .laid(
                         over("Left tab", 0),

@@ -49,17 +49,27 @@ public final class WFold extends CatalogueStructure {
         return List.of(
                 Parameter.width("Back", "Cover"),
                 Parameter.height(),
-                Parameter.of(STRIP, "Strip", "how high the strip inside is").ofPieces("Strip"));
+                Parameter.of(STRIP, "Strip", "how high the strip inside is").ofPieces("Strip"),
+                across.up());
     }
 
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
             case Parameter.WIDTH -> bounds.widthBeside(bounds.narrowest(), Bounds.TOO_NARROW);
-            case Parameter.HEIGHT -> across.cardHeight(measures.get(STRIP));
-            case STRIP -> across.itsHeight(measures.get(Parameter.HEIGHT));
+            case Parameter.HEIGHT -> across.cardHeight(measures, measures.get(STRIP));
+            case STRIP -> across.itsHeight(measures);
+            case CrossPiece.UP -> across.itsFoot(measures, measures.get(STRIP));
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        if (!parameter.equals(CrossPiece.UP)) {
+            throw Bounds.unknown(this, parameter);
+        }
+        return CrossPiece.usualFoot(measures, measures.get(STRIP));
     }
 
     @Override
@@ -67,7 +77,7 @@ public final class WFold extends CatalogueStructure {
         Length width = measures.get(Parameter.WIDTH);
         Length quarter = width.dividedBy(2);
         Length strip = measures.get(STRIP);
-        Length foot = measures.get(Parameter.HEIGHT).minus(strip).dividedBy(2);
+        Length foot = of(CrossPiece.UP, measures);
         Piece base = Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
                 .panel("Cover", width)
                 .fold(Fold.VALLEY)

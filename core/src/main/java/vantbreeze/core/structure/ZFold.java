@@ -17,6 +17,8 @@ public final class ZFold extends CatalogueStructure {
 
     /** Id of the width of the leg. */
     public static final String LEG = "leg";
+    /** Id of the width of the second leg, where it is another. */
+    public static final String SECOND = "second";
 
     private static final String TOO_WIDE = "the leg would be wider than the finished card and stick out";
 
@@ -44,7 +46,9 @@ public final class ZFold extends CatalogueStructure {
         return List.of(
                 Parameter.width("Back"),
                 Parameter.height(),
-                Parameter.of(LEG, "Leg", "the panel on the front, and the one behind it", "Leg", "Second leg"));
+                Parameter.of(LEG, "Leg", "the panel on the front, and the one behind it", "Leg"),
+                Parameter.of(SECOND, "Second leg", "the panel behind the leg, where it is narrower", "Second leg")
+                        .following());
     }
 
     @Override
@@ -52,13 +56,23 @@ public final class ZFold extends CatalogueStructure {
         return switch (parameter) {
             case LEG ->
                 new Limits(
-                        bounds.narrowest(),
-                        "a narrower leg can't be scored and burnished cleanly",
+                        second(measures).max(bounds.narrowest()),
+                        second(measures).isLongerThan(bounds.narrowest())
+                                ? BACK_POKES
+                                : "a narrower leg can't be scored and burnished cleanly",
                         measures.get(Parameter.WIDTH),
                         TOO_WIDE);
+            case SECOND ->
+                new Limits(
+                        bounds.narrowest(),
+                        "a narrower leg can't be scored and burnished cleanly",
+                        measures.get(LEG),
+                        BACK_POKES);
             case Parameter.WIDTH ->
                 new Limits(
-                        measures.isHalfTheWidth(LEG) ? bounds.narrowest().times(2) : measures.get(LEG),
+                        measures.isHalfTheWidth(LEG)
+                                ? second(measures).max(bounds.narrowest()).times(2)
+                                : measures.get(LEG),
                         measures.isHalfTheWidth(LEG)
                                 ? "the legs would get too narrow to score and burnish cleanly"
                                 : TOO_WIDE,
@@ -67,6 +81,21 @@ public final class ZFold extends CatalogueStructure {
             case Parameter.HEIGHT -> bounds.height();
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    private static final String BACK_POKES = "the back would stick out from behind the leg";
+
+    /** How wide somebody said the second leg is. */
+    private static Length second(Measures measures) {
+        return measures.said(SECOND, Length.ZERO);
+    }
+
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        if (!parameter.equals(SECOND)) {
+            throw Bounds.unknown(this, parameter);
+        }
+        return measures.get(LEG);
     }
 
     /** A leg that was half the card stays half of it; a leg of one's own width is left alone. */
@@ -81,9 +110,9 @@ public final class ZFold extends CatalogueStructure {
         return Assembly.of(Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
                 .panel("Leg", leg)
                 .fold(Fold.MOUNTAIN)
-                .panel("Second leg", leg)
+                .panel("Second leg", of(SECOND, measures))
                 .fold(Fold.VALLEY)
-                .panel("Back", measures.get(Parameter.WIDTH))
+                .panel("Back", measures.get(Parameter.WIDTH).minus(leg).plus(of(SECOND, measures)))
                 .piece());
     }
 

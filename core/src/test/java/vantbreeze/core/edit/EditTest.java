@@ -85,8 +85,7 @@ class EditTest {
                         change(plan(), new Dress.Suggest(List.of())),
                         change(plan(), new Dress.Put(front, List.of(mat()), List.of())),
                         change(after(plan(), new Dress.Suggest(List.of(mat()))), new Dress.Clear()),
-                        change(after(plan(), new Dress.Suggest(List.of(mat()))), new Dress.Undress(front)),
-                        change(plan(), new Replace(loose)))
+                        change(after(plan(), new Dress.Suggest(List.of(mat()))), new Dress.Undress(front)))
                 .map(one -> DynamicTest.dynamicTest(one.edit.toString(), () -> {
                     Plan after = one.edit.on(one.before, WORKSHOP).plan();
                     assertThat(after).isNotEqualTo(one.before);

@@ -169,7 +169,7 @@ class FitTest {
                         .allMatch(proposal -> proposal.fit().goesIn())
                         .allSatisfy(
                                 proposal -> structure.asked(proposal.measures()).forEach(parameter -> assertThat(
-                                                ruler.marks(proposal.measures().get(parameter.id())))
+                                                ruler.marks(structure.measure(parameter.id(), proposal.measures())))
                                         .as(parameter.label())
                                         .isTrue()));
             }

@@ -122,10 +122,10 @@ class BuiltAsDescribedTest {
     @Property(tries = 40)
     void theInnerSecondScoreFollowsFromTheOthers(
             @ForAll @IntRange(min = 40, max = 70) int leg, @ForAll @IntRange(min = 5, max = 35) int shift) {
-        Structure fold = new InvertedZ();
+        Structure fold = new OffsetZ();
         Measures measures = fold.proportioned(Size.ofMillimetres(150, 120), Ruler.MM_1)
-                .with(InvertedZ.SHIFT, Length.ofMillimetres(shift))
-                .with(InvertedZ.LEG, Length.ofMillimetres(leg));
+                .with(OffsetZ.SHIFT, Length.ofMillimetres(shift))
+                .with(OffsetZ.LEG, Length.ofMillimetres(leg));
         WorkedPlan worked = WORKSHOP.work(Plan.of("Kite day", fold.id(), measures, Ruler.MM_1));
         // by hand: what lies between first and second score is the same inside and out
         assertThat(worked.pieces().get(0).scores())
@@ -138,7 +138,7 @@ class BuiltAsDescribedTest {
 
     @Test
     void everySlitOfTheTowerEndsOnAScore() {
-        WorkedPiece piece = work("slit-tower").pieces().get(0);
+        WorkedPiece piece = work("slit-gatefold").pieces().get(0);
         List<Length> scores = piece.scores().stream().map(BoardScore::fromLeft).toList();
         for (Stretch slit : piece.panels().piece().slits()) {
             assertThat(scores).contains(slit.from().x(), slit.to().x());

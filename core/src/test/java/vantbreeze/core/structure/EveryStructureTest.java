@@ -123,6 +123,61 @@ class EveryStructureTest {
         holds(variant, finished, WORKSHOP.work(plan));
     }
 
+    /**
+     * Whatever a structure lets be typed, one measure after another, it closes with; what excludes another measure is
+     * refused with the ways out.
+     */
+    @Property(tries = 1000)
+    void closesWithMeasuresMovedInPairs(
+            @ForAll @IntRange(min = 110, max = 300) int width,
+            @ForAll @IntRange(min = 110, max = 300) int height,
+            @ForAll("variants") Variant variant,
+            @ForAll @IntRange(min = 0, max = 63) int first,
+            @ForAll @IntRange(min = 0, max = 63) int second,
+            @ForAll @IntRange(min = 0, max = 8) int far,
+            @ForAll @IntRange(min = 0, max = 8) int further) {
+        Plan plan;
+        try {
+            plan = variant.plan(Size.ofMillimetres(width, height), Ruler.MM_HALF);
+            WORKSHOP.work(plan);
+        } catch (ValidationException tooSmallForSoMany) {
+            Assume.that(false);
+            return;
+        }
+        String words = "";
+        for (int[] moved : new int[][] {{first, far}, {second, further}}) {
+            List<Parameter> asked = variant.structure.asked(plan.measures());
+            Parameter parameter = asked.get(moved[0] % asked.size());
+            Limits limits = variant.structure.limits(parameter.id(), plan.measures());
+            Length span = limits.most().min(Length.ofMillimetres(400)).minus(limits.least());
+            Length wanted = limits.least().plus(span.times(moved[1]).dividedBy(8));
+            Length length = limits.nearest(Ruler.MM_HALF.below(wanted).length(), Ruler.MM_HALF);
+            if (!limits.allow(length)) {
+                continue;
+            }
+            words += " %s %s".formatted(parameter.id(), length);
+            try {
+                plan = plan.changing(variant.structure, parameter.id(), length);
+            } catch (ValidationException refused) {
+                assertThat(refused.getMessage())
+                        .as("%s%s", variant, words)
+                        .containsAnyOf("exclude one another", "Better stop", "Better leave");
+            }
+        }
+        WorkedPlan worked = WORKSHOP.work(plan);
+        assertThat(worked.footprint())
+                .as("%s%s", variant, words)
+                .isEqualTo(new Size(
+                        plan.measures().get(Parameter.WIDTH), plan.measures().get(Parameter.HEIGHT)));
+        assertThat(worked.form().closed().closureError())
+                .as("%s%s", variant, words)
+                .isLessThan(0.001);
+        assertThat(worked.form().fromBelow())
+                .as("%s%s", variant, words)
+                .hasSameSizeAs(worked.form().graph().panels());
+        assertThat(worked.form().motion().isRigid()).as("%s%s", variant, words).isTrue();
+    }
+
     @ParameterizedTest
     @MethodSource("all")
     void everyUsualOneIsPossibleFromTenCentimetresOn(Structure structure) {
@@ -139,8 +194,11 @@ class EveryStructureTest {
      */
     private static final Set<String> ROOM_TO_WORK = Set.of(
             "a narrower edging does not cover the tab's fold",
+            "a narrower frame tears",
+            "a narrower jog does not fold",
             "a narrower seal does not hold",
             "a narrower spring does not fold",
+            Bounds.TAB_TOO_NARROW,
             "a smaller square can't be folded cleanly",
             "a thinner ring tears",
             "no back would be left beside wall and wing",
@@ -148,12 +206,17 @@ class EveryStructureTest {
             "no hole worth the name would be left in it",
             "no paper would be left above and below the slits",
             "no wall would be left beside the stairs",
+            "nothing would be left of the middle",
             "nothing would go into the pocket",
             "outlines can't be cut cleanly on a narrower card",
+            "so narrow an arch does not stand",
+            "so narrow a side does not fold back",
             "so narrow an end does not stay folded in",
             "so slim a triangle can't be cut cleanly",
             "the back would be narrower than what folds over it",
+            "the band does not lie on more of the wings",
             "the band would have nothing to hold on",
+            "there is no more of the square to glue",
             "the bridge would have nothing to hold on",
             "the diagonal would run off the cover",
             "the flaps would lie on each other",
@@ -161,6 +224,7 @@ class EveryStructureTest {
             "the fronts would slip out from under it",
             "the last hinge would be too short to hold",
             "the last tier would have no height",
+            "the last two folds of the middle would lie too near each other",
             "the middle would hardly differ from the frame",
             "the middle would poke out of the closed card",
             "the outlines would hardly differ",
@@ -173,6 +237,14 @@ class EveryStructureTest {
             "the slits would run off the second leg",
             "the strips would be pulled out of their slots, or not go in",
             "the strut would poke out from under the page",
+            "it would stick out from the book",
+            "its folds would lie beyond what its tabs are glued on",
+            "its tabs would stick out above what they are glued on",
+            "the tabs would not lie under the seat",
+            "the tube would not square",
+            "too little would be left to glue the tube",
+            "it would be wider than the pillar it is glued on",
+            "the tiers before it would not be less",
             "the tiers would hide one another",
             "the wings would be too narrow to fold back");
 

@@ -39,10 +39,10 @@ class AllowancesTest {
      * misread.
      */
     private static final Set<String> NO_ALLOWANCE = Set.of(
-            "structure/SlitTower",
+            "structure/SlitGatefold",
             "structure/StepCard",
             "structure/ShapedGate",
-            "structure/InvertedZ",
+            "structure/OffsetZ",
             "structure/GabledConcertina",
             "structure/FloatingBook",
             "structure/Pocket",

@@ -27,7 +27,7 @@ public final class PlanFile {
 
     private static final int MOST_PICTURES = 20;
 
-    private static final ObjectMapper JSON = DocumentJson.mapper();
+    private static final ObjectMapper JSON = DocumentJson.ofRecords();
 
     private PlanFile() {}
 
@@ -67,8 +67,8 @@ public final class PlanFile {
             return document;
         }
         ObjectNode file = (ObjectNode) parse(document);
-        ObjectNode stock = file.putObject("stock");
-        StockDocument.things(named, stock);
+        ObjectNode stock = JSON.valueToTree(ThingsJson.of(named));
+        file.set("stock", stock);
         ObjectNode pictures = stock.putObject("pictures");
         cardstocks.values().stream()
                 .map(card -> card.look().image())
@@ -99,8 +99,8 @@ public final class PlanFile {
 
     private static OwnThings things(JsonNode stock) {
         try {
-            return StockDocument.things(stock);
-        } catch (IllegalArgumentException garbled) {
+            return JSON.treeToValue(stock, ThingsJson.class).things();
+        } catch (JsonProcessingException | IllegalArgumentException | NullPointerException garbled) {
             throw new UnreadablePlan(
                     "The plan's papers, sheets or envelope can't be read. Ask for the file again, as it "
                             + "was downloaded.");

@@ -88,7 +88,8 @@ record PlanJson(
 
     private Design design(Ruler read) {
         if (free == null) {
-            return new Design.Parametric(structure, new Measures(measures(read), choices), new LinkedHashSet<>(locked));
+            return new Design.Parametric(
+                    structureNow(), new Measures(measures(read), choices), new LinkedHashSet<>(locked));
         }
         try {
             return new Design.Free(free.card(), new LinkedHashSet<>(locked));
@@ -98,6 +99,14 @@ record PlanJson(
                 | NullPointerException garbled) {
             throw UnreadablePlan.ofDrawing();
         }
+    }
+
+    /** Two structures were once called as others are now; the measures that only they have tell which is meant. */
+    private String structureNow() {
+        if (structure.equals("slit-tower") && measures.containsKey("row")) {
+            return "slit-gatefold";
+        }
+        return structure.equals("inverted-z") && measures.containsKey("shift") ? "offset-z" : structure;
     }
 
     private Map<String, Length> measures(Ruler read) {

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
@@ -37,6 +38,19 @@ class EarlierDocumentsTest {
         assertThat(worked.pieces()).isNotEmpty();
         assertThat(PlanDocument.read(PlanDocument.rewritten(Files.readString(file), plan)))
                 .isEqualTo(plan);
+    }
+
+    /** Two structures gave their names to others; the cards made of them stay what they were. */
+    @Test
+    void cardsOfStructuresThatAreCalledOtherwiseNowStayWhatTheyWere() throws IOException {
+        WorkedPlan tower = Workshop.standard()
+                .work(PlanDocument.read(Files.readString(FOLDER.resolve("plan-1-former-slit-tower.json"))));
+        assertThat(tower.structure().name()).isEqualTo("Slit gatefold");
+        assertThat(tower.pieces().get(0).cut()).isEqualTo(Size.ofMillimetres(288, 158));
+        WorkedPlan box = Workshop.standard()
+                .work(PlanDocument.read(Files.readString(FOLDER.resolve("plan-1-former-inverted-z.json"))));
+        assertThat(box.structure().name()).isEqualTo("Offset Z");
+        assertThat(box.pieces().get(0).cut()).isEqualTo(Size.ofMillimetres(300, 110));
     }
 
     @Test

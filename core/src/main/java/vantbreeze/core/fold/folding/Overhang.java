@@ -1,6 +1,7 @@
 package vantbreeze.core.fold.folding;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
@@ -13,9 +14,10 @@ import vantbreeze.core.fold.Pose;
 import vantbreeze.core.length.Precision;
 
 /**
- * A panel that reaches past the body of the closed card: the panel that everything else moves from, with all that lies
- * flat with it. Where several panels reach equally far on a side, as the leaves of a fan do, they are the card's own
- * shape; what is threaded is drawn in and out.
+ * A panel that reaches past the body of the closed card: of all panels that lie flat with one another those that take
+ * up most of it, holes and notches included; of equals those that everything else moves from. Where several panels
+ * reach equally far on a side, as the leaves of a fan do, they are the card's own shape; what is threaded is drawn in
+ * and out.
  *
  * @param panel which, by index
  * @param body the panel whose edge it reaches past, by index
@@ -34,18 +36,14 @@ public record Overhang(int panel, int body, boolean across, double millimetres) 
                 .filter(link -> link.join().slides())
                 .map(link -> link.join().glued().piece())
                 .collect(Collectors.toSet());
-        Envelope body = new Envelope();
-        for (int i = 0; i < leaf.length; i++) {
-            if (leaf[i] == leaf[graph.base()]) {
-                body.expandToInclude(box(closed, i));
-            }
-        }
+        int bodily = body(graph, closed, leaf);
+        Envelope body = box(closed, leaf, leaf[bodily]);
         List<Overhang> all = new ArrayList<>();
         for (int side = 0; side < 4; side++) {
             int which = side;
             List<Overhang> reaching = IntStream.range(0, leaf.length)
                     .filter(i -> !threaded.contains(graph.pieceOf().get(i)))
-                    .mapToObj(i -> new Overhang(i, graph.base(), which < 2, beyond(body, box(closed, i), which)))
+                    .mapToObj(i -> new Overhang(i, bodily, which < 2, beyond(body, box(closed, i), which)))
                     .filter(reach -> reach.millimetres >= Precision.CLOSES)
                     .sorted(Comparator.comparingDouble(reach -> -reach.millimetres))
                     .toList();
@@ -60,6 +58,34 @@ public record Overhang(int panel, int body, boolean across, double millimetres) 
         }
         all.sort(Comparator.comparingDouble(reach -> -reach.millimetres));
         return all;
+    }
+
+    /** The largest panel of the body. */
+    private static int body(FoldGraph graph, FoldedForm closed, int[] leaf) {
+        double base = box(closed, leaf, leaf[graph.base()]).getArea();
+        int largest = Arrays.stream(leaf)
+                .distinct()
+                .boxed()
+                .max(Comparator.comparingDouble(one -> box(closed, leaf, one).getArea()))
+                .orElseThrow();
+        if (box(closed, leaf, largest).getArea() <= base + Precision.NO_AREA) {
+            return graph.base();
+        }
+        return IntStream.range(0, leaf.length)
+                .filter(i -> leaf[i] == largest)
+                .boxed()
+                .max(Comparator.comparingDouble(i -> graph.panels().get(i).area()))
+                .orElseThrow();
+    }
+
+    private static Envelope box(FoldedForm closed, int[] leaf, int which) {
+        Envelope box = new Envelope();
+        for (int i = 0; i < leaf.length; i++) {
+            if (leaf[i] == which) {
+                box.expandToInclude(box(closed, i));
+            }
+        }
+        return box;
     }
 
     private static Envelope box(FoldedForm closed, int panel) {

@@ -1,0 +1,135 @@
+package vantbreeze.app.api;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.paper.StockSheet;
+import vantbreeze.core.plan.OwnStock;
+import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.tool.Board;
+
+/** All that the maker has of their own. */
+public record OwnStockView(
+        BoardView inches,
+        BoardView metric,
+        FigureView bed,
+        boolean stopsInside,
+        List<ThingView> envelopes,
+        List<ThingView> sheets,
+        List<CardstockOfOwn> cardstocks) {
+
+    /** A scoring board: the distance of its grooves and its length. */
+    public record BoardView(String name, FigureView groove, FigureView length) {}
+
+    /**
+     * An envelope or a sheet, by id.
+     *
+     * @param words what is known of a sheet beside its size, as it is read
+     */
+    public record ThingView(
+            String id, String name, SizeView size, boolean away, @Nullable String words, @Nullable SheetOfOwn sheet) {}
+
+    /**
+     * What is known of a sheet beside its size.
+     *
+     * @param paper what it is of, if it is not a size that any comes in
+     * @param count how many there are, if that is known
+     * @param price of one, if that is known
+     */
+    public record SheetOfOwn(@Nullable String paper, @Nullable Integer count, boolean offcut, @Nullable String price) {
+        static SheetOfOwn of(StockSheet sheet) {
+            return new SheetOfOwn(
+                    sheet.stockId(),
+                    sheet.count(),
+                    sheet.offcut(),
+                    sheet.price() == null ? null : sheet.price().toPlainString());
+        }
+    }
+
+    /** A cardstock. */
+    public record CardstockOfOwn(
+            String id,
+            String name,
+            int grammage,
+            String caliper,
+            Cardstock.Grain grain,
+            Cardstock.Pattern pattern,
+            String colour,
+            PaperView paper,
+            boolean away) {}
+
+    static OwnStockView of(OwnStock own, Workshop workshop) {
+        return new OwnStockView(
+                board(own.tools().inches(), Ruler.SIXTEENTHS),
+                board(own.tools().metric(), Ruler.MM_HALF),
+                FigureView.of(own.tools().bed(), Ruler.SIXTEENTHS),
+                own.tools().stopsInside(),
+                own.envelopes().stream()
+                        .map(one -> new ThingView(
+                                one.id(),
+                                one.name(),
+                                size(one.inside()),
+                                own.away().contains(one.id()),
+                                null,
+                                null))
+                        .toList(),
+                own.sheets().stream()
+                        .map(one -> new ThingView(
+                                one.id(),
+                                one.name(),
+                                size(one.size()),
+                                own.away().contains(one.id()),
+                                words(one, workshop),
+                                SheetOfOwn.of(one)))
+                        .toList(),
+                own.cardstocks().entrySet().stream()
+                        .map(one -> new CardstockOfOwn(
+                                one.getKey(),
+                                one.getValue().name(),
+                                one.getValue().grammage(),
+                                String.format(
+                                        Locale.ROOT,
+                                        "%.2f mm",
+                                        one.getValue().caliper().millimetres()),
+                                one.getValue().grain(),
+                                one.getValue().pattern(),
+                                one.getValue().colour(),
+                                PaperView.of(one.getKey(), one.getValue()),
+                                own.away().contains(one.getKey())))
+                        .toList());
+    }
+
+    /** Like "3 of Kite card, an offcut, 0.35 each"; null when only its size is known. */
+    private static @Nullable String words(StockSheet sheet, Workshop workshop) {
+        List<String> words = new ArrayList<>();
+        Integer count = sheet.count();
+        String paper = sheet.stock().map(id -> workshop.cardstock(id).name()).orElse(null);
+        if (count != null && paper != null) {
+            words.add(String.format(Locale.ROOT, "%d of %s", count, paper));
+        } else if (count != null) {
+            words.add(String.format(Locale.ROOT, "%d of them", count));
+        } else if (paper != null) {
+            words.add("of %s".formatted(paper));
+        }
+        if (sheet.offcut()) {
+            words.add("an offcut");
+        }
+        if (sheet.price() != null) {
+            words.add("%s each".formatted(sheet.price().toPlainString()));
+        }
+        return words.isEmpty() ? null : String.join(", ", words);
+    }
+
+    private static BoardView board(Board board, Ruler ruler) {
+        return new BoardView(board.name(), FigureView.of(board.groove(), ruler), FigureView.of(board.length(), ruler));
+    }
+
+    private static SizeView size(Size size) {
+        boolean inches = Ruler.SIXTEENTHS.marks(size.width()) && !Ruler.MM_HALF.marks(size.width());
+        return SizeView.of(size, inches ? Ruler.SIXTEENTHS : Ruler.MM_1);
+    }
+}

@@ -1,0 +1,140 @@
+package vantbreeze.app.rooms;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import java.io.IOException;
+
+/** The core's rooms, from the ground up, and which may know of which: none of one above it, so there is no circle. */
+@AnalyzeClasses(packages = "vantbreeze.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class CoreRoomsTest {
+
+    private static final Rooms ROOMS = new Rooms("core", "vantbreeze.core");
+
+    static {
+        ROOMS.room("length");
+        ROOMS.room("outline");
+        ROOMS.room("paper", "length");
+        ROOMS.room("tool", "length");
+        ROOMS.room("fold.plane", "length");
+        ROOMS.room("fold", "length", "paper", "fold.plane");
+        ROOMS.room("fold.order", "fold", "fold.plane");
+        ROOMS.room("fold.bulk", "length", "paper", "fold", "fold.plane", "fold.order");
+        ROOMS.room("fold.motion", "length", "fold", "fold.bulk");
+        ROOMS.room("fold.folding", "length", "fold", "fold.plane", "fold.order", "fold.motion");
+        ROOMS.room("fold.sight", "paper", "fold", "fold.order", "fold.bulk", "fold.motion", "fold.folding");
+        ROOMS.room("fold.partial", "length", "fold", "fold.motion", "fold.folding", "fold.sight");
+        ROOMS.room("structure", "length", "paper", "outline", "tool", "fold", "fold.folding");
+        ROOMS.room("free", "length", "paper", "fold", "fold.plane", "fold.folding", "structure");
+        ROOMS.room("layer", "length", "paper", "tool", "fold", "fold.plane", "fold.bulk");
+        ROOMS.room("cutting", "length", "paper", "fold", "fold.plane", "layer");
+        ROOMS.room("fit", "length", "paper", "tool", "fold", "fold.bulk", "structure", "cutting");
+        ROOMS.room(
+                "check",
+                "length",
+                "paper",
+                "tool",
+                "fold",
+                "fold.order",
+                "fold.bulk",
+                "fold.motion",
+                "fold.folding",
+                "structure",
+                "layer",
+                "cutting",
+                "fit");
+        ROOMS.room(
+                "plan",
+                "length",
+                "outline",
+                "paper",
+                "tool",
+                "fold",
+                "fold.order",
+                "fold.bulk",
+                "fold.folding",
+                "fold.sight",
+                "structure",
+                "free",
+                "layer",
+                "cutting",
+                "fit",
+                "check");
+        ROOMS.room(
+                "recipe",
+                "length",
+                "paper",
+                "tool",
+                "fold",
+                "fold.order",
+                "fold.bulk",
+                "fold.folding",
+                "structure",
+                "free",
+                "cutting",
+                "check",
+                "plan");
+        ROOMS.room(
+                "hand",
+                "length",
+                "paper",
+                "tool",
+                "fold",
+                "fold.bulk",
+                "fold.motion",
+                "structure",
+                "free",
+                "layer",
+                "fit",
+                "check",
+                "plan");
+        ROOMS.room("build", "length", "paper", "fold", "cutting", "fold.folding", "plan");
+        ROOMS.room(
+                "edit",
+                "length",
+                "paper",
+                "fold",
+                "fold.bulk",
+                "cutting",
+                "structure",
+                "free",
+                "layer",
+                "check",
+                "plan",
+                "hand",
+                "fold.folding");
+    }
+
+    @ArchTest
+    static void everyClassStandsInARoom(JavaClasses all) {
+        ROOMS.assertThatAllStandIn(all);
+    }
+
+    @ArchTest
+    static void noneKnowsWhatItMayNot(JavaClasses all) throws IOException {
+        ROOMS.assertThatNoneKnowsWhatItMayNot(all);
+    }
+
+    @ArchTest
+    static void eachNameOnce(JavaClasses all) {
+        ROOMS.assertThatEachNameIsOnce(all);
+    }
+
+    @ArchTest
+    static final ArchRule NOTHING_OF_THE_WEB_OR_OF_STORAGE = classes()
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage(
+                    "java..", "vantbreeze.core..", "org.locationtech.jts..", "org.ejml..", "org.apache.batik.parser..");
+
+    @ArchTest
+    static final ArchRule NO_FILES_AND_NO_NETWORK = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("java.net..", "java.nio.file..", "java.sql..");
+}

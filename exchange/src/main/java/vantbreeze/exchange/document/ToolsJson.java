@@ -1,0 +1,74 @@
+package vantbreeze.exchange.document;
+
+import static vantbreeze.exchange.document.ThingsJson.exactly;
+import static vantbreeze.exchange.document.ThingsJson.length;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.DoubleNode;
+import com.fasterxml.jackson.databind.node.TextNode;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
+import vantbreeze.core.tool.Board;
+import vantbreeze.core.tool.Tools;
+
+/**
+ * Boards, trimmer and allowances of a maker's own, as they are written.
+ *
+ * @param allowances the maker's own, by id: a measure as text, a number as such
+ */
+record ToolsJson(
+        BoardJson inches,
+        BoardJson metric,
+        String bed,
+        boolean stopsInside,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, JsonNode> allowances) {
+
+    /** A scoring board. */
+    record BoardJson(String name, String groove, String length) {
+
+        static BoardJson of(Board board) {
+            return new BoardJson(board.name(), exactly(board.groove()), exactly(board.length()));
+        }
+
+        Board board() {
+            return new Board(name, ThingsJson.length(groove), ThingsJson.length(length));
+        }
+    }
+
+    static ToolsJson of(Tools tools) {
+        Map<String, JsonNode> own = new LinkedHashMap<>();
+        tools.allowances().lengths().forEach((id, length) -> own.put(id, TextNode.valueOf(exactly(length))));
+        tools.allowances().numbers().forEach((id, number) -> own.put(id, DoubleNode.valueOf(number)));
+        return new ToolsJson(
+                BoardJson.of(tools.inches()),
+                BoardJson.of(tools.metric()),
+                exactly(tools.bed()),
+                tools.stopsInside(),
+                own);
+    }
+
+    Tools tools() {
+        return new Tools(inches.board(), metric.board(), length(bed), stopsInside, own());
+    }
+
+    /** The maker's own where they make sense; what this build does not know is passed over. */
+    private Allowances own() {
+        Allowances own = Allowances.usual();
+        for (Allowance one : Allowance.ALL) {
+            JsonNode written = allowances.get(one.id());
+            try {
+                if (one instanceof Allowance.OfLength length && written instanceof TextNode) {
+                    own = own.with(length, length(written.asText()));
+                } else if (one instanceof Allowance.OfNumber number && written != null && written.isNumber()) {
+                    own = own.with(number, written.asDouble());
+                }
+            } catch (IllegalArgumentException senseless) {
+                // the trade's stands in for it
+            }
+        }
+        return own;
+    }
+}
