@@ -1,5 +1,6 @@
 package vantbreeze.core.structure;
 
+import java.util.ArrayList;
 import java.util.List;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
@@ -24,8 +25,13 @@ public final class Concertina extends CatalogueStructure {
 
     /** Id of how much narrower each panel is than the last. */
     public static final String STEP = "step";
+    /** What the ids of the widths of single panels begin with; behind it which, the first being as wide as the card. */
+    public static final String PANEL = "panel-";
+
+    private static final int MOST_PANELS = 24;
+
     /** Id of the number of panels. */
-    public static final Choice PANELS = Choice.count("panels", "Panels", "how many panels show", 3, 24, 6);
+    public static final Choice PANELS = Choice.count("panels", "Panels", "how many panels show", 3, MOST_PANELS, 6);
     /** Id of how it is made. */
     public static final Choice MADE = Choice.of(
             Choice.MADE,
@@ -57,12 +63,20 @@ public final class Concertina extends CatalogueStructure {
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(
+        List<Parameter> all = new ArrayList<>(List.of(
                 Parameter.width("Panel 1"),
                 Parameter.height(),
                 Parameter.of(STEP, "Step", "how much narrower each panel is than the last"),
                 Parameter.of(TAB, "Tab", "by which the halves are chained", "Tab")
-                        .when(MADE, "chained"));
+                        .when(MADE, "chained")));
+        for (int panel = 2; panel <= MOST_PANELS; panel++) {
+            int which = panel;
+            String name = "Panel " + panel;
+            all.add(Parameter.of(PANEL + panel, name, "how wide it is; those behind it follow", name)
+                    .whenCounting(PANELS, count -> count >= which)
+                    .following());
+        }
+        return all;
     }
 
     @Override
@@ -75,6 +89,11 @@ public final class Concertina extends CatalogueStructure {
         int steps = measures.count(PANELS) - 1;
         Length width = measures.get(Parameter.WIDTH);
         String last = "the last panel would get too narrow to score and burnish cleanly";
+        if (parameter.startsWith(PANEL)) {
+            Zigzag.Room room = Zigzag.room(
+                    of(parameter, measures), bounds.narrowest(), length -> zigzag(measures.with(parameter, length)));
+            return new Limits(room.least(), room.isForScoring() ? Bounds.TOO_NARROW : POKES, room.most(), POKES);
+        }
         return switch (parameter) {
             case Parameter.WIDTH ->
                 new Limits(
@@ -93,10 +112,36 @@ public final class Concertina extends CatalogueStructure {
                 new Limits(
                         bounds.leastTab(),
                         Bounds.TAB_TOO_NARROW,
-                        width.minus(measures.get(STEP).times(steps)),
+                        of(PANEL + (first(measures) + 1), measures),
                         "the tab would be wider than the panel it lies behind");
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    private static final String POKES = "a panel would poke out of the closed card";
+
+    /** Each panel is narrower than the one before it by the step. */
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        if (!parameter.startsWith(PANEL)) {
+            throw Bounds.unknown(this, parameter);
+        }
+        int before = Integer.parseInt(parameter.substring(PANEL.length())) - 1;
+        Length width = before == 1 ? measures.get(Parameter.WIDTH) : of(PANEL + before, measures);
+        return width.minus(measures.get(STEP));
+    }
+
+    private Zigzag zigzag(Measures measures) {
+        List<Length> widths = new ArrayList<>(List.of(measures.get(Parameter.WIDTH)));
+        for (int panel = 2; panel <= measures.count(PANELS); panel++) {
+            widths.add(measures.said(PANEL + panel, widths.get(panel - 2).minus(measures.get(STEP))));
+        }
+        return new Zigzag(widths);
+    }
+
+    /** How many panels the first of two chained halves has. */
+    private static int first(Measures measures) {
+        return (measures.count(PANELS) + 1) / 2;
     }
 
     @Override
@@ -105,7 +150,7 @@ public final class Concertina extends CatalogueStructure {
         if (!measures.isChosen(MADE, "chained")) {
             return Assembly.of(strip("Card base", measures, 0, panels).piece());
         }
-        int first = (panels + 1) / 2;
+        int first = first(measures);
         Piece half = strip("First half", measures, 0, first)
                 .fold(fold(first))
                 .panel("Tab", measures.get(TAB))
@@ -122,15 +167,14 @@ public final class Concertina extends CatalogueStructure {
                         Attachment.at(new Spot(start, Length.ZERO), new Spot(Length.ZERO, Length.ZERO)))));
     }
 
-    private static Strip strip(String name, Measures measures, int from, int to) {
+    private Strip strip(String name, Measures measures, int from, int to) {
         Strip strip = Strip.ofHeight(name, measures.get(Parameter.HEIGHT));
+        List<Length> widths = zigzag(measures).widths();
         for (int panel = from; panel < to; panel++) {
             if (panel > from) {
                 strip.fold(fold(panel));
             }
-            strip.panel(
-                    "Panel " + (panel + 1),
-                    measures.get(Parameter.WIDTH).minus(measures.get(STEP).times(panel)));
+            strip.panel("Panel " + (panel + 1), widths.get(panel));
         }
         return strip;
     }

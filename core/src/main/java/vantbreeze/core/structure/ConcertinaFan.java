@@ -28,6 +28,14 @@ public final class ConcertinaFan extends CatalogueStructure {
     public static final String STEP = "step";
     /** Id of the width of the triangles. */
     public static final String LEAF = "leaf";
+    /** Id of the height of the triangles. */
+    public static final String TRIANGLE = "triangle";
+    /** Id of the width of the side leaves. */
+    public static final String SIDE = "side";
+    /** Id of the height of the side leaves. */
+    public static final String REACH = "reach";
+    /** Id of how far above the foot of its face a leaf is. */
+    public static final String UP = "up";
     /** How many steps there are. */
     public static final Choice STEPS = Choice.count("steps", "Steps", "how many faces carry leaves", 2, 6, 4);
     /** Which way round the side leaves stand. */
@@ -63,7 +71,17 @@ public final class ConcertinaFan extends CatalogueStructure {
                 Parameter.width().ofPieces("Card base"),
                 Parameter.height().ofPieces("Triangle", "Left leaf", "Right leaf"),
                 Parameter.of(STEP, "Step", "how deep and high each step is"),
-                Parameter.of(LEAF, "Triangle", "across the large triangles", "Triangle"));
+                Parameter.of(LEAF, "Triangle", "across the large triangles", "Triangle"),
+                Parameter.of(TRIANGLE, "Triangle height", "from their tips to their heads")
+                        .ofPieces("Triangle")
+                        .following(),
+                Parameter.of(SIDE, "Side leaf", "across the leaves at the sides", "Left leaf", "Right leaf")
+                        .following(),
+                Parameter.of(REACH, "Side leaf height", "how far they reach up")
+                        .ofPieces("Left leaf", "Right leaf")
+                        .following(),
+                Parameter.of(UP, "Leaves above the fold", "how far above the foot of its face each is glued")
+                        .following());
     }
 
     @Override
@@ -71,68 +89,131 @@ public final class ConcertinaFan extends CatalogueStructure {
         return List.of(STEPS, LEAVES);
     }
 
-    /**
-     * On its face of the base, as high as a step, a leaf must leave its neighbour room to be glued down. With the right
-     * angle outside the two slant alike and meet where the card is as wide as the triangle. Steep ones stand upright
-     * beside a triangle that widens: at height v of the card's height h it reaches leaf / 2 · v / h to either side, so
-     * that on a step s the card must be leaf · (1 + s / h) wide.
-     */
     @Override
-    public Limits limits(String parameter, Measures measures) {
-        Length leaf = measures.get(LEAF);
-        Length step = measures.get(STEP);
-        Length width = measures.get(Parameter.WIDTH);
-        Length height = measures.get(Parameter.HEIGHT);
-        boolean steep = !measures.isChosen(LEAVES, "square");
-        String overlap = "the leaves would lie on each other";
-        String low = "the leaves would be lower than their steps";
-        // the part of the height that the step may be, for the leaves to keep clear of each other
-        double room = steep ? (double) width.minus(leaf).units() / leaf.units() : 1;
+    public Length usual(String parameter, Measures measures) {
         return switch (parameter) {
-            case Parameter.WIDTH ->
-                bounds.covering(
-                        steep ? upwards(leaf.units() * (1 + (double) step.units() / height.units())) : leaf, overlap);
-            case Parameter.HEIGHT -> {
-                Length clear = room >= 1 ? step : room > 0 ? upwards(step.units() / room) : Bounds.LONGEST;
-                yield new Limits(
-                        clear.max(bounds.narrowest()).min(Bounds.LONGEST),
-                        clear.isLongerThan(step) ? overlap : low,
-                        Bounds.LONGEST,
-                        Bounds.TOO_LONG);
-            }
-            case STEP -> {
-                Length clear = Length.ofUnits((long) Math.floor(height.units() * room));
-                yield new Limits(
-                        bounds.narrowest(),
-                        Bounds.TOO_NARROW,
-                        height.min(clear),
-                        clear.isShorterThan(height) ? overlap : low);
-            }
-            case LEAF ->
-                new Limits(
-                        bounds.narrowest().times(2),
-                        "so slim a triangle can't be cut cleanly",
-                        steep
-                                ? Length.ofUnits(
-                                        (long) Math.floor(width.units() / (1 + (double) step.units() / height.units())))
-                                : width,
-                        overlap);
+            case UP -> Length.ZERO;
+            case TRIANGLE -> measures.get(Parameter.HEIGHT).minus(of(UP, measures));
+            case SIDE -> measures.get(LEAF).dividedBy(2);
+            case REACH -> measures.get(Parameter.HEIGHT).minus(of(UP, measures));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
 
-    private static Length upwards(double units) {
-        return Length.ofUnits((long) Math.ceil(units));
+    private static final String OVERLAP = "the leaves would lie on each other";
+    private static final String LOW = "the leaves would be lower than their steps";
+    private static final String STANDS_OUT = "the leaves would stand out above the closed card";
+
+    /** On its face of the base a leaf must leave its neighbour room to be glued down. */
+    @Override
+    public Limits limits(String parameter, Measures measures) {
+        Length step = measures.get(STEP);
+        Length height = measures.get(Parameter.HEIGHT);
+        Length up = of(UP, measures);
+        Length least = bounds.narrowest();
+        return switch (parameter) {
+            case Parameter.WIDTH ->
+                new Limits(
+                        Halving.last(Bounds.LONGEST, least, tried -> isClear(measures.with(Parameter.WIDTH, tried))),
+                        OVERLAP,
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
+            case Parameter.HEIGHT -> {
+                Length covered = step.max(measures.said(TRIANGLE, Length.ZERO)
+                                .max(measures.said(REACH, Length.ZERO))
+                                .plus(up))
+                        .max(up.plus(least))
+                        .max(least);
+                // where leaves have measures of their own, it is they that say how far they keep clear
+                boolean follow = List.of(TRIANGLE, REACH, SIDE, UP).stream().noneMatch(measures::says);
+                Length clear = follow
+                        ? Halving.last(
+                                Bounds.LONGEST, covered, tried -> isClear(measures.with(Parameter.HEIGHT, tried)))
+                        : covered;
+                yield new Limits(
+                        clear,
+                        clear.isLongerThan(covered) ? OVERLAP : covered.isLongerThan(step) ? STANDS_OUT : LOW,
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
+            }
+            case STEP -> {
+                Length from = up.plus(bounds.leastTab()).max(least);
+                Length clear = Halving.last(from, height, tried -> isClear(measures.with(STEP, tried)));
+                yield new Limits(
+                        from,
+                        up.isPositive() ? NOT_GLUED : Bounds.TOO_NARROW,
+                        clear,
+                        clear.isShorterThan(height) ? OVERLAP : LOW);
+            }
+            case LEAF ->
+                new Limits(
+                        least.times(2),
+                        "so slim a triangle can't be cut cleanly",
+                        Halving.last(
+                                least.times(2),
+                                measures.get(Parameter.WIDTH),
+                                tried -> isClear(measures.with(LEAF, tried))),
+                        OVERLAP);
+            case UP ->
+                new Limits(
+                        Length.ZERO,
+                        "the leaves would hang below the foot of their faces",
+                        step.minus(bounds.leastTab())
+                                .min(height.minus(measures.said(TRIANGLE, least).max(measures.said(REACH, least)))),
+                        NOT_GLUED);
+            case TRIANGLE, REACH -> {
+                String other = parameter.equals(TRIANGLE) ? REACH : TRIANGLE;
+                Length high = height.minus(up);
+                Length clear = Halving.last(high, least, tried -> isClear(measures.with(parameter, tried)));
+                boolean isHighest = of(other, measures).isShorterThan(high);
+                yield new Limits(
+                        isHighest ? high : clear,
+                        isHighest
+                                ? "the whole fan would be lower; make its finished height less"
+                                : clear.isLongerThan(least) ? OVERLAP : "so low a leaf can't be cut cleanly",
+                        high,
+                        STANDS_OUT);
+            }
+            case SIDE ->
+                new Limits(
+                        least,
+                        "so slim a triangle can't be cut cleanly",
+                        Halving.last(
+                                least, measures.get(Parameter.WIDTH), tried -> isClear(measures.with(SIDE, tried))),
+                        OVERLAP);
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    private static final String NOT_GLUED = "too little of the leaves would lie on their faces";
+
+    /**
+     * Whether triangle and side leaves lie clear of one another on a face, up to its head. At v above its foot the
+     * triangle, leaf wide and h high, reaches leaf / 2 · v / h to either side; a square leaf, side wide and r high,
+     * reaches in side · (1 − v / r), a steep one all of its width. Both run straight, so foot and head tell.
+     */
+    private boolean isClear(Measures measures) {
+        double half = measures.get(Parameter.WIDTH).units() / 2.0;
+        double leaf = measures.get(LEAF).units() / 2.0;
+        double side = of(SIDE, measures).units();
+        double high = of(TRIANGLE, measures).units();
+        double reach = of(REACH, measures).units();
+        boolean square = measures.isChosen(LEAVES, "square");
+        double head = Math.min(
+                (double) measures.get(STEP).minus(of(UP, measures)).units(), square ? Math.min(high, reach) : high);
+        double atHead = leaf * head / high + (square ? side * (1 - head / reach) : side);
+        return side <= half && atHead <= half;
     }
 
     /** The base lies with its lowest tread on the left, as its scores run straight up the board. */
     @Override
     public Assembly assemble(Measures measures) {
         Length width = measures.get(Parameter.WIDTH);
-        Length height = measures.get(Parameter.HEIGHT);
         Length step = measures.get(STEP);
         Length leaf = measures.get(LEAF);
-        Length half = leaf.dividedBy(2);
+        Length high = of(TRIANGLE, measures);
+        Length side = of(SIDE, measures);
+        Length reach = of(REACH, measures);
         Strip strip = Strip.ofHeight("Card base", width);
         int steps = measures.count(STEPS);
         for (int i = 1; i <= steps; i++) {
@@ -142,16 +223,16 @@ public final class ConcertinaFan extends CatalogueStructure {
                     .fold(Fold.MOUNTAIN);
         }
         boolean square = measures.isChosen(LEAVES, "square");
-        Spot foot = new Spot(half, Length.ZERO);
+        Spot foot = new Spot(leaf.dividedBy(2), Length.ZERO);
         Spot corner = new Spot(Length.ZERO, Length.ZERO);
-        Spot right = new Spot(half, Length.ZERO);
-        Piece triangle = triangle("Triangle", foot, new Spot(leaf, height), new Spot(Length.ZERO, height));
-        Piece outLeft = triangle("Left leaf", corner, right, new Spot(Length.ZERO, height));
-        Piece outRight = triangle("Right leaf", corner, right, new Spot(half, height));
+        Spot right = new Spot(side, Length.ZERO);
+        Piece triangle = triangle("Triangle", foot, new Spot(leaf, high), new Spot(Length.ZERO, high));
+        Piece outLeft = triangle("Left leaf", corner, right, new Spot(Length.ZERO, reach));
+        Piece outRight = triangle("Right leaf", corner, right, new Spot(side, reach));
         List<Piece> pieces = new ArrayList<>(List.of(strip.piece()));
         List<Join> joins = new ArrayList<>();
         for (int i = 1; i <= steps; i++) {
-            Length at = step.times(2L * i - 1);
+            Length at = step.times(2L * i - 1).plus(of(UP, measures));
             String face = "Face " + i;
             glue(pieces, joins, triangle, face, new Spot(at, width.dividedBy(2)), foot);
             glue(pieces, joins, square ? outLeft : outRight, face, new Spot(at, width), corner);

@@ -1,6 +1,7 @@
 package vantbreeze.core.structure;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Crease;
 import vantbreeze.core.fold.Fold;
@@ -24,6 +25,16 @@ public final class CornerFlip extends CatalogueStructure {
     public static final String SQUARE = "square";
     /** Id of how far the square ends up from each edge. */
     public static final String MARGIN = "margin";
+
+    /** Id of the width of the cover. */
+    public static final String COVER = "cover";
+    /** Which corner turns over. */
+    public static final Choice CORNER = Choice.of(
+            "corner",
+            "Corner",
+            "which corner of the cover turns over",
+            new Choice.Alternative("head", "at the head"),
+            new Choice.Alternative("foot", "at the foot"));
 
     /** With the usual allowances of the trade. */
     public CornerFlip() {
@@ -50,33 +61,57 @@ public final class CornerFlip extends CatalogueStructure {
                 Parameter.width("Back"),
                 Parameter.height(),
                 Parameter.of(SQUARE, "Square", "the side of the square that is turned over"),
-                Parameter.of(MARGIN, "Margin", "from the turned square to each edge"));
+                Parameter.of(MARGIN, "Margin", "from the turned square to each edge"),
+                Parameter.of(COVER, "Cover", "where it is narrower than the back")
+                        .following());
+    }
+
+    @Override
+    public List<Choice> choices() {
+        return List.of(CORNER);
+    }
+
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        if (!parameter.equals(COVER)) {
+            throw Bounds.unknown(this, parameter);
+        }
+        return measures.get(Parameter.WIDTH);
     }
 
     @Override
     public Limits limits(String parameter, Measures measures) {
-        Length width = measures.get(Parameter.WIDTH);
+        Length cover = of(COVER, measures);
         Length height = measures.get(Parameter.HEIGHT);
         Length square = measures.get(SQUARE);
         Length margin = measures.get(MARGIN);
         Length reach = square.plus(margin);
         String offTheCover = "the diagonal would run off the cover";
         return switch (parameter) {
-            case Parameter.WIDTH -> bounds.widthBeside(reach, offTheCover);
+            case Parameter.WIDTH ->
+                measures.says(COVER)
+                        ? bounds.covering(cover, "the cover would poke out of the closed card")
+                        : bounds.widthBeside(reach, offTheCover);
+            case COVER ->
+                new Limits(
+                        reach.plus(bounds.narrowest()),
+                        offTheCover,
+                        measures.get(Parameter.WIDTH),
+                        "the cover would poke out of the closed card");
             case Parameter.HEIGHT ->
                 new Limits(reach.plus(bounds.narrowest()), offTheCover, Bounds.LONGEST, Bounds.TOO_LONG);
             case SQUARE ->
                 new Limits(
                         margin.plus(bounds.narrowest()),
                         "the slits would have no length",
-                        width.min(height).minus(margin).minus(bounds.narrowest()),
+                        cover.min(height).minus(margin).minus(bounds.narrowest()),
                         offTheCover);
             case MARGIN ->
                 new Limits(
                         allowed(Allowance.FLIP_MARGIN),
                         "the fold beside the slits would tear",
                         square.minus(bounds.narrowest())
-                                .min(width.min(height).minus(square).minus(bounds.narrowest())),
+                                .min(cover.min(height).minus(square).minus(bounds.narrowest())),
                         "the slits would have no length or the diagonal run off the cover");
             default -> throw Bounds.unknown(this, parameter);
         };
@@ -88,10 +123,13 @@ public final class CornerFlip extends CatalogueStructure {
         Length head = measures.get(Parameter.HEIGHT);
         Length square = measures.get(SQUARE);
         Length margin = measures.get(MARGIN);
-        Length edge = width.times(2);
-        Spot highSlit = new Spot(edge.minus(square), head.minus(margin));
-        Spot elbow = new Spot(edge.minus(square), head.minus(square));
-        Spot lowSlit = new Spot(edge.minus(margin), head.minus(square));
+        Length edge = width.plus(of(COVER, measures));
+        UnaryOperator<Length> below = measures.isChosen(CORNER, "head") ? head::minus : UnaryOperator.identity();
+        Spot highSlit = new Spot(edge.minus(square), below.apply(margin));
+        Spot elbow = new Spot(edge.minus(square), below.apply(square));
+        Spot lowSlit = new Spot(edge.minus(margin), below.apply(square));
+        Length acrossFrom = below.apply(Length.ZERO);
+        Length upTo = below.apply(square.plus(margin));
         Length zero = Length.ZERO;
         return Assembly.of(new Piece(
                 "Card base",
@@ -99,18 +137,17 @@ public final class CornerFlip extends CatalogueStructure {
                 List.of(
                         new Crease(new Stretch(new Spot(width, zero), new Spot(width, head)), Fold.VALLEY),
                         new Crease(
-                                new Stretch(new Spot(edge.minus(square).minus(margin), head), highSlit), Fold.MOUNTAIN),
-                        new Crease(
-                                new Stretch(
-                                        lowSlit,
-                                        new Spot(edge, head.minus(square).minus(margin))),
-                                Fold.MOUNTAIN)),
+                                new Stretch(new Spot(edge.minus(square).minus(margin), acrossFrom), highSlit),
+                                Fold.MOUNTAIN),
+                        new Crease(new Stretch(lowSlit, new Spot(edge, upTo)), Fold.MOUNTAIN)),
                 List.of(new Stretch(highSlit, elbow), new Stretch(elbow, lowSlit)),
                 List.of(
                         new PanelName(new Spot(width.dividedBy(2), head.dividedBy(2)), "Back"),
-                        new PanelName(new Spot(width.plus(margin.dividedBy(4)), margin.dividedBy(4)), "Cover"),
                         new PanelName(
-                                new Spot(edge.minus(square.dividedBy(2)), head.minus(square.dividedBy(2))),
+                                new Spot(width.plus(margin.dividedBy(4)), head.minus(below.apply(margin.dividedBy(4)))),
+                                "Cover"),
+                        new PanelName(
+                                new Spot(edge.minus(square.dividedBy(2)), below.apply(square.dividedBy(2))),
                                 "Corner"))));
     }
 

@@ -22,6 +22,18 @@ public final class DoubleZFold extends CatalogueStructure {
     /** Id of the height of the band. */
     public static final String BAND = "band";
 
+    /** Id of the width of the leg. */
+    public static final String LEG = "leg";
+    /** Id of the width of the second leg, which the back lies on. */
+    public static final String SECOND = "second";
+    /** Id of the width of the band's front. */
+    public static final String FRONT = "band-front";
+    /** Id of how much of each end of the band is glued. */
+    public static final String GLUE = "band-glue";
+
+    private static final String BACK_POKES = "the back would stick out from behind the leg";
+    private static final String BAND_POKES = "the band would poke out of the closed card";
+
     private final CrossPiece across = new CrossPiece("band", bounds);
 
     /** With the usual allowances of the trade. */
@@ -49,13 +61,50 @@ public final class DoubleZFold extends CatalogueStructure {
                 Parameter.width("Back", "Band front"),
                 Parameter.height(),
                 Parameter.of(BAND, "Band", "how high the band is").ofPieces("Band"),
-                across.up());
+                across.up(),
+                Parameter.of(LEG, "Leg", "the panel on the front", "Leg").following(),
+                Parameter.of(SECOND, "Second leg", "the panel behind the leg", "Second leg", "Band middle")
+                        .following(),
+                Parameter.of(FRONT, "Band front", "from its glued end to its first score", "Band front")
+                        .following(),
+                Parameter.of(GLUE, "Band glue", "how much of each of its ends is glued")
+                        .following());
     }
 
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
-            case Parameter.WIDTH -> bounds.widthBeside(bounds.narrowest(), Bounds.TOO_NARROW);
+            case Parameter.WIDTH ->
+                new Limits(
+                        leastWidth(measures),
+                        measures.says(LEG) || measures.says(FRONT) || measures.says(SECOND)
+                                ? BAND_POKES
+                                : Bounds.TOO_NARROW,
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
+            case LEG ->
+                new Limits(
+                        measures.said(SECOND, Length.ZERO)
+                                .max(of(GLUE, measures))
+                                .max(bounds.narrowest()),
+                        measures.says(SECOND) ? BACK_POKES : Bounds.TOO_NARROW,
+                        of(FRONT, measures).minus(bounds.narrowest()),
+                        "the band would hardly come out from the leg");
+            case SECOND ->
+                new Limits(
+                        bounds.narrowest(), Bounds.TOO_NARROW, of(LEG, measures).min(of(FRONT, measures)), BACK_POKES);
+            case FRONT ->
+                new Limits(
+                        of(LEG, measures).plus(bounds.narrowest()),
+                        "the band would hardly come out from the leg",
+                        measures.get(Parameter.WIDTH),
+                        BAND_POKES);
+            case GLUE ->
+                new Limits(
+                        bounds.leastTab(),
+                        Bounds.TAB_TOO_NARROW,
+                        of(LEG, measures).min(bandEnd(measures)),
+                        "the leg and the band's end are no wider");
             case Parameter.HEIGHT -> across.cardHeight(measures, measures.get(BAND));
             case BAND -> across.itsHeight(measures);
             case CrossPiece.UP -> across.itsFoot(measures, measures.get(BAND));
@@ -65,56 +114,59 @@ public final class DoubleZFold extends CatalogueStructure {
 
     @Override
     public Length usual(String parameter, Measures measures) {
-        if (!parameter.equals(CrossPiece.UP)) {
-            throw Bounds.unknown(this, parameter);
-        }
-        return CrossPiece.usualFoot(measures, measures.get(BAND));
+        return switch (parameter) {
+            case CrossPiece.UP -> CrossPiece.usualFoot(measures, measures.get(BAND));
+            case LEG -> measures.get(Parameter.WIDTH).dividedBy(2);
+            case SECOND -> of(LEG, measures);
+            case FRONT -> measures.get(Parameter.WIDTH);
+            case GLUE ->
+                usual(Allowance.GLUE_STRIP, measures).min(of(LEG, measures)).min(bandEnd(measures));
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    /** Base and band are as long as each other, and what lies between their first and second scores is as wide. */
+    private Length bandEnd(Measures measures) {
+        return measures.get(Parameter.WIDTH).plus(of(SECOND, measures)).minus(of(FRONT, measures));
+    }
+
+    private Length leastWidth(Measures measures) {
+        Length least = bounds.narrowest();
+        return measures.said(FRONT, least.times(2))
+                .max(measures.said(LEG, least).max(measures.said(SECOND, least)).plus(least));
     }
 
     @Override
     public Assembly assemble(Measures measures) {
         Length width = measures.get(Parameter.WIDTH);
-        Length leg = width.dividedBy(2);
+        Length leg = of(LEG, measures);
+        Length second = of(SECOND, measures);
+        Length glue = of(GLUE, measures);
         Length height = measures.get(Parameter.HEIGHT);
         Length band = measures.get(BAND);
         Length foot = of(CrossPiece.UP, measures);
-        Length end = width.plus(leg).plus(leg);
+        Length end = width.plus(second.times(2));
         Spot left = new Spot(Length.ZERO, foot);
         Piece base = Strip.ofHeight("Card base", height)
                 .panel("Leg", leg)
                 .fold(Fold.MOUNTAIN)
-                .panel("Second leg", leg)
+                .panel("Second leg", second)
                 .fold(Fold.VALLEY)
-                .panel("Back", width)
+                .panel("Back", width.minus(leg).plus(second))
                 .piece();
         Piece across = Strip.ofHeight("Band", band)
-                .panel("Band front", width)
+                .panel("Band front", of(FRONT, measures))
                 .fold(Fold.MOUNTAIN)
-                .panel("Band middle", leg)
+                .panel("Band middle", second)
                 .fold(Fold.VALLEY)
-                .panel("Band end", leg)
+                .panel("Band end", bandEnd(measures))
                 .piece();
         return new Assembly(
                 List.of(base, across),
                 List.of(
+                        CrossPiece.glued("Leg", Side.FACE, "Band front", left, Length.ZERO, Length.ZERO, glue, band),
                         CrossPiece.glued(
-                                "Leg",
-                                Side.FACE,
-                                "Band front",
-                                left,
-                                Length.ZERO,
-                                Length.ZERO,
-                                allowed(Allowance.GLUE_STRIP),
-                                band),
-                        CrossPiece.glued(
-                                "Back",
-                                Side.FACE,
-                                "Band end",
-                                left,
-                                Length.ZERO,
-                                end.minus(allowed(Allowance.GLUE_STRIP)),
-                                allowed(Allowance.GLUE_STRIP),
-                                band)));
+                                "Back", Side.FACE, "Band end", left, Length.ZERO, end.minus(glue), glue, band)));
     }
 
     @Override

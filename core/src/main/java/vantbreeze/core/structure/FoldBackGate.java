@@ -22,6 +22,14 @@ import vantbreeze.core.tool.Allowances;
  */
 public final class FoldBackGate extends CatalogueStructure {
 
+    /** Id of the width of the left wing. */
+    public static final String LEFT_WING = "left-wing";
+    /** Id of the width of the right wing. */
+    public static final String RIGHT_WING = "right-wing";
+    /** Id of the width of the left wing's front. */
+    public static final String LEFT_FRONT = "left-front";
+    /** Id of the width of the right wing's front. */
+    public static final String RIGHT_FRONT = "right-front";
     /** Id of how far pieced fronts are glued behind the wings. */
     public static final String OVERLAP = "overlap";
     /** How it is made. */
@@ -57,7 +65,15 @@ public final class FoldBackGate extends CatalogueStructure {
                 Parameter.width("Back"),
                 Parameter.height(),
                 Parameter.of(OVERLAP, "Overlap", "how far each front is glued on", "Left overlap", "Right overlap")
-                        .when(MADE, "pieced"));
+                        .when(MADE, "pieced"),
+                Parameter.of(LEFT_WING, "Left wing", "how far the gate opens from the left", "Left wing")
+                        .following(),
+                Parameter.of(RIGHT_WING, "Right wing", "what the left one leaves, or less", "Right wing")
+                        .following(),
+                Parameter.of(LEFT_FRONT, "Left front", "what is folded back on the left wing", "Left wing, front")
+                        .following(),
+                Parameter.of(RIGHT_FRONT, "Right front", "what is folded back on the right wing", "Right wing, front")
+                        .following());
     }
 
     @Override
@@ -68,14 +84,55 @@ public final class FoldBackGate extends CatalogueStructure {
     @Override
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
-            case Parameter.WIDTH -> bounds.widthBeside(bounds.narrowest(), Bounds.TOO_NARROW);
+            case Parameter.WIDTH ->
+                new Limits(
+                        measures.said(LEFT_WING, bounds.narrowest())
+                                .plus(measures.said(RIGHT_WING, bounds.narrowest())),
+                        measures.says(LEFT_WING) || measures.says(RIGHT_WING) ? OVERLAP_WINGS : Bounds.TOO_NARROW,
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
+            case LEFT_WING, RIGHT_WING -> {
+                boolean left = parameter.equals(LEFT_WING);
+                Length front = measures.said(left ? LEFT_FRONT : RIGHT_FRONT, Length.ZERO);
+                Length overlap = measures.isChosen(MADE, "pieced") ? measures.get(OVERLAP) : Length.ZERO;
+                Length least = front.max(overlap);
+                yield new Limits(
+                        least.max(bounds.narrowest()),
+                        !least.isLongerThan(bounds.narrowest())
+                                ? Bounds.TOO_NARROW
+                                : front.isShorterThan(overlap) ? TOO_WIDE_TO_PIECE : POKES,
+                        measures.get(Parameter.WIDTH)
+                                .minus(measures.said(left ? RIGHT_WING : LEFT_WING, bounds.narrowest())),
+                        measures.says(left ? RIGHT_WING : LEFT_WING)
+                                ? OVERLAP_WINGS
+                                : "the other wing would be too narrow to score and burnish cleanly");
+            }
+            case LEFT_FRONT -> new Limits(bounds.narrowest(), Bounds.TOO_NARROW, of(LEFT_WING, measures), POKES);
+            case RIGHT_FRONT -> new Limits(bounds.narrowest(), Bounds.TOO_NARROW, of(RIGHT_WING, measures), POKES);
             case Parameter.HEIGHT -> bounds.height();
             case OVERLAP ->
                 new Limits(
                         allowed(Allowance.TAB),
                         "a piecing of less than half an inch does not hold",
-                        measures.get(Parameter.WIDTH).dividedBy(2),
-                        "it would be wider than the wing it is glued behind");
+                        of(LEFT_WING, measures).min(of(RIGHT_WING, measures)),
+                        TOO_WIDE_TO_PIECE);
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    private static final String OVERLAP_WINGS = "the wings would lie on each other";
+    private static final String POKES = "the front would poke out of the closed card";
+    private static final String TOO_WIDE_TO_PIECE = "it would be wider than the wing it is glued behind";
+
+    /** Wings that meet in the middle, and fronts as wide as their wings. */
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
+        return switch (parameter) {
+            case LEFT_WING -> measures.says(RIGHT_WING) ? width.minus(measures.get(RIGHT_WING)) : width.dividedBy(2);
+            case RIGHT_WING -> width.minus(of(LEFT_WING, measures));
+            case LEFT_FRONT -> of(LEFT_WING, measures);
+            case RIGHT_FRONT -> of(RIGHT_WING, measures);
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -83,46 +140,48 @@ public final class FoldBackGate extends CatalogueStructure {
     @Override
     public Assembly assemble(Measures measures) {
         Length width = measures.get(Parameter.WIDTH);
-        Length half = width.dividedBy(2);
+        Length height = measures.get(Parameter.HEIGHT);
         if (measures.isChosen(MADE, "pieced")) {
-            return pieced(width, half, measures.get(Parameter.HEIGHT), measures.get(OVERLAP));
+            return pieced(measures);
         }
-        return Assembly.of(Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
-                .panel("Left wing, front", half)
+        return Assembly.of(Strip.ofHeight("Card base", height)
+                .panel("Left wing, front", of(LEFT_FRONT, measures))
                 .fold(Fold.MOUNTAIN)
-                .panel("Left wing", half)
+                .panel("Left wing", of(LEFT_WING, measures))
                 .fold(Fold.VALLEY)
                 .panel("Back", width)
                 .fold(Fold.VALLEY)
-                .panel("Right wing", half)
+                .panel("Right wing", of(RIGHT_WING, measures))
                 .fold(Fold.MOUNTAIN)
-                .panel("Right wing, front", half)
+                .panel("Right wing, front", of(RIGHT_FRONT, measures))
                 .piece());
     }
 
-    private static Assembly pieced(Length width, Length half, Length height, Length overlap) {
+    private Assembly pieced(Measures measures) {
+        Length height = measures.get(Parameter.HEIGHT);
+        Length overlap = measures.get(OVERLAP);
         Piece base = Strip.ofHeight("Card base", height)
-                .panel("Left wing", half)
+                .panel("Left wing", of(LEFT_WING, measures))
                 .fold(Fold.VALLEY)
-                .panel("Back", width)
+                .panel("Back", measures.get(Parameter.WIDTH))
                 .fold(Fold.VALLEY)
-                .panel("Right wing", half)
+                .panel("Right wing", of(RIGHT_WING, measures))
                 .piece();
         Piece left = Strip.ofHeight("Left front", height)
-                .panel("Left wing, front", half)
+                .panel("Left wing, front", of(LEFT_FRONT, measures))
                 .fold(Fold.MOUNTAIN)
                 .panel("Left overlap", overlap)
                 .piece();
         Piece right = Strip.ofHeight("Right front", height)
                 .panel("Right overlap", overlap)
                 .fold(Fold.MOUNTAIN)
-                .panel("Right wing, front", half)
+                .panel("Right wing, front", of(RIGHT_FRONT, measures))
                 .piece();
         return new Assembly(
                 List.of(base, left, right),
                 List.of(
-                        behind("Left wing", Length.ZERO, 1, "Left overlap", half),
-                        behind("Right wing", width.times(2), 2, "Right overlap", overlap)));
+                        behind("Left wing", Length.ZERO, 1, "Left overlap", of(LEFT_FRONT, measures)),
+                        behind("Right wing", base.cutSize().width(), 2, "Right overlap", overlap)));
     }
 
     /** An overlap glued behind a wing, its fold on the wing's edge. */

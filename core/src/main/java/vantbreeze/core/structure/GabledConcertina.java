@@ -2,6 +2,7 @@ package vantbreeze.core.structure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Crease;
 import vantbreeze.core.fold.Fold;
@@ -26,12 +27,12 @@ public final class GabledConcertina extends CatalogueStructure {
     /** Id of how far the points lie below the edge. */
     public static final String GABLE = "gable";
 
+    /** Id of how far the lower points lie above the foot. */
+    public static final String FOOT = "foot";
+
     private static final int PANELS = 4;
     private static final String MEET = "head and foot would meet";
     private static final String CROSSES = "the turned ends would reach over the folds opposite";
-    /** To well under that from any card there is. */
-    private static final int HALVINGS = 40;
-
     private static final String POKES = "steeper ends would poke out sideways when they are folded in";
 
     /** With the usual allowances of the trade. */
@@ -58,81 +59,90 @@ public final class GabledConcertina extends CatalogueStructure {
         return List.of(
                 Parameter.width("Panel 1", "Panel 2", "Panel 3", "Panel 4"),
                 Parameter.height(),
-                Parameter.of(GABLE, "Gable", "from the edge down to the points"));
+                Parameter.of(GABLE, "Gable", "from the edge to the points, at head and foot"),
+                Parameter.of(FOOT, "Gable at the foot", "where it is another than at the head")
+                        .following());
+    }
+
+    /** The foot's gables are as high as the head's. */
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        if (!parameter.equals(FOOT)) {
+            throw Bounds.unknown(this, parameter);
+        }
+        return measures.get(GABLE);
     }
 
     @Override
     public Limits limits(String parameter, Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
+        Length height = measures.get(Parameter.HEIGHT);
         Length gable = measures.get(GABLE);
+        Length foot = of(FOOT, measures);
         return switch (parameter) {
-            case Parameter.WIDTH -> width(gable, measures.get(Parameter.HEIGHT));
-            case Parameter.HEIGHT -> height(gable, measures.get(Parameter.WIDTH));
-            case GABLE -> gable(measures.get(Parameter.WIDTH), measures.get(Parameter.HEIGHT));
+            case Parameter.WIDTH -> {
+                Limits covering = bounds.covering(gable.max(foot), POKES);
+                Length most =
+                        Halving.last(covering.least(), Bounds.LONGEST, tried -> isFree(gable, foot, tried, height));
+                yield new Limits(
+                        covering.least(),
+                        covering.leastBecause(),
+                        most,
+                        most.equals(Bounds.LONGEST) ? Bounds.TOO_LONG : CROSSES);
+            }
+            case Parameter.HEIGHT -> {
+                Length meeting = gable.plus(foot).plus(bounds.narrowest());
+                Length least = Halving.last(Bounds.LONGEST, meeting, tried -> isFree(gable, foot, width, tried));
+                yield new Limits(least, least.equals(meeting) ? MEET : CROSSES, Bounds.LONGEST, Bounds.TOO_LONG);
+            }
+            case GABLE ->
+                measures.says(FOOT)
+                        ? gable(
+                                height.minus(bounds.narrowest()).minus(foot),
+                                width,
+                                tried -> isFree(tried, foot, width, height))
+                        : gable(
+                                height.minus(bounds.narrowest()).dividedBy(2),
+                                width,
+                                tried -> isFree(tried, tried, width, height));
+            case FOOT ->
+                gable(
+                        height.minus(bounds.narrowest()).minus(gable),
+                        width,
+                        tried -> isFree(gable, tried, width, height));
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    /** How high gables may be, at most as high as {@code meeting}. */
+    private Limits gable(Length meeting, Length width, Predicate<Length> isFree) {
+        Length least = allowed(Allowance.NARROWEST_SPRING);
+        Length straight = width.min(meeting);
+        Length most = Halving.last(least, straight, isFree);
+        return new Limits(
+                least,
+                "so narrow an end does not stay folded in",
+                most,
+                most.isShorterThan(straight) ? CROSSES : meeting.isShorterThan(width) ? MEET : POKES);
+    }
+
+    /** Whether the ends at head and foot, turned in, lie short of the folds opposite. */
+    private static boolean isFree(Length gable, Length foot, Length width, Length height) {
+        double least = Math.max(
+                reach(gable.millimetres(), foot.millimetres(), width.millimetres()),
+                reach(foot.millimetres(), gable.millimetres(), width.millimetres()));
+        return least <= height.millimetres() + Precision.ROUNDING;
     }
 
     /**
      * How high the card must be for a turned end to lie short of the fold opposite. An end folds up over a line that
      * rises by the gable g over the width w, at an angle a: its corner comes to lie w · sin 2a up and w · cos 2a
-     * across, and there the line opposite is g · cos 2a below the head. With tan a = g/w that is g · (3w² − g²) / (w² +
-     * g²).
+     * across, and there the line opposite, which falls by f over the width, is f · cos 2a below the head. With tan a =
+     * g/w that is (2w²g + f · (w² − g²)) / (w² + g²).
      */
-    private static double reach(double gable, double width) {
+    private static double reach(double gable, double opposite, double width) {
         double squares = width * width + gable * gable;
-        return gable * (3 * width * width - gable * gable) / squares;
-    }
-
-    /** The shortest length that is not under so many millimetres. */
-    private static Length least(double millimetres) {
-        Length length = Length.nearest(millimetres);
-        return length.millimetres() < millimetres - Precision.ROUNDING ? length.plus(Length.ofUnits(1)) : length;
-    }
-
-    /** The longest length that is not over so many millimetres. */
-    private static Length most(double millimetres) {
-        Length length = Length.nearest(millimetres);
-        return length.millimetres() > millimetres + Precision.ROUNDING ? length.minus(Length.ofUnits(1)) : length;
-    }
-
-    private Limits height(Length gable, Length width) {
-        Length meeting = gable.times(2).plus(bounds.narrowest());
-        Length reached = least(reach(gable.millimetres(), width.millimetres()));
-        return new Limits(
-                meeting.max(reached), reached.isLongerThan(meeting) ? CROSSES : MEET, Bounds.LONGEST, Bounds.TOO_LONG);
-    }
-
-    private Limits width(Length gable, Length height) {
-        Limits covering = bounds.covering(gable, POKES);
-        double g = gable.millimetres();
-        double h = height.millimetres();
-        if (3 * g <= h) {
-            return covering;
-        }
-        Length most = most(g * Math.sqrt((h + g) / (3 * g - h)));
-        return new Limits(covering.least(), covering.leastBecause(), most.min(Bounds.LONGEST), CROSSES);
-    }
-
-    private Limits gable(Length width, Length height) {
-        Length half = height.minus(bounds.narrowest()).dividedBy(2);
-        Length most = width.min(half);
-        String because = half.isShorterThan(width) ? MEET : POKES;
-        if (reach(most.millimetres(), width.millimetres()) > height.millimetres()) {
-            double low = 0;
-            double high = most.millimetres();
-            for (int i = 0; i < HALVINGS; i++) {
-                double middle = (low + high) / 2;
-                if (reach(middle, width.millimetres()) > height.millimetres()) {
-                    high = middle;
-                } else {
-                    low = middle;
-                }
-            }
-            most = most(low);
-            because = CROSSES;
-        }
-        return new Limits(
-                allowed(Allowance.NARROWEST_SPRING), "so narrow an end does not stay folded in", most, because);
+        return (2 * width * width * gable + opposite * (width * width - gable * gable)) / squares;
     }
 
     @Override
@@ -140,6 +150,7 @@ public final class GabledConcertina extends CatalogueStructure {
         Length width = measures.get(Parameter.WIDTH);
         Length height = measures.get(Parameter.HEIGHT);
         Length gable = measures.get(GABLE);
+        Length foot = of(FOOT, measures);
         Length zero = Length.ZERO;
         List<Crease> creases = new ArrayList<>();
         List<PanelName> names = new ArrayList<>();
@@ -147,14 +158,12 @@ public final class GabledConcertina extends CatalogueStructure {
             Length left = width.times(panel);
             Length right = left.plus(width);
             boolean falls = panel % 2 == 0;
-            Length atLeft = falls ? zero : gable;
-            Length atRight = falls ? gable : zero;
-            creases.add(slant(left, atLeft, right, atRight));
-            creases.add(slant(left, height.minus(atLeft), right, height.minus(atRight)));
+            creases.add(slant(left, falls ? zero : foot, right, falls ? foot : zero));
+            creases.add(slant(left, falls ? height : height.minus(gable), right, falls ? height.minus(gable) : height));
             if (falls) {
                 // the ends lie turned over when this fold is made, so it goes the other way there
-                creases.add(Lines.score(right, zero, gable, Fold.VALLEY));
-                creases.add(Lines.score(right, gable, height.minus(gable), Fold.MOUNTAIN));
+                creases.add(Lines.score(right, zero, foot, Fold.VALLEY));
+                creases.add(Lines.score(right, foot, height.minus(gable), Fold.MOUNTAIN));
                 creases.add(Lines.score(right, height.minus(gable), height, Fold.VALLEY));
             } else if (panel < PANELS - 1) {
                 creases.add(Lines.score(right, zero, height, Fold.VALLEY));

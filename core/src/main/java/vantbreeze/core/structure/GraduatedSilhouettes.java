@@ -3,6 +3,8 @@ package vantbreeze.core.structure;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Crease;
@@ -27,8 +29,15 @@ public final class GraduatedSilhouettes extends CatalogueStructure {
 
     /** Id of how much lower each outline is than the last. */
     public static final String FALL = "fall";
+    /** What the ids of the heights of single outlines begin with; behind it which, from 1. */
+    public static final String ONE_HEIGHT = "height-";
+    /** What the ids of the widths of single outlines begin with; behind it which, from 1. */
+    public static final String ONE_WIDTH = "width-";
+
+    private static final int MOST = 8;
+
     /** How many outlines there are. */
-    public static final Choice COUNT = Choice.count("count", "Outlines", "how many hang together", 2, 8, 4);
+    public static final Choice COUNT = Choice.count("count", "Outlines", "how many hang together", 2, MOST, 4);
     /** Which outline. */
     public static final Choice OUTLINE = outline();
 
@@ -68,10 +77,21 @@ public final class GraduatedSilhouettes extends CatalogueStructure {
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(
+        List<Parameter> all = new ArrayList<>(List.of(
                 Parameter.width("Outline 1"),
                 Parameter.height(),
-                Parameter.of(FALL, "Fall", "how much lower each outline is"));
+                Parameter.of(FALL, "Fall", "how much lower each outline is")));
+        for (int outline = 2; outline <= MOST; outline++) {
+            int which = outline;
+            String name = "Outline " + outline;
+            all.add(Parameter.of(ONE_HEIGHT + outline, name + " height", "how high it is; those behind it follow")
+                    .whenCounting(COUNT, count -> count >= which)
+                    .following());
+            all.add(Parameter.of(ONE_WIDTH + outline, name + " width", "across it", name)
+                    .whenCounting(COUNT, count -> count >= which)
+                    .following());
+        }
+        return all;
     }
 
     @Override
@@ -79,46 +99,141 @@ public final class GraduatedSilhouettes extends CatalogueStructure {
         return List.of(COUNT, OUTLINE);
     }
 
+    /** Each outline is lower by the fall, and narrower in proportion; none is wider than the one before it. */
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        int before = before(parameter);
+        if (parameter.startsWith(ONE_HEIGHT)) {
+            Length height = before == 1 ? measures.get(Parameter.HEIGHT) : of(ONE_HEIGHT + before, measures);
+            return height.minus(measures.get(FALL));
+        }
+        Length whole = measures.get(Parameter.HEIGHT);
+        Length wide = measures.get(Parameter.WIDTH);
+        Length height = of(ONE_HEIGHT + (before + 1), measures);
+        Length half = Length.nearest(wide.millimetres() / 2 * height.millimetres() / whole.millimetres());
+        return measures.marked(half).times(2).min(before == 1 ? wide : of(ONE_WIDTH + before, measures));
+    }
+
+    private int before(String parameter) {
+        if (!parameter.startsWith(ONE_HEIGHT) && !parameter.startsWith(ONE_WIDTH)) {
+            throw Bounds.unknown(this, parameter);
+        }
+        return Integer.parseInt(parameter.substring(parameter.indexOf('-') + 1)) - 1;
+    }
+
+    private static final String HINGE = "the last hinge would be too short to hold";
+    private static final String POKES = "an outline would poke out of the closed card";
+
     @Override
     public Limits limits(String parameter, Measures measures) {
-        String hinge = "the last hinge would be too short to hold";
+        if (parameter.startsWith(ONE_WIDTH)) {
+            return oneWidth(parameter, measures);
+        }
+        if (parameter.startsWith(ONE_HEIGHT)) {
+            return oneHeight(parameter, measures);
+        }
         return switch (parameter) {
             case Parameter.WIDTH ->
                 bounds.widthBeside(bounds.narrowest().times(2), "outlines can't be cut cleanly on a narrower card");
-            case Parameter.HEIGHT -> new Limits(leastHeight(measures), hinge, Bounds.LONGEST, Bounds.TOO_LONG);
-            case FALL ->
-                new Limits(
-                        allowed(Allowance.LEAST_STEP),
+            case Parameter.HEIGHT -> {
+                // with heights of one's own it is they that say how far they hang together
+                Length said = highestSaid(measures);
+                yield said.isPositive()
+                        ? bounds.covering(said, POKES)
+                        : new Limits(
+                                Halving.last(
+                                        Bounds.LONGEST,
+                                        bounds.narrowest(),
+                                        tried -> hangs(measures.with(Parameter.HEIGHT, tried))),
+                                HINGE,
+                                Bounds.LONGEST,
+                                Bounds.TOO_LONG);
+            }
+            case FALL -> {
+                Length least = allowed(Allowance.LEAST_STEP);
+                yield new Limits(
+                        least,
                         "the outlines would hardly differ",
-                        mostFall(measures, measures.get(Parameter.HEIGHT)),
-                        hinge);
+                        Halving.last(least, measures.get(Parameter.HEIGHT), tried -> hangs(measures.with(FALL, tried))),
+                        HINGE);
+            }
             default -> throw Bounds.unknown(this, parameter);
         };
     }
 
-    /**
-     * The last hinge runs from where the last outline but one begins to run straight to where the last one ceases to.
-     */
-    private Length mostFall(Measures measures, Length height) {
-        int steps = measures.count(COUNT) - 1;
-        Silhouette outline = Silhouettes.find(measures.chosen(OUTLINE));
-        double lost = steps * outline.runTo() - (steps - 1) * outline.runFrom();
-        double room = height.millimetres() * (outline.runTo() - outline.runFrom())
-                - bounds.leastTab().millimetres();
-        return Length.nearest(room / lost).min(height.times(2).dividedBy(3L * steps));
+    /** How high one outline may be, from a height at which all hang together; only as usual where there is none. */
+    private Limits oneHeight(String parameter, Measures measures) {
+        Predicate<Length> hangs = tried -> hangs(measures.with(parameter, tried));
+        Length whole = measures.get(Parameter.HEIGHT);
+        Length good = good(parameter, measures, whole, hangs);
+        Length most = Halving.last(good, whole, hangs);
+        return new Limits(Halving.last(good, Length.ZERO, hangs), HINGE, most, most.equals(whole) ? POKES : HINGE);
     }
 
-    /** By halving, so that it agrees with {@link #mostFall} to the unit. */
-    private Length leastHeight(Measures measures) {
-        long low = 0;
-        long high = Bounds.LONGEST.units();
-        while (high - low > 1) {
-            long middle = (low + high) / 2;
-            boolean holds = !mostFall(measures, Length.ofUnits(middle)).isShorterThan(measures.get(FALL));
-            high = holds ? middle : high;
-            low = holds ? low : middle;
+    /** How wide one outline may be for all to hide behind the first. */
+    private Limits oneWidth(String parameter, Measures measures) {
+        Predicate<Length> hides = tried -> new Zigzag(widths(measures.with(parameter, tried))).isHidden();
+        Length whole = measures.get(Parameter.WIDTH);
+        Length good = good(parameter, measures, whole, hides);
+        Length narrowest = bounds.narrowest();
+        Length least = Halving.last(good, narrowest.min(good), hides);
+        return new Limits(
+                least,
+                least.isLongerThan(narrowest) ? POKES : "so narrow an outline can't be cut cleanly",
+                Halving.last(good, whole, hides),
+                POKES);
+    }
+
+    /** A length for which something holds: as it is, or usually is, or as the whole; as usual where there is none. */
+    private Length good(String parameter, Measures measures, Length whole, Predicate<Length> holds) {
+        Length usual = usual(parameter, measures);
+        return List.of(of(parameter, measures), usual, whole).stream()
+                .filter(holds)
+                .findFirst()
+                .orElse(usual);
+    }
+
+    private static Length highestSaid(Measures measures) {
+        return IntStream.rangeClosed(2, measures.count(COUNT))
+                .mapToObj(outline -> measures.said(ONE_HEIGHT + outline, Length.ZERO))
+                .reduce(Length.ZERO, Length::max);
+    }
+
+    /**
+     * Whether every two neighbours have a straight run in common that is long enough, and the last outline is at least
+     * a third as high as the card.
+     */
+    private boolean hangs(Measures measures) {
+        Silhouette outline = Silhouettes.find(measures.chosen(OUTLINE));
+        List<Length> heights = heights(measures);
+        Length last = heights.get(heights.size() - 1);
+        boolean holds = last.isPositive() && !last.times(3).isShorterThan(measures.get(Parameter.HEIGHT));
+        for (int i = 1; holds && i < heights.size(); i++) {
+            holds = !run(outline, heights.get(i - 1), heights.get(i)).isShorterThan(bounds.leastTab());
         }
-        return Length.ofUnits(high);
+        return holds;
+    }
+
+    /** How long the hinge is between neighbours of these heights. */
+    private static Length run(Silhouette outline, Length one, Length other) {
+        return at(outline.runTo(), one.min(other)).minus(at(outline.runFrom(), one.max(other)));
+    }
+
+    private List<Length> heights(Measures measures) {
+        List<Length> heights = new ArrayList<>(List.of(measures.get(Parameter.HEIGHT)));
+        for (int outline = 2; outline <= measures.count(COUNT); outline++) {
+            heights.add(
+                    measures.said(ONE_HEIGHT + outline, heights.get(outline - 2).minus(measures.get(FALL))));
+        }
+        return heights;
+    }
+
+    private List<Length> widths(Measures measures) {
+        List<Length> widths = new ArrayList<>(List.of(measures.get(Parameter.WIDTH)));
+        for (int outline = 2; outline <= measures.count(COUNT); outline++) {
+            widths.add(of(ONE_WIDTH + outline, measures));
+        }
+        return widths;
     }
 
     @Override
@@ -130,10 +245,11 @@ public final class GraduatedSilhouettes extends CatalogueStructure {
         List<Crease> creases = new ArrayList<>();
         List<PanelName> names = new ArrayList<>();
         Length left = Length.ZERO;
+        List<Length> heights = heights(measures);
+        List<Length> widths = widths(measures);
         for (int i = 0; i < count; i++) {
-            Length height =
-                    measures.get(Parameter.HEIGHT).minus(measures.get(FALL).times(i));
-            Length half = half(measures, height);
+            Length height = heights.get(i);
+            Length half = widths.get(i).dividedBy(2);
             Length axis = left.plus(half);
             append(below, reversed(outline.below()), axis, half.negated(), height);
             append(below, outline.below(), axis, half, height);
@@ -142,26 +258,17 @@ public final class GraduatedSilhouettes extends CatalogueStructure {
             names.add(new PanelName(new Spot(axis, height.dividedBy(2)), "Outline " + (i + 1)));
             left = axis.plus(half);
             if (i + 1 < count) {
-                Length next = height.minus(measures.get(FALL));
+                Length next = heights.get(i + 1);
                 creases.add(new Crease(
                         new Stretch(
-                                new Spot(left, at(outline.runFrom(), height)),
-                                new Spot(left, at(outline.runTo(), next))),
+                                new Spot(left, at(outline.runFrom(), height.max(next))),
+                                new Spot(left, at(outline.runTo(), height.min(next)))),
                         i % 2 == 0 ? Fold.VALLEY : Fold.MOUNTAIN));
             }
         }
         Collections.reverse(above);
         below.addAll(above);
         return Assembly.of(new Piece("Silhouettes", below.stream().distinct().toList(), creases, List.of(), names));
-    }
-
-    /** Half of how wide an outline of this height is: the first as wide as the card, the others on a mark. */
-    private static Length half(Measures measures, Length height) {
-        Length whole = measures.get(Parameter.HEIGHT);
-        Length width = measures.get(Parameter.WIDTH);
-        return height.equals(whole)
-                ? width.dividedBy(2)
-                : measures.marked(Length.nearest(width.millimetres() / 2 * height.millimetres() / whole.millimetres()));
     }
 
     private static Length at(double part, Length height) {

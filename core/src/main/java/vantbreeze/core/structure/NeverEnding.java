@@ -21,10 +21,18 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.tool.Allowances;
 
 /**
- * Never-ending card: four equal pieces twice as long as wide, two upright and two across them, glued at the four corner
- * squares. It turns inside out through four faces, each of which lies flat.
+ * Never-ending card: two pieces upright and two across them, each half as wide as the card, glued at the four corners.
+ * It turns inside out through four faces, each of which lies flat.
  */
 public final class NeverEnding extends CatalogueStructure {
+
+    /** Whether it stays square. */
+    public static final Choice SHAPE = Choice.of(
+            "shape",
+            "Shape",
+            "square, of four equal pieces, or wider or higher, of two pairs",
+            new Choice.Alternative("square", "square"),
+            new Choice.Alternative("oblong", "as wide and high as I say"));
 
     private static final List<String> UPRIGHT = List.of("Left", "Right");
     private static final List<String> ACROSS = List.of("Foot", "Head");
@@ -50,7 +58,19 @@ public final class NeverEnding extends CatalogueStructure {
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(Parameter.width(), Parameter.of(Parameter.HEIGHT, "Finished height", "as wide as it is high"));
+        return List.of(Parameter.width(), Parameter.of(Parameter.HEIGHT, "Finished height", "up the closed card"));
+    }
+
+    @Override
+    public List<Choice> choices() {
+        return List.of(SHAPE);
+    }
+
+    /** A square one is as high as wide. */
+    @Override
+    public Measures rechosen(Measures before, String choice, String value, Ruler ruler) {
+        Measures after = before.choosing(choice, value);
+        return after.isChosen(SHAPE, "square") ? after.with(Parameter.HEIGHT, after.get(Parameter.WIDTH)) : after;
     }
 
     @Override
@@ -62,24 +82,33 @@ public final class NeverEnding extends CatalogueStructure {
         };
     }
 
-    /** Its pieces are twice as long as wide, so it stays square. */
+    /** A square one stays square: its pieces are twice as long as wide. */
     @Override
     public Measures changed(Measures before, String parameter, Length length) {
+        if (!before.isChosen(SHAPE, "square")) {
+            return before.with(parameter, length);
+        }
         return before.with(Parameter.WIDTH, length).with(Parameter.HEIGHT, length);
     }
 
     @Override
     public Assembly assemble(Measures measures) {
-        Length side = measures.get(Parameter.WIDTH);
-        Length half = side.dividedBy(2);
+        Length width = measures.get(Parameter.WIDTH);
+        Length height = measures.get(Parameter.HEIGHT);
+        Length halfWidth = width.dividedBy(2);
+        Length halfHeight = height.dividedBy(2);
         Length zero = Length.ZERO;
         return new Assembly(
-                List.of(piece("Left", side), piece("Right", side), piece("Foot", side), piece("Head", side)),
                 List.of(
-                        across(0, "Left 1", 2, "Foot 2", zero, zero, half, zero),
-                                across(0, "Left 5", 3, "Head 1", zero, side, zero, zero),
-                        across(1, "Right 2", 2, "Foot 6", half, zero, half, side),
-                                across(1, "Right 6", 3, "Head 5", half, side, zero, side)));
+                        piece("Left", halfWidth, height),
+                        piece("Right", halfWidth, height),
+                        piece("Foot", halfHeight, width),
+                        piece("Head", halfHeight, width)),
+                List.of(
+                        across(0, "Left 1", 2, "Foot 2", zero, zero, halfHeight, zero),
+                                across(0, "Left 5", 3, "Head 1", zero, height, zero, zero),
+                        across(1, "Right 2", 2, "Foot 6", halfWidth, zero, halfHeight, width),
+                                across(1, "Right 6", 3, "Head 5", halfWidth, height, zero, width)));
     }
 
     /** Laid on an upright piece, turned by a quarter. */
@@ -96,20 +125,20 @@ public final class NeverEnding extends CatalogueStructure {
     /**
      * Scored down the middle and a quarter from each end; its panels are counted from the foot, left and right in turn.
      */
-    private static Piece piece(String name, Length length) {
-        Length width = length.dividedBy(2);
+    private static Piece piece(String name, Length width, Length length) {
         Length quarter = length.dividedBy(4);
+        Length half = width.dividedBy(2);
         List<PanelName> names = new ArrayList<>();
         for (int row = 0; row < 3; row++) {
             Length y = quarter.dividedBy(2).times(row == 0 ? 1 : row == 1 ? 4 : 7);
-            names.add(new PanelName(new Spot(quarter.dividedBy(2), y), name + " " + (2 * row + 1)));
-            names.add(new PanelName(new Spot(quarter.dividedBy(2).times(3), y), name + " " + (2 * row + 2)));
+            names.add(new PanelName(new Spot(half.dividedBy(2), y), name + " " + (2 * row + 1)));
+            names.add(new PanelName(new Spot(half.dividedBy(2).times(3), y), name + " " + (2 * row + 2)));
         }
         return new Piece(
                 name,
                 Patch.sheet(width, length),
                 List.of(
-                        score(new Spot(quarter, Length.ZERO), new Spot(quarter, length)),
+                        score(new Spot(half, Length.ZERO), new Spot(half, length)),
                         score(new Spot(Length.ZERO, quarter), new Spot(width, quarter)),
                         score(new Spot(Length.ZERO, length.minus(quarter)), new Spot(width, length.minus(quarter)))),
                 List.of(),

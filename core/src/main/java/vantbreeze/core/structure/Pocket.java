@@ -34,6 +34,18 @@ public final class Pocket extends CatalogueStructure {
     public static final String EDGE = "edge";
     /** Id of the width of the seal. */
     public static final String SEAL = "seal";
+    /** Id of the width of the pocket. */
+    public static final String WIDE = "pocket-width";
+    /** Id of the height of the pocket. */
+    public static final String HIGH = "pocket-height";
+    /** Id of how far the pocket is from the card's fold. */
+    public static final String FROM_FOLD = "from-fold";
+    /** Id of how far above the foot the pocket is. */
+    public static final String UP = "up";
+    /** Id of how far up its fold the pocket's edge ends. */
+    public static final String AT_FOLD = "at-fold";
+    /** Id of the width of the seal along the foot. */
+    public static final String FOOT_SEAL = "foot-seal";
     /** How the pocket is cut. */
     public static final Choice CUT = Choice.of(
             "cut",
@@ -73,7 +85,21 @@ public final class Pocket extends CatalogueStructure {
                 Parameter.height(),
                 Parameter.of(BORDER, "Border", "round the pocket"),
                 Parameter.of(EDGE, "Edge", "how far up its side the pocket begins"),
-                Parameter.of(SEAL, "Seal", "how wide its sealed edges are"));
+                Parameter.of(SEAL, "Seal", "how wide its sealed edges are"),
+                Parameter.of(WIDE, "Pocket width", "across the pocket", "Pocket back", "Pocket cover")
+                        .following(),
+                Parameter.of(HIGH, "Pocket height", "up the pocket, its cover and its back")
+                        .ofPieces("Pocket")
+                        .following(),
+                Parameter.of(FROM_FOLD, "Pocket from the fold", "how far from the card's fold it is")
+                        .following(),
+                Parameter.of(UP, "Pocket above the foot", "how far above the foot it is")
+                        .following(),
+                Parameter.of(AT_FOLD, "Edge at the fold", "how far up its fold the pocket's edge ends")
+                        .when(CUT, "slanted")
+                        .following(),
+                Parameter.of(FOOT_SEAL, "Seal at the foot", "where it is another than at the side")
+                        .following());
     }
 
     @Override
@@ -82,57 +108,126 @@ public final class Pocket extends CatalogueStructure {
     }
 
     @Override
+    public Length usual(String parameter, Measures measures) {
+        Length border = measures.get(BORDER);
+        return switch (parameter) {
+            case WIDE ->
+                measures.get(Parameter.WIDTH)
+                        .minus(measures.said(FROM_FOLD, border))
+                        .minus(border);
+            case HIGH ->
+                measures.get(Parameter.HEIGHT).minus(measures.said(UP, border)).minus(border);
+            case FROM_FOLD, UP -> border;
+            case AT_FOLD -> of(HIGH, measures);
+            case FOOT_SEAL -> measures.get(SEAL);
+            default -> throw Bounds.unknown(this, parameter);
+        };
+    }
+
+    private static final String NO_POCKET = "nothing would go into the pocket";
+    private static final String POKES = "a pocket wider than the card would poke out";
+    private static final String TOO_HIGH = "the pocket would stand out above the card";
+    private static final String ABOVE = "the pocket's edge would begin above it";
+
+    @Override
     public Limits limits(String parameter, Measures measures) {
         Length width = measures.get(Parameter.WIDTH);
         Length height = measures.get(Parameter.HEIGHT);
-        Length borders = measures.get(BORDER).times(2);
-        Length seal = measures.get(SEAL);
-        Length inside = bounds.narrowest().plus(seal);
-        String noPocket = "nothing would go into the pocket";
+        Length border = measures.get(BORDER);
+        Length least = bounds.narrowest();
+        Length edge = measures.get(EDGE);
+        Length across = least.plus(measures.get(SEAL));
+        Length up = least.plus(of(FOOT_SEAL, measures));
+        Length highest = measures.isChosen(CUT, "slanted") ? edge.max(measures.said(AT_FOLD, Length.ZERO)) : edge;
         return switch (parameter) {
-            case Parameter.WIDTH -> new Limits(borders.plus(inside), noPocket, Bounds.LONGEST, Bounds.TOO_LONG);
+            case Parameter.WIDTH ->
+                new Limits(
+                        measures.said(FROM_FOLD, border)
+                                .plus(measures.says(WIDE) ? measures.get(WIDE) : border.plus(across)),
+                        measures.says(WIDE) ? POKES : NO_POCKET,
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
             case Parameter.HEIGHT ->
                 new Limits(
-                        borders.plus(measures.get(EDGE)),
-                        "the pocket's edge would begin above it",
+                        measures.said(UP, border).plus(measures.says(HIGH) ? measures.get(HIGH) : border.plus(highest)),
+                        measures.says(HIGH) ? TOO_HIGH : ABOVE,
                         Bounds.LONGEST,
                         Bounds.TOO_LONG);
             case BORDER ->
                 new Limits(
                         Length.ZERO,
-                        "a pocket wider than the card would poke out",
-                        width.minus(inside)
-                                .min(height.minus(measures.get(EDGE)))
-                                .dividedBy(2),
-                        noPocket);
-            case EDGE -> new Limits(inside, noPocket, height.minus(borders), "the pocket's edge would begin above it");
+                        POKES,
+                        mostBorder(width, FROM_FOLD, WIDE, across, measures)
+                                .min(mostBorder(height, UP, HIGH, highest, measures)),
+                        NO_POCKET);
+            case WIDE -> new Limits(across, NO_POCKET, width.minus(of(FROM_FOLD, measures)), POKES);
+            case FROM_FOLD ->
+                new Limits(
+                        Length.ZERO,
+                        "the pocket would lie over the card's fold",
+                        width.minus(measures.says(WIDE) ? measures.get(WIDE) : border.plus(across)),
+                        measures.says(WIDE) ? POKES : NO_POCKET);
+            case HIGH -> new Limits(highest, ABOVE, height.minus(of(UP, measures)), TOO_HIGH);
+            case UP ->
+                new Limits(
+                        Length.ZERO,
+                        "the pocket would hang below the foot",
+                        height.minus(measures.says(HIGH) ? measures.get(HIGH) : border.plus(highest)),
+                        measures.says(HIGH) ? TOO_HIGH : ABOVE);
+            case EDGE -> new Limits(up, NO_POCKET, of(HIGH, measures), ABOVE);
+            case AT_FOLD -> new Limits(up, NO_POCKET, of(HIGH, measures), ABOVE);
             case SEAL ->
                 new Limits(
                         allowed(Allowance.LEAST_SEAL),
-                        "a narrower seal does not hold",
-                        measures.get(EDGE).min(width.minus(borders)).minus(bounds.narrowest()),
-                        noPocket);
+                        NO_SEAL,
+                        (measures.says(FOOT_SEAL)
+                                        ? of(WIDE, measures)
+                                        : of(WIDE, measures).min(lowest(measures)))
+                                .minus(least),
+                        NO_POCKET);
+            case FOOT_SEAL ->
+                new Limits(
+                        allowed(Allowance.LEAST_SEAL), NO_SEAL, lowest(measures).minus(least), NO_POCKET);
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    private static final String NO_SEAL = "a narrower seal does not hold";
+
+    /** The lower end of the pocket's edge. */
+    private Length lowest(Measures measures) {
+        return measures.isChosen(CUT, "plain")
+                ? measures.get(EDGE)
+                : measures.get(EDGE).min(of(AT_FOLD, measures));
+    }
+
+    /** How wide a border may be along one side of the card, where the pocket's place or size follow from it. */
+    private static Length mostBorder(Length whole, String place, String size, Length least, Measures measures) {
+        if (measures.says(size)) {
+            return measures.says(place) ? Bounds.LONGEST : whole.minus(measures.get(size));
+        }
+        return measures.says(place)
+                ? whole.minus(measures.get(place)).minus(least)
+                : whole.minus(least).dividedBy(2);
     }
 
     @Override
     public Assembly assemble(Measures measures) {
         Length width = measures.get(Parameter.WIDTH);
         Length height = measures.get(Parameter.HEIGHT);
-        Length border = measures.get(BORDER);
-        Length panel = width.minus(border.times(2));
-        Length high = height.minus(border.times(2));
+        Length panel = of(WIDE, measures);
+        Length high = of(HIGH, measures);
         Length edge = measures.get(EDGE);
         Length seal = measures.get(SEAL);
         Length fold = panel.times(2);
         Length end = panel.times(3);
         boolean plain = measures.isChosen(CUT, "plain");
-        Length atFold = plain ? edge : high;
+        Length atFold = plain ? edge : of(AT_FOLD, measures);
+        Length footSeal = of(FOOT_SEAL, measures);
         List<Spot> outline = new ArrayList<>(
                 List.of(new Spot(Length.ZERO, Length.ZERO), new Spot(end, Length.ZERO), new Spot(end, edge)));
-        if (plain) {
-            outline.add(new Spot(fold, edge));
+        if (!atFold.equals(high)) {
+            outline.add(new Spot(fold, atFold));
         }
         outline.add(new Spot(fold, high));
         outline.add(new Spot(Length.ZERO, high));
@@ -157,8 +252,8 @@ public final class Pocket extends CatalogueStructure {
         List<Spot> sealed = List.of(
                 new Spot(panel, Length.ZERO),
                 new Spot(fold, Length.ZERO),
-                new Spot(fold, seal),
-                new Spot(panel.plus(seal), seal),
+                new Spot(fold, footSeal),
+                new Spot(panel.plus(seal), footSeal),
                 new Spot(panel.plus(seal), edge),
                 new Spot(panel, edge));
         return new Assembly(
@@ -170,7 +265,8 @@ public final class Pocket extends CatalogueStructure {
                                         new PanelRef(1, "Pocket back"),
                                         Side.BACK,
                                         Attachment.at(
-                                                new Spot(width.plus(border), border), new Spot(panel, Length.ZERO))),
+                                                new Spot(width.plus(of(FROM_FOLD, measures)), of(UP, measures)),
+                                                new Spot(panel, Length.ZERO))),
                                 Join.of(
                                                 new PanelRef(1, "Pocket back"),
                                                 Side.FACE,
@@ -225,33 +321,37 @@ public final class Pocket extends CatalogueStructure {
     /** A gift card goes in upright or lying, shows enough to be pulled out, and does not stand above the pocket. */
     @Override
     public List<Advice> advice(Measures measures) {
-        Length panel = measures.get(Parameter.WIDTH).minus(measures.get(BORDER).times(2));
-        Length high = measures.get(Parameter.HEIGHT).minus(measures.get(BORDER).times(2));
+        Length panel = of(WIDE, measures);
+        Length high = of(HIGH, measures);
         Length seal = measures.get(SEAL);
+        Length foot = of(FOOT_SEAL, measures);
         Length room = panel.minus(seal).minus(allowed(Allowance.POCKET_EASE));
         boolean lying = !room.isShorterThan(ID1_LONG);
-        boolean upright = !room.isShorterThan(ID1_SHORT) && !high.minus(seal).isShorterThan(ID1_LONG);
+        boolean upright = !room.isShorterThan(ID1_SHORT) && !high.minus(foot).isShorterThan(ID1_LONG);
         if (!lying && !upright) {
-            Length needed = ID1_SHORT
-                    .plus(seal)
-                    .plus(allowed(Allowance.POCKET_EASE))
-                    .plus(measures.get(BORDER).times(2));
+            boolean narrow = room.isShorterThan(ID1_SHORT);
+            Length needed = narrow ? ID1_SHORT.plus(seal).plus(allowed(Allowance.POCKET_EASE)) : ID1_LONG.plus(foot);
             return List.of(
-                    room.isShorterThan(ID1_SHORT)
+                    narrow
                             ? new Advice(
-                                    Parameter.WIDTH,
-                                    needed,
+                                    measures.says(WIDE) ? WIDE : Parameter.WIDTH,
+                                    measures.says(WIDE)
+                                            ? needed
+                                            : needed.plus(measures.get(Parameter.WIDTH)
+                                                    .minus(panel)),
                                     "A gift card of %s × %s (ISO/IEC 7810 ID-1) does not go in: beside "
                                             + "the seal the pocket is %s wide.",
                                     List.of(ID1_LONG, ID1_SHORT, panel.minus(seal)))
                             : new Advice(
-                                    Parameter.HEIGHT,
-                                    ID1_LONG.plus(seal)
-                                            .plus(measures.get(BORDER).times(2)),
+                                    measures.says(HIGH) ? HIGH : Parameter.HEIGHT,
+                                    measures.says(HIGH)
+                                            ? needed
+                                            : needed.plus(measures.get(Parameter.HEIGHT)
+                                                    .minus(high)),
                                     "A gift card put in upright stands %s above the pocket.",
-                                    List.of(ID1_LONG.plus(seal).minus(high))));
+                                    List.of(ID1_LONG.plus(foot).minus(high))));
         }
-        Length top = seal.plus(upright ? ID1_LONG : ID1_SHORT);
+        Length top = foot.plus(upright ? ID1_LONG : ID1_SHORT);
         return top.minus(measures.get(EDGE)).isShorterThan(allowed(Allowance.POCKET_GRIP))
                 ? List.of(new Advice(
                         EDGE,

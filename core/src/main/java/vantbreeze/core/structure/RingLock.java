@@ -30,6 +30,13 @@ public final class RingLock extends CatalogueStructure {
     /** Id of the ring's width. */
     public static final String BAND = "band";
 
+    /** Id of the width of the left flap, up to the line on which ring and disc pass through each other. */
+    public static final String FLAP = "flap";
+    /** Id of how far up the ring is. */
+    public static final String UP = "up";
+    /** Id of how far the disc laps over the ring. */
+    public static final String LAP = "lap";
+
     /** With the usual allowances of the trade. */
     public RingLock() {
         this(Allowances.usual());
@@ -55,25 +62,64 @@ public final class RingLock extends CatalogueStructure {
                 Parameter.width("Back"),
                 Parameter.height(),
                 Parameter.of(RING, "Ring", "across the ring"),
-                Parameter.of(BAND, "Ring width", "from its rim to its hole"));
+                Parameter.of(BAND, "Ring width", "from its rim to its hole"),
+                Parameter.of(FLAP, "Left flap", "up to the gate line; the right one is the rest", "Left flap")
+                        .following(),
+                Parameter.of(UP, "Ring above the foot", "how far above the foot it is")
+                        .following(),
+                Parameter.of(LAP, "Lap", "how far the disc lies over the ring").following());
+    }
+
+    /** The gate line in the middle, the ring in the middle of it, the disc lapping over half the ring. */
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        return switch (parameter) {
+            case FLAP -> measures.get(Parameter.WIDTH).dividedBy(2);
+            case UP ->
+                measures.markedBelow(
+                        measures.get(Parameter.HEIGHT).minus(measures.get(RING)).dividedBy(2));
+            case LAP -> measures.get(BAND).dividedBy(2);
+            default -> throw Bounds.unknown(this, parameter);
+        };
     }
 
     @Override
     public Limits limits(String parameter, Measures measures) {
         Length ring = measures.get(RING);
         Length band = measures.get(BAND);
+        Length width = measures.get(Parameter.WIDTH);
+        Length flap = of(FLAP, measures);
         String off = "the ring would poke out of the closed card";
         return switch (parameter) {
-            case Parameter.WIDTH, Parameter.HEIGHT -> bounds.covering(ring, off);
+            case Parameter.WIDTH ->
+                bounds.covering(measures.says(FLAP) ? measures.get(FLAP).plus(ring.dividedBy(2)) : ring, off);
+            case Parameter.HEIGHT ->
+                bounds.covering(measures.said(UP, Length.ZERO).plus(ring), off);
+            case FLAP ->
+                new Limits(
+                        ring.dividedBy(2).max(bounds.narrowest()),
+                        off,
+                        width.minus(ring.dividedBy(2).max(bounds.narrowest())),
+                        off);
+            case UP ->
+                new Limits(Length.ZERO, off, measures.get(Parameter.HEIGHT).minus(ring), off);
+            case LAP ->
+                new Limits(
+                        allowed(Allowance.THINNEST_RING).dividedBy(2),
+                        "so small a lap slips through the ring",
+                        band,
+                        "the disc would hide the ring");
             case RING ->
                 new Limits(
                         band.times(4),
                         "no hole worth the name would be left in it",
-                        measures.get(Parameter.WIDTH).min(measures.get(Parameter.HEIGHT)),
+                        flap.min(width.minus(flap))
+                                .times(2)
+                                .min(measures.get(Parameter.HEIGHT).minus(measures.said(UP, Length.ZERO))),
                         off);
             case BAND ->
                 new Limits(
-                        allowed(Allowance.THINNEST_RING),
+                        measures.said(LAP, Length.ZERO).max(allowed(Allowance.THINNEST_RING)),
                         "a thinner ring tears",
                         ring.dividedBy(4),
                         "no hole worth the name would be left in it");
@@ -84,29 +130,32 @@ public final class RingLock extends CatalogueStructure {
     @Override
     public Assembly assemble(Measures measures) {
         Length width = measures.get(Parameter.WIDTH);
-        Length flap = width.dividedBy(2);
+        Length flap = of(FLAP, measures);
         Length height = measures.get(Parameter.HEIGHT);
         Piece base = Strip.ofHeight("Card base", height)
                 .panel("Left flap", flap)
                 .fold(Fold.VALLEY)
                 .panel("Back", width)
                 .fold(Fold.VALLEY)
-                .panel("Right flap", flap)
+                .panel("Right flap", width.minus(flap))
                 .piece();
         Length radius = measures.get(RING).dividedBy(2);
         Length band = measures.get(BAND);
-        Length lap = band.dividedBy(2);
-        Length middle = height.dividedBy(2);
+        Length lap = of(LAP, measures);
+        Length middle = of(UP, measures).plus(radius);
         return new Assembly(
-                        List.of(base, ring(radius, band), disc(radius.minus(lap), lap)),
+                        List.of(
+                                base,
+                                ring(radius, band),
+                                disc(radius.minus(band).plus(lap), lap)),
                         List.of(
                                 halfGlued("Left flap", new Spot(Length.ZERO, middle), 1, "Ring left", radius),
                                 halfGlued(
                                         "Right flap",
-                                        new Spot(flap.times(2).plus(width), middle),
+                                        new Spot(width.times(2), middle),
                                         2,
                                         "Disc right",
-                                        radius.minus(lap))))
+                                        radius.minus(band).plus(lap))))
                 .laid(
                         new Over(new PanelRef(1, "Ring right"), new PanelRef(2, "Disc right")),
                         new Over(new PanelRef(2, "Disc left"), new PanelRef(1, "Ring left")));

@@ -34,6 +34,8 @@ public final class ShapedGate extends CatalogueStructure {
 
     /** Id of the width of the glued strip. */
     public static final String GLUED = "glued";
+    /** Id of the width of the strip glued at the right. */
+    public static final String RIGHT = "glued-right";
     /** Which outline. */
     public static final Choice OUTLINE = GraduatedSilhouettes.outline();
 
@@ -61,7 +63,17 @@ public final class ShapedGate extends CatalogueStructure {
         return List.of(
                 Parameter.width("Back"),
                 Parameter.height().ofPieces("Back"),
-                Parameter.of(GLUED, "Glued strip", "beside the score at each side", "Left strip", "Right strip"));
+                Parameter.of(GLUED, "Glued strip", "beside the score at each side", "Left strip"),
+                Parameter.of(RIGHT, "Glued strip at the right", "where it is another than at the left", "Right strip")
+                        .following());
+    }
+
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        if (!parameter.equals(RIGHT)) {
+            throw Bounds.unknown(this, parameter);
+        }
+        return measures.get(GLUED);
     }
 
     @Override
@@ -77,12 +89,12 @@ public final class ShapedGate extends CatalogueStructure {
         return switch (parameter) {
             case Parameter.WIDTH ->
                 new Limits(
-                        glued.plus(bounds.narrowest()).times(2),
+                        glued.max(of(RIGHT, measures)).plus(bounds.narrowest()).times(2),
                         "the wings would be too narrow to fold back",
                         Bounds.LONGEST,
                         Bounds.TOO_LONG);
             case Parameter.HEIGHT -> new Limits(leastHeight(measures), toGlue, Bounds.LONGEST, Bounds.TOO_LONG);
-            case GLUED ->
+            case GLUED, RIGHT ->
                 new Limits(
                         leastStrip(measures),
                         toGlue,
@@ -104,7 +116,8 @@ public final class ShapedGate extends CatalogueStructure {
 
     private Length leastHeight(Measures measures) {
         Silhouette outline = Silhouettes.find(measures.chosen(OUTLINE));
-        double run = allowances.of(Allowance.WING_GLUE) / measures.get(GLUED).millimetres();
+        double run = allowances.of(Allowance.WING_GLUE)
+                / measures.get(GLUED).min(of(RIGHT, measures)).millimetres();
         return Length.nearest(run / (outline.runTo() - outline.runFrom()))
                 .plus(Length.ofUnits(8))
                 .max(bounds.narrowest());
@@ -136,7 +149,9 @@ public final class ShapedGate extends CatalogueStructure {
         Piece right = new Piece(
                 "Right wing",
                 corners,
-                List.of(across(corners, half, Fold.VALLEY), across(corners, width.minus(glued), Fold.VALLEY)),
+                List.of(
+                        across(corners, half, Fold.VALLEY),
+                        across(corners, width.minus(of(RIGHT, measures)), Fold.VALLEY)),
                 List.of(),
                 List.of(
                         new PanelName(new Spot(width.minus(Length.ofMillimetres(1)), middle), "Right strip"),

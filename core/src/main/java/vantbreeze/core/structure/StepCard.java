@@ -2,6 +2,7 @@ package vantbreeze.core.structure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Crease;
 import vantbreeze.core.fold.Fold;
@@ -28,8 +29,17 @@ public final class StepCard extends CatalogueStructure {
     public static final String RISER = "riser";
     /** Id of the width of the stairs. */
     public static final String STAIRS = "stairs";
+    /** What the ids of the depths of single treads begin with; behind it which, from the back, from 1. */
+    public static final String ONE_TREAD = "tread-";
+    /** What the ids of the heights of single risers begin with; behind it which, from the back, from 1. */
+    public static final String ONE_RISER = "riser-";
+    /** Id of the width of the wall at the left of the stairs. */
+    public static final String LEFT = "left";
+
+    private static final int MOST_STEPS = 6;
+
     /** Id of the number of treads. */
-    public static final Choice STEPS = Choice.count("steps", "Steps", "how many treads", 2, 6, 3);
+    public static final Choice STEPS = Choice.count("steps", "Steps", "how many treads", 2, MOST_STEPS, 3);
     /** Id of where the stairs are. */
     public static final Choice PLACE = Choice.of(
             "place",
@@ -59,13 +69,28 @@ public final class StepCard extends CatalogueStructure {
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(
+        List<Parameter> all = new ArrayList<>(List.of(
                 Parameter.of(Parameter.WIDTH, "Finished width", "across the card as it stands")
                         .ofPieces("Card base"),
                 Parameter.of(Parameter.HEIGHT, "Finished height", "up the closed card: back and depth together"),
                 Parameter.of(TREAD, "Tread", "how deep each step is"),
                 Parameter.of(RISER, "Riser", "how high each step is"),
-                Parameter.of(STAIRS, "Stairs", "how wide the stairs are"));
+                Parameter.of(STAIRS, "Stairs", "how wide the stairs are"),
+                Parameter.of(LEFT, "Wall beside the stairs", "how wide the lower wall is on the sheet")
+                        .when(PLACE, "centre")
+                        .following()));
+        for (int step = 1; step <= MOST_STEPS; step++) {
+            int which = step;
+            all.add(Parameter.of(
+                            ONE_TREAD + step, "Tread " + step, "how deep it is, the first at the back", "Tread " + step)
+                    .whenCounting(STEPS, count -> count >= which)
+                    .following());
+            all.add(Parameter.of(
+                            ONE_RISER + step, "Riser " + step, "how high it is, the first at the back", "Riser " + step)
+                    .whenCounting(STEPS, count -> count > which)
+                    .following());
+        }
+        return all;
     }
 
     @Override
@@ -76,11 +101,22 @@ public final class StepCard extends CatalogueStructure {
     @Override
     public Limits limits(String parameter, Measures measures) {
         int steps = measures.count(STEPS);
-        Length tread = measures.get(TREAD);
-        Length riser = measures.get(RISER);
-        Length walls = bounds.narrowest().times(measures.isChosen(PLACE, "side") ? 1 : 2);
-        Length back = measures.get(Parameter.HEIGHT).minus(tread.times(steps));
+        boolean atSide = measures.isChosen(PLACE, "side");
+        Length walls = measures.says(LEFT) && !atSide
+                ? measures.get(LEFT).plus(bounds.narrowest())
+                : bounds.narrowest().times(atSide ? 1 : 2);
+        Length room = measures.get(Parameter.HEIGHT)
+                .minus(depth(measures))
+                .minus(drop(measures))
+                .minus(bounds.narrowest());
         String noBack = "the risers would be higher than the back";
+        if (parameter.startsWith(ONE_TREAD) || parameter.startsWith(ONE_RISER)) {
+            return new Limits(
+                    bounds.narrowest(),
+                    Bounds.TOO_NARROW,
+                    of(parameter, measures).plus(room),
+                    noBack);
+        }
         return switch (parameter) {
             case Parameter.WIDTH ->
                 new Limits(
@@ -90,7 +126,7 @@ public final class StepCard extends CatalogueStructure {
                         Bounds.TOO_LONG);
             case Parameter.HEIGHT ->
                 new Limits(
-                        tread.times(steps).plus(riser.times(steps - 1)).plus(bounds.narrowest()),
+                        depth(measures).plus(drop(measures)).plus(bounds.narrowest()),
                         noBack,
                         Bounds.LONGEST,
                         Bounds.TOO_LONG);
@@ -98,16 +134,13 @@ public final class StepCard extends CatalogueStructure {
                 new Limits(
                         bounds.narrowest(),
                         Bounds.TOO_NARROW,
-                        measures.get(Parameter.HEIGHT)
-                                .minus(riser.times(steps - 1))
-                                .minus(bounds.narrowest())
-                                .dividedBy(steps),
+                        mostOfAll(TREAD, ONE_TREAD, steps, room, measures),
                         noBack);
             case RISER ->
                 new Limits(
                         bounds.narrowest(),
                         Bounds.TOO_NARROW,
-                        back.minus(bounds.narrowest()).dividedBy(steps - 1),
+                        mostOfAll(RISER, ONE_RISER, steps - 1, room, measures),
                         noBack);
             case STAIRS ->
                 bounds.part(
@@ -115,8 +148,56 @@ public final class StepCard extends CatalogueStructure {
                         measures.get(Parameter.WIDTH),
                         walls,
                         "no wall would be left beside the stairs");
+            case LEFT ->
+                new Limits(
+                        bounds.narrowest(),
+                        Bounds.TOO_NARROW,
+                        measures.get(Parameter.WIDTH)
+                                .minus(measures.get(STAIRS))
+                                .minus(bounds.narrowest()),
+                        "no wall would be left beside the stairs");
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    /** How long each of several that follow may be when what is left over is shared among them. */
+    private static Length mostOfAll(String all, String one, int count, Length room, Measures measures) {
+        long following = IntStream.rangeClosed(1, count)
+                .filter(step -> !measures.says(one + step))
+                .count();
+        return following == 0
+                ? Bounds.LONGEST
+                : measures.get(all).plus(room.dividedBy(following)).min(Bounds.LONGEST);
+    }
+
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        if (parameter.equals(LEFT)) {
+            return measures.get(Parameter.WIDTH).minus(measures.get(STAIRS)).dividedBy(2);
+        }
+        if (parameter.startsWith(ONE_TREAD)) {
+            return measures.get(TREAD);
+        }
+        if (parameter.startsWith(ONE_RISER)) {
+            return measures.get(RISER);
+        }
+        throw Bounds.unknown(this, parameter);
+    }
+
+    /** How deep the stairs are. */
+    private Length depth(Measures measures) {
+        return sum(ONE_TREAD, measures.count(STEPS), measures);
+    }
+
+    /** How far the stairs go down but for the last riser, which takes what is left. */
+    private Length drop(Measures measures) {
+        return sum(ONE_RISER, measures.count(STEPS) - 1, measures);
+    }
+
+    private Length sum(String one, int count, Measures measures) {
+        return IntStream.rangeClosed(1, count)
+                .mapToObj(step -> of(one + step, measures))
+                .reduce(Length.ZERO, Length::plus);
     }
 
     /** More steps in the same depth are shallower and lower. */
@@ -139,17 +220,13 @@ public final class StepCard extends CatalogueStructure {
     public Assembly assemble(Measures measures) {
         int steps = measures.count(STEPS);
         Length width = measures.get(Parameter.WIDTH);
-        Length tread = measures.get(TREAD);
-        Length riser = measures.get(RISER);
-        Length depth = tread.times(steps);
+        Length depth = depth(measures);
         Length back = measures.get(Parameter.HEIGHT).minus(depth);
         Length stairs = measures.get(STAIRS);
-        Length low = measures.isChosen(PLACE, "side")
-                ? Length.ZERO
-                : width.minus(stairs).dividedBy(2);
+        Length low = measures.isChosen(PLACE, "side") ? Length.ZERO : of(LEFT, measures);
         Length high = low.plus(stairs);
         Length end = back.times(2).plus(depth);
-        Length slitEnd = back.plus(depth).plus(riser.times(steps - 1));
+        Length slitEnd = back.plus(depth).plus(drop(measures));
         List<Crease> creases = new ArrayList<>(List.of(Lines.score(back, Length.ZERO, width, Fold.VALLEY)));
         List<Stretch> slits = new ArrayList<>(List.of(Lines.level(back, slitEnd, high)));
         List<PanelName> names = new ArrayList<>(List.of(
@@ -162,11 +239,13 @@ public final class StepCard extends CatalogueStructure {
         }
         Length at = back;
         for (int step = 1; step <= steps; step++) {
+            Length tread = of(ONE_TREAD + step, measures);
             names.add(new PanelName(
                     new Spot(at.plus(tread.dividedBy(2)), low.plus(high).dividedBy(2)), "Tread " + step));
             at = at.plus(tread);
             creases.add(Lines.score(at, low, high, Fold.VALLEY));
             if (step < steps) {
+                Length riser = of(ONE_RISER + step, measures);
                 names.add(new PanelName(
                         new Spot(at.plus(riser.dividedBy(2)), low.plus(high).dividedBy(2)), "Riser " + step));
                 at = at.plus(riser);

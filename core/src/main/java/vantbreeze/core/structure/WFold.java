@@ -16,12 +16,18 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.tool.Allowances;
 
 /**
- * W-fold: a side fold with a strip as long as the open card, folded in quarters, glued by its first and last quarter.
+ * W-fold: a side fold with a strip as long as the open card, folded in quarters, glued by its first and last quarter,
+ * or by more.
  */
 public final class WFold extends CatalogueStructure {
 
     /** Id of the height of the strip. */
     public static final String STRIP = "strip";
+
+    /** Id of how much of the strip is glued on the cover. */
+    public static final String FIRST = "first";
+    /** Id of how much of the strip is glued on the back. */
+    public static final String LAST = "last";
 
     private final CrossPiece across = new CrossPiece("strip", bounds);
 
@@ -50,13 +56,30 @@ public final class WFold extends CatalogueStructure {
                 Parameter.width("Back", "Cover"),
                 Parameter.height(),
                 Parameter.of(STRIP, "Strip", "how high the strip inside is").ofPieces("Strip"),
-                across.up());
+                across.up(),
+                Parameter.of(FIRST, "Glued on the cover", "how much of the strip lies on the cover", "First quarter")
+                        .following(),
+                Parameter.of(LAST, "Glued on the back", "how much of the strip lies on the back", "Last quarter")
+                        .following());
     }
 
     @Override
     public Limits limits(String parameter, Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
         return switch (parameter) {
-            case Parameter.WIDTH -> bounds.widthBeside(bounds.narrowest(), Bounds.TOO_NARROW);
+            case Parameter.WIDTH ->
+                bounds.widthBeside(
+                        measures.said(FIRST, Length.ZERO)
+                                .max(measures.said(LAST, Length.ZERO))
+                                .max(bounds.narrowest()),
+                        Bounds.TOO_NARROW);
+            case FIRST, LAST ->
+                new Limits(
+                        width.minus(of(parameter.equals(FIRST) ? LAST : FIRST, measures))
+                                .max(bounds.narrowest()),
+                        "the strip would poke out of the closed card",
+                        width.minus(bounds.narrowest()),
+                        "the rest of the strip would be too narrow to score and burnish cleanly");
             case Parameter.HEIGHT -> across.cardHeight(measures, measures.get(STRIP));
             case STRIP -> across.itsHeight(measures);
             case CrossPiece.UP -> across.itsFoot(measures, measures.get(STRIP));
@@ -66,16 +89,22 @@ public final class WFold extends CatalogueStructure {
 
     @Override
     public Length usual(String parameter, Measures measures) {
-        if (!parameter.equals(CrossPiece.UP)) {
-            throw Bounds.unknown(this, parameter);
-        }
-        return CrossPiece.usualFoot(measures, measures.get(STRIP));
+        return switch (parameter) {
+            case CrossPiece.UP -> CrossPiece.usualFoot(measures, measures.get(STRIP));
+            case FIRST, LAST -> measures.get(Parameter.WIDTH).dividedBy(2);
+            default -> throw Bounds.unknown(this, parameter);
+        };
     }
 
+    /**
+     * Cover and back beside what is glued on them, and what is between, are a parallelogram: each part between is as
+     * wide as what is left of the page it does not lie on.
+     */
     @Override
     public Assembly assemble(Measures measures) {
         Length width = measures.get(Parameter.WIDTH);
-        Length quarter = width.dividedBy(2);
+        Length first = of(FIRST, measures);
+        Length last = of(LAST, measures);
         Length strip = measures.get(STRIP);
         Length foot = of(CrossPiece.UP, measures);
         Piece base = Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
@@ -84,13 +113,13 @@ public final class WFold extends CatalogueStructure {
                 .panel("Back", width)
                 .piece();
         Piece inside = Strip.ofHeight("Strip", strip)
-                .panel("First quarter", quarter)
+                .panel("First quarter", first)
                 .fold(Fold.VALLEY)
-                .panel("Second quarter", quarter)
+                .panel("Second quarter", width.minus(last))
                 .fold(Fold.MOUNTAIN)
-                .panel("Third quarter", quarter)
+                .panel("Third quarter", width.minus(first))
                 .fold(Fold.VALLEY)
-                .panel("Last quarter", quarter)
+                .panel("Last quarter", last)
                 .piece();
         Attachment laid = Attachment.at(new Spot(Length.ZERO, foot), new Spot(Length.ZERO, Length.ZERO));
         return new Assembly(

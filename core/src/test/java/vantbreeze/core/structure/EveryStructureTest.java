@@ -212,14 +212,19 @@ class EveryStructureTest {
             "so narrow an arch does not stand",
             "so narrow a side does not fold back",
             "so narrow an end does not stay folded in",
+            "so small a lap slips through the ring",
+            "so low a leaf can't be cut cleanly",
+            "so narrow an outline can't be cut cleanly",
             "so slim a triangle can't be cut cleanly",
             "the back would be narrower than what folds over it",
             "the band does not lie on more of the wings",
+            "the band would hardly come out from the leg",
             "the band would have nothing to hold on",
             "there is no more of the square to glue",
             "the bridge would have nothing to hold on",
             "the diagonal would run off the cover",
             "the flaps would lie on each other",
+            "the disc would hide the ring",
             "the fold beside the slits would tear",
             "the fronts would slip out from under it",
             "the last hinge would be too short to hold",
@@ -228,6 +233,7 @@ class EveryStructureTest {
             "the middle would hardly differ from the frame",
             "the middle would poke out of the closed card",
             "the outlines would hardly differ",
+            "the leg and the band's end are no wider",
             "the pocket's edge would begin above it",
             "the risers would be higher than the back",
             "the score would leave too little to glue",
@@ -242,6 +248,7 @@ class EveryStructureTest {
             "its tabs would stick out above what they are glued on",
             "the tabs would not lie under the seat",
             "the tube would not square",
+            "too little of the leaves would lie on their faces",
             "too little would be left to glue the tube",
             "it would be wider than the pillar it is glued on",
             "the tiers before it would not be less",
@@ -325,7 +332,10 @@ class EveryStructureTest {
             assertThatThrownBy(() -> plan.changing(structure, parameter.id(), beyond))
                     .isInstanceOf(ValidationException.class)
                     .hasMessageContaining(limits.mostBecause());
-            assertThatThrownBy(() -> plan.withRuler(Ruler.SIXTEENTHS).changing(structure, parameter.id(), beyond))
+            Plan inches = plan.withRuler(Ruler.SIXTEENTHS);
+            Length beyondThere =
+                    structure.limits(parameter.id(), inches.measures()).most().plus(Length.ofMillimetres(1));
+            assertThatThrownBy(() -> inches.changing(structure, parameter.id(), beyondThere))
                     .hasMessageContaining(" in:");
             Length below = limits.least().minus(Length.ofMillimetres(1));
             assertThatThrownBy(() -> plan.changing(structure, parameter.id(), below))
