@@ -48,6 +48,11 @@ public record Measures(Map<String, Length> byId, Map<String, String> choices, @N
         return ruler == null ? part : ruler.below(part).length();
     }
 
+    /** A part that nobody chose, on the mark above; as it is where there is no ruler. */
+    Length markedAbove(Length part) {
+        return ruler == null ? part : ruler.above(part).length();
+    }
+
     /** A part that is of the same size on every card, as each school makes it, on a mark. */
     Length usual(Length inches, Length metric) {
         return marked(ruler == null || ruler.isInches() ? inches : metric);

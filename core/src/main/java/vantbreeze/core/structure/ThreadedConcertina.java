@@ -15,6 +15,7 @@ import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.fold.Strip;
+import vantbreeze.core.fold.folding.Station;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -32,6 +33,25 @@ public final class ThreadedConcertina extends CatalogueStructure {
     public static final String PUSH = "push";
     /** Id of the height of each strip. */
     public static final String STRIP = "strip";
+
+    /** Id of how far each slot is from the edge of its front. */
+    public static final String SLOT = "slot";
+    /** Id of the width of the strips' four middle panels. */
+    public static final String ARM = "arm";
+    /** Id of the height of the upper strip. */
+    public static final String HIGH_STRIP = "high-strip";
+    /** Id of how far up the lower strip is. */
+    public static final String LOW_UP = "low-up";
+    /** Id of how far up the upper strip is. */
+    public static final String HIGH_UP = "high-up";
+
+    /** Whether the wide back is scored once more. */
+    public static final Choice BACK = Choice.of(
+            "back",
+            "Back",
+            "whole, or scored once more down its middle: then the card closes to half its width",
+            new Choice.Alternative("whole", "whole"),
+            new Choice.Alternative("scored", "scored down the middle"));
 
     /** How far each mountain of a strip is folded when the card is displayed, degrees. */
     private static final double FOLDED = 25;
@@ -63,107 +83,226 @@ public final class ThreadedConcertina extends CatalogueStructure {
                 Parameter.of(Parameter.WIDTH, "Finished width", "across the closed card, strips and all"),
                 Parameter.height(),
                 Parameter.of(PUSH, "Ends", "how far the strips stick out at each side"),
-                Parameter.of(STRIP, "Strips", "how high each strip is").ofPieces("Low strip", "High strip"));
+                Parameter.of(STRIP, "Strips", "how high each strip is").ofPieces("Low strip"),
+                Parameter.of(HIGH_STRIP, "Upper strip", "where it is higher or lower than the other")
+                        .ofPieces("High strip")
+                        .following(),
+                Parameter.of(LOW_UP, "Lower strip above the foot", "how far up its slots begin")
+                        .following(),
+                Parameter.of(HIGH_UP, "Upper strip above the foot", "how far up its slots begin")
+                        .following(),
+                Parameter.of(SLOT, "Slot from the edge", "how far each slot is from the edge of its front")
+                        .following(),
+                Parameter.of(
+                                ARM,
+                                "Strip panel",
+                                "the four in the middle of each strip",
+                                "Low left arm",
+                                "Low left middle",
+                                "High left arm",
+                                "High left middle")
+                        .following());
+    }
+
+    @Override
+    public List<Choice> choices() {
+        return List.of(BACK);
+    }
+
+    /** Slots and panels of the strips an eighth of the card, the strips' middles at a third and two thirds of it. */
+    @Override
+    public Length usual(String parameter, Measures measures) {
+        Length height = measures.get(Parameter.HEIGHT);
+        Length strip = measures.get(STRIP);
+        return switch (parameter) {
+            case HIGH_STRIP -> strip;
+            case LOW_UP ->
+                measures.markedBelow(
+                        height.dividedBy(3).minus(strip.dividedBy(2)).max(Length.ZERO));
+            case HIGH_UP ->
+                measures.markedAbove(height.times(2)
+                        .dividedBy(3)
+                        .minus(of(HIGH_STRIP, measures).dividedBy(2)));
+            case SLOT, ARM -> base(measures).dividedBy(8);
+            default -> throw Bounds.unknown(this, parameter);
+        };
     }
 
     @Override
     public Limits limits(String parameter, Measures measures) {
         Length push = measures.get(PUSH);
-        Length strip = measures.get(STRIP);
         Length height = measures.get(Parameter.HEIGHT);
+        Length width = measures.get(Parameter.WIDTH);
+        Length least = bounds.narrowest();
+        Length front = base(measures).dividedBy(2);
+        // two panels of each half of a strip, its end and the front beside the slot
+        Length leastFront = measures.said(SLOT, least)
+                .plus(measures.said(ARM, least).times(2))
+                .plus(least);
+        boolean halved = isHalved(measures);
         return switch (parameter) {
-            case Parameter.WIDTH ->
-                new Limits(
-                        push.times(2).plus(bounds.narrowest().times(8).max(push.times(3))),
+            case Parameter.WIDTH -> {
+                Length leastBase = leastFront.times(halved ? 1 : 2);
+                yield new Limits(
+                        halved
+                                ? push.plus(leastBase.max(push.times(3).dividedBy(2)))
+                                : push.times(2).plus(leastBase.max(push.times(3))),
                         POKES,
                         Bounds.LONGEST,
                         Bounds.TOO_LONG);
-            case Parameter.HEIGHT ->
-                new Limits(
-                        strip.times(3),
-                        "the slots would leave too little between them",
-                        Bounds.LONGEST,
-                        Bounds.TOO_LONG);
+            }
+            case Parameter.HEIGHT -> new Limits(leastHeight(measures), BETWEEN, Bounds.LONGEST, Bounds.TOO_LONG);
             case PUSH ->
                 new Limits(
                         allowed(Allowance.THREAD_HOLD),
                         POKES,
-                        measures.get(Parameter.WIDTH)
-                                .dividedBy(5)
-                                .min(measures.get(Parameter.WIDTH)
-                                        .minus(bounds.narrowest().times(8))
-                                        .dividedBy(2)),
+                        halved
+                                ? width.times(2).dividedBy(5).min(width.minus(leastFront))
+                                : width.dividedBy(5).min(width.dividedBy(2).minus(leastFront)),
                         POKES);
-            case STRIP ->
+            case STRIP, HIGH_STRIP ->
                 new Limits(
-                        bounds.narrowest(),
+                        least,
                         Bounds.TOO_NARROW,
-                        height.dividedBy(3),
-                        "the slots would leave too little between them");
+                        Halving.last(least, height, tried -> fits(measures.with(parameter, tried))),
+                        BETWEEN);
+            case LOW_UP ->
+                new Limits(
+                        Length.ZERO,
+                        "the strip would hang below the foot",
+                        Halving.last(Length.ZERO, height, tried -> fits(measures.with(parameter, tried))),
+                        BETWEEN);
+            case HIGH_UP -> {
+                Length most = height.minus(of(HIGH_STRIP, measures));
+                yield new Limits(
+                        Halving.last(most, Length.ZERO, tried -> fits(measures.with(parameter, tried))),
+                        BETWEEN,
+                        most,
+                        "the strip would stand out above the card");
+            }
+            case SLOT ->
+                new Limits(
+                        least,
+                        "too little would be left beside the slots",
+                        front.minus(of(ARM, measures).times(2)).minus(least),
+                        "the ends of the strips would be too narrow to score and burnish cleanly");
+            case ARM ->
+                new Limits(
+                        least,
+                        Bounds.TOO_NARROW,
+                        front.minus(of(SLOT, measures)).minus(least).dividedBy(2),
+                        "the ends of the strips would be too narrow to score and burnish cleanly");
             default -> throw Bounds.unknown(this, parameter);
         };
     }
 
+    private static final String BETWEEN = "the slots would leave too little between them";
+
+    /** Whether both strips lie within the card's height, and enough is left between their slots. */
+    private boolean fits(Measures measures) {
+        // on no marks, or a little more of one strip could leave a mark more between them
+        Measures exact = new Measures(measures.byId(), measures.choices());
+        Length lowHead = of(LOW_UP, exact).plus(measures.get(STRIP));
+        Length foot = of(HIGH_UP, exact);
+        return !foot.minus(lowHead).isShorterThan(allowed(Allowance.NARROWEST_SPRING))
+                && !foot.plus(of(HIGH_STRIP, measures)).isLongerThan(measures.get(Parameter.HEIGHT));
+    }
+
+    private Length leastHeight(Measures measures) {
+        if (List.of(LOW_UP, HIGH_UP, HIGH_STRIP).stream().anyMatch(measures::says)) {
+            // those that were said say how far they fit
+            return measures.said(HIGH_UP, Length.ZERO)
+                    .plus(measures.said(HIGH_STRIP, measures.get(STRIP)))
+                    .max(measures.said(LOW_UP, Length.ZERO).plus(measures.get(STRIP)));
+        }
+        return Halving.last(Bounds.LONGEST, measures.get(STRIP), tried -> fits(measures.with(Parameter.HEIGHT, tried)));
+    }
+
+    private static boolean isHalved(Measures measures) {
+        return measures.isChosen(BACK, "scored");
+    }
+
+    /** The card without the ends that stick out of it, as wide as its back. */
     private static Length base(Measures measures) {
-        return measures.get(Parameter.WIDTH).minus(measures.get(PUSH).times(2));
+        Length push = measures.get(PUSH);
+        Length width = measures.get(Parameter.WIDTH);
+        return isHalved(measures) ? width.minus(push).times(2) : width.minus(push.times(2));
     }
 
     @Override
     public Assembly assemble(Measures measures) {
         Length front = base(measures).dividedBy(2);
-        Length eighth = base(measures).dividedBy(8);
-        Length height = measures.get(Parameter.HEIGHT);
-        Length strip = measures.get(STRIP);
-        Length low = height.dividedBy(3).minus(strip.dividedBy(2));
-        Length high = height.times(2).dividedBy(3).minus(strip.dividedBy(2));
-        Piece gate = Strip.ofHeight("Card base", height)
-                .panel("Left wing, outer", eighth)
+        Length slot = of(SLOT, measures);
+        Length low = of(LOW_UP, measures);
+        Length high = of(HIGH_UP, measures);
+        Strip gate = Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
+                .panel("Left wing, outer", slot)
                 .fold(Fold.BEND)
-                .panel("Left wing, inner", front.minus(eighth))
+                .panel("Left wing, inner", front.minus(slot))
                 .fold(Fold.MOUNTAIN)
                 .panel("Left flap", front)
-                .fold(Fold.VALLEY)
-                .panel("Back", front.times(2))
-                .fold(Fold.VALLEY)
+                .fold(Fold.VALLEY);
+        if (isHalved(measures)) {
+            gate.panel("Back, left half", front).fold(Fold.VALLEY).panel("Back, right half", front);
+        } else {
+            gate.panel("Back", front.times(2));
+        }
+        Piece sheet = gate.fold(Fold.VALLEY)
                 .panel("Right flap", front)
                 .fold(Fold.MOUNTAIN)
-                .panel("Right wing, inner", front.minus(eighth))
+                .panel("Right wing, inner", front.minus(slot))
                 .fold(Fold.BEND)
-                .panel("Right wing, outer", eighth)
+                .panel("Right wing, outer", slot)
                 .piece();
-        Length right = gate.cutSize().width().minus(eighth);
+        Length right = sheet.cutSize().width().minus(slot);
         List<Stretch> slots = List.of(
-                Lines.upright(eighth, low, low.plus(strip)),
-                Lines.upright(eighth, high, high.plus(strip)),
-                Lines.upright(right, low, low.plus(strip)),
-                Lines.upright(right, high, high.plus(strip)));
-        Piece base = new Piece(gate.name(), gate.outline(), gate.creases(), slots, gate.panelNames());
+                slit(slot, low, STRIP, measures),
+                slit(slot, high, HIGH_STRIP, measures),
+                slit(right, low, STRIP, measures),
+                slit(right, high, HIGH_STRIP, measures));
+        Piece base = new Piece(sheet.name(), sheet.outline(), sheet.creases(), slots, sheet.panelNames());
         List<Join> joins = new ArrayList<>();
         List<Over> overs = new ArrayList<>();
-        thread(1, "Low", low, measures, eighth, right, joins, overs);
-        thread(2, "High", high, measures, eighth, right, joins, overs);
+        thread(1, "Low", low, measures, slot, right, joins, overs);
+        thread(2, "High", high, measures, slot, right, joins, overs);
         return new Assembly(List.of(base, strip("Low", measures), strip("High", measures)), joins)
                 .laid(overs.toArray(new Over[0]));
     }
 
-    /** A tail behind each wing, and between the slots six panels an eighth of the card wide. */
-    private static Piece strip(String name, Measures measures) {
-        Length eighth = base(measures).dividedBy(8);
-        Length tail = eighth.plus(measures.get(PUSH));
-        // the end panels take what an eighth of a whole number of units leaves over
-        Length end = base(measures).dividedBy(2).minus(eighth.times(3));
-        return Strip.ofHeight(name + " strip", measures.get(STRIP))
+    private Stretch slit(Length x, Length foot, String strip, Measures measures) {
+        return Lines.upright(x, foot, foot.plus(of(strip, measures)));
+    }
+
+    /** How much of each end of a strip lies behind its front, up to the slot. */
+    private Length tail(Measures measures) {
+        return of(SLOT, measures).plus(measures.get(PUSH));
+    }
+
+    /** What is left of half a strip between slot and middle. */
+    private Length end(Measures measures) {
+        return base(measures)
+                .dividedBy(2)
+                .minus(of(SLOT, measures))
+                .minus(of(ARM, measures).times(2));
+    }
+
+    /** A tail behind each wing, and between the slots two ends and four panels. */
+    private Piece strip(String name, Measures measures) {
+        Length arm = of(ARM, measures);
+        Length tail = tail(measures);
+        Length end = end(measures);
+        return Strip.ofHeight(name + " strip", of(name.equals("Low") ? STRIP : HIGH_STRIP, measures))
                 .panel(name + " left tail", tail)
                 .fold(Fold.BEND)
                 .panel(name + " left end", end)
                 .fold(Fold.MOUNTAIN)
-                .panel(name + " left arm", eighth)
+                .panel(name + " left arm", arm)
                 .fold(Fold.MOUNTAIN)
-                .panel(name + " left middle", eighth)
+                .panel(name + " left middle", arm)
                 .fold(Fold.VALLEY)
-                .panel(name + " right middle", eighth)
+                .panel(name + " right middle", arm)
                 .fold(Fold.MOUNTAIN)
-                .panel(name + " right arm", eighth)
+                .panel(name + " right arm", arm)
                 .fold(Fold.MOUNTAIN)
                 .panel(name + " right end", end)
                 .fold(Fold.BEND)
@@ -171,7 +310,7 @@ public final class ThreadedConcertina extends CatalogueStructure {
                 .piece();
     }
 
-    private static void thread(
+    private void thread(
             int piece,
             String name,
             Length foot,
@@ -180,8 +319,8 @@ public final class ThreadedConcertina extends CatalogueStructure {
             Length right,
             List<Join> joins,
             List<Over> overs) {
-        Length tail = base(measures).dividedBy(8).plus(measures.get(PUSH));
-        Length end = measures.get(Parameter.WIDTH).minus(tail);
+        Length tail = tail(measures);
+        Length end = base(measures).plus(measures.get(PUSH).times(2)).minus(tail);
         joins.add(threaded("Left wing, inner", piece, name + " left end", new Spot(left, foot), tail));
         joins.add(threaded("Right wing, inner", piece, name + " right end", new Spot(right, foot), end));
         for (String side : List.of("Left", "Right")) {
@@ -201,14 +340,34 @@ public final class ThreadedConcertina extends CatalogueStructure {
                 .sliding();
     }
 
-    /** The strips straight through their slots. */
+    /** The strips straight through their slots; once more folded in half where the back is scored. */
     @Override
     public Pose closed(Measures measures) {
-        Pose pose = Pose.closed();
+        Pose flat = flat(measures);
+        if (!isHalved(measures)) {
+            return flat;
+        }
+        Pose pose = flat.but("Back, left half", "Back, right half", 180);
+        for (String name : List.of("Low", "High")) {
+            pose = pose.but(name + " left middle", name + " right middle", 180);
+        }
+        return pose;
+    }
+
+    /** As wide as the back. */
+    private static Pose flat(Measures measures) {
+        Pose pose = isHalved(measures) ? Pose.closed().but("Back, left half", "Back, right half", 0) : Pose.closed();
         for (String name : List.of("Low", "High")) {
             pose = folded(pose, name, 0);
         }
         return pose;
+    }
+
+    @Override
+    public List<Station> stations(Measures measures) {
+        Station open = new Station("Open", opened(measures));
+        Station closed = new Station("Closed", closed(measures));
+        return isHalved(measures) ? List.of(open, new Station("Flat", flat(measures)), closed) : List.of(open, closed);
     }
 
     private static Pose folded(Pose pose, String name, double degrees) {
@@ -226,18 +385,17 @@ public final class ThreadedConcertina extends CatalogueStructure {
     @Override
     public Pose opened(Measures measures) {
         double half = base(measures).millimetres() / 2;
-        double eighth = half / 4;
+        double slot = of(SLOT, measures).millimetres();
+        double end = end(measures).millimetres();
         double folded = Math.toRadians(FOLDED);
-        double arms = eighth * (Math.cos(folded) + Math.cos(2 * folded));
-        double most = eighth
-                + measures.get(PUSH).millimetres()
-                - allowed(Allowance.THREAD_HOLD).millimetres();
-        double cos = Math.max(-0.98, (most + eighth - 2 * half + eighth + arms) / half);
-        double travel = 2 * half + half * cos - eighth - arms - eighth;
+        double arms = of(ARM, measures).millimetres() * (Math.cos(folded) + Math.cos(2 * folded));
+        double most = tail(measures).minus(allowed(Allowance.THREAD_HOLD)).millimetres();
+        double cos = Math.max(-0.98, (most + end + arms + slot - 2 * half) / half);
+        double travel = 2 * half + half * cos - slot - arms - end;
         double flap = Math.toDegrees(Math.acos(cos));
         Pose pose = Pose.open()
-                .but("Left flap", "Back", flap)
-                .but("Back", "Right flap", flap)
+                .but("Left flap", isHalved(measures) ? "Back, left half" : "Back", flap)
+                .but(isHalved(measures) ? "Back, right half" : "Back", "Right flap", flap)
                 .but("Left wing, inner", "Left flap", -flap)
                 .but("Right flap", "Right wing, inner", -flap);
         for (String name : List.of("Low", "High")) {

@@ -2,76 +2,33 @@ package vantbreeze.core.structure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static vantbreeze.core.structure.MakersCards.WORKSHOP;
+import static vantbreeze.core.structure.MakersCards.inches;
+import static vantbreeze.core.structure.MakersCards.mm;
+import static vantbreeze.core.structure.MakersCards.plan;
+import static vantbreeze.core.structure.MakersCards.scores;
+import static vantbreeze.core.structure.MakersCards.with;
+import static vantbreeze.core.structure.MakersCards.work;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.edit.Edit;
 import vantbreeze.core.edit.Lock;
-import vantbreeze.core.edit.SetField;
 import vantbreeze.core.edit.Solve;
-import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
-import vantbreeze.core.plan.Workshop;
 
 /**
  * Cards as practitioners make them, which say more than the few measures that are asked. The figures are common
  * practice, worked by hand, no source.
  */
 class FreeMeasuresTest {
-
-    private static final Workshop WORKSHOP = Workshop.standard();
-
-    private static Plan plan(String structure, Size finished, Ruler ruler) {
-        return Plan.of("Kite day", structure, WORKSHOP.structure(structure).proportioned(finished, ruler), ruler);
-    }
-
-    private static Plan with(Plan plan, String... fieldsAndTexts) {
-        Plan after = plan;
-        for (int i = 0; i < fieldsAndTexts.length; i += 2) {
-            after = SetField.to(fieldsAndTexts[i], fieldsAndTexts[i + 1])
-                    .on(after, WORKSHOP)
-                    .plan();
-        }
-        return after;
-    }
-
-    /** Worked out, and found to close, to have an order and to move. */
-    private static WorkedPlan work(Plan plan) {
-        WorkedPlan worked = WORKSHOP.work(plan);
-        assertThat(worked.form().closed().closureError()).isLessThan(0.001);
-        assertThat(worked.form().fromBelow())
-                .hasSameSizeAs(worked.form().graph().panels());
-        assertThat(worked.form().motion().isRigid()).isTrue();
-        assertThat(worked.form().motion().passings()).isEmpty();
-        assertThat(worked.findings()).noneMatch(finding -> finding.severity() == Finding.Severity.WRONG);
-        return worked;
-    }
-
-    private static List<Length> scores(WorkedPiece piece) {
-        return piece.scores().stream()
-                .map(BoardScore::fromLeft)
-                .distinct()
-                .sorted()
-                .toList();
-    }
-
-    private static List<Length> mm(double... lengths) {
-        return java.util.Arrays.stream(lengths).mapToObj(Length::nearest).toList();
-    }
-
-    private static List<Length> inches(int[]... lengths) {
-        return java.util.Arrays.stream(lengths)
-                .map(one -> Length.ofInches(one[0], one[1], one[2]))
-                .toList();
-    }
 
     @Test
     void aStageWithWallsLessDeepThanItsWings() {
