@@ -78,7 +78,7 @@ public final class RingLock extends CatalogueStructure {
             case UP ->
                 measures.markedBelow(
                         measures.get(Parameter.HEIGHT).minus(measures.get(RING)).dividedBy(2));
-            case LAP -> measures.get(BAND).dividedBy(2);
+            case LAP -> measures.marked(measures.get(BAND).dividedBy(2)).min(measures.get(BAND));
             default -> throw Bounds.unknown(this, parameter);
         };
     }

@@ -123,9 +123,17 @@ public final class ThreadedConcertina extends CatalogueStructure {
                 measures.markedAbove(height.times(2)
                         .dividedBy(3)
                         .minus(of(HIGH_STRIP, measures).dividedBy(2)));
-            case SLOT, ARM -> base(measures).dividedBy(8);
+            case SLOT, ARM -> eighth(measures);
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    /** On a mark where that leaves panels wide enough to score. */
+    private Length eighth(Measures measures) {
+        Length eighth = base(measures).dividedBy(8);
+        Length marked = measures.marked(eighth);
+        Length end = base(measures).dividedBy(2).minus(marked.times(3));
+        return marked.min(end).isShorterThan(bounds.narrowest()) ? eighth : marked;
     }
 
     @Override

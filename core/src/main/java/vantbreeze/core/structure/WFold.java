@@ -89,9 +89,11 @@ public final class WFold extends CatalogueStructure {
 
     @Override
     public Length usual(String parameter, Measures measures) {
+        Length width = measures.get(Parameter.WIDTH);
         return switch (parameter) {
             case CrossPiece.UP -> CrossPiece.usualFoot(measures, measures.get(STRIP));
-            case FIRST, LAST -> measures.get(Parameter.WIDTH).dividedBy(2);
+            case FIRST -> width.dividedBy(2);
+            case LAST -> width.minus(width.dividedBy(2));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
