@@ -244,7 +244,10 @@ public final class Proposals {
         return step.times(width.timesContaining(step));
     }
 
-    /** Each size once, and only those in which the structure's measures are within their limits. */
+    /**
+     * Each size once, and only those in which the structure's measures are within their limits; of these those whose
+     * measures all lie on marks, where there are any.
+     */
     private List<Proposal> distinct(List<Proposal> found) {
         List<Proposal> distinct = new ArrayList<>();
         for (Proposal proposal : found) {
@@ -253,7 +256,15 @@ public final class Proposals {
                 distinct.add(proposal);
             }
         }
-        return List.copyOf(distinct);
+        List<Proposal> marked = distinct.stream()
+                .filter(proposal -> isOnMarks(proposal.measures()))
+                .toList();
+        return marked.isEmpty() ? List.copyOf(distinct) : marked;
+    }
+
+    private boolean isOnMarks(Measures measures) {
+        return structure.asked(measures).stream()
+                .allMatch(parameter -> ruler.marks(structure.measure(parameter.id(), measures)));
     }
 
     /** What a structure makes of a size: some must be square. */
