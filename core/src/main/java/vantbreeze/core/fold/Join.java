@@ -36,7 +36,7 @@ public record Join(
     }
 
     /** Where the glued piece lies, when it has slid so many millimetres to the right. */
-    Rigid motion(double travel) {
+    public Rigid motion(double travel) {
         return at.motion(onSide == gluedSide).shifted(travel, 0, 0);
     }
 }

@@ -1,0 +1,205 @@
+package vantbreeze.core.recognition;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.Parameter;
+
+/**
+ * Measures with which a kind of card has given figures. As long as its lines keep their order its figures are linear in
+ * its measures, so that one step of Gauss's and Newton's method finds them; a few more where they are only nearly so.
+ */
+final class Fitting {
+
+    /** A hundredth of a millimetre: what dividing lengths into whole units leaves over is far less. */
+    static final double SAME = Length.PER_MILLIMETRE / 100.0;
+
+    /** Units that dividing lengths leaves over. */
+    private static final double EXACT = 4;
+
+    private static final int STEPS = 6;
+    /** A tenth of a millimetre tells how figures go with a measure. */
+    static final Length NUDGE = Length.ofMicrometres(100);
+
+    private static final long LONGEST = Length.ofMillimetres(4_000).units();
+
+    private final Kind kind;
+    private final List<Integer> order;
+    private final PieceSketch.Order lines;
+    private final Sketch.Joins joins;
+    private final Sketch wanted;
+
+    Fitting(Kind kind, Sketch wanted, PieceSketch.Order lines, Sketch.Joins joins) {
+        this.lines = lines;
+        this.kind = kind;
+        this.wanted = wanted;
+        this.order = IntStream.range(0, wanted.patterns().size()).boxed().toList();
+        this.joins = joins;
+    }
+
+    /** The figures with these measures; none where its lines lie in another order. */
+    private Optional<Sketch> sketch(Measures measures) {
+        return kind.assembled(measures)
+                .map(made -> Sketch.of(made, order, lines, joins))
+                .filter(wanted::isLike);
+    }
+
+    /**
+     * How far the figures with these measures are from those wanted, at the most but for one; none where they differ.
+     */
+    Optional<double[]> off(Measures measures) {
+        return sketch(measures).map(sketch -> off(sketch));
+    }
+
+    private double[] off(Sketch sketch) {
+        double[] off = new double[wanted.figures().size()];
+        for (int i = 0; i < off.length; i++) {
+            off[i] = wanted.figures().get(i).units() - sketch.figures().get(i).units();
+        }
+        return off;
+    }
+
+    /** Whether all figures are as wanted, but for one, which is −1 for none. */
+    static boolean isSame(double[] off, int but) {
+        return isWithin(off, but, SAME);
+    }
+
+    private static boolean isWithin(double[] off, int but, double units) {
+        for (int i = 0; i < off.length; i++) {
+            if (i != but && Math.abs(off[i]) > units) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /**
+     * From one card's measures to those with which all figures are as wanted.
+     *
+     * @param but a figure that may be what it is, −1 for none
+     * @return the nearest that was found; none where the lines come to lie in another order on the way
+     */
+    Optional<Measures> from(Measures start, int but) {
+        Measures at = start;
+        for (int step = 0; step < STEPS; step++) {
+            Optional<double[]> off = off(at);
+            if (off.isEmpty()) {
+                return Optional.empty();
+            }
+            if (isWithin(off.get(), but, EXACT)) {
+                return Optional.of(at);
+            }
+            Optional<Measures> next = stepped(at, off.get(), but);
+            if (next.isEmpty() || next.get().equals(at)) {
+                return Optional.of(at);
+            }
+            at = next.get();
+        }
+        return off(at).isPresent() ? Optional.of(at) : Optional.empty();
+    }
+
+    private Optional<Measures> stepped(Measures at, double[] off, int but) {
+        List<Parameter> asked = said(at);
+        DMatrixRMaj slopes = slopes(at, asked);
+        DMatrixRMaj missing = new DMatrixRMaj(off.length, 1, true, off.clone());
+        if (but >= 0) {
+            missing.set(but, 0, 0);
+            for (int i = 0; i < asked.size(); i++) {
+                slopes.set(but, i, 0);
+            }
+        }
+        DMatrixRMaj move = new DMatrixRMaj(asked.size(), 1);
+        // figures of which fewer are told than there are measures leave the rest of the measures as they are
+        var solver = LinearSolverFactory_DDRM.pseudoInverse(true);
+        if (!solver.setA(slopes)) {
+            return Optional.empty();
+        }
+        solver.solve(missing, move);
+        Measures next = at;
+        for (int i = 0; i < asked.size(); i++) {
+            String id = asked.get(i).id();
+            long units = at.get(id).units() + Math.round(move.get(i));
+            if (units < 0 || units > LONGEST) {
+                return Optional.empty();
+            }
+            next = next.with(id, Length.ofUnits(units));
+        }
+        return Optional.of(next);
+    }
+
+    /** The measures that were said, which are sought. */
+    private List<Parameter> said(Measures at) {
+        return kind.structure().asked(at).stream()
+                .filter(parameter -> at.says(parameter.id()))
+                .toList();
+    }
+
+    /** How every figure goes with every measure. */
+    private DMatrixRMaj slopes(Measures at, List<Parameter> asked) {
+        double[] now = figures(sketch(at).orElseThrow());
+        DMatrixRMaj slopes = new DMatrixRMaj(now.length, asked.size());
+        for (int i = 0; i < asked.size(); i++) {
+            double[] slope = slope(at, asked.get(i).id(), now);
+            for (int row = 0; row < now.length; row++) {
+                slopes.set(row, i, slope[row]);
+            }
+        }
+        return slopes;
+    }
+
+    private double[] slope(Measures at, String id, double[] now) {
+        for (Length nudge : List.of(NUDGE, NUDGE.negated())) {
+            Optional<Sketch> nudged = sketch(at.with(id, at.get(id).plus(nudge)));
+            if (nudged.isPresent()) {
+                double[] then = figures(nudged.get());
+                for (int i = 0; i < then.length; i++) {
+                    then[i] = (then[i] - now[i]) / nudge.units();
+                }
+                return then;
+            }
+        }
+        return new double[now.length];
+    }
+
+    private static double[] figures(Sketch sketch) {
+        return sketch.figures().stream().mapToDouble(Figure::units).toArray();
+    }
+
+    /** Whether the card's joins are among the figures. */
+    boolean isGlued() {
+        return joins != Sketch.Joins.NONE;
+    }
+
+    /** The one figure that is another than with these measures. */
+    Difference difference(Measures measures, int which) {
+        Figure is = wanted.figures().get(which);
+        Figure made = sketch(measures).orElseThrow().figures().get(which);
+        return new Difference(
+                is.piece(),
+                is.what(),
+                Length.ofUnits(Math.round(is.units())),
+                Length.ofUnits(Math.round(made.units())));
+    }
+
+    /** Which measures no figure goes with. */
+    List<Parameter> unseen(Measures at) {
+        List<Parameter> asked = said(at);
+        DMatrixRMaj slopes = slopes(at, asked);
+        List<Parameter> unseen = new ArrayList<>();
+        for (int i = 0; i < asked.size(); i++) {
+            double most = 0;
+            for (int row = 0; row < slopes.getNumRows(); row++) {
+                most = Math.max(most, Math.abs(slopes.get(row, i)));
+            }
+            if (most < 1e-3) {
+                unseen.add(asked.get(i));
+            }
+        }
+        return unseen;
+    }
+}
