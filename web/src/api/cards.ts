@@ -83,6 +83,15 @@ export function useSteps(id: string, revision: number | undefined) {
   })
 }
 
+/** Which structures a free card is, as of a revision. */
+export function useLikenesses(id: string, revision: number) {
+  return useQuery({
+    queryKey: ['likenesses', id, revision],
+    queryFn: () => answered(api.GET('/api/cards/{id}/likenesses', { params: { path: { id } } })),
+    staleTime: Infinity,
+  })
+}
+
 /** What shows in each pose of a card, as of a revision. */
 export function useShowing(id: string, revision: number, wanted: boolean) {
   return useQuery({

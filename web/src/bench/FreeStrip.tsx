@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { useLikenesses } from '../api/cards'
 import type { Card } from '../api/client'
 import { Choice } from '../house/Choice'
 import { useSay } from '../house/Notices'
@@ -45,7 +46,26 @@ export function FreeStrip({ card, inHand }: Props) {
       >
         {card.form.lies ? 'show it standing' : 'show it lying'}
       </button>
+      <WhatItIs card={card} onTake={(structure) => attempt(inHand.draw({ what: 'TAKE_AS', structure }))} />
     </div>
+  )
+}
+
+/** Which structures the card is, each to be taken up: then its measures say the rest. */
+function WhatItIs({ card, onTake }: { card: Card; onTake: (structure: string) => void }) {
+  const { data } = useLikenesses(card.id, card.revision)
+  if (!data?.length) return null
+  return (
+    <ul className="basis-full" aria-label="What it is">
+      {data.slice(0, 3).map((one) => (
+        <li key={one.structure}>
+          {one.words}
+          <button type="button" className="word underline" onClick={() => onTake(one.structure)}>
+            {one.exact ? 'Take it as one' : 'Make it one'}
+          </button>
+        </li>
+      ))}
+    </ul>
   )
 }
 

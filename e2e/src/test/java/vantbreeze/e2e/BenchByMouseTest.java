@@ -156,6 +156,10 @@ class BenchByMouseTest extends Browsing {
     void aStructureIsLoosenedAndDrawnOn() {
         take("Prize card, longest tail");
         button("Loosen it").click();
+        assertThat(page.getByLabel("What it is")).containsText("This is a");
+        button("Take it as one").first().click();
+        assertThat(figure("Finished width")).isVisible();
+        button("Undo").click();
         button("valley score").click();
         page.locator("[data-drawing='0']").click(new Locator.ClickOptions().setPosition(60, 100));
         assertThat(page.locator("[data-drawing='0']")).isVisible();

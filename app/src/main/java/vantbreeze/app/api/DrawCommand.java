@@ -30,6 +30,7 @@ import vantbreeze.core.tool.Allowances;
  * @param kind with {@code index}: which line, for those that change one
  * @param panel the panel that is glued on, or that a piece is laid on
  * @param glued the panel that is glued
+ * @param structure the structure that the card is taken as
  */
 public record DrawCommand(
         int revision,
@@ -49,6 +50,7 @@ public record DrawCommand(
         @Nullable @MaybeText String height,
         @Nullable @MaybeText String panel,
         @Nullable @MaybeText String glued,
+        @Nullable @MaybeText String structure,
         @Nullable Boolean byItsFace,
         @Nullable Boolean toTheBack)
         implements EditRequest {
@@ -56,6 +58,7 @@ public record DrawCommand(
     /** What can be done. */
     public enum What {
         LOOSEN,
+        TAKE_AS,
         SCORE,
         SLIT,
         ERASE,
@@ -72,6 +75,7 @@ public record DrawCommand(
     public Edit on(Ruler ruler, Allowances allowances) {
         return switch (what) {
             case LOOSEN -> new Draw.Loosen();
+            case TAKE_AS -> new Draw.TakeAs(structure == null ? "" : structure);
             case SCORE -> new Draw.Score(piece, line(ruler), fold == null ? Fold.VALLEY : fold);
             case SLIT -> new Draw.Slit(piece, line(ruler));
             case ERASE -> new Draw.Erase(handle());

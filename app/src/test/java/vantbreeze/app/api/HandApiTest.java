@@ -114,6 +114,12 @@ class HandApiTest {
                 .andExpect(jsonPath("$.detail", containsString("Loosen it")));
         send(card + "/drawing", "{\"revision\":0,\"what\":\"LOOSEN\",\"piece\":0}")
                 .andExpect(jsonPath("$.free").value(true));
+        web.perform(get(card + "/likenesses"))
+                .andExpect(jsonPath("$[0].exact").value(true))
+                .andExpect(jsonPath("$[0].words", containsString("This is a")));
+        send(card + "/drawing", "{\"revision\":1,\"what\":\"TAKE_AS\",\"piece\":0,\"structure\":\"stage\"}")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("not that any more")));
         send(
                         card + "/drawing",
                         "{\"revision\":1,\"what\":\"SCORE\",\"piece\":0,\"fold\":\"MOUNTAIN\","

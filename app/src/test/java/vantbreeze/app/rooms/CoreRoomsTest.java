@@ -30,7 +30,7 @@ class CoreRoomsTest {
         ROOMS.room("fold.sight", "paper", "fold", "fold.order", "fold.bulk", "fold.motion", "fold.folding");
         ROOMS.room("fold.partial", "length", "fold", "fold.motion", "fold.folding", "fold.sight");
         ROOMS.room("structure", "length", "paper", "outline", "tool", "fold", "fold.folding");
-        ROOMS.room("recognition", "length", "paper", "fold", "structure");
+        ROOMS.room("recognition", "length", "paper", "tool", "fold", "structure");
         ROOMS.room("free", "length", "paper", "fold", "fold.plane", "fold.folding", "structure");
         ROOMS.room("layer", "length", "paper", "tool", "fold", "fold.plane", "fold.bulk");
         ROOMS.room("cutting", "length", "paper", "fold", "fold.plane", "layer");
@@ -93,7 +93,9 @@ class CoreRoomsTest {
                 "layer",
                 "fit",
                 "check",
-                "plan");
+                "plan",
+                "recognition",
+                "fold.folding");
         ROOMS.room("build", "length", "paper", "fold", "cutting", "fold.folding", "plan");
         ROOMS.room(
                 "edit",

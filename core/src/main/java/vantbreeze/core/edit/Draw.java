@@ -30,6 +30,14 @@ public sealed interface Draw extends Edit {
         }
     }
 
+    /** The card taken as a structure that it is: its measures say the rest. */
+    record TakeAs(String structure) implements Draw {
+        @Override
+        public Plan with(Drafting drafting) {
+            return drafting.takenAs(structure);
+        }
+    }
+
     /** A score from spot to spot. */
     record Score(int piece, Stretch line, Fold fold) implements Draw {
         @Override

