@@ -2,10 +2,13 @@ package vantbreeze.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import vantbreeze.core.free.Loosening;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.recognition.Recogniser;
+import vantbreeze.core.recognition.Recognisers;
 import vantbreeze.core.structure.Structure;
 
 /** The full plan of every structure with its findings, and the ranked sizes for an envelope, warm. */
@@ -18,6 +21,7 @@ final class CatalogueBench {
     private static final double MOST_FOR_SHEET = 0.5;
 
     private static final double FIT_LIMIT = 1_000;
+    private static final double RECOGNISED_LIMIT = 50;
 
     private CatalogueBench() {}
 
@@ -43,12 +47,31 @@ final class CatalogueBench {
                 "ranked sizes for C5 from A3, %s".formatted(slowest.name()), FIT_LIMIT, 5, 21, () -> workshop.proposals(
                                 slowest, Ruler.MM_1, workshop.sheet("a3"))
                         .forEnvelope(workshop.envelope("c5")))));
+        rows.add(recognised(workshop, "tiered-stage", "tiers", "6", "7 pieces"));
+        rows.add(recognised(workshop, "concertina-fan", "steps", "3", "10 pieces"));
         rows.add(Row.of(
                 "a plan asked only for its sheet, as part of one with findings, the most of all structures",
                 parts.stream().mapToDouble(Double::doubleValue).max().orElseThrow(),
                 MOST_FOR_SHEET,
                 "×"));
         return rows;
+    }
+
+    /** Which structure a card is, from its loosened pieces; the catalogue was gone through before. */
+    private static Row recognised(Workshop workshop, String id, String choice, String chosen, String pieces)
+            throws Exception {
+        Structure structure = workshop.structure(id);
+        var measures = structure.rechosen(
+                structure.proportioned(Size.ofMillimetres(152, 180), Ruler.MM_1), choice, chosen, Ruler.MM_1);
+        var drawn = Loosening.of(structure, measures).assembly();
+        Recogniser recogniser =
+                Recognisers.of(workshop.catalogue(), workshop.tools().allowances());
+        return Yardstick.UNIONS.beside(() -> measured(
+                "recognised: %s of %s".formatted(structure.name(), pieces),
+                RECOGNISED_LIMIT,
+                WARM,
+                MEASURED,
+                () -> recogniser.recognise(drawn, null, Ruler.MM_1)));
     }
 
     /** How long its pieces alone take, in parts of what all of it takes. */

@@ -18,7 +18,7 @@ import vantbreeze.core.plan.Design;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
-import vantbreeze.core.recognition.Difference;
+import vantbreeze.core.recognition.Deviation;
 import vantbreeze.core.recognition.Likeness;
 import vantbreeze.core.recognition.Recognisers;
 
@@ -44,10 +44,10 @@ public record WhatItIs(Workshop workshop, Plan plan) {
     /** In words: what it is, or what it nearly is and which figure would have to be another. */
     public String inWords(Likeness likeness) {
         String name = withArticle(likeness.structure().name());
-        Difference difference = likeness.difference();
-        return difference == null
+        Deviation deviation = likeness.deviation();
+        return deviation == null
                 ? "This is %s.".formatted(name)
-                : "Nearly %s: if %s.".formatted(name, inWords(difference));
+                : "Nearly %s: if %s.".formatted(name, inWords(deviation));
     }
 
     /** A name in a sentence: "a stage", "an inverted Z", "a Z-fold". */
@@ -57,14 +57,14 @@ public record WhatItIs(Workshop workshop, Plan plan) {
         return ("aeiou".indexOf(inside.charAt(0)) >= 0 ? "an " : "a ") + inside;
     }
 
-    private String inWords(Difference difference) {
-        String is = write(difference.is());
-        String wanted = write(difference.wanted());
-        return switch (difference.what()) {
+    private String inWords(Deviation deviation) {
+        String is = write(deviation.is());
+        String wanted = write(deviation.wanted());
+        return switch (deviation.what()) {
             case "width", "height" ->
-                "the %s of %s were %s, not %s".formatted(difference.what(), difference.piece(), wanted, is);
-            case "glue" -> "%s were glued at %s, not at %s".formatted(difference.piece(), wanted, is);
-            default -> "the %s at %s on %s were at %s".formatted(difference.what(), is, difference.piece(), wanted);
+                "the %s of %s were %s, not %s".formatted(deviation.what(), deviation.piece(), wanted, is);
+            case "glue" -> "%s were glued at %s, not at %s".formatted(deviation.piece(), wanted, is);
+            default -> "the %s at %s on %s were at %s".formatted(deviation.what(), is, deviation.piece(), wanted);
         };
     }
 

@@ -32,10 +32,10 @@ import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
 
 /**
- * Where each face of a card can be dressed: its panel without its holes, without where glue goes and without where
- * something slides. A strip or band that is glued across a panel by a part of itself is glued on the dressed panel, so
- * the layer beneath stays whole (common practice, no source); a narrow tab is glued to the card itself, so the layer
- * ends beside it.
+ * Where each face of a card can be dressed: its panel without its holes, without where a joint carries the card and
+ * without where something slides. Bands, springs, tiers, toppers and inserts are glued on the dressed panel, so the
+ * layer beneath stays whole; where glue goes on the card itself, the layer is the plain rectangle that is left beside
+ * it. Nobody cuts a notch or a hole into a layer because something is glued there (common practice, no source).
  */
 public final class Grounds {
 
@@ -179,7 +179,10 @@ public final class Grounds {
         @SuppressWarnings("ReferenceEquality") // nothing was taken off: it is still the very same
         List<Polygon> parts = left == shape
                 ? untouched.computeIfAbsent(face.panel(), panel -> parts(panel, shape, shape))
-                : parts(face.panel(), shape, left);
+                : parts(face.panel(), shape, left).stream()
+                        .map(PlainRectangle::in)
+                        .filter(part -> isWorth(part, shape.getArea()))
+                        .toList();
         return new Ground(face, parts, false);
     }
 
@@ -209,23 +212,51 @@ public final class Grounds {
                         >= allowances.of(Allowance.NARROWEST_GROUND).millimetres();
     }
 
-    /** Whether the glue is that of a strip laid across the panel, on its layers. */
+    /** Whether something lies in this glue that is laid on the panel's layers. */
     private boolean liesOnLayer(GlueArea area) {
         boolean receives = graph.joins().stream()
                 .anyMatch(link -> link.from() == area.panel()
                         && link.join().onSide() == area.side()
                         && link.to() == area.other());
-        // what is folded over and sealed down on its own sheet is sealed on the bare sheet
-        boolean ownSheet =
-                graph.pieceOf().get(area.panel()).equals(graph.pieceOf().get(area.other()));
-        if (!receives
-                || ownSheet
-                || area.shape().getArea()
+        int below = piece(area.panel());
+        int above = piece(area.other());
+        return receives
+                // what is folded over and sealed down on its own sheet is sealed on the bare sheet
+                && below != above
+                && area.shape().getArea()
+                        <= share(Allowance.GLUED_AWAY)
+                                * graph.panels().get(area.panel()).area()
+                && !carries(below, above, area.other());
+    }
+
+    /**
+     * Whether a joint carries the card: two pieces that are each glued on the other, a strut on which a third stands by
+     * a whole panel, a tab by which alone a piece hangs.
+     */
+    private boolean carries(int below, int above, int panel) {
+        List<Link.Glued> both = graph.joins().stream()
+                .filter(link -> joins(link, below, above) || joins(link, above, below))
+                .toList();
+        boolean eachOnTheOther = both.stream().anyMatch(link -> joins(link, above, below));
+        boolean hangsByIt = both.size() == 1 && isTab(panel);
+        return eachOnTheOther || hangsByIt || isStrut(above, below);
+    }
+
+    private boolean joins(Link.Glued link, int on, int glued) {
+        return piece(link.from()) == on && piece(link.to()) == glued;
+    }
+
+    private boolean isStrut(int piece, int below) {
+        return glue.stream()
+                .filter(area ->
+                        piece(area.panel()) == piece && piece(area.other()) != piece && piece(area.other()) != below)
+                .anyMatch(area -> area.shape().getArea()
                         > share(Allowance.GLUED_AWAY)
-                                * graph.panels().get(area.panel()).area()) {
-            return false;
-        }
-        return !isTab(area.other());
+                                * graph.panels().get(area.panel()).area());
+    }
+
+    private int piece(int panel) {
+        return graph.pieceOf().get(panel);
     }
 
     private boolean isTab(int panel) {

@@ -167,7 +167,7 @@ final class Fitting {
     }
 
     private static double[] figures(Sketch sketch) {
-        return sketch.figures().stream().mapToDouble(Figure::units).toArray();
+        return sketch.figures().stream().mapToDouble(Place::units).toArray();
     }
 
     /** Whether the card's joins are among the figures. */
@@ -176,10 +176,10 @@ final class Fitting {
     }
 
     /** The one figure that is another than with these measures. */
-    Difference difference(Measures measures, int which) {
-        Figure is = wanted.figures().get(which);
-        Figure made = sketch(measures).orElseThrow().figures().get(which);
-        return new Difference(
+    Deviation deviation(Measures measures, int which) {
+        Place is = wanted.figures().get(which);
+        Place made = sketch(measures).orElseThrow().figures().get(which);
+        return new Deviation(
                 is.piece(),
                 is.what(),
                 Length.ofUnits(Math.round(is.units())),

@@ -12,7 +12,7 @@ import vantbreeze.core.structure.Structure;
  * @param structure which
  * @param measures with which it is, or would be, this card; what follows as usual is not said
  * @param isGlued whether it was compared as it is glued, too; otherwise only its pieces were
- * @param difference the one figure that is another; null where none is
+ * @param deviation the one figure that is another; null where none is
  * @param panels the structure's panel for each of the drawn card's
  * @param isTurnedOver whether the structure's decorated side is the drawn card's other one
  */
@@ -20,7 +20,7 @@ public record Likeness(
         Structure structure,
         Measures measures,
         boolean isGlued,
-        @Nullable Difference difference,
+        @Nullable Deviation deviation,
         Map<PanelRef, PanelRef> panels,
         boolean isTurnedOver) {
 
@@ -30,6 +30,6 @@ public record Likeness(
 
     /** Whether it is that structure, figure by figure. */
     public boolean isExact() {
-        return difference == null;
+        return deviation == null;
     }
 }

@@ -20,7 +20,7 @@ import vantbreeze.core.length.Length;
  * @param tally how many of each kind, however the piece lies
  * @param figures where the lines are
  */
-record PieceSketch(String pattern, String tally, List<Figure> figures) {
+record PieceSketch(String pattern, String tally, List<Place> figures) {
 
     PieceSketch {
         figures = List.copyOf(figures);
@@ -59,7 +59,7 @@ record PieceSketch(String pattern, String tally, List<Figure> figures) {
         private final Order order;
         private final Extent extent;
         private final StringBuilder pattern = new StringBuilder();
-        private final List<Figure> figures = new ArrayList<>();
+        private final List<Place> figures = new ArrayList<>();
 
         Sketching(Piece piece, Order order) {
             this.piece = piece;
@@ -166,7 +166,7 @@ record PieceSketch(String pattern, String tally, List<Figure> figures) {
         }
 
         private void add(String what, Length length) {
-            figures.add(new Figure(piece.name(), what, length.units()));
+            figures.add(new Place(piece.name(), what, length.units()));
         }
 
         /** Upright or level all across the piece, upright or level for a part of it, or slanted. */

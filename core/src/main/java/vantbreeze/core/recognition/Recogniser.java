@@ -202,7 +202,7 @@ public final class Recogniser {
                             kind.structure(),
                             measures,
                             fitting.isGlued(),
-                            but < 0 ? null : fitting.difference(measures, but),
+                            but < 0 ? null : fitting.deviation(measures, but),
                             panels(lies, kind.structure().assemble(measures), order),
                             Turning.ALL.get(turning).over()));
         }

@@ -19,7 +19,7 @@ import vantbreeze.core.length.Length;
  * @param joins what is glued to what, and how
  * @param figures of all of them, in that order
  */
-record Sketch(List<String> patterns, List<String> joins, List<Figure> figures) {
+record Sketch(List<String> patterns, List<String> joins, List<Place> figures) {
 
     Sketch {
         patterns = List.copyOf(patterns);
@@ -40,7 +40,7 @@ record Sketch(List<String> patterns, List<String> joins, List<Figure> figures) {
     /** Of a card whose pieces are taken in this order. */
     static Sketch of(Assembly assembly, List<Integer> order, PieceSketch.Order lines, Joins looked) {
         List<String> patterns = new ArrayList<>();
-        List<Figure> figures = new ArrayList<>();
+        List<Place> figures = new ArrayList<>();
         IdentityHashMap<Piece, PieceSketch> alike = new IdentityHashMap<>();
         for (int piece : order) {
             PieceSketch sketch = alike.computeIfAbsent(assembly.pieces().get(piece), one -> PieceSketch.of(one, lines));
@@ -67,7 +67,7 @@ record Sketch(List<String> patterns, List<String> joins, List<Figure> figures) {
     }
 
     /** Where a piece is glued on another: where its lower left corner comes to lie, and how it is turned. */
-    private record Placed(String label, List<Figure> figures) {
+    private record Placed(String label, List<Place> figures) {
 
         static Placed of(Join join, Assembly assembly, List<Integer> order, Joins looked) {
             Piece on = assembly.pieces().get(join.on().piece());
@@ -78,13 +78,13 @@ record Sketch(List<String> patterns, List<String> joins, List<Figure> figures) {
             var lies = join.motion(0).apply(corner);
             double across = lies.getX() * Length.PER_MILLIMETRE - below.left().units();
             double up = lies.getY() * Length.PER_MILLIMETRE - below.foot().units();
-            List<Figure> figures = new ArrayList<>(
-                    List.of(new Figure(glued.name(), "glue", across), new Figure(glued.name(), "glue", up)));
+            List<Place> figures = new ArrayList<>(
+                    List.of(new Place(glued.name(), "glue", across), new Place(glued.name(), "glue", up)));
             if (looked == Joins.WITH_GLUE) {
                 for (Spot spot : PieceSketch.ring(join.area())) {
-                    figures.add(new Figure(
+                    figures.add(new Place(
                             glued.name(), "glue", spot.x().minus(below.left()).units()));
-                    figures.add(new Figure(
+                    figures.add(new Place(
                             glued.name(), "glue", spot.y().minus(below.foot()).units()));
                 }
             }

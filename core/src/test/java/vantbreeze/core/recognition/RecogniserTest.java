@@ -241,7 +241,7 @@ class RecogniserTest {
                 .orElseThrow();
 
         assertThat(nearly.isExact()).isFalse();
-        Difference difference = nearly.difference();
+        Deviation difference = nearly.deviation();
         assertThat(difference).isNotNull();
         assertThat(difference.piece()).isEqualTo("Card base");
         assertThat(difference.what()).isEqualTo("score");

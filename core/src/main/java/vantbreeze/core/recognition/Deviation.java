@@ -10,4 +10,4 @@ import vantbreeze.core.length.Length;
  * @param is how long it is, from the piece's left edge or foot
  * @param wanted how long it would have to be
  */
-public record Difference(String piece, String what, Length is, Length wanted) {}
+public record Deviation(String piece, String what, Length is, Length wanted) {}

@@ -7,4 +7,4 @@ package vantbreeze.core.recognition;
  * @param what what it is the figure of, as in "the score of"
  * @param units how long, in units of length, from the left edge or the foot of the piece
  */
-record Figure(String piece, String what, double units) {}
+record Place(String piece, String what, double units) {}
