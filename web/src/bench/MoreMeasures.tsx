@@ -1,7 +1,6 @@
 import { useState } from 'react'
 import type { Card } from '../api/client'
-import { FigureRow } from './FigureRow'
-import { MeasureField } from './MeasureField'
+import { MeasureRow } from './MeasureRow'
 import type { CardInHand } from './useCard'
 
 type Props = { card: Card; inHand: CardInHand }
@@ -23,9 +22,7 @@ export function MoreMeasures({ card, inHand }: Props) {
       </summary>
       <dl>
         {more.map(({ id, label }) => (
-          <FigureRow key={id} name={label}>
-            <MeasureField id={id} card={card} inHand={inHand} />
-          </FigureRow>
+          <MeasureRow key={id} id={id} label={label} card={card} inHand={inHand} />
         ))}
       </dl>
     </details>

@@ -5,7 +5,7 @@ import { SizeText } from '../house/SizeText'
 import { CardstockField, ChoiceField } from './ChoiceField'
 import { FigureRow } from './FigureRow'
 import { Findings } from './Findings'
-import { MeasureField } from './MeasureField'
+import { MeasureRow } from './MeasureRow'
 import { MoreMeasures } from './MoreMeasures'
 import { PieceRows } from './PieceRows'
 import { useTyped } from './saving'
@@ -27,11 +27,7 @@ export function RecipeCard({ card, inHand }: Props) {
           {!card.free &&
             card.measures
               .filter(({ follows }) => !follows)
-              .map(({ id, label }) => (
-                <FigureRow key={id} name={label}>
-                  <MeasureField id={id} card={card} inHand={inHand} />
-                </FigureRow>
-              ))}
+              .map(({ id, label }) => <MeasureRow key={id} id={id} label={label} card={card} inHand={inHand} />)}
           {card.choices.map((choice) => (
             <FigureRow key={choice.id} name={choice.label}>
               <ChoiceField choice={choice} inHand={inHand} />

@@ -2,19 +2,23 @@
 import { act, cleanup, render } from '@testing-library/react'
 import { afterEach, expect, it } from 'vitest'
 import type { Piece } from '../api/client'
-import { type Lit, Pickable, type Picked, usePicked } from './picked'
+import { isMeasurePicked, type Lit, Pickable, type Picked, usePicked } from './picked'
 
 afterEach(cleanup)
 
 const pieces = [
   {
     number: 0,
-    panels: [{ index: 0 }, { index: 1 }],
+    panels: [
+      { index: 0, measure: 'wing' },
+      { index: 1, measure: 'wall' },
+    ],
+    heightMeasure: 'height',
     scores: [{ hinges: [0] }],
     turned: [{ hinges: [1, 2] }],
     glue: [{ panel: 1, other: 3 }],
   },
-  { number: 2, panels: [{ index: 3 }], scores: [], turned: [], glue: [] },
+  { number: 2, panels: [{ index: 3, measure: 'wing' }], scores: [], turned: [], glue: [] },
 ] as unknown as Piece[]
 
 function litWhen(what: Picked): Lit {
@@ -38,6 +42,9 @@ function litWhen(what: Picked): Lit {
 it.each([
   [{ kind: 'panel', index: 3 } as const, [3], []],
   [{ kind: 'piece', piece: 0 } as const, [0, 1], []],
+  [{ kind: 'measure', id: 'wing' } as const, [0, 3], []],
+  [{ kind: 'measure', id: 'height' } as const, [0, 1], []],
+  [{ kind: 'measure', id: 'depth' } as const, [], []],
   [{ kind: 'score', piece: 0, index: 0 } as const, [], ['0:0']],
   [{ kind: 'level', piece: 0, index: 0 } as const, [], ['0:1', '0:2']],
   [{ kind: 'glue', piece: 0, index: 0 } as const, [1, 3], []],
@@ -48,6 +55,13 @@ it.each([
   const lit = litWhen(what)
   expect([...lit.panels]).toEqual(panels)
   expect([...lit.hinges]).toEqual(hinges)
+})
+
+it('picks the measure of a panel that is pointed at', () => {
+  expect(isMeasurePicked({ kind: 'panel', index: 3 }, 'wing', pieces)).toBe(true)
+  expect(isMeasurePicked({ kind: 'panel', index: 1 }, 'wing', pieces)).toBe(false)
+  expect(isMeasurePicked({ kind: 'measure', id: 'wall' }, 'wall', pieces)).toBe(true)
+  expect(isMeasurePicked(null, 'wall', pieces)).toBe(false)
 })
 
 it('lights a slit by itself', () => {

@@ -8,6 +8,7 @@ import type { Card, Piece } from '../api/client'
 export type Picked =
   | { kind: 'panel'; index: number }
   | { kind: 'piece'; piece: number }
+  | { kind: 'measure'; id: string }
   | { kind: 'score' | 'level' | 'mark' | 'glue'; piece: number; index: number }
   | null
 
@@ -42,6 +43,7 @@ function useAlike(lights: Lit): Lit {
 function lit(picked: Picked, pieces: Piece[]): Lit {
   if (!picked) return NOTHING
   if (picked.kind === 'panel') return { ...NOTHING, panels: new Set([picked.index]) }
+  if (picked.kind === 'measure') return { ...NOTHING, panels: new Set(measuredBy(picked.id, pieces)) }
   const piece = pieces.find(({ number }) => number === picked.piece)
   if (!piece) return NOTHING
   const key = (index: number) => `${piece.number}:${index}`
@@ -59,6 +61,22 @@ function lit(picked: Picked, pieces: Piece[]): Lit {
       return glue ? { ...NOTHING, panels: new Set([glue.panel, glue.other]) } : NOTHING
     }
   }
+}
+
+/** The panels whose width a measure is, or whose height as the height of their piece. */
+function measuredBy(id: string, pieces: Piece[]): number[] {
+  return pieces.flatMap(({ panels, heightMeasure }) =>
+    panels.filter(({ measure }) => heightMeasure === id || measure === id).map(({ index }) => index),
+  )
+}
+
+/** Whether a measure is pointed at, by itself or by a panel whose width it is. */
+export function isMeasurePicked(picked: Picked, id: string, pieces: Piece[]) {
+  return (
+    (picked?.kind === 'measure' && picked.id === id) ||
+    (picked?.kind === 'panel' &&
+      pieces.some(({ panels }) => panels.some(({ index, measure }) => index === picked.index && measure === id)))
+  )
 }
 
 /** What an element needs to pick something when pointed at or reached by keyboard. */

@@ -110,3 +110,14 @@ it('leaves out names that lie on others or have no room', () => {
   expect(names(panels)).toEqual([0, 2])
   expect(names([...panels, { ...named('Window', 0, 80, 53), index: 3 }])).toEqual([0, 2])
 })
+
+it('leaves out a name that runs over the scores beside it', () => {
+  const piece = strip([150, 17, 150])
+  const panels = piece.panels.map((panel, index) => ({
+    ...panel,
+    name: ['Front', 'Wallside', 'Back'][index],
+    inside: { x: panel.leftMm + panel.width.mm / 2, y: 50 },
+  }))
+  const shown = clearNames({ ...piece, panels } as unknown as Piece, frame(piece))
+  expect([...shown].sort()).toEqual([0, 2])
+})

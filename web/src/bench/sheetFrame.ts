@@ -196,7 +196,7 @@ export function clearNames(piece: Piece, { x, y, scale }: Pick<Frame, 'x' | 'y' 
       top: up - (lines.length * LINE) / 2,
       foot: up + (lines.length * LINE) / 2,
     }
-    const fits = 2 * half <= panel.width.mm * scale + 12 && lines.length * LINE <= high(panel) + 8
+    const fits = 2 * half <= panel.width.mm * scale && lines.length * LINE <= high(panel) + 8
     const free = boxes.every(
       (other) => box.right <= other.left || box.left >= other.right || box.foot <= other.top || box.top >= other.foot,
     )
