@@ -34,6 +34,7 @@ record LayerJudge(CheckedCard card, Words words) {
     private static final Kind APART = Kind.wrong("run-apart");
     private static final Kind NO_PAPER = Kind.note("no-such-paper");
     private static final Kind FACING = Kind.note("raised-face-to-face");
+    private static final Kind ON_MATS = Kind.hint("glued-on-mats");
     private static final Kind NO_WRITING = Kind.note("nowhere-to-write");
 
     /** What findings about layers are about. */
@@ -49,6 +50,7 @@ record LayerJudge(CheckedCard card, Words words) {
             }
         }
         facing(findings);
+        onMats(findings);
         writing(findings);
         return findings;
     }
@@ -164,6 +166,27 @@ record LayerJudge(CheckedCard card, Words words) {
                                 one.panel(),
                                 one.shape(),
                                 cell.shape().getInteriorPoint().getCoordinate()));
+    }
+
+    /** What is glued on a layer holds as well as the layer does; and the layer must be there first. */
+    private void onMats(List<Finding> findings) {
+        FoldGraph graph = card.form().graph();
+        List<String> glued = card.grounds().onLayers().stream()
+                .filter(area -> card.layers().on(new Face(area.panel(), area.side())).stream()
+                        .anyMatch(layer -> layer.shape().intersects(area.shape())))
+                .map(area -> graph.assembly()
+                        .pieces()
+                        .get(graph.pieceOf().get(area.other()))
+                        .name())
+                .distinct()
+                .toList();
+        if (!glued.isEmpty()) {
+            boolean one = glued.size() == 1;
+            findings.add(ON_MATS.of(
+                    ABOUT,
+                    "%s %s glued on layers: the joint holds as well as the layer does. Glue that down all over, and before %s."
+                            .formatted(words.list(glued), one ? "is" : "are", one ? "it" : "them")));
+        }
     }
 
     /** Inside or behind there should be something pale and plain to write on. */

@@ -1,6 +1,7 @@
 package vantbreeze.core.check;
 
 import java.math.RoundingMode;
+import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.Finding.Mend;
@@ -51,6 +52,12 @@ public record Words(CheckedCard card) {
                         length,
                         "Make the %s %s".formatted(label(parameter).toLowerCase(Locale.ROOT), write(length)))
                 : null;
+    }
+
+    /** Names one after the other: "Tier 1, Tier 2 and Tier 3". */
+    public String list(List<String> names) {
+        int last = names.size() - 1;
+        return last < 1 ? names.get(0) : String.join(", ", names.subList(0, last)) + " and " + names.get(last);
     }
 
     public String name(int panel) {

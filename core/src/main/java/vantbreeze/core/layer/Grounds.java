@@ -212,6 +212,11 @@ public final class Grounds {
                         >= allowances.of(Allowance.NARROWEST_GROUND).millimetres();
     }
 
+    /** Where something is glued on a panel's layers. */
+    public List<GlueArea> onLayers() {
+        return glue.stream().filter(this::liesOnLayer).toList();
+    }
+
     /** Whether something lies in this glue that is laid on the panel's layers. */
     private boolean liesOnLayer(GlueArea area) {
         boolean receives = graph.joins().stream()

@@ -150,11 +150,16 @@ public final class GraduatedSilhouettes extends CatalogueStructure {
                                 Bounds.TOO_LONG);
             }
             case FALL -> {
-                Length least = allowed(Allowance.LEAST_STEP);
+                // beside an outline of its own height a neighbour may be too high as well as too low
+                Predicate<Length> hangs = tried -> hangs(measures.with(FALL, tried));
+                Length step = allowed(Allowance.LEAST_STEP);
+                Length fall = measures.get(FALL).max(step);
+                Length good = hangs.test(fall) ? fall : step;
+                Length least = Halving.last(good, step, hangs);
                 yield new Limits(
                         least,
-                        "the outlines would hardly differ",
-                        Halving.last(least, measures.get(Parameter.HEIGHT), tried -> hangs(measures.with(FALL, tried))),
+                        least.equals(step) ? "the outlines would hardly differ" : HINGE,
+                        Halving.last(good, measures.get(Parameter.HEIGHT), hangs),
                         HINGE);
             }
             default -> throw Bounds.unknown(this, parameter);

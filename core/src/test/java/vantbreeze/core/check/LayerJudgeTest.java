@@ -68,6 +68,27 @@ class LayerJudgeTest {
         return Dressed.of(new FaceName(0, panel, side), List.of(layers));
     }
 
+    /** By hand: the band of a stage lies on both wings; on their mats the card is thicker there by a mat, 0.2 mm. */
+    @Test
+    void whatIsGluedOnALayerHoldsAsWellAsThatDoes() {
+        LayerChoice mat = LayerChoice.of("own-night", BORDER);
+        WorkedPlan bare = work("stage");
+        WorkedPlan dressed = work("stage", on("Left wing", Side.FACE, mat), on("Right wing", Side.FACE, mat));
+        assertThat(bare.findings()).noneMatch(finding -> finding.kind().id().equals("glued-on-mats"));
+        assertThat(work("stage", on("Back", Side.FACE, mat)).findings())
+                .noneMatch(finding -> finding.kind().id().equals("glued-on-mats"));
+        assertThat(dressed.findings())
+                .filteredOn(finding -> finding.kind().id().equals("glued-on-mats"))
+                .extracting(Finding::text)
+                .containsExactly("Band is glued on layers: the joint holds as well as the layer does. "
+                        + "Glue that down all over, and before it.");
+        assertThat(dressed.closedCard().thickness() - bare.closedCard().thickness())
+                .isCloseTo(0.2, within(0.001));
+        assertThat(work("tiered-stage", on("Backdrop", Side.FACE, mat), on("Tier 1 front", Side.FACE, mat))
+                        .findings())
+                .noneMatch(finding -> finding.severity() == Finding.Severity.WRONG);
+    }
+
     private static LayerChoice kites() {
         return LayerChoice.of("own-kites", BORDER);
     }
