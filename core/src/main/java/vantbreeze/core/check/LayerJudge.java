@@ -184,7 +184,8 @@ record LayerJudge(CheckedCard card, Words words) {
             boolean one = glued.size() == 1;
             findings.add(ON_MATS.of(
                     ABOUT,
-                    "%s %s glued on layers: the joint holds as well as the layer does. Glue that down all over, and before %s."
+                    ("%s %s glued on layers: the joint holds as well as the layer does. "
+                                    + "Glue that down all over, and before %s.")
                             .formatted(words.list(glued), one ? "is" : "are", one ? "it" : "them")));
         }
     }
