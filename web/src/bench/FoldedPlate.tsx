@@ -1,6 +1,7 @@
 import { lazy, memo, Suspense, useCallback, useEffect, useRef, useState } from 'react'
 import type { Form, Piece } from '../api/client'
 import { Boundary } from '../house/Boundary'
+import { SizeText } from '../house/SizeText'
 import type { Dress } from '../papers/dress'
 import { FlatObject } from './FlatObject'
 import { useHeld } from './held'
@@ -82,16 +83,18 @@ export function FoldedPlate({ pieces, form, dress, showingRef }: Props) {
       </div>
       {form.stations.length > 2 && (
         <div className="mt-1 flex flex-wrap gap-x-4" role="group" aria-label="Poses">
-          {form.stations.map(({ name, at }) => (
-            <button
-              key={name}
-              type="button"
-              aria-pressed={Math.round(closed) === Math.round(at * 100)}
-              className="min-h-11 text-base underline underline-offset-4 aria-pressed:font-semibold aria-pressed:no-underline"
-              onClick={() => pose(at * 100)}
-            >
-              {name}
-            </button>
+          {form.stations.map(({ name, at, flat }) => (
+            <span key={name} className="inline-flex items-center gap-x-2">
+              <button
+                type="button"
+                aria-pressed={Math.round(closed) === Math.round(at * 100)}
+                className="min-h-11 text-base underline underline-offset-4 aria-pressed:font-semibold aria-pressed:no-underline"
+                onClick={() => pose(at * 100)}
+              >
+                {name}
+              </button>
+              {flat && <SizeText size={flat} className="text-[1.1rem]" />}
+            </span>
           ))}
         </div>
       )}

@@ -3,10 +3,12 @@ package vantbreeze.app.api;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.folding.Folding;
+import vantbreeze.core.fold.folding.Station;
 import vantbreeze.core.fold.motion.Frame;
 import vantbreeze.core.plan.WorkedPlan;
 
@@ -26,8 +28,13 @@ public record FormView(
         List<StationView> stations,
         boolean lies) {
 
-    /** A pose that a maker has a name for; {@code at} is how far along the motion it is, from 0 to 1. */
-    public record StationView(String name, double at) {}
+    /**
+     * A pose that a maker has a name for.
+     *
+     * @param at how far along the motion it is, from 0 to 1
+     * @param flat how large it is there, where it lies flat in another size than closed; null elsewhere
+     */
+    public record StationView(String name, double at, @Nullable SizeView flat) {}
 
     /**
      * A panel in the closed card, by its number.
@@ -60,15 +67,27 @@ public record FormView(
                         .toList(),
                 frames.stream().map(FormView::frame).toList(),
                 worked.structure().showing(),
-                stations(form),
+                stations(worked),
                 worked.structure().lies());
     }
 
-    private static List<StationView> stations(Folding form) {
+    private static List<StationView> stations(WorkedPlan worked) {
+        Folding form = worked.form();
         int legs = form.stations().size() - 1;
         return IntStream.rangeClosed(0, legs)
-                .mapToObj(i -> new StationView(form.stations().get(i).name(), (double) i / legs))
+                .mapToObj(i -> new StationView(
+                        form.stations().get(i).name(),
+                        (double) i / legs,
+                        flat(worked, form.stations().get(i))))
                 .toList();
+    }
+
+    private static @Nullable SizeView flat(WorkedPlan worked, Station station) {
+        return worked.form()
+                .flatSize(station)
+                .filter(size -> !size.equals(worked.footprint()))
+                .map(size -> SizeView.of(size, worked.ruler()))
+                .orElse(null);
     }
 
     /** The matrices of the step that shows best what the card is. */

@@ -218,6 +218,8 @@ class FreePanelsTest {
         assertThat(worked.pieces().get(0).panels().piece().slits())
                 .extracting(slit -> slit.from().x())
                 .containsOnly(Length.ofMillimetres(40), Length.ofMillimetres(740));
+        assertThat(worked.form().stations().stream().flatMap(station -> worked.form().flatSize(station).stream()))
+                .containsExactly(Size.ofMillimetres(300, 110), CLOSED);
         assertThat(worked.pieces().get(1).cut()).isEqualTo(Size.ofMillimetres(300, 20));
         assertThat(worked.pieces().get(2).cut().height()).isEqualTo(Length.ofMillimetres(30));
     }

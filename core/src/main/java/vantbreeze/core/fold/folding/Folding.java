@@ -2,6 +2,7 @@ package vantbreeze.core.fold.folding;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import vantbreeze.core.fold.Fold;
@@ -14,6 +15,7 @@ import vantbreeze.core.fold.motion.Frame;
 import vantbreeze.core.fold.motion.Motion;
 import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.fold.order.Ordering;
+import vantbreeze.core.paper.Size;
 
 /**
  * How a card folds: its poses, the way between them, and how it lies when it is closed. Each part is worked out when it
@@ -134,6 +136,13 @@ public final class Folding {
     /** The moment that shows best what the card is. */
     public Frame display(double showing) {
         return motion.frame((int) Math.round(showing * (motion.length() - 1)));
+    }
+
+    /** How large it is where it lies flat at a station; none where it stands. */
+    public Optional<Size> flatSize(Station station) {
+        return isFlat(station.pose())
+                ? Optional.of(FoldedForm.of(graph, station.pose()).footprint())
+                : Optional.empty();
     }
 
     /** Whether all its folds are open or closed in a pose. */
