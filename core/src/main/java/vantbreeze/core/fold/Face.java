@@ -15,7 +15,7 @@ public record Face(int panel, Side side) implements Comparable<Face> {
 
     /** The other side of the same panel. */
     public Face turned() {
-        return new Face(panel, side == Side.FACE ? Side.BACK : Side.FACE);
+        return new Face(panel, side.other());
     }
 
     /** By panel, the decorated side first. */

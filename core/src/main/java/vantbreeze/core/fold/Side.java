@@ -5,5 +5,10 @@ public enum Side {
     /** The decorated side, up on the open sheet. */
     FACE,
     /** The other. */
-    BACK
+    BACK;
+
+    /** The side that is down when this one is up. */
+    public Side other() {
+        return this == FACE ? BACK : FACE;
+    }
 }

@@ -7,7 +7,6 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.PanelRef;
-import vantbreeze.core.fold.Side;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.FaceName;
@@ -97,14 +96,12 @@ public record WhatItIs(Workshop workshop, Plan plan) {
         List<FaceName> faces = dressed.faces().stream()
                 .flatMap(face -> Optional.ofNullable(panels.get(new PanelRef(face.piece(), face.panel()))).stream()
                         .map(panel -> new FaceName(
-                                panel.piece(), panel.panel(), turnedOver ? other(face.side()) : face.side())))
+                                panel.piece(),
+                                panel.panel(),
+                                turnedOver ? face.side().other() : face.side())))
                 .toList();
         return faces.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Dressed(faces, dressed.layers(), dressed.embellishments()));
-    }
-
-    private static Side other(Side side) {
-        return side == Side.FACE ? Side.BACK : Side.FACE;
     }
 }

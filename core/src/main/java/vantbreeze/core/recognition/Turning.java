@@ -94,10 +94,7 @@ record Turning(int quarters, boolean mirrored, boolean over) {
     }
 
     private Side of(Side side) {
-        if (!over) {
-            return side;
-        }
-        return side == Side.FACE ? Side.BACK : Side.FACE;
+        return over ? side.other() : side;
     }
 
     /**
