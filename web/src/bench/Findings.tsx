@@ -10,16 +10,16 @@ const EDGES: Record<Finding['severity'], string> = {
   HINT: 'border-kraft-line text-base',
 }
 
-type Props = { findings: Finding[]; offRuler: boolean; inHand: CardInHand }
+type Props = { findings: Finding[]; offRuler: boolean; inHand: CardInHand; ofPart?: boolean }
 
 /** What is wrong, where and by how much, each with the change that mends it. */
-export const Findings = memo(function Findings({ findings, offRuler, inHand }: Props) {
+export const Findings = memo(function Findings({ findings, offRuler, inHand, ofPart }: Props) {
   'use memo'
   const say = useSay()
   const attempt = (step: Promise<unknown>) => step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
     <div aria-live="polite">
-      {findings.every(({ severity }) => severity === 'HINT') && (
+      {!ofPart && findings.every(({ severity }) => severity === 'HINT') && (
         <p className="mb-2 text-lg">It closes, fits and measures well. Ready to cut.</p>
       )}
       <ul className="flex flex-col gap-2">
