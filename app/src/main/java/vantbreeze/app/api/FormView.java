@@ -8,7 +8,6 @@ import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.folding.Folding;
-import vantbreeze.core.fold.folding.Station;
 import vantbreeze.core.fold.motion.Frame;
 import vantbreeze.core.plan.WorkedPlan;
 
@@ -32,7 +31,8 @@ public record FormView(
      * A pose that a maker has a name for.
      *
      * @param at how far along the motion it is, from 0 to 1
-     * @param flat how large it is there, where it lies flat in another size than closed; null elsewhere
+     * @param flat how large it is there, where it lies flat in another size than closed; null elsewhere, and where
+     *     there are no poses to choose from but open and closed
      */
     public record StationView(String name, double at, @Nullable SizeView flat) {}
 
@@ -76,13 +76,11 @@ public record FormView(
         int legs = form.stations().size() - 1;
         return IntStream.rangeClosed(0, legs)
                 .mapToObj(i -> new StationView(
-                        form.stations().get(i).name(),
-                        (double) i / legs,
-                        flat(worked, form.stations().get(i))))
+                        form.stations().get(i).name(), (double) i / legs, legs > 1 ? flat(worked, i) : null))
                 .toList();
     }
 
-    private static @Nullable SizeView flat(WorkedPlan worked, Station station) {
+    private static @Nullable SizeView flat(WorkedPlan worked, int station) {
         return worked.form()
                 .flatSize(station)
                 .filter(size -> !size.equals(worked.footprint()))

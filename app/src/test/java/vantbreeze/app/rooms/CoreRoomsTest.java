@@ -94,8 +94,7 @@ class CoreRoomsTest {
                 "fit",
                 "check",
                 "plan",
-                "recognition",
-                "fold.folding");
+                "recognition");
         ROOMS.room("build", "length", "paper", "fold", "cutting", "fold.folding", "plan");
         ROOMS.room(
                 "edit",

@@ -6,7 +6,10 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.PanelRef;
+import vantbreeze.core.free.FreeStructure;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.FaceName;
@@ -15,7 +18,6 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Design;
 import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.recognition.Deviation;
 import vantbreeze.core.recognition.Likeness;
@@ -36,8 +38,9 @@ public record WhatItIs(Workshop workshop, Plan plan) {
     }
 
     private @Nullable Size closed() {
-        WorkedPlan worked = workshop.work(plan);
-        return worked.form().closed().closureError() < CLOSED ? worked.footprint() : null;
+        FreeStructure card = new FreeStructure(plan.drawn());
+        FoldedForm closed = FoldedForm.of(FoldGraph.of(plan.drawn().assembly()), card.closed(plan.measures()));
+        return closed.closureError() < CLOSED ? closed.footprint() : null;
     }
 
     /** In words: what it is, or what it nearly is and which figure would have to be another. */

@@ -49,9 +49,7 @@ final class Fitting {
                 .filter(wanted::isLike);
     }
 
-    /**
-     * How far the figures with these measures are from those wanted, at the most but for one; none where they differ.
-     */
+    /** How far each figure with these measures is from the one wanted; none where its lines lie in another order. */
     Optional<double[]> off(Measures measures) {
         return sketch(measures).map(sketch -> off(sketch));
     }
@@ -87,14 +85,15 @@ final class Fitting {
     Optional<Measures> from(Measures start, int but) {
         Measures at = start;
         for (int step = 0; step < STEPS; step++) {
-            Optional<double[]> off = off(at);
-            if (off.isEmpty()) {
+            Optional<Sketch> now = sketch(at);
+            if (now.isEmpty()) {
                 return Optional.empty();
             }
-            if (isWithin(off.get(), but, EXACT)) {
+            double[] off = off(now.get());
+            if (isWithin(off, but, EXACT)) {
                 return Optional.of(at);
             }
-            Optional<Measures> next = stepped(at, off.get(), but);
+            Optional<Measures> next = stepped(at, now.get(), off, but);
             if (next.isEmpty() || next.get().equals(at)) {
                 return Optional.of(at);
             }
@@ -103,9 +102,9 @@ final class Fitting {
         return off(at).isPresent() ? Optional.of(at) : Optional.empty();
     }
 
-    private Optional<Measures> stepped(Measures at, double[] off, int but) {
+    private Optional<Measures> stepped(Measures at, Sketch now, double[] off, int but) {
         List<Parameter> asked = said(at);
-        DMatrixRMaj slopes = slopes(at, asked);
+        DMatrixRMaj slopes = slopes(at, now, asked);
         DMatrixRMaj missing = new DMatrixRMaj(off.length, 1, true, off.clone());
         if (but >= 0) {
             missing.set(but, 0, 0);
@@ -140,8 +139,8 @@ final class Fitting {
     }
 
     /** How every figure goes with every measure. */
-    private DMatrixRMaj slopes(Measures at, List<Parameter> asked) {
-        double[] now = figures(sketch(at).orElseThrow());
+    private DMatrixRMaj slopes(Measures at, Sketch sketch, List<Parameter> asked) {
+        double[] now = figures(sketch);
         DMatrixRMaj slopes = new DMatrixRMaj(now.length, asked.size());
         for (int i = 0; i < asked.size(); i++) {
             double[] slope = slope(at, asked.get(i).id(), now);
@@ -189,7 +188,7 @@ final class Fitting {
     /** Which measures no figure goes with. */
     List<Parameter> unseen(Measures at) {
         List<Parameter> asked = said(at);
-        DMatrixRMaj slopes = slopes(at, asked);
+        DMatrixRMaj slopes = slopes(at, sketch(at).orElseThrow(), asked);
         List<Parameter> unseen = new ArrayList<>();
         for (int i = 0; i < asked.size(); i++) {
             double most = 0;

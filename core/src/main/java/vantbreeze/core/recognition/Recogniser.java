@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Extent;
+import vantbreeze.core.fold.Lazy;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Panels;
@@ -73,11 +74,20 @@ public final class Recogniser {
         private final Assembly drawn;
         private final @Nullable Size closed;
         private final Ruler ruler;
-        private final List<Assembly> turned;
-        private final List<Map<PieceSketch.Order, List<String>>> patterns;
+        private final List<Lazy<Lying>> turned;
         private final List<Found> exact = new ArrayList<>();
         private final List<Try> tries = new ArrayList<>();
         private int fits;
+
+        /** The card lying one way, and the patterns of its pieces in whichever order their lines are told. */
+        private record Lying(Assembly card, Map<PieceSketch.Order, List<String>> patterns) {
+            static Lying of(Assembly card) {
+                return new Lying(
+                        card,
+                        Arrays.stream(PieceSketch.Order.values())
+                                .collect(toMap(order -> order, order -> Kind.patterns(card, order))));
+            }
+        }
 
         private record Found(Likeness likeness, int turning) {}
 
@@ -88,10 +98,8 @@ public final class Recogniser {
             this.drawn = drawn;
             this.closed = closed;
             this.ruler = ruler;
-            this.turned = Turning.ALL.stream().map(turning -> turning.of(drawn)).toList();
-            this.patterns = turned.stream()
-                    .map(one -> Arrays.stream(PieceSketch.Order.values())
-                            .collect(toMap(order -> order, order -> Kind.patterns(one, order))))
+            this.turned = Turning.ALL.stream()
+                    .map(turning -> new Lazy<>(() -> Lying.of(turning.of(drawn))))
                     .toList();
         }
 
@@ -121,9 +129,11 @@ public final class Recogniser {
         void lookFor(Kind kind) {
             fits = 0;
             for (int i = 0; i < turned.size(); i++) {
+                Map<PieceSketch.Order, List<String>> patterns =
+                        turned.get(i).get().patterns();
                 for (Kind.Probe probe : kind.probes()) {
                     for (List<Integer> order :
-                            orders(patterns.get(i).getOrDefault(probe.lines(), List.of()), probe.patterns())) {
+                            orders(patterns.getOrDefault(probe.lines(), List.of()), probe.patterns())) {
                         if (tried(kind, probe, order, i)) {
                             return;
                         }
@@ -134,7 +144,7 @@ public final class Recogniser {
 
         /** Whether it is exactly that, as drawn with its joins, or with its pieces alone. */
         private boolean tried(Kind kind, Kind.Probe probe, List<Integer> order, int turning) {
-            Assembly lies = turned.get(turning);
+            Assembly lies = turned.get(turning).get().card();
             for (Sketch.Joins joins :
                     drawn.joins().isEmpty() ? List.of(Sketch.Joins.NONE) : List.of(Sketch.Joins.values())) {
                 if (fits++ > MOST_FITS) {
@@ -175,7 +185,7 @@ public final class Recogniser {
                             one.kind(),
                             one.fitting(),
                             measures,
-                            turned.get(one.turning()),
+                            turned.get(one.turning()).get().card(),
                             one.order(),
                             one.turning(),
                             but))

@@ -127,8 +127,7 @@ public final class Concertina extends CatalogueStructure {
             throw Bounds.unknown(this, parameter);
         }
         int before = Integer.parseInt(parameter.substring(PANEL.length())) - 1;
-        Length width = before == 1 ? measures.get(Parameter.WIDTH) : of(PANEL + before, measures);
-        return width.minus(measures.get(STEP));
+        return zigzag(measures).widths().get(before - 1).minus(measures.get(STEP));
     }
 
     private Zigzag zigzag(Measures measures) {

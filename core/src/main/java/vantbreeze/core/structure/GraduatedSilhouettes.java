@@ -104,8 +104,7 @@ public final class GraduatedSilhouettes extends CatalogueStructure {
     public Length usual(String parameter, Measures measures) {
         int before = before(parameter);
         if (parameter.startsWith(ONE_HEIGHT)) {
-            Length height = before == 1 ? measures.get(Parameter.HEIGHT) : of(ONE_HEIGHT + before, measures);
-            return height.minus(measures.get(FALL));
+            return heights(measures).get(before - 1).minus(measures.get(FALL));
         }
         Length whole = measures.get(Parameter.HEIGHT);
         Length wide = measures.get(Parameter.WIDTH);

@@ -9,6 +9,7 @@ import static vantbreeze.core.structure.MakersCards.scores;
 import static vantbreeze.core.structure.MakersCards.with;
 import static vantbreeze.core.structure.MakersCards.work;
 
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.cutting.WorkedPiece;
@@ -218,7 +219,9 @@ class FreePanelsTest {
         assertThat(worked.pieces().get(0).panels().piece().slits())
                 .extracting(slit -> slit.from().x())
                 .containsOnly(Length.ofMillimetres(40), Length.ofMillimetres(740));
-        assertThat(worked.form().stations().stream().flatMap(station -> worked.form().flatSize(station).stream()))
+        assertThat(IntStream.range(0, worked.form().stations().size())
+                        .boxed()
+                        .flatMap(station -> worked.form().flatSize(station).stream()))
                 .containsExactly(Size.ofMillimetres(300, 110), CLOSED);
         assertThat(worked.pieces().get(1).cut()).isEqualTo(Size.ofMillimetres(300, 20));
         assertThat(worked.pieces().get(2).cut().height()).isEqualTo(Length.ofMillimetres(30));

@@ -32,7 +32,7 @@ public final class Folding {
     private final Lazy<LayerOrders> orders;
     private final Lazy<Ordering> ordering;
     private final Lazy<List<Integer>> fromBelow;
-    private final Lazy<List<FoldedForm>> flats;
+    private final Lazy<List<Optional<FoldedForm>>> atStations;
 
     /** Steps shown between flat and closed. */
     private static final int FRAMES = 16;
@@ -52,7 +52,7 @@ public final class Folding {
         this.orders = new Lazy<>(() -> LayerOrders.of(closed, flat));
         this.ordering = new Lazy<>(() -> orders.get().decide(most));
         this.fromBelow = new Lazy<>(() -> canLie() ? ordering.get().order().fromBelow() : List.of());
-        this.flats = new Lazy<>(this::lyingFlat);
+        this.atStations = new Lazy<>(this::lyingFlat);
     }
 
     /**
@@ -130,7 +130,11 @@ public final class Folding {
 
     /** The poses in which it lies flat, the closed one first. */
     public List<FoldedForm> flats() {
-        return flats.get();
+        List<FoldedForm> flats = new ArrayList<>();
+        for (Optional<FoldedForm> form : atStations.get()) {
+            form.ifPresent(one -> flats.add(0, one));
+        }
+        return List.copyOf(flats);
     }
 
     /** The moment that shows best what the card is. */
@@ -138,11 +142,9 @@ public final class Folding {
         return motion.frame((int) Math.round(showing * (motion.length() - 1)));
     }
 
-    /** How large it is where it lies flat at a station; none where it stands. */
-    public Optional<Size> flatSize(Station station) {
-        return isFlat(station.pose())
-                ? Optional.of(FoldedForm.of(graph, station.pose()).footprint())
-                : Optional.empty();
+    /** How large it is at a station, told by its place among them, where it lies flat; none where it stands. */
+    public Optional<Size> flatSize(int station) {
+        return atStations.get().get(station).map(FoldedForm::footprint);
     }
 
     /** Whether all its folds are open or closed in a pose. */
@@ -152,16 +154,13 @@ public final class Folding {
                 .allMatch(degrees -> degrees == 0 || degrees == 180);
     }
 
-    private List<FoldedForm> lyingFlat() {
-        List<FoldedForm> lying = new ArrayList<>();
+    /** At each station, where it lies flat there. */
+    private List<Optional<FoldedForm>> lyingFlat() {
+        List<Optional<FoldedForm>> lying = new ArrayList<>();
         for (int i = 0; i < stations.size(); i++) {
-            if (isFlat(stations.get(i).pose())) {
-                lying.add(
-                        0,
-                        i == stations.size() - 1
-                                ? closed
-                                : FoldedForm.of(graph, stations.get(i).pose()));
-            }
+            Pose pose = stations.get(i).pose();
+            boolean isClosed = i == stations.size() - 1;
+            lying.add(isFlat(pose) ? Optional.of(isClosed ? closed : FoldedForm.of(graph, pose)) : Optional.empty());
         }
         return List.copyOf(lying);
     }
