@@ -92,6 +92,15 @@ export function useLikenesses(id: string, revision: number) {
   })
 }
 
+/** What could be set on a face of a card, tried on it, as of a revision. */
+export function useOffers(id: string, revision: number, panel: number, face: boolean) {
+  return useQuery({
+    queryKey: ['offers', id, revision, panel, face],
+    queryFn: () => answered(api.GET('/api/cards/{id}/offers', { params: { path: { id }, query: { panel, face } } })),
+    staleTime: Infinity,
+  })
+}
+
 /** What shows in each pose of a card, as of a revision. */
 export function useShowing(id: string, revision: number, wanted: boolean) {
   return useQuery({

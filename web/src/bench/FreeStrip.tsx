@@ -6,6 +6,7 @@ import { useSay } from '../house/Notices'
 import { Slip } from '../house/Slip'
 import { type Tool, useDrawingTool } from './drawing'
 import { usePicked } from './picked'
+import { SetOn } from './SetOn'
 import type { CardInHand } from './useCard'
 
 type Props = { card: Card; inHand: CardInHand }
@@ -25,6 +26,7 @@ export function FreeStrip({ card, inHand }: Props) {
   if (!card.free) {
     return (
       <p className="px-4 text-base">
+        <SetOn card={card} inHand={inHand} />
         This card follows its structure: <em>{card.structureName}</em>.
         <button type="button" className="word underline" onClick={() => attempt(inHand.draw({ what: 'LOOSEN' }))}>
           Loosen it
@@ -38,6 +40,7 @@ export function FreeStrip({ card, inHand }: Props) {
       <Tools />
       <Typed card={card} inHand={inHand} />
       <AddPiece card={card} inHand={inHand} />
+      <SetOn card={card} inHand={inHand} />
       <Glue card={card} inHand={inHand} />
       <button
         type="button"

@@ -8,8 +8,8 @@ type Props = { card: Card; inHand: CardInHand }
 /** Measures that follow from those above until one is typed; open from the start where one was. */
 export function MoreMeasures({ card, inHand }: Props) {
   'use memo'
-  const [open, setOpen] = useState(() => card.measures.some(({ usual }) => usual))
-  const more = card.measures.filter(({ follows }) => follows)
+  const [open, setOpen] = useState(() => card.measures.some(({ usual, extra }) => usual && !extra))
+  const more = card.measures.filter(({ follows, extra }) => follows && !extra)
   if (more.length === 0) return null
   const typed = more.filter(({ usual }) => usual)
   return (

@@ -3,6 +3,7 @@ import type { Card } from '../api/client'
 import { useSay } from '../house/Notices'
 import { SizeText } from '../house/SizeText'
 import { CardstockField, ChoiceField } from './ChoiceField'
+import { ExtraRows } from './ExtraRows'
 import { FigureRow } from './FigureRow'
 import { Findings } from './Findings'
 import { MeasureRow } from './MeasureRow'
@@ -28,13 +29,16 @@ export function RecipeCard({ card, inHand }: Props) {
             card.measures
               .filter(({ follows }) => !follows)
               .map(({ id, label }) => <MeasureRow key={id} id={id} label={label} card={card} inHand={inHand} />)}
-          {card.choices.map((choice) => (
-            <FigureRow key={choice.id} name={choice.label}>
-              <ChoiceField choice={choice} inHand={inHand} />
-            </FigureRow>
-          ))}
+          {card.choices
+            .filter(({ extra }) => !extra)
+            .map((choice) => (
+              <FigureRow key={choice.id} name={choice.label}>
+                <ChoiceField choice={choice} inHand={inHand} />
+              </FigureRow>
+            ))}
         </dl>
         <MoreMeasures card={card} inHand={inHand} />
+        <ExtraRows card={card} inHand={inHand} />
         <dl>
           {card.pieces.map((piece) => (
             <PieceRows key={piece.copies[0]} piece={piece} card={card} inHand={inHand} />

@@ -8,6 +8,7 @@ import {
   type DragCommand,
   Problem,
   type DrawCommand,
+  type ExtraCommand,
   type LayerCommand,
 } from '../api/client'
 import { cardKey, useCardQuery } from '../api/cards'
@@ -141,6 +142,11 @@ export function useCard(id: string) {
             body: { faces: [], layers: [], embellishments: [], ...wish, revision: card.revision },
           }),
         ),
+      ),
+    /** Sets something on the card, or takes it off. */
+    carry: (wish: Omit<ExtraCommand, 'revision'>) =>
+      onwards('extras', (card) =>
+        answered(api.POST('/api/cards/{id}/extras', { ...at(card), body: { ...wish, revision: card.revision } })),
       ),
     lock: (measure: string, locked: boolean) =>
       onwards(`lock ${measure}`, (card) =>

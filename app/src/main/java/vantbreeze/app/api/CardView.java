@@ -11,6 +11,10 @@ import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Changed;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.edit.Field;
+import vantbreeze.core.extra.Extra;
+import vantbreeze.core.extra.FaceId;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.bulk.BulkMap;
 import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.fold.bulk.EndView;
@@ -28,6 +32,7 @@ import vantbreeze.core.structure.Structure;
  *
  * @param revision to be sent back with a change
  * @param free whether it is drawn free; then its measures are the widths of its panels
+ * @param extras what is set on it
  * @param layers its mats and layers where they lie, of each face from below
  * @param papers what its pieces and layers are cut from
  * @param madeOf for each panel which of these its piece is made of
@@ -54,14 +59,40 @@ public record CardView(
         @Nullable FitView fit,
         List<FindingView> findings,
         boolean free,
+        List<ExtraView> extras,
         List<LayerView> layers,
         List<PaperView> papers,
         List<String> madeOf,
         String document) {
 
     /**
+     * Something set on a card.
+     *
+     * @param on the panel that it is glued on, in words
+     * @param to the panel that its other end is glued on, in words, if it has two
+     */
+    public record ExtraView(String id, String name, String on, @Nullable String to) {
+        static ExtraView of(Extra extra, FoldGraph graph) {
+            FaceId to = extra.to();
+            return new ExtraView(
+                    extra.id(), extra.name(), inWords(extra.on(), graph), to == null ? null : inWords(to, graph));
+        }
+
+        /** The panel's name alone where no other is called so. */
+        private static String inWords(FaceId face, FoldGraph graph) {
+            String name = face.panel().panel();
+            boolean isOnly = graph.panels().stream()
+                            .filter(panel -> panel.name().equals(name))
+                            .count()
+                    == 1;
+            return !isOnly ? face.inWords() : face.side() == Side.FACE ? name : name + ", other side";
+        }
+    }
+
+    /**
      * A measure the maker may change.
      *
+     * @param extra id of what is set on the card, if it is a measure of that
      * @param follows whether it follows from the others until the maker says otherwise
      * @param usual what it would then be, where the maker has said otherwise
      */
@@ -72,11 +103,13 @@ public record CardView(
             FigureView figure,
             boolean locked,
             boolean follows,
-            @Nullable FigureView usual) {}
+            @Nullable FigureView usual,
+            @Nullable String extra) {}
 
     /**
      * Something the maker may choose.
      *
+     * @param extra id of what is set on the card, if it is about that
      * @param value id of what is chosen, or an SVG path
      * @param takesPath whether an SVG path of one's own does as well
      */
@@ -86,7 +119,8 @@ public record CardView(
             String meaning,
             String value,
             List<AlternativeView> alternatives,
-            boolean takesPath) {}
+            boolean takesPath,
+            @Nullable String extra) {}
 
     /** One thing that can be chosen. */
     public record AlternativeView(String id, String label) {}
@@ -189,6 +223,9 @@ public record CardView(
                         .map(finding -> finding(finding, ruler))
                         .toList(),
                 card.plan().isFree(),
+                card.plan().extras().all().stream()
+                        .map(extra -> ExtraView.of(extra, worked.form().graph()))
+                        .toList(),
                 layers,
                 PaperView.of(worked),
                 PaperView.madeOf(worked),
@@ -206,6 +243,7 @@ public record CardView(
                             FigureView.of(width.getValue(), plan.ruler()),
                             plan.locked().contains(width.getKey()),
                             false,
+                            null,
                             null))
                     .toList();
         }
@@ -218,30 +256,34 @@ public record CardView(
         Structure structure = card.worked().structure();
         Measures measures = card.plan().measures();
         Ruler ruler = card.plan().ruler();
+        Extra extra = card.plan().extras().having(parameter.id()).orElse(null);
         return new MeasureView(
                 parameter.id(),
-                parameter.label(),
+                extra == null ? parameter.label() : extra.own(parameter.label()),
                 parameter.meaning(),
                 FigureView.of(structure.measure(parameter.id(), measures), ruler),
                 card.plan().locked().contains(parameter.id()),
                 parameter.follows(),
                 parameter.follows() && measures.says(parameter.id())
                         ? FigureView.of(structure.usual(parameter.id(), measures.without(parameter.id())), ruler)
-                        : null);
+                        : null,
+                extra == null ? null : extra.id());
     }
 
     /** Numbers in their order, other things with the usual one first. */
     private static ChoiceView choice(Choice choice, Card card) {
+        Extra extra = card.plan().extras().having(choice.id()).orElse(null);
         return new ChoiceView(
                 choice.id(),
-                choice.label(),
+                extra == null ? choice.label() : extra.own(choice.label()),
                 choice.meaning(),
                 card.plan().measures().chosen(choice),
                 choice.alternatives().stream()
                         .sorted(CardView::byNumber)
                         .map(alternative -> new AlternativeView(alternative.id(), alternative.label()))
                         .toList(),
-                choice.takesPath());
+                choice.takesPath(),
+                extra == null ? null : extra.id());
     }
 
     private static int byNumber(Choice.Alternative one, Choice.Alternative other) {

@@ -118,6 +118,11 @@ class EditController {
         return CardView.of(drawer.change(id, dress.revision(), dress));
     }
 
+    @PostMapping("/extras")
+    CardView carry(@PathVariable UUID id, @Valid @RequestBody ExtraCommand carry) {
+        return CardView.of(drawer.change(id, carry.revision(), carry));
+    }
+
     @PostMapping("/locks")
     CardView lock(@PathVariable UUID id, @Valid @RequestBody Locking lock) {
         return CardView.of(drawer.change(id, lock.revision(), new Lock(lock.measure(), lock.locked())));

@@ -4,9 +4,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
+import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Rigid;
+import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.fold.motion.Frame;
 import vantbreeze.core.plan.WorkedPlan;
@@ -59,13 +62,14 @@ public record FormView(
 
     private static FormView of(WorkedPlan worked, List<Frame> frames) {
         Folding form = worked.form();
+        double[] lifts = lifts(form.graph());
         double left = form.closed().left();
         double bottom = form.closed().bottom();
         return new FormView(
                 form.fromBelow().stream()
                         .map(panel -> closed(form.closed(), panel, left, bottom))
                         .toList(),
-                frames.stream().map(FormView::frame).toList(),
+                frames.stream().map(frame -> frame(frame, lifts)).toList(),
                 worked.structure().showing(),
                 stations(worked),
                 worked.structure().lies());
@@ -90,7 +94,9 @@ public record FormView(
 
     /** The matrices of the step that shows best what the card is. */
     static List<double[]> showing(WorkedPlan worked) {
-        return frame(worked.form().display(worked.structure().showing()));
+        return frame(
+                worked.form().display(worked.structure().showing()),
+                lifts(worked.form().graph()));
     }
 
     /** The panels of the whole card as they lie on their sheets. */
@@ -99,12 +105,27 @@ public record FormView(
     }
 
     /** The matrices of one step. */
-    private static List<double[]> frame(Frame frame) {
-        return frame.panels().stream()
-                .map(motion -> Arrays.stream(motion.columns())
+    private static List<double[]> frame(Frame frame, double[] lifts) {
+        return IntStream.range(0, lifts.length)
+                .mapToObj(panel -> Arrays.stream(frame.panels()
+                                .get(panel)
+                                .after(Rigid.NONE.shifted(0, 0, lifts[panel]))
+                                .columns())
                         .map(FormView::toAMillionth)
                         .toArray())
                 .toList();
+    }
+
+    /** How far what is glued on something stands off it, towards its decorated side: its paper, or the foam beneath. */
+    private static double[] lifts(FoldGraph graph) {
+        double[] lifts = new double[graph.panels().size()];
+        for (Link.Glued link : graph.joins()) {
+            if (!link.join().slides()) {
+                double off = Math.max(PAPER, link.join().foam().millimetres());
+                lifts[link.to()] += link.join().gluedSide() == Side.BACK ? off : -off;
+            }
+        }
+        return lifts;
     }
 
     private static ClosedPanelView closed(FoldedForm form, int panel, double left, double bottom) {
@@ -118,6 +139,9 @@ public record FormView(
                 .toArray();
         return new ClosedPanelView(panel, motion.showsFace(), shape.corners(), shape.holes(), laid);
     }
+
+    /** As much as shows which of two papers is before the other, mm. */
+    private static final double PAPER = 0.6;
 
     /** Finer than any screen, and shorter to send. */
     private static double toAMillionth(double number) {

@@ -6,12 +6,18 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.edit.Carry;
+import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.Side;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
@@ -104,6 +110,7 @@ class DemoCards implements ApplicationRunner {
                 .withSheet("12x12")
                 .withNotes("One only, with the programme inside.");
         return List.of(
+                firstFlight(),
                 crowd(),
                 lighthouse(),
                 shadowBox(),
@@ -118,6 +125,50 @@ class DemoCards implements ApplicationRunner {
                 theatre,
                 workshopCard,
                 invitation);
+    }
+
+    /** A plain card in which a kite pops out over the fold, with a small card for wishes on its back. */
+    private Plan firstFlight() {
+        Plan card = millimetres("First flight of the season", "side-fold", 104, 144);
+        Plan mounted = set(card, "pop-out", "Kite mount", "Cover", Side.FACE, "Back");
+        Plan kite = set(
+                measured(
+                        mounted,
+                        "extra-1-spring",
+                        24,
+                        "extra-1-second",
+                        24,
+                        "extra-1-reach",
+                        34,
+                        "extra-1-breadth",
+                        32,
+                        "extra-1-along",
+                        58),
+                "topper",
+                "Kite",
+                "Kite mount seat",
+                Side.FACE,
+                null);
+        Plan shaped = measured(kite, "extra-2-width", 44, "extra-2-height", 52, "extra-2-foam", 2);
+        return set(shaped, "small-card", "Wishes", "Cover", Side.BACK, null)
+                .withCardstock("own-sky")
+                .withEnvelope("c6")
+                .withSheet("a4")
+                .withNotes("The kite rises when it is opened. Wishes go into the small card on the front.");
+    }
+
+    private Plan set(Plan plan, String kind, String name, String panel, Side side, @Nullable String to) {
+        FoldGraph graph = stock.workshop().work(plan).form().graph();
+        return new Carry.Put(kind, name, new Face(index(graph, panel), side), to == null ? null : index(graph, to))
+                .on(plan, stock.workshop())
+                .plan();
+    }
+
+    private static int index(FoldGraph graph, String panel) {
+        return IntStream.range(0, graph.panels().size())
+                .filter(i -> graph.panels().get(i).name().equals(panel))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** A tower of seven rows, each of its own height, before narrow sides. */

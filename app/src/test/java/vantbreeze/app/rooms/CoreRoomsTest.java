@@ -32,6 +32,7 @@ class CoreRoomsTest {
         ROOMS.room("structure", "length", "paper", "outline", "tool", "fold", "fold.folding");
         ROOMS.room("recognition", "length", "paper", "tool", "fold", "structure");
         ROOMS.room("free", "length", "paper", "fold", "fold.plane", "fold.folding", "structure");
+        ROOMS.room("extra", "length", "paper", "tool", "fold", "fold.motion", "fold.folding", "structure");
         ROOMS.room("layer", "length", "paper", "tool", "fold", "fold.plane", "fold.bulk");
         ROOMS.room("cutting", "length", "paper", "fold", "fold.plane", "layer");
         ROOMS.room("fit", "length", "paper", "tool", "fold", "fold.bulk", "structure", "cutting");
@@ -61,6 +62,7 @@ class CoreRoomsTest {
                 "fold.folding",
                 "fold.sight",
                 "structure",
+                "extra",
                 "free",
                 "layer",
                 "cutting",
@@ -100,10 +102,12 @@ class CoreRoomsTest {
                 "edit",
                 "length",
                 "paper",
+                "tool",
                 "fold",
                 "fold.bulk",
                 "cutting",
                 "structure",
+                "extra",
                 "free",
                 "layer",
                 "check",

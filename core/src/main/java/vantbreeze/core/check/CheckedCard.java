@@ -32,6 +32,9 @@ public interface CheckedCard {
     /** Whether it is drawn free and not built by a structure of the catalogue. */
     boolean isFree();
 
+    /** Whether a panel, by its index, is of something set on the card and not of the card itself. */
+    boolean isSetOn(int panel);
+
     /** Whether there is time for what takes long; not while a line is dragged. */
     boolean isThorough();
 

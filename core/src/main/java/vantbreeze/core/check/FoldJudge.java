@@ -1,14 +1,18 @@
 package vantbreeze.core.check;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import vantbreeze.core.check.Finding.Kind;
 import vantbreeze.core.cutting.WorkedPiece;
+import vantbreeze.core.fold.FoldedForm;
+import vantbreeze.core.fold.LoopGap;
 import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.fold.folding.Overhang;
+import vantbreeze.core.fold.folding.Station;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Precision;
 import vantbreeze.core.paper.Size;
@@ -26,6 +30,7 @@ record FoldJudge(CheckedCard card, Words words) {
     private static final Kind UNDECIDED = Kind.note("order-not-decided");
     private static final Kind REACHES_PAST = Kind.note("reaches-past");
     private static final Kind POKES_OUT = Kind.wrong("pokes-out");
+    private static final Kind HELD = Kind.wrong("held-shut");
     private static final Kind BENDS = Kind.note("bends-on-the-way");
     private static final Kind MEETS = Kind.note("meets-on-the-way");
     private static final Kind LOOSE_SCORE = Kind.wrong("loose-score");
@@ -39,7 +44,9 @@ record FoldJudge(CheckedCard card, Words words) {
         closing(findings);
         footprint(findings);
         if (card.isThorough()) {
-            moving(findings);
+            int before = findings.size();
+            heldShut(findings);
+            moving(findings, findings.size() > before);
         }
         slits(findings);
         for (Advice advice : card.structure().advice(card.measures())) {
@@ -105,10 +112,38 @@ record FoldJudge(CheckedCard card, Words words) {
         Length out = closed.width().minus(meant.width()).max(closed.height().minus(meant.height()));
         if (out.millimetres() >= Precision.CLOSES) {
             boolean across = closed.width().minus(meant.width()).equals(out);
-            findings.add(POKES_OUT.of(
-                    across ? Parameter.WIDTH : Parameter.HEIGHT,
-                    "%s pokes out of the closed card by %s."
-                            .formatted(words.name(outermost(across)), words.write(out))));
+            int outermost = outermost(across);
+            // what is set on a card may be meant to show there
+            boolean maybeMeant = card.isSetOn(outermost);
+            findings.add((maybeMeant ? REACHES_PAST : POKES_OUT)
+                    .of(
+                            across ? Parameter.WIDTH : Parameter.HEIGHT,
+                            "%s pokes out of the closed card by %s.%s"
+                                    .formatted(
+                                            words.name(outermost),
+                                            words.write(out),
+                                            maybeMeant ? " Bring it in, unless it is to show there." : "")));
+        }
+    }
+
+    /** What is set on a card holds it where the loops that it closes are open in one of the card's poses. */
+    private void heldShut(List<Finding> findings) {
+        Folding form = card.form();
+        for (Station station : form.stations().subList(0, form.stations().size() - 1)) {
+            FoldedForm.of(form.graph(), station.pose()).loops().stream()
+                    .filter(loop -> loop.gap() >= Precision.CLOSES)
+                    .filter(loop -> loop.panels().stream().anyMatch(card::isSetOn))
+                    .max(Comparator.comparingDouble(LoopGap::gap))
+                    .ifPresent(loop -> findings.add(HELD.of(
+                            "extras",
+                            "%s holds the card: on the way to \"%s\" its ends come %s apart. Glue it elsewhere."
+                                    .formatted(
+                                            words.name(loop.panels().stream()
+                                                    .filter(card::isSetOn)
+                                                    .findFirst()
+                                                    .orElseThrow()),
+                                            station.name(),
+                                            words.write(Length.nearest(loop.gap()))))));
         }
     }
 
@@ -134,10 +169,12 @@ record FoldJudge(CheckedCard card, Words words) {
                 .orElse(0);
     }
 
-    private void moving(List<Finding> findings) {
+    /** @param held whether it is told already that it can't go all the way */
+    private void moving(List<Finding> findings, boolean held) {
         Folding form = card.form();
-        form.motion()
-                .firstBent()
+        form.motion().firstBent().stream()
+                .filter(frame -> !held)
+                .findFirst()
                 .ifPresent(frame -> findings.add(BENDS.of(
                         "fold",
                         "On the way to closed the panels must bend: stiff card may crack. Take a lighter one.")));

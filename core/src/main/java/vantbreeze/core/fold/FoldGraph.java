@@ -133,12 +133,13 @@ public final class FoldGraph {
         return Optional.empty();
     }
 
-    /** What a panel is called; with its piece's name where there are several pieces and that is another. */
+    /** What a panel is called; with its piece's name where there are several pieces and it does not say that. */
     public String name(int panel) {
         String name = panels.get(panel).name();
         int piece = pieceOf.get(panel);
         String whose = assembly.pieces().get(piece).name();
-        return assembly.pieces().size() == 1 || name.equals(whose) ? name : "%s of %s".formatted(name, whose);
+        boolean says = assembly.pieces().size() == 1 || name.equals(whose) || name.startsWith(whose + " ");
+        return says ? name : "%s of %s".formatted(name, whose);
     }
 
     /** For each panel, the links that touch it. */

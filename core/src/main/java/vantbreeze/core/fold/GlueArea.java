@@ -23,34 +23,35 @@ public record GlueArea(int panel, Side side, int other, Polygon shape) {
 
     /** Both sides of every join of {@code graph}, but for what is threaded. */
     public static List<GlueArea> of(FoldGraph graph) {
+        return graph.joins().stream()
+                .filter(link -> !link.join().slides())
+                .flatMap(link -> of(link, graph).stream())
+                .toList();
+    }
+
+    /** Both sides of one join. */
+    public static List<GlueArea> of(Link.Glued link, FoldGraph graph) {
+        Rigid laid = link.motion(0);
+        Geometry on = Flat.common(
+                graph.panels().get(link.from()).shape(),
+                new PlacedPanel(graph.panels().get(link.to()), laid).shadow());
+        if (!link.join().area().isEmpty()) {
+            on = Flat.common(
+                    on,
+                    polygon(link.join().area().stream().map(Spot::millimetres).toList()));
+        }
         List<GlueArea> areas = new ArrayList<>();
-        for (Link.Glued link : graph.joins()) {
-            if (link.join().slides()) {
-                continue;
-            }
-            Rigid laid = link.motion(0);
-            Geometry on = Flat.common(
-                    graph.panels().get(link.from()).shape(),
-                    new PlacedPanel(graph.panels().get(link.to()), laid).shadow());
-            if (!link.join().area().isEmpty()) {
-                on = Flat.common(
-                        on,
-                        polygon(link.join().area().stream()
-                                .map(Spot::millimetres)
-                                .toList()));
-            }
-            for (int i = 0; i < on.getNumGeometries(); i++) {
-                if (on.getGeometryN(i) instanceof Polygon part && part.getArea() > 1) {
-                    areas.add(new GlueArea(link.from(), link.join().onSide(), link.to(), part));
-                    areas.add(new GlueArea(
-                            link.to(),
-                            link.join().gluedSide(),
-                            link.from(),
-                            laid.inverse().shadow(part)));
-                }
+        for (int i = 0; i < on.getNumGeometries(); i++) {
+            if (on.getGeometryN(i) instanceof Polygon part && part.getArea() > 1) {
+                areas.add(new GlueArea(link.from(), link.join().onSide(), link.to(), part));
+                areas.add(new GlueArea(
+                        link.to(),
+                        link.join().gluedSide(),
+                        link.from(),
+                        laid.inverse().shadow(part)));
             }
         }
-        return areas;
+        return List.copyOf(areas);
     }
 
     private static Polygon polygon(List<Coordinate> corners) {

@@ -1,6 +1,7 @@
 package vantbreeze.core.fold;
 
 import java.util.List;
+import vantbreeze.core.length.Length;
 
 /**
  * A panel glued on another, on given sides, at a fixed place.
@@ -12,9 +13,17 @@ import java.util.List;
  * @param at where
  * @param slides whether it is not glued but threaded, so that it slides along the sheet of {@code on}, left and right
  * @param area corners of the glued area, on the sheet of {@code on}; none for all that the two panels overlap
+ * @param foam how thick the foam between them is, nil for none
  */
 public record Join(
-        PanelRef on, Side onSide, PanelRef glued, Side gluedSide, Attachment at, boolean slides, List<Spot> area) {
+        PanelRef on,
+        Side onSide,
+        PanelRef glued,
+        Side gluedSide,
+        Attachment at,
+        boolean slides,
+        List<Spot> area,
+        Length foam) {
 
     public Join {
         area = List.copyOf(area);
@@ -22,17 +31,27 @@ public record Join(
 
     /** A join over all that the two panels overlap. */
     public static Join of(PanelRef on, Side onSide, PanelRef glued, Side gluedSide, Attachment at) {
-        return new Join(on, onSide, glued, gluedSide, at, false, List.of());
+        return new Join(on, onSide, glued, gluedSide, at, false, List.of(), Length.ZERO);
     }
 
     /** The same join with glue on part of the overlap only. */
     public Join onlyOn(List<Spot> corners) {
-        return new Join(on, onSide, glued, gluedSide, at, slides, corners);
+        return new Join(on, onSide, glued, gluedSide, at, slides, corners, foam);
+    }
+
+    /** The same on foam. */
+    public Join onFoam(Length thickness) {
+        return new Join(on, onSide, glued, gluedSide, at, slides, area, thickness);
+    }
+
+    /** The same between panels of other names. */
+    public Join between(PanelRef lower, PanelRef upper) {
+        return new Join(lower, onSide, upper, gluedSide, at, slides, area, foam);
     }
 
     /** The same, threaded instead of glued; {@code area} is where it is held. */
     public Join sliding() {
-        return new Join(on, onSide, glued, gluedSide, at, true, area);
+        return new Join(on, onSide, glued, gluedSide, at, true, area, foam);
     }
 
     /** Where the glued piece lies, when it has slid so many millimetres to the right. */

@@ -16,6 +16,9 @@ public record PanelId(PieceId piece, String panel) {
 
     /** As a maker reads it: "Left tab of Band". */
     public String inWords() {
-        return panel.equals(piece.name()) ? piece.inWords() : "%s of %s".formatted(panel, piece.inWords());
+        if (panel.equals(piece.name())) {
+            return piece.inWords();
+        }
+        return panel.startsWith(piece.name() + " ") ? panel : "%s of %s".formatted(panel, piece.inWords());
     }
 }

@@ -125,7 +125,7 @@ public record Rigid(
         return shadow;
     }
 
-    Rigid shifted(double x, double y, double z) {
+    public Rigid shifted(double x, double y, double z) {
         return new Rigid(xx, xy, xz, yx, yy, yz, zx, zy, zz, dx + x, dy + y, dz + z);
     }
 

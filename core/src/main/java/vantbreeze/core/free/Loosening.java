@@ -86,14 +86,7 @@ public final class Loosening {
             pieces.add(piece.named(spoken));
         }
         List<Join> joins = built.joins().stream()
-                .map(join -> new Join(
-                        ref(join.on(), renamed),
-                        join.onSide(),
-                        ref(join.glued(), renamed),
-                        join.gluedSide(),
-                        join.at(),
-                        join.slides(),
-                        join.area()))
+                .map(join -> join.between(ref(join.on(), renamed), ref(join.glued(), renamed)))
                 .toList();
         List<Over> overs = built.overs().stream()
                 .map(over -> new Over(ref(over.above(), renamed), ref(over.below(), renamed)))

@@ -35,14 +35,7 @@ final class Naming {
             gone.add(merged);
         }
         List<Join> joins = assembly.joins().stream()
-                .map(join -> new Join(
-                        renamed(join.on(), gone),
-                        join.onSide(),
-                        renamed(join.glued(), gone),
-                        join.gluedSide(),
-                        join.at(),
-                        join.slides(),
-                        join.area()))
+                .map(join -> join.between(renamed(join.on(), gone), renamed(join.glued(), gone)))
                 .toList();
         List<Over> overs = assembly.overs().stream()
                 .map(over -> new Over(renamed(over.above(), gone), renamed(over.below(), gone)))

@@ -119,7 +119,7 @@ public record Redrawing(FreeCard card) {
                 join.at().turnDegrees());
         List<Spot> area =
                 join.on().piece() == piece ? join.area().stream().map(move).toList() : join.area();
-        return new Join(join.on(), join.onSide(), join.glued(), join.gluedSide(), at, join.slides(), area);
+        return new Join(join.on(), join.onSide(), join.glued(), join.gluedSide(), at, join.slides(), area, join.foam());
     }
 
     /**
@@ -150,14 +150,7 @@ public record Redrawing(FreeCard card) {
         pieces.remove(piece);
         List<Join> joins = card.assembly().joins().stream()
                 .filter(join -> join.on().piece() != piece && join.glued().piece() != piece)
-                .map(join -> new Join(
-                        after(join.on(), piece),
-                        join.onSide(),
-                        after(join.glued(), piece),
-                        join.gluedSide(),
-                        join.at(),
-                        join.slides(),
-                        join.area()))
+                .map(join -> join.between(after(join.on(), piece), after(join.glued(), piece)))
                 .toList();
         List<Over> overs = card.assembly().overs().stream()
                 .filter(over -> over.above().piece() != piece && over.below().piece() != piece)

@@ -1,6 +1,8 @@
 package vantbreeze.core.layer;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.PanelRef;
@@ -23,9 +25,20 @@ public record FaceName(int piece, String panel, Side side) {
                 face.side());
     }
 
-    /** The face of this name; none when an edit took its panel away. */
+    /**
+     * The face of this name; none when an edit took its panel away. A piece that is another among them now, since
+     * others came or went, is known by the panel's name where only one panel has it.
+     */
     public Optional<Face> find(FoldGraph graph) {
-        return graph.find(new PanelRef(piece, panel)).map(index -> new Face(index, side));
+        return graph.find(new PanelRef(piece, panel)).or(() -> only(graph)).map(index -> new Face(index, side));
+    }
+
+    private Optional<Integer> only(FoldGraph graph) {
+        List<Integer> named = IntStream.range(0, graph.panels().size())
+                .filter(i -> graph.panels().get(i).name().equals(panel))
+                .boxed()
+                .toList();
+        return named.size() == 1 ? Optional.of(named.get(0)) : Optional.empty();
     }
 
     /** In words, like "Leg, other side". */

@@ -32,13 +32,10 @@ public record Layer(
         Length most,
         double up) {
 
-    /** Foam tape of polyethylene with its glue and backing, g/cm³; from memory. Pads cover all of the layer. */
-    private static final double FOAM_DENSITY = 0.1;
-
     /** What it adds to the closed stack. */
     Added added() {
-        double grams = paper.grams(shape.getArea())
-                + FOAM_DENSITY * shape.getArea() * choice.pad().millimetres() / 1000;
+        // pads cover all of the layer
+        double grams = paper.grams(shape.getArea()) + Added.foamGrams(shape, choice.pad());
         return new Added(
                 paper.name(), face.panel(), face.side(), shape, paper.caliper().plus(choice.pad()), grams);
     }

@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
+import vantbreeze.core.extra.Extras;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.free.FreeStructure;
 import vantbreeze.core.length.Ruler;
@@ -27,21 +28,35 @@ public sealed interface Design {
     /** The same, what nobody chose on the marks of {@code ruler}. */
     Design on(Ruler ruler);
 
-    /** A structure of the catalogue. */
-    record Parametric(String structureId, Measures measures, Set<String> locked) implements Design {
+    /**
+     * A structure of the catalogue.
+     *
+     * @param extras what is set on it; its measures are among the card's
+     */
+    record Parametric(String structureId, Measures measures, Set<String> locked, Extras extras) implements Design {
 
         public Parametric {
             locked = Collections.unmodifiableSet(new LinkedHashSet<>(locked));
         }
 
+        /** One that carries nothing. */
+        public Parametric(String structureId, Measures measures, Set<String> locked) {
+            this(structureId, measures, locked, Extras.NONE);
+        }
+
         @Override
         public Parametric withLocked(Set<String> ids) {
-            return new Parametric(structureId, measures, ids);
+            return new Parametric(structureId, measures, ids, extras);
         }
 
         /** The same with other measures. */
         public Parametric withMeasures(Measures other) {
-            return new Parametric(structureId, other, locked);
+            return new Parametric(structureId, other, locked, extras);
+        }
+
+        /** The same carrying other things. */
+        public Parametric withExtras(Extras other) {
+            return new Parametric(structureId, measures, locked, other);
         }
 
         @Override

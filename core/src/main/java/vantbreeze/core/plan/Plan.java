@@ -3,9 +3,11 @@ package vantbreeze.core.plan;
 import java.util.LinkedHashSet;
 import java.util.Locale;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.extra.Extras;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.length.Length;
@@ -142,6 +144,30 @@ public record Plan(String name, String notes, Ruler ruler, Design design, Suppli
             return free.card();
         }
         throw new IllegalStateException("not drawn free");
+    }
+
+    /** What is set on it; of a card that is drawn free nothing, there it is drawn. */
+    public Extras extras() {
+        return design instanceof Design.Parametric parametric ? parametric.extras() : Extras.NONE;
+    }
+
+    /**
+     * The same card carrying other things; what was said of those that it carries no more is forgotten.
+     *
+     * @throws IllegalStateException when it {@linkplain #isFree() is drawn}
+     */
+    public Plan withExtras(Extras other) {
+        if (!(design instanceof Design.Parametric parametric)) {
+            throw new IllegalStateException("drawn free");
+        }
+        Predicate<String> gone = id ->
+                parametric.extras().having(id).isPresent() && other.having(id).isEmpty();
+        Set<String> held = new LinkedHashSet<>(locked());
+        held.removeIf(gone);
+        return withDesign(parametric
+                .withMeasures(measures().withoutAll(gone))
+                .withLocked(held)
+                .withExtras(other));
     }
 
     /** The same plan of a card that is drawn free; what was locked of a structure is no longer there. */

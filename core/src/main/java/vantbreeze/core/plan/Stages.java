@@ -228,8 +228,8 @@ public final class Stages {
     private static ClosedCard closedCard(WorkedPlan plan) {
         Folding form = plan.form();
         List<Cardstock> stocks = plan.stocks();
-        List<Added> added =
-                plan.isThorough() ? plan.layers().added() : plan.layers().roughly();
+        List<Added> added = new ArrayList<>(Added.foam(form.graph()));
+        added.addAll(plan.isThorough() ? plan.layers().added() : plan.layers().roughly());
         @Nullable
         BulkMap bulk = form.canLie()
                 ? BulkMap.of(form.closed(), stocks, added, form.ordering().order())

@@ -13,6 +13,7 @@ import vantbreeze.core.cutting.CutList;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fit.Proposals;
+import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Lazy;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.bulk.ClosedCard;
@@ -119,6 +120,13 @@ public final class WorkedPlan implements CheckedCard {
     @Override
     public boolean isFree() {
         return plan.isFree();
+    }
+
+    @Override
+    public boolean isSetOn(int panel) {
+        FoldGraph graph = form().graph();
+        String piece = graph.assembly().pieces().get(graph.pieceOf().get(panel)).name();
+        return plan.extras().all().stream().anyMatch(extra -> extra.name().equals(piece));
     }
 
     @Override

@@ -2,6 +2,7 @@ package vantbreeze.core.plan;
 
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.extra.Extended;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.free.FreeStructure;
 import vantbreeze.core.length.Ruler;
@@ -92,8 +93,9 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
      * @throws ValidationException when there is no such structure, or what is drawn can't be worked out
      */
     public Structure structure(Plan plan) {
-        if (!plan.isFree()) {
-            return structure(plan.structureId());
+        if (plan.design() instanceof Design.Parametric card) {
+            Structure base = structure(card.structureId());
+            return card.extras().all().isEmpty() ? base : new Extended(base, card.extras(), tools.allowances());
         }
         plan.drawn().impossible().ifPresent(words -> {
             throw new ValidationException("drawing", words);

@@ -170,7 +170,8 @@ record RecipeCard(FreeCard card, List<String> taken) {
                     line.side(),
                     new Attachment(at, from, line.turn()),
                     line.slides(),
-                    line.within());
+                    line.within(),
+                    Length.ZERO);
         }
 
         private static boolean isHeld(int piece, List<Join> joins) {

@@ -111,6 +111,7 @@ record Turning(int quarters, boolean mirrored, boolean over) {
                 of(join.gluedSide()),
                 new Attachment(of(join.at().on()), of(join.at().glued()), turn + more),
                 join.slides(),
-                join.area().stream().map(this::of).toList());
+                join.area().stream().map(this::of).toList(),
+                join.foam());
     }
 }

@@ -25,7 +25,7 @@ public record Choice(String id, String label, String meaning, List<Alternative> 
     public record Alternative(String id, String label) {}
 
     /** A choice between named things, the usual one first. */
-    static Choice of(String id, String label, String meaning, Alternative... alternatives) {
+    public static Choice of(String id, String label, String meaning, Alternative... alternatives) {
         return new Choice(id, label, meaning, List.of(alternatives), false);
     }
 

@@ -3,6 +3,7 @@ package vantbreeze.core.structure;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -132,6 +133,15 @@ public record Measures(Map<String, Length> byId, Map<String, String> choices, @N
         Map<String, Length> changed = new LinkedHashMap<>(byId);
         changed.remove(id);
         return new Measures(changed, choices, ruler);
+    }
+
+    /** The same without those measures and choices, by their ids. */
+    public Measures withoutAll(Predicate<String> gone) {
+        Map<String, Length> lengths = new LinkedHashMap<>(byId);
+        lengths.keySet().removeIf(gone);
+        Map<String, String> chosen = new LinkedHashMap<>(choices);
+        chosen.keySet().removeIf(gone);
+        return new Measures(lengths, chosen, ruler);
     }
 
     /** Whether somebody said how long it is. */

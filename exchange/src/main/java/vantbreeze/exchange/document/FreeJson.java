@@ -14,6 +14,7 @@ import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.free.Stance;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Material;
 
 /** A free card in a plan document: pieces, joins and poses. Lists that are not there are empty. */
@@ -103,7 +104,8 @@ record FreeJson(
             SpotText its,
             double turn,
             boolean slides,
-            List<SpotText> area) {
+            List<SpotText> area,
+            @IfThere @Nullable String foam) {
 
         static JoinJson of(Join join) {
             return new JoinJson(
@@ -115,7 +117,8 @@ record FreeJson(
                     new SpotText(join.at().glued()),
                     join.at().turnDegrees(),
                     join.slides(),
-                    SpotText.all(join.area()));
+                    SpotText.all(join.area()),
+                    join.foam().isPositive() ? join.foam().exactMillimetres().toPlainString() : null);
         }
 
         Join join() {
@@ -126,7 +129,8 @@ record FreeJson(
                     gluedSide,
                     new Attachment(at.spot(), its.spot(), turn),
                     slides,
-                    SpotText.spots(area));
+                    SpotText.spots(area),
+                    foam == null ? Length.ZERO : SpotText.length(foam));
         }
     }
 

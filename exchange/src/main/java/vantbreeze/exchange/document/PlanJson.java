@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.extra.Extras;
 import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.length.Figure;
@@ -38,6 +39,7 @@ record PlanJson(
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<PieceStockJson> pieceCardstocks,
         String notes,
         @IfThere @Nullable FreeJson free,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<ExtraJson> extras,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> locked,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<DressedJson> layers) {
 
@@ -68,6 +70,7 @@ record PlanJson(
                         .toList(),
                 plan.notes(),
                 plan.isFree() ? FreeJson.of(plan.drawn()) : null,
+                plan.extras().all().stream().map(ExtraJson::of).toList(),
                 List.copyOf(plan.locked()),
                 plan.dressing().all().stream()
                         .map(dressed -> DressedJson.of(dressed, ruler))
@@ -89,7 +92,7 @@ record PlanJson(
     private Design design(Ruler read) {
         if (free == null) {
             return new Design.Parametric(
-                    structureNow(), new Measures(measures(read), choices), new LinkedHashSet<>(locked));
+                    structureNow(), new Measures(measures(read), choices), new LinkedHashSet<>(locked), carried());
         }
         try {
             return new Design.Free(free.card(), new LinkedHashSet<>(locked));
@@ -119,6 +122,16 @@ record PlanJson(
             }
         });
         return lengths;
+    }
+
+    private Extras carried() {
+        try {
+            return new Extras(extras.stream().map(ExtraJson::extra).toList());
+        } catch (IllegalArgumentException garbled) {
+            throw UnreadablePlan.ofExtras(String.valueOf(garbled.getMessage()));
+        } catch (NullPointerException missing) {
+            throw UnreadablePlan.ofExtras("Something is missing of one.");
+        }
     }
 
     private Map<PieceId, String> ofPieces() {

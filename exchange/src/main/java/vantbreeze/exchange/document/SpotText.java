@@ -37,7 +37,8 @@ record SpotText(Spot spot) {
                 + spot.y().exactMillimetres().toPlainString();
     }
 
-    private static Length length(String millimetres) {
+    /** @throws RuntimeException when it is no figure */
+    static Length length(String millimetres) {
         if (millimetres.length() > LONGEST_FIGURE) {
             throw new IllegalArgumentException("a figure of " + millimetres.length() + " digits");
         }

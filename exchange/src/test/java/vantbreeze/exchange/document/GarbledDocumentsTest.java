@@ -15,6 +15,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import vantbreeze.core.extra.Extra;
+import vantbreeze.core.extra.Extras;
+import vantbreeze.core.extra.FaceId;
+import vantbreeze.core.fold.PanelId;
 import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.free.Loosening;
@@ -26,8 +33,11 @@ import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Design;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.structure.FloatingBook;
+import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.SideFold;
 import vantbreeze.core.structure.Structure;
 
 /** Documents changed by hand: each opens, or is refused in words; and what is not there is what it always was. */
@@ -53,12 +63,44 @@ class GarbledDocumentsTest {
                 .withLock("Cover", true);
     }
 
-    /** Every place of a document, given something that does not belong there, and taken out. */
+    /** A card of the catalogue with a pop-out over its fold and a topper on that. */
+    private static Plan carrying() {
+        FaceId cover = new FaceId(new PanelId(PieceId.of("Card base"), "Cover"), Side.FACE);
+        FaceId back = new FaceId(new PanelId(PieceId.of("Card base"), "Back"), Side.FACE);
+        FaceId seat = new FaceId(new PanelId(PieceId.of("Mount"), "Mount seat"), Side.FACE);
+        Measures measures = new SideFold()
+                .proportioned(Size.ofMillimetres(120, 160), Ruler.MM_1)
+                .with("extra-1-spring", Length.ofMillimetres(21))
+                .choosing("extra-1-runs", "up");
+        return Plan.of(
+                "Kite",
+                new Design.Parametric(
+                        "side-fold",
+                        measures,
+                        Set.of("width"),
+                        new Extras(List.of(
+                                new Extra("extra-1", "Mount", "pop-out", cover, back),
+                                new Extra("extra-2", "Kite", "topper", seat, null)))),
+                Ruler.MM_1);
+    }
+
     @Test
-    void whatIsGarbledAnywhereIsReadOrRefusedInWords() throws Exception {
-        String written = PlanDocument.write(rich());
+    void whatIsSetOnACardIsReadBackAsItWasWritten() {
+        assertThat(PlanDocument.read(PlanDocument.write(carrying()))).isEqualTo(carrying());
+        assertThat(PlanDocument.write(rich())).doesNotContain("extras");
+        assertThatThrownBy(() -> PlanDocument.read(
+                        PlanDocument.write(carrying()).replace("\"Kite\",\n    \"kind\"", "\"Mount\",\n    \"kind\"")))
+                .isInstanceOf(UnreadablePlan.class)
+                .hasMessageContaining("There is a \"Mount\" on this card already");
+    }
+
+    /** Every place of a document, given something that does not belong there, and taken out. */
+    @ParameterizedTest
+    @MethodSource("documents")
+    void whatIsGarbledAnywhereIsReadOrRefusedInWords(Plan plan, int least) throws Exception {
+        String written = PlanDocument.write(plan);
         int places = places(JSON.readTree(written)).size();
-        assertThat(places).isGreaterThan(100);
+        assertThat(places).isGreaterThan(least);
         List<JsonNode> strange = List.of(
                 NODES.nullNode(),
                 NODES.numberNode(-7),
@@ -81,6 +123,10 @@ class GarbledDocumentsTest {
                 }
             }
         }
+    }
+
+    static List<Arguments> documents() {
+        return List.of(Arguments.of(rich(), 100), Arguments.of(carrying(), 25));
     }
 
     private static List<Consumer<JsonNode>> places(JsonNode node) {

@@ -13,7 +13,12 @@ import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Attachment;
+import vantbreeze.core.fold.Join;
+import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.free.Loosening;
 import vantbreeze.core.layer.Dressed;
@@ -31,6 +36,7 @@ import vantbreeze.core.plan.Plan;
 import vantbreeze.core.structure.Catalogue;
 import vantbreeze.core.structure.FloatingBook;
 import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.SideFold;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.core.tool.Board;
 import vantbreeze.core.tool.Tools;
@@ -67,6 +73,33 @@ class PlanDocumentTest {
             assertThat(PlanDocument.read(PlanDocument.write(plan))).isEqualTo(plan);
             assertThat(PlanDocument.write(plan).length()).isLessThan(PlanDocument.LONGEST);
         }
+    }
+
+    /** Foam between two pieces of a card that is drawn free stays as thick as it was. */
+    @Test
+    void foamOfAFreeCardIsReadBackAsItWasWritten() {
+        FreeCard bare =
+                Loosening.of(new SideFold(), new SideFold().proportioned(Size.ofMillimetres(90, 120), Ruler.MM_1));
+        Join glued = Join.of(
+                        new PanelRef(0, "Cover"),
+                        Side.BACK,
+                        new PanelRef(1, "Kite"),
+                        Side.BACK,
+                        Attachment.at(
+                                new Spot(Length.ofMillimetres(70), Length.ofMillimetres(20)),
+                                new Spot(Length.ZERO, Length.ZERO)))
+                .onFoam(Length.ofMicrometres(1500));
+        Assembly topped = new Assembly(
+                List.of(bare.assembly().pieces().get(0), FreeCard.sheet("Kite", Size.ofMillimetres(40, 50))),
+                List.of(glued));
+        Plan plan = Plan.of("Kite", FreeCard.of(topped), Ruler.MM_1);
+        assertThat(PlanDocument.read(PlanDocument.write(plan))
+                        .drawn()
+                        .assembly()
+                        .joins()
+                        .get(0)
+                        .foam())
+                .isEqualTo(Length.ofMicrometres(1500));
     }
 
     /** What a piece is cut from, and what a bow weighs, are the maker's. */

@@ -102,14 +102,7 @@ public final class PartialAssembly {
         for (int i = 0; i < joins.size(); i++) {
             Join join = assembly.joins().get(i);
             if (made.contains(joins.get(i)) && pieces.contains(join.on().piece())) {
-                within.add(new Join(
-                        moved(join.on(), pieces),
-                        join.onSide(),
-                        moved(join.glued(), pieces),
-                        join.gluedSide(),
-                        join.at(),
-                        join.slides(),
-                        join.area()));
+                within.add(join.between(moved(join.on(), pieces), moved(join.glued(), pieces)));
             }
         }
         List<Over> overs = assembly.overs().stream()
