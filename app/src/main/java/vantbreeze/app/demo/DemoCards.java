@@ -149,7 +149,7 @@ class DemoCards implements ApplicationRunner {
                 "Kite mount seat",
                 Side.FACE,
                 null);
-        Plan shaped = measured(kite, "extra-2-width", 44, "extra-2-height", 52, "extra-2-foam", 2);
+        Plan shaped = measured(kite, "extra-2-width", 44, "extra-2-height", 52, "extra-2-foam", 1);
         return set(shaped, "small-card", "Wishes", "Cover", Side.BACK, null)
                 .withCardstock("own-sky")
                 .withEnvelope("c6")

@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
+import org.locationtech.jts.geom.Envelope;
 import vantbreeze.core.check.Finding.Kind;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.FoldedForm;
@@ -112,9 +115,10 @@ record FoldJudge(CheckedCard card, Words words) {
         Length out = closed.width().minus(meant.width()).max(closed.height().minus(meant.height()));
         if (out.millimetres() >= Precision.CLOSES) {
             boolean across = closed.width().minus(meant.width()).equals(out);
-            int outermost = outermost(across);
             // what is set on a card may be meant to show there
-            boolean maybeMeant = card.isSetOn(outermost);
+            OptionalInt setOn = setOnBeyond(across);
+            boolean maybeMeant = setOn.isPresent();
+            int outermost = setOn.orElseGet(() -> outermost(across));
             findings.add((maybeMeant ? REACHES_PAST : POKES_OUT)
                     .of(
                             across ? Parameter.WIDTH : Parameter.HEIGHT,
@@ -145,6 +149,29 @@ record FoldJudge(CheckedCard card, Words words) {
                                             station.name(),
                                             words.write(Length.nearest(loop.gap()))))));
         }
+    }
+
+    /** The panel set on the card that reaches farthest beyond all of the card's own, if one does. */
+    private OptionalInt setOnBeyond(boolean across) {
+        List<PlacedPanel> placed = card.form().closed().placed();
+        Envelope own = new Envelope();
+        IntStream.range(0, placed.size())
+                .filter(panel -> !card.isSetOn(panel))
+                .forEach(panel -> own.expandToInclude(placed.get(panel).shadow().getEnvelopeInternal()));
+        return IntStream.range(0, placed.size())
+                .filter(card::isSetOn)
+                .filter(panel -> beyond(own, placed.get(panel), across) >= Precision.CLOSES)
+                .boxed()
+                .max(Comparator.comparingDouble(panel -> beyond(own, placed.get(panel), across)))
+                .map(OptionalInt::of)
+                .orElse(OptionalInt.empty());
+    }
+
+    private static double beyond(Envelope own, PlacedPanel panel, boolean across) {
+        Envelope box = panel.shadow().getEnvelopeInternal();
+        return across
+                ? Math.max(own.getMinX() - box.getMinX(), box.getMaxX() - own.getMaxX())
+                : Math.max(own.getMinY() - box.getMinY(), box.getMaxY() - own.getMaxY());
     }
 
     /** The panel that reaches farthest from the middle of the base. */

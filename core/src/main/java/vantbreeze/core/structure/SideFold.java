@@ -70,9 +70,9 @@ public final class SideFold extends CatalogueStructure {
     public Assembly assemble(Measures measures) {
         Length width = measures.get(Parameter.WIDTH);
         return Assembly.of(Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
-                .panel("Back", width)
-                .fold(Fold.VALLEY)
                 .panel("Cover", of(COVER, measures))
+                .fold(Fold.VALLEY)
+                .panel("Back", width)
                 .piece());
     }
 

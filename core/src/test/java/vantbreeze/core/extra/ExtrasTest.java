@@ -103,7 +103,7 @@ class ExtrasTest {
     @Test
     void aMountOfOneSpringIsShearedByASpring() {
         Plan plan = set(
-                put(card("side-fold", 120, 160), "spring-mount", "Mount", "Cover", null),
+                put(card("side-fold", 120, 160), "spring-mount", "Mount", "Back", null),
                 "extra-1-spring",
                 "14",
                 "extra-1-seat",
@@ -113,9 +113,9 @@ class ExtrasTest {
         for (String way : List.of("on", "back")) {
             WorkedPlan worked = closes(set(plan, "extra-1-pressed", way));
             Coordinate[] seat = shadow(worked, "Mount seat");
-            Coordinate[] cover = shadow(worked, "Cover");
+            Coordinate[] back = shadow(worked, "Back");
             double moved = way.equals("on") ? 14 : -14;
-            assertThat(left(seat) - left(cover)).isCloseTo(30 + moved, within(0.001));
+            assertThat(left(seat) - left(back)).isCloseTo(30 + moved, within(0.001));
         }
     }
 
