@@ -38,7 +38,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
   const { layers, papers, madeOf } = card
   return (
     <HandProvider value={hand}>
-      <Pickable pieces={card.pieces}>
+      <Pickable pieces={card.pieces} measures={card.measures}>
         <DrawingTools>
           <HeldProvider value={told.preview !== null}>
             <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">

@@ -4,7 +4,7 @@ import { FigureText } from '../house/FigureText'
 import { useSay } from '../house/Notices'
 import { FOLD_WORDS } from '../house/notation'
 import { isPicked, picking, usePicked } from './picked'
-import { clearNames, type Frame, named, NARROW_NAME } from './sheetFrame'
+import { clearNames, type Frame, named, nameOf, NARROW_NAME } from './sheetFrame'
 import type { CardInHand } from './useCard'
 import { useHandOf } from './useHand'
 
@@ -71,7 +71,7 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
               maxWidth: Math.max(NARROW_NAME, panel.width.mm * frame.scale - 6),
             }}
           >
-            {panel.name}
+            {nameOf(piece, panel)}
           </p>
         ))}
       {piece.scores.map((score, index) => {

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { act, cleanup, render } from '@testing-library/react'
 import { afterEach, expect, it } from 'vitest'
-import type { Piece } from '../api/client'
+import type { Card, Piece } from '../api/client'
 import { isMeasurePicked, type Lit, Pickable, type Picked, usePicked } from './picked'
 
 afterEach(cleanup)
@@ -21,6 +21,12 @@ const pieces = [
   { number: 2, panels: [{ index: 3, measure: 'wing' }], scores: [], turned: [], glue: [] },
 ] as unknown as Piece[]
 
+const measures = [
+  { id: 'wing', touches: [1] },
+  { id: 'gap', touches: [1] },
+  { id: 'depth', touches: [] },
+] as unknown as Card['measures']
+
 function litWhen(what: Picked): Lit {
   let seen: Lit | undefined
   let point: (picked: Picked) => void = () => {}
@@ -31,7 +37,7 @@ function litWhen(what: Picked): Lit {
     return null
   }
   render(
-    <Pickable pieces={pieces}>
+    <Pickable pieces={pieces} measures={measures}>
       <Probe />
     </Pickable>,
   )
@@ -45,6 +51,7 @@ it.each([
   [{ kind: 'measure', id: 'wing' } as const, [0, 3], []],
   [{ kind: 'measure', id: 'height' } as const, [0, 1], []],
   [{ kind: 'measure', id: 'depth' } as const, [], []],
+  [{ kind: 'measure', id: 'gap' } as const, [1], []],
   [{ kind: 'score', piece: 0, index: 0 } as const, [], ['0:0']],
   [{ kind: 'level', piece: 0, index: 0 } as const, [], ['0:1', '0:2']],
   [{ kind: 'glue', piece: 0, index: 0 } as const, [1, 3], []],

@@ -17,16 +17,17 @@ export type Lit = { panels: Set<number>; hinges: Set<string>; marks: Set<string>
 
 const NOTHING: Lit = { panels: new Set(), hinges: new Set(), marks: new Set() }
 
+type Pointable = { pieces: Piece[]; measures?: Card['measures'] }
 type Pointing = { picked: Picked; pick: (picked: Picked) => void; lit: Lit }
 
 const PickedContext = createContext<Pointing>({ picked: null, pick: () => {}, lit: NOTHING })
 
 export const usePicked = () => useContext(PickedContext)
 
-export function Pickable({ pieces, children }: { pieces: Card['pieces']; children: ReactNode }) {
+export function Pickable({ pieces, measures = [], children }: Pointable & { children: ReactNode }) {
   const [picked, pick] = useState<Picked>(null)
   // while a line is dragged the pieces change and what is lit does not
-  const lights = useAlike(lit(picked, pieces))
+  const lights = useAlike(lit(picked, { pieces, measures }))
   const pointing = useMemo(() => ({ picked, pick, lit: lights }), [picked, lights])
   return <PickedContext.Provider value={pointing}>{children}</PickedContext.Provider>
 }
@@ -40,10 +41,10 @@ function useAlike(lights: Lit): Lit {
   return lights
 }
 
-function lit(picked: Picked, pieces: Piece[]): Lit {
+function lit(picked: Picked, { pieces, measures }: Required<Pointable>): Lit {
   if (!picked) return NOTHING
   if (picked.kind === 'panel') return { ...NOTHING, panels: new Set([picked.index]) }
-  if (picked.kind === 'measure') return { ...NOTHING, panels: new Set(measuredBy(picked.id, pieces)) }
+  if (picked.kind === 'measure') return { ...NOTHING, panels: new Set(measuredBy(picked.id, pieces, measures)) }
   const piece = pieces.find(({ number }) => number === picked.piece)
   if (!piece) return NOTHING
   const key = (index: number) => `${piece.number}:${index}`
@@ -63,11 +64,12 @@ function lit(picked: Picked, pieces: Piece[]): Lit {
   }
 }
 
-/** The panels whose width a measure is, or whose height as the height of their piece. */
-function measuredBy(id: string, pieces: Piece[]): number[] {
-  return pieces.flatMap(({ panels, heightMeasure }) =>
+/** The panels whose width a measure is, or whose height as the height of their piece; otherwise those it is about. */
+function measuredBy(id: string, pieces: Piece[], measures: Card['measures']): number[] {
+  const sized = pieces.flatMap(({ panels, heightMeasure }) =>
     panels.filter(({ measure }) => heightMeasure === id || measure === id).map(({ index }) => index),
   )
+  return sized.length > 0 ? sized : (measures.find((measure) => measure.id === id)?.touches ?? [])
 }
 
 /** Whether a measure is pointed at, by itself or by a panel whose width it is. */

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { Card, Piece } from '../api/client'
-import { clearNames, frameOf } from './sheetFrame'
+import { clearNames, frameOf, nameLines } from './sheetFrame'
 
 const figure = (mm: number) => ({ mm }) as never
 
@@ -120,4 +120,12 @@ it('leaves out a name that runs over the scores beside it', () => {
   }))
   const shown = clearNames({ ...piece, panels }, frame(piece))
   expect([...shown].sort()).toEqual([0, 2])
+})
+
+it('leaves out of a name what its piece says, and sets it in lines that go in', () => {
+  const piece = { name: 'Kite mount' } as Piece
+  const panel = { name: 'Kite mount first back spring', width: { mm: 60 } } as Piece['panels'][number]
+  expect(nameLines(piece, panel, 1)).toEqual(['first', 'back', 'spring'])
+  expect(nameLines(piece, panel, 3)).toEqual(['first back spring'])
+  expect(nameLines({ name: 'Tail' } as Piece, panel, 9)).toEqual(['Kite mount first back spring'])
 })

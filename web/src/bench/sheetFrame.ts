@@ -171,6 +171,23 @@ const LINE = 20
 /** The narrowest that a name is set. */
 export const NARROW_NAME = 44
 
+/** A panel's name where its piece's stands beside it. */
+export function nameOf(piece: Piece, { name }: Piece['panels'][number]) {
+  return name.startsWith(`${piece.name} `) ? name.slice(piece.name.length + 1) : name
+}
+
+/** The same in lines that go into the panel, one word in each at the least. */
+export function nameLines(piece: Piece, panel: Piece['panels'][number], scale: number): string[] {
+  const room = Math.max(NARROW_NAME, panel.width.mm * scale - 6)
+  return nameOf(piece, panel)
+    .split(' ')
+    .reduce<string[]>((lines, word) => {
+      const last = lines.at(-1)
+      const longer = `${last} ${word}`
+      return last !== undefined && longer.length * LETTER <= room ? [...lines.slice(0, -1), longer] : [...lines, word]
+    }, [])
+}
+
 /** Panels whose names lie clear of one another and within their panels, the largest panels first; others are told when pointed at. */
 export function clearNames(piece: Piece, { x, y, scale }: Pick<Frame, 'x' | 'y' | 'scale'>): Set<number> {
   const boxes: { left: number; right: number; top: number; foot: number }[] = []
@@ -181,13 +198,7 @@ export function clearNames(piece: Piece, { x, y, scale }: Pick<Frame, 'x' | 'y' 
   }
   const largestFirst = [...named(piece)].sort((a, b) => b.width.mm * high(b) - a.width.mm * high(a))
   for (const panel of largestFirst) {
-    const room = Math.max(NARROW_NAME, panel.width.mm * scale - 6)
-    const words = panel.name.split(' ')
-    const lines = words.reduce<string[]>((lines, word) => {
-      const last = lines.at(-1)
-      const longer = `${last} ${word}`
-      return last !== undefined && longer.length * LETTER <= room ? [...lines.slice(0, -1), longer] : [...lines, word]
-    }, [])
+    const lines = nameLines(piece, panel, scale)
     const half = (Math.max(...lines.map((line) => line.length)) * LETTER) / 2
     const [across, up] = [x(panel.inside.x), y(panel.inside.y)]
     const box = {

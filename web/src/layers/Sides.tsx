@@ -1,5 +1,6 @@
 import { useMemo } from 'react'
 import type { Card, Layers, Piece, Point } from '../api/client'
+import { clearNames, nameLines } from '../bench/sheetFrame'
 import { useWidth } from '../bench/useWidth'
 import { LayersOnSheet } from '../papers/LayersOnSheet'
 import { outline } from '../house/outline'
@@ -69,6 +70,7 @@ function OneSide({ piece, face, scale, card, layers, ticked, onTick }: SideProps
   const x = (mm: number) => 6 + (face ? mm - left : left + piece.cut.width.mm - mm) * scale
   const y = (mm: number) => 6 + height - (mm - foot) * scale
   const at = (corner: Point) => `${x(corner.x)},${y(corner.y)}`
+  const clear = clearNames(piece, { x, y, scale })
   const hatch = `hatch-${piece.copies[0]}-${face}`
   const colour = colourOf(card, piece.copies[0], face)
   return (
@@ -98,18 +100,19 @@ function OneSide({ piece, face, scale, card, layers, ticked, onTick }: SideProps
         <g transform={`matrix(${face ? scale : -scale} 0 0 ${-scale} ${x(0)} ${y(0)})`}>
           <LayersOnSheet piece={piece} layers={card.layers} papers={card.papers} face={face} />
         </g>
-        {piece.panels.map(({ index, corners, holes, inside, name }) => (
+        {piece.panels.map((panel) => (
           <Tick
-            key={index}
-            face={layers.faces[faceOf(index, face)]}
-            d={outline({ corners, holes }, at)}
-            middle={{ x: x(inside.x), y: y(inside.y) }}
-            name={name}
+            key={panel.index}
+            face={layers.faces[faceOf(panel.index, face)]}
+            d={outline(panel, at)}
+            middle={{ x: x(panel.inside.x), y: y(panel.inside.y) }}
+            name={nameLines(piece, panel, scale)}
+            clear={clear.has(panel.index)}
             numbers={card.layers
-              .filter((layer) => layer.panel === index && layer.face === face)
+              .filter((layer) => layer.panel === panel.index && layer.face === face)
               .map(({ number }) => number)}
-            isTicked={ticked.includes(faceOf(index, face))}
-            onTick={() => onTick(faceOf(index, face))}
+            isTicked={ticked.includes(faceOf(panel.index, face))}
+            onTick={() => onTick(faceOf(panel.index, face))}
           />
         ))}
       </svg>
@@ -124,13 +127,14 @@ type TickProps = {
   face: Layers['faces'][number]
   d: string
   middle: Point
-  name: string
+  name: string[]
+  clear: boolean
   numbers: number[]
   isTicked: boolean
   onTick: () => void
 }
 
-function Tick({ face, d, middle, name, numbers, isTicked, onTick }: TickProps) {
+function Tick({ face, d, middle, name, clear, numbers, isTicked, onTick }: TickProps) {
   const written = [...new Set(numbers)].join(' · ')
   const words = face.why ?? `seen ${face.behind ? 'from behind, ' : ''}${face.poses.join(', ').toLowerCase()}`
   return (
@@ -140,7 +144,7 @@ function Tick({ face, d, middle, name, numbers, isTicked, onTick }: TickProps) {
       aria-disabled={!face.free}
       aria-label={`${face.name}, ${words}${written && `, layers ${written}`}`}
       tabIndex={face.free ? 0 : -1}
-      className={`outline-none [&:focus-visible>path]:stroke-picked [&:focus-visible>path]:[stroke-width:5] ${face.free ? 'cursor-pointer' : ''}`}
+      className={`group outline-none [&:focus-visible>path]:stroke-picked [&:focus-visible>path]:[stroke-width:5] ${face.free ? 'cursor-pointer' : ''}`}
       onClick={() => face.free && onTick()}
       onKeyDown={(event) => {
         if (event.key !== ' ' && event.key !== 'Enter') return
@@ -169,11 +173,7 @@ function Tick({ face, d, middle, name, numbers, isTicked, onTick }: TickProps) {
           {written}
         </text>
       ) : (
-        face.free && (
-          <text x={middle.x} y={middle.y + 5} textAnchor="middle" className="fill-ink-soft text-[15px] italic">
-            {face.poses.length > 0 ? shortened(name) : ''}
-          </text>
-        )
+        face.free && face.poses.length > 0 && <Name lines={name} middle={middle} clear={clear} />
       )}
       {/* rimmed with chalk, to be seen on dark papers too */}
       {isTicked &&
@@ -194,4 +194,19 @@ function Tick({ face, d, middle, name, numbers, isTicked, onTick }: TickProps) {
   )
 }
 
-const shortened = (name: string) => name.replace(/^Panel /, '')
+/** What a panel is called; where that would lie on others it is told when the panel is pointed at. */
+function Name({ lines, middle, clear }: { lines: string[]; middle: Point; clear: boolean }) {
+  return (
+    <text
+      textAnchor="middle"
+      className={`pointer-events-none text-[15px] italic ${clear ? 'fill-ink-soft' : 'fill-ink stroke-chalk opacity-0 [paint-order:stroke] group-hover:opacity-100 group-focus-visible:opacity-100'}`}
+      strokeWidth={clear ? 0 : 5}
+    >
+      {lines.map((line, i) => (
+        <tspan key={i} x={middle.x} y={middle.y + 5 + (i - (lines.length - 1) / 2) * 17}>
+          {line}
+        </tspan>
+      ))}
+    </text>
+  )
+}

@@ -13,6 +13,7 @@ import vantbreeze.core.check.Finding;
 import vantbreeze.core.edit.Field;
 import vantbreeze.core.extra.Extra;
 import vantbreeze.core.extra.FaceId;
+import vantbreeze.core.fit.Touched;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.bulk.BulkMap;
@@ -93,6 +94,8 @@ public record CardView(
      * A measure the maker may change.
      *
      * @param extra id of what is set on the card, if it is a measure of that
+     * @param touches the panels that it is about, by number, where it is neither a panel's width nor a piece's height;
+     *     none while a line is dragged
      * @param follows whether it follows from the others until the maker says otherwise
      * @param usual what it would then be, where the maker has said otherwise
      */
@@ -104,7 +107,8 @@ public record CardView(
             boolean locked,
             boolean follows,
             @Nullable FigureView usual,
-            @Nullable String extra) {}
+            @Nullable String extra,
+            List<Integer> touches) {}
 
     /**
      * Something the maker may choose.
@@ -244,7 +248,8 @@ public record CardView(
                             plan.locked().contains(width.getKey()),
                             false,
                             null,
-                            null))
+                            null,
+                            List.of()))
                     .toList();
         }
         return card.worked().structure().asked(plan.measures()).stream()
@@ -267,7 +272,12 @@ public record CardView(
                 parameter.follows() && measures.says(parameter.id())
                         ? FigureView.of(structure.usual(parameter.id(), measures.without(parameter.id())), ruler)
                         : null,
-                extra == null ? null : extra.id());
+                extra == null ? null : extra.id(),
+                parameter.panels().isEmpty()
+                                && parameter.pieces().isEmpty()
+                                && card.worked().isThorough()
+                        ? List.copyOf(Touched.by(parameter.id(), structure, measures))
+                        : List.of());
     }
 
     /** Numbers in their order, other things with the usual one first. */

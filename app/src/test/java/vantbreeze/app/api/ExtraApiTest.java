@@ -54,8 +54,8 @@ class ExtraApiTest {
         send(card + "/extras", POP_OUT.formatted(0))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.extras[0].name").value("Kite mount"))
-                .andExpect(jsonPath("$.extras[0].on").value("Cover"))
-                .andExpect(jsonPath("$.extras[0].to").value("Back"))
+                .andExpect(jsonPath("$.extras[0].on").value("Back"))
+                .andExpect(jsonPath("$.extras[0].to").value("Cover"))
                 .andExpect(jsonPath("$.pieces", hasSize(2)))
                 .andExpect(jsonPath("$.measures[?(@.extra == 'extra-1')].label", hasItem("Spring")));
         send(card + "/changes", "{\"revision\":1,\"field\":\"extra-1-spring\",\"text\":\"30\"}")
@@ -72,7 +72,7 @@ class ExtraApiTest {
     void whatCouldBeSetOnAFaceIsTriedFirst() throws Exception {
         web.perform(get(card + "/offers?panel=1&face=true"))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$[?(@.kind == 'swing')].places[0].name", hasItem("Back")))
+                .andExpect(jsonPath("$[?(@.kind == 'swing')].places[0].name", hasItem("Cover")))
                 .andExpect(jsonPath("$[?(@.kind == 'swing')].places[0].against", hasItem("")));
         send(card + "/extras", POP_OUT.formatted(0)).andExpect(status().isOk());
         web.perform(get(card + "/offers?panel=1&face=true"))

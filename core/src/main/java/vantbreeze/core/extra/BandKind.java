@@ -55,7 +55,7 @@ final class BandKind implements ExtraKind {
     @Override
     public List<Measure> measures() {
         return List.of(
-                Measure.of(BREADTH, "Breadth", "across the band"),
+                Measure.of(BREADTH, "Breadth", "across the band").ofThePiece(),
                 Measure.up("of the panel at its left"),
                 Measure.of(LEFT, "Left end", "how far from the left edge of the one panel it begins"),
                 Measure.of(RIGHT, "Right end", "how far from the right edge of the other panel it ends"),

@@ -45,7 +45,7 @@ final class FigureKind extends OnOneFace {
     public List<Measure> measures() {
         return List.of(
                 Measure.of(FIGURE, "Figure", "how far it stands up", "figure"),
-                Measure.of(BREADTH, "Breadth", "along its fold"),
+                Measure.of(BREADTH, "Breadth", "along its fold").ofThePiece(),
                 Measure.of(TAB, "Tab", "glued on the panel", "tab"),
                 Measure.across("where its fold, or the tab, is"),
                 Measure.up("where the tab, or its fold, is"));

@@ -12,6 +12,7 @@ import vantbreeze.core.structure.Parameter;
  * @param label what the maker calls it
  * @param meaning what it is, in a few plain words
  * @param parts the panels whose width it is
+ * @param high whether it is how high its piece is
  * @param choice what it depends on whether it is asked, or null
  * @param alternative what must be chosen there
  */
@@ -20,6 +21,7 @@ record Measure(
         String label,
         String meaning,
         List<String> parts,
+        boolean high,
         @Nullable Choice choice,
         @Nullable String alternative) {
 
@@ -27,7 +29,7 @@ record Measure(
     static final String UP = "up";
 
     static Measure of(String key, String label, String meaning, String... parts) {
-        return new Measure(key, label, meaning, List.of(parts), null, null);
+        return new Measure(key, label, meaning, List.of(parts), false, null, null);
     }
 
     /** How far it is from the left edge of the panel. */
@@ -40,9 +42,14 @@ record Measure(
         return of(UP, "From the foot", meaning);
     }
 
+    /** The same as how high its piece is. */
+    Measure ofThePiece() {
+        return new Measure(key, label, meaning, parts, true, choice, alternative);
+    }
+
     /** The same, asked only where that is chosen. */
     Measure when(Choice other, String chosen) {
-        return new Measure(key, label, meaning, parts, other, chosen);
+        return new Measure(key, label, meaning, parts, high, other, chosen);
     }
 
     /** Whether it is asked, what is chosen being so. */
@@ -57,7 +64,7 @@ record Measure(
                 extra.named(label),
                 meaning,
                 parts.stream().map(part -> part(extra, part)).toList(),
-                List.of(),
+                high ? List.of(extra.name()) : List.of(),
                 choice == null || alternative == null
                         ? null
                         : new Parameter.Wanted(of(extra, choice), List.of(alternative)),

@@ -64,7 +64,7 @@ final class MountKind extends OnOneFace {
                         "second back spring"),
                 Measure.of(SEAT, "Seat", "the panel that carries the topper", "seat"),
                 Measure.of(TAB, "Tab", "glued on the panel", "first tab", "second tab"),
-                Measure.of(BREADTH, "Breadth", "along its scores"),
+                Measure.of(BREADTH, "Breadth", "along its scores").ofThePiece(),
                 Measure.across("where its seat, or the strip, begins"),
                 Measure.up("where the strip, or its seat, begins"));
     }

@@ -19,7 +19,7 @@ abstract class OverAFold implements ExtraKind {
     }
 
     static Measure breadth() {
-        return Measure.of(BREADTH, "Breadth", "along the fold");
+        return Measure.of(BREADTH, "Breadth", "along the fold").ofThePiece();
     }
 
     static Measure tab() {

@@ -64,7 +64,7 @@ final class SheetKind extends OnOneFace {
                         .when(GLUED, "left");
         return List.of(
                 Measure.of(WIDTH, "Width", "how wide it is", ""),
-                Measure.of(HEIGHT, "Height", "how high it is"),
+                Measure.of(HEIGHT, "Height", "how high it is").ofThePiece(),
                 Measure.across("where it begins"),
                 Measure.up("where it begins"),
                 last);

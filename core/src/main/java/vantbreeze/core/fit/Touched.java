@@ -1,0 +1,78 @@
+package vantbreeze.core.fit;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Join;
+import vantbreeze.core.fold.Panel;
+import vantbreeze.core.fold.Panels;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.structure.Limits;
+import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.Structure;
+
+/**
+ * Which panels a measure is about. No structure says so of a place, a gap or a step: the measure is changed a little,
+ * and it is looked which panels become others, or where something is glued elsewhere.
+ */
+public final class Touched {
+
+    private static final Length TRIED = Length.ofMillimetres(1);
+
+    private Touched() {}
+
+    /**
+     * The panels, by index; those that only move along on their sheet are not among them.
+     *
+     * @param measures within the limits of {@code structure}
+     * @param id of a measure that is asked
+     */
+    public static Set<Integer> by(String id, Structure structure, Measures measures) {
+        Length now = structure.measure(id, measures);
+        Limits limits = structure.limits(id, measures);
+        Length other = limits.allow(now.plus(TRIED)) ? now.plus(TRIED) : now.minus(TRIED);
+        if (!limits.allow(other)) {
+            return Set.of();
+        }
+        Assembly before = structure.assemble(measures);
+        Assembly after = structure.assemble(measures.with(id, other));
+        if (before.pieces().size() != after.pieces().size()
+                || before.joins().size() != after.joins().size()) {
+            return Set.of();
+        }
+        Set<Integer> touched = new LinkedHashSet<>();
+        List<Integer> first = new ArrayList<>();
+        int panels = 0;
+        for (int piece = 0; piece < before.pieces().size(); piece++) {
+            first.add(panels);
+            Panels was = Panels.of(before.pieces().get(piece));
+            if (!before.pieces().get(piece).equals(after.pieces().get(piece))) {
+                Panels is = Panels.of(after.pieces().get(piece));
+                for (Panel panel : was.all()) {
+                    if (is.named(panel.name())
+                            .filter(one -> Math.abs(one.area() - panel.area()) < 1)
+                            .isEmpty()) {
+                        touched.add(panels + panel.index());
+                    }
+                }
+            }
+            panels += was.all().size();
+        }
+        if (touched.isEmpty()) {
+            for (int i = 0; i < before.joins().size(); i++) {
+                Join join = before.joins().get(i);
+                if (!join.at().equals(after.joins().get(i).at())
+                        || !join.area().equals(after.joins().get(i).area())
+                        || !join.foam().equals(after.joins().get(i).foam())) {
+                    Panels.of(before.pieces().get(join.glued().piece()))
+                            .named(join.glued().panel())
+                            .ifPresent(
+                                    panel -> touched.add(first.get(join.glued().piece()) + panel.index()));
+                }
+            }
+        }
+        return touched;
+    }
+}
