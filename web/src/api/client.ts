@@ -49,6 +49,9 @@ export const spoken = ({ words, text }: Figure) => words ?? text
 
 export const api = createClient<paths>()
 
+/** What could be done instead of what was refused: fields set one after the other. */
+export type WayOut = { label: string; steps: { field: string; text: string }[] }
+
 /** What the house answers when it can't do what was asked (RFC 9457), in words for the maker. */
 export class Problem extends Error {
   constructor(
@@ -56,6 +59,7 @@ export class Problem extends Error {
     readonly status: number,
     readonly field?: string,
     readonly kind?: string,
+    readonly ways: WayOut[] = [],
   ) {
     super(message)
   }
@@ -77,9 +81,9 @@ export async function answered<T>(asked: Promise<Answer<T>>): Promise<T> {
     throw new Problem('Vantbreeze does not answer. Is it still running? What was saved is safe.', 0)
   }
   if (!answer.response.ok) {
-    const problem = (answer.error ?? {}) as { detail?: string; field?: string; type?: string }
+    const problem = (answer.error ?? {}) as { detail?: string; field?: string; type?: string; ways?: WayOut[] }
     if (answer.response.status === 401) lock()
-    throw new Problem(problem.detail ?? FAILED, answer.response.status, problem.field, problem.type)
+    throw new Problem(problem.detail ?? FAILED, answer.response.status, problem.field, problem.type, problem.ways)
   }
   return answer.data as T
 }

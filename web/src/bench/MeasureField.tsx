@@ -23,6 +23,7 @@ export function MeasureField({ id, card, inHand }: Props) {
         figure={measure.figure}
         onWrite={(text) => inHand.change({ field: id, text })}
         onMove={(divisions) => inHand.change({ field: id, divisions })}
+        onWay={inHand.goWay}
       />
       <span className="-ms-2 inline-flex text-base">
         <button

@@ -25,6 +25,7 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
   const edit = (id: string) => ({
     onWrite: (text: string) => inHand.change({ field: id, text }),
     onMove: (divisions: number) => inHand.change({ field: id, divisions }),
+    onWay: inHand.goWay,
   })
   const draw = (what: 'FLIP' | 'ERASE', index: number) => () =>
     void inHand

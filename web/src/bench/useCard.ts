@@ -10,6 +10,7 @@ import {
   type DrawCommand,
   type ExtraCommand,
   type LayerCommand,
+  type WayOut,
 } from '../api/client'
 import { cardKey, useCardQuery } from '../api/cards'
 import { inTurn } from './saving'
@@ -114,6 +115,13 @@ export function useCard(id: string) {
     change: (change: Change) =>
       onwards(change.field, (card) =>
         answered(api.POST('/api/cards/{id}/changes', { ...at(card), body: { revision: card.revision, ...change } })),
+      ),
+    /** Goes one of the ways that were shown where a change was refused. */
+    goWay: ({ steps }: WayOut) =>
+      onwards('way', (card) =>
+        answered(
+          api.POST('/api/cards/{id}/changes/together', { ...at(card), body: { revision: card.revision, steps } }),
+        ),
       ),
     resize: (body: Resize) =>
       onwards('size', (card) =>

@@ -56,6 +56,27 @@ describe('a figure edited where it stands', () => {
     expect(face()).toBeTruthy()
   })
 
+  it('offers the ways out of a refusal, and goes the one that is pressed', async () => {
+    const ways = [
+      { label: 'Make the flap 3 in and the leg 99 in', steps: [{ field: 'flap', text: '3 in' }] },
+      { label: 'Make the leg 8 in', steps: [{ field: 'leg', text: '8 in' }] },
+    ]
+    const refuse = vi.fn(async () => {
+      throw new Problem('Leg 99 in and flap 5 in exclude one another.', 422, 'leg', undefined, ways)
+    })
+    const onWay = vi.fn(async () => {})
+    render(<FigureField label="Leg" figure={figure} onWrite={refuse} onMove={vi.fn()} onWay={onWay} />)
+    const keys = userEvent.setup()
+    await keys.click(face())
+    await keys.clear(screen.getByRole('textbox'))
+    await keys.keyboard('99{Enter}')
+    expect(screen.getByRole('button', { name: ways[0].label })).toBeTruthy()
+    await keys.click(screen.getByRole('button', { name: ways[1].label }))
+    expect(onWay).toHaveBeenCalledWith(ways[1])
+    expect(screen.queryByRole('alert')).toBeNull()
+    expect(face()).toBeTruthy()
+  })
+
   it('is moved by marks with the arrow keys, and begun anew by a digit', async () => {
     const { onMove, keys } = show()
     face().focus()

@@ -1,5 +1,5 @@
 import { type KeyboardEvent, useEffect, useId, useLayoutEffect, useRef, useState } from 'react'
-import { type Figure, spoken, wordsOf } from '../api/client'
+import { type Figure, Problem, spoken, type WayOut, wordsOf } from '../api/client'
 import { FigureText } from './FigureText'
 import { ProblemBox } from './ProblemBox'
 
@@ -10,6 +10,8 @@ type Props = {
   onWrite: (text: string) => Promise<unknown>
   /** Moves by so many marks of the ruler. */
   onMove: (divisions: number) => Promise<unknown>
+  /** Goes a way out that the refusal offered. */
+  onWay?: (way: WayOut) => Promise<unknown>
   onAttend?: (attending: boolean) => void
   /** Whether it is locked. */
   held?: boolean
@@ -29,6 +31,7 @@ export function FigureField({
   figure,
   onWrite,
   onMove,
+  onWay,
   onAttend,
   held = false,
   bare = false,
@@ -38,6 +41,7 @@ export function FigureField({
   'use memo'
   const [typed, setTyped] = useState<string | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
+  const [ways, setWays] = useState<WayOut[]>([])
   const field = useRef<HTMLInputElement>(null)
   const face = useRef<HTMLButtonElement>(null)
   const refocus = useRef(false)
@@ -51,7 +55,17 @@ export function FigureField({
     }
   }, [typed])
 
-  const tell = (cause: unknown) => setProblem(wordsOf(cause))
+  const tell = (cause: unknown) => {
+    setProblem(wordsOf(cause))
+    setWays(cause instanceof Problem ? cause.ways : [])
+  }
+
+  const go = (way: WayOut) =>
+    onWay?.(way).then(() => {
+      refocus.current = true
+      setTyped(null)
+      setProblem(null)
+    }, tell)
 
   const write = async () => {
     if (typed === null) return
@@ -151,6 +165,22 @@ export function FigureField({
           >
             {problem}
           </ProblemBox>
+          {onWay && ways.length > 0 && (
+            <span className="flex flex-col items-start gap-1 bg-wrong-wash px-3 pb-2 font-text text-base">
+              {ways.map((way) => (
+                // taken before the figure above notices that it was left
+                <button
+                  key={way.label}
+                  type="button"
+                  className="slip bg-paper text-start whitespace-normal"
+                  onPointerDown={(event) => event.preventDefault()}
+                  onClick={() => void go(way)}
+                >
+                  {way.label}
+                </button>
+              ))}
+            </span>
+          )}
         </span>
       )}
     </span>

@@ -2,6 +2,7 @@ package vantbreeze.app.api;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -21,6 +22,7 @@ import vantbreeze.core.edit.Rerule;
 import vantbreeze.core.edit.Resize;
 import vantbreeze.core.edit.SetField;
 import vantbreeze.core.edit.Solve;
+import vantbreeze.core.edit.Together;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.tool.Allowances;
 
@@ -44,6 +46,19 @@ class EditController {
             return new SetField(field, new Entry(text, divisions));
         }
     }
+
+    /** Several measures set at once, as one change. */
+    public record Changes(int revision, @Things List<@NotNull @Valid StepCommand> steps) implements EditRequest {
+        @Override
+        public Edit on(Ruler ruler, Allowances allowances) {
+            return new Together(steps.stream()
+                    .map(step -> SetField.to(step.field(), step.text()))
+                    .toList());
+        }
+    }
+
+    /** One of them. */
+    public record StepCommand(@Text String field, @Text String text) {}
 
     /** A plan document, as text, to put in place of the present one. */
     public record Replacement(int revision, @NotNull String document) {}
@@ -96,6 +111,11 @@ class EditController {
     @PostMapping("/changes")
     CardView change(@PathVariable UUID id, @Valid @RequestBody Change change) {
         return CardView.of(drawer.change(id, change.revision(), change));
+    }
+
+    @PostMapping("/changes/together")
+    CardView change(@PathVariable UUID id, @Valid @RequestBody Changes changes) {
+        return CardView.of(drawer.change(id, changes.revision(), changes));
     }
 
     @PutMapping("/document")

@@ -69,6 +69,9 @@ class Problems extends ResponseEntityExceptionHandler {
     ProblemDetail refused(ValidationException refusal) {
         ProblemDetail problem = Kind.REFUSED.of(refusal.getMessage());
         problem.setProperty("field", refusal.field());
+        if (!refusal.ways().isEmpty()) {
+            problem.setProperty("ways", refusal.ways());
+        }
         return problem;
     }
 

@@ -68,6 +68,25 @@ class ExtraApiTest {
                 .andExpect(jsonPath("$.pieces", hasSize(1)));
     }
 
+    /** What excludes another measure is refused with both ways out, and one of them is gone at a click. */
+    @Test
+    void waysOutAreOfferedAndGone() throws Exception {
+        send(card + "/extras", POP_OUT.formatted(0)).andExpect(status().isOk());
+        send(card + "/changes", "{\"revision\":1,\"field\":\"extra-1-breadth\",\"text\":\"120\"}")
+                .andExpect(status().isOk());
+        String refused = send(card + "/changes", "{\"revision\":2,\"field\":\"height\",\"text\":\"90\"}")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.ways", hasSize(2)))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        String steps = JsonPath.parse(refused).read("$.ways[0].steps").toString();
+        send(card + "/changes/together", "{\"revision\":2,\"steps\":%s}".formatted(steps))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.measures[?(@.id == 'height')].figure.text", hasItem("90 mm")));
+        send(card + "/changes/together", "{\"revision\":3,\"steps\":[]}").andExpect(status().isUnprocessableEntity());
+    }
+
     @Test
     void whatCouldBeSetOnAFaceIsTriedFirst() throws Exception {
         web.perform(get(card + "/offers?panel=1&face=true"))

@@ -1,10 +1,13 @@
 package vantbreeze.core.plan;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.check.WayOut;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -23,10 +26,19 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
     }
 
     /**
+     * @param others all measures, with that one so long
      * @throws ValidationException when {@code length} is beyond the limits of {@code parameter}, or there is no such
-     *     measure
+     *     measure: then it offers how far it goes
      */
-    void require(String parameter, Length length) {
+    void require(String parameter, Length length, Function<Length, Measures> others) {
+        try {
+            require(parameter, length);
+        } catch (ValidationException refused) {
+            throw new ValidationException(parameter, refused.getMessage(), nearest(named(parameter), length, others));
+        }
+    }
+
+    private void require(String parameter, Length length) {
         Parameter named = named(parameter);
         Limits limits = structure.limits(parameter, measures);
         if (length.isShorterThan(limits.least())) {
@@ -39,6 +51,25 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
                     parameter,
                     "%s can't be over %s: %s.".formatted(named.label(), write(limits.most()), limits.mostBecause()));
         }
+    }
+
+    /** As far as it goes with the others, on a mark; nothing where it goes nowhere. */
+    private List<WayOut> nearest(Parameter named, Length wanted, Function<Length, Measures> others) {
+        Length before = structure.measure(named.id(), measures);
+        Limits limits = structure.limits(named.id(), measures);
+        Length way = limits.nearest(wanted, ruler);
+        if (excluded(others.apply(way)) != null) {
+            way = excluded(others.apply(before)) == null ? last(before, way, others) : before;
+        }
+        return limits.allow(way) && !way.equals(before) ? List.of(making(named, way)) : List.of();
+    }
+
+    private WayOut making(Parameter named, Length length) {
+        return new WayOut("Make the %s %s".formatted(lower(named), write(length)), List.of(step(named, length)));
+    }
+
+    private WayOut.Step step(Parameter named, Length length) {
+        return new WayOut.Step(named.id(), Figure.of(length, ruler).text());
     }
 
     /** @throws ValidationException when any measure is missing or beyond its limits */
@@ -80,9 +111,12 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
         String stop = last.equals(before)
                 ? "leave the %s at %s".formatted(lower(named), write(before))
                 : "stop the %s at %s".formatted(lower(named), write(last));
+        List<WayOut> stopping = last.equals(before) ? List.of() : List.of(making(named, last));
         if (excluded.isLeftTo(measures)) {
             throw new ValidationException(
-                    changed, "%s can't be %s: %s. Better %s.".formatted(named.label(), write(wanted), because, stop));
+                    changed,
+                    "%s can't be %s: %s. Better %s.".formatted(named.label(), write(wanted), because, stop),
+                    stopping);
         }
         Length way = limits.nearest(length, ruler);
         boolean goes = limits.allow(way) && excluded(measures.with(excluded.id(), way)) == null;
@@ -96,8 +130,19 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
                                 write(length),
                                 because,
                                 goes
-                                        ? "First make the %s %s, or %s".formatted(lower(excluded), write(way), stop)
-                                        : "Better " + stop));
+                                        ? "Make the %s %s as well, or %s".formatted(lower(excluded), write(way), stop)
+                                        : "Better " + stop),
+                goes ? both(excluded, way, named, wanted, stopping) : stopping);
+    }
+
+    /** The other measure first and then this one; or this one as far as it goes. */
+    private List<WayOut> both(Parameter excluded, Length way, Parameter named, Length wanted, List<WayOut> stopping) {
+        List<WayOut> ways = new ArrayList<>();
+        ways.add(new WayOut(
+                "Make the %s %s and the %s %s".formatted(lower(excluded), write(way), lower(named), write(wanted)),
+                List.of(step(excluded, way), step(named, wanted))));
+        ways.addAll(stopping);
+        return ways;
     }
 
     /** A measure that can't be what it is; null where all can. */

@@ -2,7 +2,9 @@ package vantbreeze.core.plan;
 
 import java.util.LinkedHashSet;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
@@ -293,6 +295,26 @@ public record Plan(String name, String notes, Ruler ruler, Design design, Suppli
     }
 
     /**
+     * The same card with several measures changed at once.
+     *
+     * @throws ValidationException when one is locked, or any is then beyond its limits
+     */
+    public Plan changing(Structure structure, Map<String, Length> lengths) {
+        Measures after = measures();
+        for (Map.Entry<String, Length> one : lengths.entrySet()) {
+            if (locked().contains(one.getKey())) {
+                throw new ValidationException(one.getKey(), "This measure is locked. Unlock it to change it.");
+            }
+            after = structure.changed(after, one.getKey(), one.getValue());
+        }
+        for (Map.Entry<String, Length> one : lengths.entrySet()) {
+            after = after.with(one.getKey(), one.getValue());
+        }
+        MeasureCheck.of(structure, after, ruler).requireAll();
+        return withMeasures(after);
+    }
+
+    /**
      * The same card with one measure changed, and those that follow it.
      *
      * @throws ValidationException when the measure is beyond its limits, or excludes another: then it says which, and
@@ -302,13 +324,12 @@ public record Plan(String name, String notes, Ruler ruler, Design design, Suppli
         if (locked().contains(parameter)) {
             throw new ValidationException(parameter, "This measure is locked. Unlock it to change it.");
         }
-        MeasureCheck.of(structure, measures(), ruler).require(parameter, length);
-        Measures after = keeping(structure.changed(measures(), parameter, length), parameter);
+        Function<Length, Measures> others =
+                tried -> keeping(structure.changed(measures(), parameter, tried), parameter);
+        MeasureCheck.of(structure, measures(), ruler).require(parameter, length, others);
+        Measures after = others.apply(length);
         MeasureCheck.of(structure, after, ruler)
-                .requireTogether(
-                        parameter,
-                        structure.measure(parameter, measures()),
-                        tried -> keeping(structure.changed(measures(), parameter, tried), parameter));
+                .requireTogether(parameter, structure.measure(parameter, measures()), others);
         return withMeasures(after);
     }
 }

@@ -2,6 +2,7 @@ package vantbreeze.core.extra;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.assertj.core.api.Assertions.within;
 import static vantbreeze.core.extra.Carried.WORKSHOP;
 import static vantbreeze.core.extra.Carried.card;
@@ -18,10 +19,13 @@ import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.math.Vector3D;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.check.WayOut;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.edit.Carry;
 import vantbreeze.core.edit.Draw;
 import vantbreeze.core.edit.Resize;
+import vantbreeze.core.edit.SetField;
+import vantbreeze.core.edit.Together;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Face;
@@ -334,9 +338,21 @@ class ExtrasTest {
     @Test
     void measuresThatExcludeOneAnotherAreNamed() {
         Plan plan = set(put(card("side-fold", 120, 160), "figure", "Kite", "Back", null), "extra-1-breadth", "150");
-        assertThatThrownBy(() -> set(plan, "height", "100"))
-                .isInstanceOf(ValidationException.class)
+        ValidationException refused = catchThrowableOfType(ValidationException.class, () -> set(plan, "height", "100"));
+        assertThat(refused)
                 .hasMessageContaining("Finished height 100 mm and breadth of kite 150 mm exclude one another");
+        assertThat(refused.ways())
+                .extracting(WayOut::label)
+                .containsExactly(
+                        "Make the breadth of kite 100 mm and the finished height 100 mm",
+                        "Make the finished height 150 mm");
+        for (WayOut way : refused.ways()) {
+            closes(new Together(way.steps().stream()
+                            .map(step -> SetField.to(step.field(), step.text()))
+                            .toList())
+                    .on(plan, WORKSHOP)
+                    .plan());
+        }
     }
 
     @Test
