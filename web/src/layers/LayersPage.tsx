@@ -15,6 +15,7 @@ import { Aside } from './Aside'
 import { CutList } from './CutList'
 import { Sides } from './Sides'
 import { Stack } from './Stack'
+import { WholeCard } from './WholeCard'
 import { Heading } from '../house/Heading'
 
 /** Mats and layers: every panel that shows, ticked on the picture and dressed; what to cut for it. */
@@ -92,6 +93,7 @@ function Room({ card, layers, inHand }: Props) {
         <main className="grid flex-1 grid-cols-1 content-start gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
           <div className="flex min-w-0 flex-col gap-5">
             <Sides card={card} layers={layers} ticked={ticked} onTick={toggle} />
+            <WholeCard layers={layers} onWish={(what, rest) => attempt(wish(what, [], rest))} />
             <Stack
               layers={layers}
               ticked={ticked}

@@ -13,6 +13,8 @@ import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.layer.Embellishment;
 import vantbreeze.core.layer.LayerChoice;
+import vantbreeze.core.layer.Preset;
+import vantbreeze.core.layer.Role;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -26,6 +28,8 @@ import vantbreeze.core.tool.Allowances;
  * @param layers from below, as typed
  * @param embellishments set on top, as typed
  * @param aside which of what is kept aside, from 0
+ * @param preset id of a usual way to dress a card
+ * @param paper what all mats, or all patterns, shall be of
  */
 public record LayerCommand(
         int revision,
@@ -33,7 +37,9 @@ public record LayerCommand(
         @Things List<@NotNull FaceRef> faces,
         @Things List<@NotNull @Valid TypedLayer> layers,
         @Things List<@NotNull @Valid TypedEmbellishment> embellishments,
-        @Nullable Integer aside)
+        @Nullable Integer aside,
+        @Nullable @MaybeText String preset,
+        @Nullable @MaybeText String paper)
         implements EditRequest {
 
     private static final int MOST_DIVISIONS = 100;
@@ -42,6 +48,12 @@ public record LayerCommand(
     public enum What {
         /** Layers on all that shows. */
         SUGGEST,
+        /** The whole card in one of the usual ways. */
+        PRESET,
+        /** All mats of one paper. */
+        MATS,
+        /** All that lies on mats of one paper. */
+        PATTERNS,
         /** Everything off. */
         CLEAR,
         /** These layers on each of these faces. */
@@ -86,6 +98,14 @@ public record LayerCommand(
         try {
             return switch (what) {
                 case SUGGEST -> new Dress.Suggest(stack(ruler, allowances));
+                case PRESET ->
+                    new Dress.Usual(Preset.find(preset)
+                            .orElseThrow(() -> new ValidationException(
+                                    "layers",
+                                    "There is no way to dress a card called \"%s\". Choose one from the list."
+                                            .formatted(preset))));
+                case MATS -> new Dress.InPaper(Role.MAT, paper == null ? "" : paper);
+                case PATTERNS -> new Dress.InPaper(Role.PATTERN, paper == null ? "" : paper);
                 case CLEAR -> new Dress.Clear();
                 case UNDRESS -> new Dress.Undress(wanted());
                 case DRESS -> new Dress.Put(wanted(), stack(ruler, allowances), set(ruler));

@@ -2,6 +2,7 @@ package vantbreeze.app.api;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
@@ -16,6 +17,7 @@ import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Embellishment;
 import vantbreeze.core.layer.FaceName;
 import vantbreeze.core.layer.LayerChoice;
+import vantbreeze.core.layer.Preset;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Suggestion;
@@ -32,6 +34,10 @@ import vantbreeze.core.plan.Workshop;
  * @param aside what lay on panels that are not there any more
  * @param usual the stack that a suggestion lays
  * @param borders borders that makers use
+ * @param presets usual ways to dress the whole card
+ * @param preset the way in which it is dressed, if it is one of them
+ * @param mats what all mats are of, if it is one paper
+ * @param patterns what all patterns are of, if it is one paper
  */
 public record LayersView(
         int revision,
@@ -41,7 +47,14 @@ public record LayersView(
         int pieces,
         List<AsideView> aside,
         List<ChosenLayer> usual,
-        List<BorderView> borders) {
+        List<BorderView> borders,
+        List<PresetView> presets,
+        @Nullable String preset,
+        @Nullable String mats,
+        @Nullable String patterns) {
+
+    /** A usual way to dress a whole card; {@code stack} from below. */
+    public record PresetView(String id, String label, String meaning, List<ChosenLayer> stack) {}
 
     /**
      * A side of a panel.
@@ -158,6 +171,7 @@ public record LayersView(
                 .filter(dressed -> dressed.faces().stream()
                         .allMatch(face -> face.find(graph).isPresent()))
                 .toList();
+        Suggestion suggestion = new Suggestion(workshop, worked);
         List<Face> faces = new ArrayList<>();
         for (int panel = 0; panel < graph.panels().size(); panel++) {
             faces.add(new Face(panel, Side.FACE));
@@ -189,8 +203,18 @@ public record LayersView(
                                                 .toList()),
                                 layers(one.layers(), ruler)))
                         .toList(),
-                layers(new Suggestion(workshop, worked).usualStack(), ruler),
-                usualBorders());
+                layers(suggestion.usualStack(), ruler),
+                usualBorders(),
+                Arrays.stream(Preset.values())
+                        .map(preset -> new PresetView(
+                                preset.id(),
+                                preset.label(),
+                                preset.meaning(),
+                                layers(preset.stack("", "", workshop.tools().allowances(), ruler), ruler)))
+                        .toList(),
+                suggestion.preset().map(Preset::id).orElse(null),
+                suggestion.mats().orElse(null),
+                suggestion.patterns().orElse(null));
     }
 
     private static List<ChosenLayer> layers(List<LayerChoice> layers, Ruler ruler) {

@@ -10,6 +10,8 @@ import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.Embellishment;
 import vantbreeze.core.layer.FaceName;
 import vantbreeze.core.layer.LayerChoice;
+import vantbreeze.core.layer.Preset;
+import vantbreeze.core.layer.Role;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Suggestion;
@@ -43,6 +45,23 @@ public sealed interface Dress extends Edit {
         public Dressing on(WorkedPlan worked, Workshop workshop) {
             Suggestion suggestion = new Suggestion(workshop, worked);
             return suggestion.dressing(stack.isEmpty() ? suggestion.usualStack() : stack);
+        }
+    }
+
+    /** The whole card dressed in one of the usual ways, in the papers that it wears. */
+    record Usual(Preset preset) implements Dress {
+        @Override
+        public Dressing on(WorkedPlan worked, Workshop workshop) {
+            return new Suggestion(workshop, worked).dressing(preset);
+        }
+    }
+
+    /** All mats, or all patterns, of one paper. */
+    record InPaper(Role role, String paper) implements Dress {
+        @Override
+        public Dressing on(WorkedPlan worked, Workshop workshop) {
+            workshop.cardstock(paper);
+            return new Suggestion(workshop, worked).inPaper(role, paper);
         }
     }
 

@@ -29,6 +29,14 @@ public record Dressed(List<FaceName> faces, List<LayerChoice> layers, List<Embel
         }
     }
 
+    /** Whether it is as the maker made it for itself: run across, with something set on it, on foam or of a size. */
+    public boolean isOwn() {
+        return runs()
+                || !embellishments.isEmpty()
+                || layers.stream()
+                        .anyMatch(layer -> layer.own() != null || layer.pad().isPositive());
+    }
+
     /** One face with these layers. */
     public static Dressed of(FaceName face, List<LayerChoice> layers) {
         return new Dressed(List.of(face), layers, List.of());

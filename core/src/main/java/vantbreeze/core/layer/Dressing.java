@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import vantbreeze.core.length.Ruler;
@@ -73,6 +74,11 @@ public record Dressing(List<Dressed> all) {
                         .map(layer -> layer.from(papers.apply(layer.paper())))
                         .toList()))
                 .toList());
+    }
+
+    /** The same without what is otherwise. */
+    public Dressing keeping(Predicate<Dressed> wanted) {
+        return new Dressing(all.stream().filter(wanted).toList());
     }
 
     /** The ids of all papers in it. */

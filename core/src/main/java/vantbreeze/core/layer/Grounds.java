@@ -15,6 +15,8 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.Fold;
@@ -40,6 +42,7 @@ import vantbreeze.core.tool.Allowances;
 public final class Grounds {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
+    private static final PrecisionModel GRID = new PrecisionModel(1 / Precision.SAME_PLACE);
     private static final LruCache<Asked, Grounds> KNOWN = new LruCache<>(16);
 
     private final FoldGraph graph;
@@ -201,8 +204,11 @@ public final class Grounds {
                 .toList();
     }
 
+    /** Along a slanted edge that both share doubles would leave a hair of paper: brought to a grid, it is none. */
     private Geometry without(Geometry shape, Polygon taken) {
-        return shape.getEnvelopeInternal().intersects(taken.getEnvelopeInternal()) ? shape.difference(taken) : shape;
+        return shape.getEnvelopeInternal().intersects(taken.getEnvelopeInternal())
+                ? OverlayNG.overlay(shape, taken, OverlayNG.DIFFERENCE, GRID)
+                : shape;
     }
 
     private boolean isWorth(Polygon part, double whole) {

@@ -21,6 +21,7 @@ import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.layer.LayerChoice;
+import vantbreeze.core.layer.Preset;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -61,6 +62,38 @@ class PlainLayersTest {
                 .map(border -> LayerChoice.of("paper-160", border))
                 .toList();
         return WORKSHOP.work(plan.withDressing(new Suggestion(WORKSHOP, WORKSHOP.work(plan)).dressing(stack)));
+    }
+
+    /** The same of each of the usual ways to dress a whole card, one after the other: the last one stays. */
+    @ParameterizedTest
+    @MethodSource("cards")
+    void noPresetLaysANotchOrAHole(Plan plan) {
+        Plan dressed = plan;
+        for (Preset preset : Preset.values()) {
+            dressed = dressed.withDressing(new Suggestion(WORKSHOP, WORKSHOP.work(dressed)).dressing(preset));
+            WorkedPlan worked = WORKSHOP.work(dressed);
+            double borders = preset.stack("", "", WORKSHOP.tools().allowances(), Ruler.MM_1).stream()
+                    .mapToDouble(layer -> layer.border().millimetres())
+                    .sum();
+            for (Layer layer : worked.layers().all()) {
+                assertThat(isPlain(layer.shape())
+                                || isOutline(
+                                        layer.shape(),
+                                        worked.grounds().shape(layer.face().panel()),
+                                        borders))
+                        .as(
+                                "%s, %s, %s: %s on %s",
+                                plan.structureId(),
+                                preset.label(),
+                                worked.form().graph().name(layer.face().panel()),
+                                layer.shape(),
+                                worked.grounds().shape(layer.face().panel()))
+                        .isTrue();
+            }
+            if (!dressed.dressing().all().isEmpty()) {
+                assertThat(new Suggestion(WORKSHOP, worked).preset()).isNotEmpty();
+            }
+        }
     }
 
     @ParameterizedTest
