@@ -102,6 +102,7 @@ function Room({ card, layers, inHand }: Props) {
               onOff={() => attempt(wish('UNDRESS', ticked))}
               onTickAll={() => setTicked(showing)}
               onUntick={() => setTicked([])}
+              onBed={(joins, bed) => attempt(wish('BED', [], { joins, bed }))}
             />
             <CutList card={card} layers={layers} />
           </div>

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import type { ChosenLayer, Layers, LayerCommand } from '../api/client'
 import { useSay } from '../house/Notices'
 import { Embellishments } from './Embellishments'
+import { Joints } from './Joints'
 import { OneLayer } from './OneLayer'
 import { typed, typedStack } from './typed'
 
@@ -17,10 +18,11 @@ type Props = {
   onOff: () => void
   onTickAll: () => void
   onUntick: () => void
+  onBed: (joins: number[], bed?: LayerCommand['bed']) => void
 }
 
 /** The stack on what is ticked, uppermost layer first: changed where it stands, and laid on what else is ticked. */
-export function Stack({ layers, ticked, onLay, onRun, onOff, onTickAll, onUntick }: Props) {
+export function Stack({ layers, ticked, onLay, onRun, onOff, onTickAll, onUntick, onBed }: Props) {
   const say = useSay()
   const [last, setLast] = useState<ChosenLayer[] | null>(null)
   const dressed = ticked.filter((face) => layers.faces[face].dressed >= 0)
@@ -108,6 +110,7 @@ export function Stack({ layers, ticked, onLay, onRun, onOff, onTickAll, onUntick
               </button>
             )}
           </div>
+          <Joints layers={layers} ticked={ticked} onBed={onBed} />
         </>
       )}
     </section>

@@ -11,6 +11,7 @@ import vantbreeze.core.edit.Dress;
 import vantbreeze.core.edit.Edit;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.Side;
+import vantbreeze.core.layer.Bed;
 import vantbreeze.core.layer.Embellishment;
 import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.layer.Preset;
@@ -30,6 +31,8 @@ import vantbreeze.core.tool.Allowances;
  * @param aside which of what is kept aside, from 0
  * @param preset id of a usual way to dress a card
  * @param paper what all mats, or all patterns, shall be of
+ * @param joins what is glued on mats or bare card, by number
+ * @param bed which of the two; left out for as usual
  */
 public record LayerCommand(
         int revision,
@@ -39,7 +42,9 @@ public record LayerCommand(
         @Things List<@NotNull @Valid TypedEmbellishment> embellishments,
         @Nullable Integer aside,
         @Nullable @MaybeText String preset,
-        @Nullable @MaybeText String paper)
+        @Nullable @MaybeText String paper,
+        @Nullable List<@NotNull Integer> joins,
+        @Nullable Bed bed)
         implements EditRequest {
 
     private static final int MOST_DIVISIONS = 100;
@@ -54,6 +59,8 @@ public record LayerCommand(
         MATS,
         /** All that lies on mats of one paper. */
         PATTERNS,
+        /** Something glued on mats, or on bare card. */
+        BED,
         /** Everything off. */
         CLEAR,
         /** These layers on each of these faces. */
@@ -106,6 +113,7 @@ public record LayerCommand(
                                             .formatted(preset))));
                 case MATS -> new Dress.InPaper(Role.MAT, paper == null ? "" : paper);
                 case PATTERNS -> new Dress.InPaper(Role.PATTERN, paper == null ? "" : paper);
+                case BED -> new Dress.Bedded(joins == null ? List.of() : joins, bed);
                 case CLEAR -> new Dress.Clear();
                 case UNDRESS -> new Dress.Undress(wanted());
                 case DRESS -> new Dress.Put(wanted(), stack(ruler, allowances), set(ruler));

@@ -11,8 +11,10 @@ import vantbreeze.core.cutting.Cut;
 import vantbreeze.core.cutting.CutWords;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.sight.Sights;
+import vantbreeze.core.layer.Bed;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Embellishment;
 import vantbreeze.core.layer.FaceName;
@@ -65,6 +67,7 @@ public record LayersView(
      * @param free whether it can be dressed
      * @param why in words when it can't, or is never seen
      * @param dressed which entry of what is chosen lies on it; −1 for none
+     * @param joints what is glued on it
      */
     public record FaceView(
             int panel,
@@ -74,7 +77,18 @@ public record LayersView(
             boolean behind,
             boolean free,
             @Nullable String why,
-            int dressed) {}
+            int dressed,
+            List<JointView> joints) {}
+
+    /**
+     * Something that is glued on a face.
+     *
+     * @param join by number
+     * @param name what is glued
+     * @param bed what it is glued on
+     * @param own whether the maker said so
+     */
+    public record JointView(int join, String name, Bed bed, boolean own) {}
 
     /** What lies on one face, or on several that one paper runs across; faces by their place in the list. */
     public record DressedView(List<Integer> faces, List<ChosenLayer> layers, List<EmbellishmentView> embellishments) {}
@@ -242,7 +256,20 @@ public record LayersView(
                 sights.of(face).map(Sights.Seen::behind).orElse(false),
                 free,
                 why,
-                dressed);
+                dressed,
+                joints(face, worked));
+    }
+
+    private static List<JointView> joints(Face face, WorkedPlan worked) {
+        FoldGraph graph = worked.form().graph();
+        List<JoinId> ids = JoinId.all(graph.assembly());
+        return worked.grounds().gluedOn(face).entrySet().stream()
+                .map(one -> new JointView(
+                        one.getKey(),
+                        graph.name(graph.joins().get(one.getKey()).to()),
+                        one.getValue(),
+                        worked.plan().dressing().beds().containsKey(ids.get(one.getKey()))))
+                .toList();
     }
 
     private static CutView cut(Cut cut, WorkedPlan worked) {

@@ -73,6 +73,32 @@ class LayerApiTest {
     }
 
     @Test
+    void theWholeCardIsDressedInOneWayAndInOtherPapersAtOneGo() throws Exception {
+        String preset = "{\"revision\":%d,\"what\":\"PRESET\",\"preset\":\"%s\",\"faces\":[],\"layers\":[],"
+                + "\"embellishments\":[]}";
+        send(card + "/layers", preset.formatted(0, "one-mat"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.layers", hasSize(6)));
+        web.perform(get(card + "/layers"))
+                .andExpect(jsonPath("$.presets", hasSize(5)))
+                .andExpect(jsonPath("$.preset").value("one-mat"))
+                .andExpect(jsonPath("$.mats").value("paper-160"));
+        send(
+                        card + "/layers",
+                        "{\"revision\":1,\"what\":\"MATS\",\"paper\":\"card-220\",\"faces\":[],\"layers\":[],"
+                                + "\"embellishments\":[]}")
+                .andExpect(status().isOk());
+        web.perform(get(card + "/layers")).andExpect(jsonPath("$.mats").value("card-220"));
+        send(card + "/layers", preset.formatted(2, "kite")).andExpect(status().isUnprocessableEntity());
+        send(
+                        card + "/layers",
+                        "{\"revision\":2,\"what\":\"BED\",\"joins\":[7],\"bed\":\"CARD\",\"faces\":[],\"layers\":[],"
+                                + "\"embellishments\":[]}")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("not glued there any more")));
+    }
+
+    @Test
     void allThatShowsIsDressedAtOnceAndTakenOffAgain() throws Exception {
         wish(0, "SUGGEST", "[]", "[]")
                 .andExpect(status().isOk())

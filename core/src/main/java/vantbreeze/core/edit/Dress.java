@@ -2,9 +2,13 @@ package vantbreeze.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.JoinId;
+import vantbreeze.core.layer.Bed;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.Embellishment;
@@ -14,6 +18,7 @@ import vantbreeze.core.layer.Preset;
 import vantbreeze.core.layer.Role;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.Suggestion;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
@@ -65,11 +70,32 @@ public sealed interface Dress extends Edit {
         }
     }
 
-    /** Everything off. */
+    /**
+     * What is glued on panels, on their mats or on bare card.
+     *
+     * @param joins which, by index
+     * @param bed null for as usual
+     */
+    record Bedded(List<Integer> joins, @Nullable Bed bed) implements Dress {
+        @Override
+        public Dressing on(WorkedPlan worked, Workshop workshop) {
+            List<JoinId> all = JoinId.all(worked.of(Stages.ASSEMBLY));
+            Dressing dressing = worked.plan().dressing();
+            for (int join : Set.copyOf(joins)) {
+                if (join < 0 || join >= all.size()) {
+                    throw new ValidationException("layers", "That is not glued there any more. Look again.");
+                }
+                dressing = dressing.bedding(all.get(join), bed);
+            }
+            return dressing;
+        }
+    }
+
+    /** Everything off; what is glued on mats or on bare card stays so. */
     record Clear() implements Dress {
         @Override
         public Dressing on(WorkedPlan worked, Workshop workshop) {
-            return Dressing.NONE;
+            return worked.plan().dressing().keeping(dressed -> false);
         }
     }
 

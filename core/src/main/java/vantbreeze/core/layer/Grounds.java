@@ -3,11 +3,14 @@ package vantbreeze.core.layer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.locationtech.jts.coverage.CoverageUnion;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -22,6 +25,7 @@ import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.GlueArea;
+import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.LruCache;
 import vantbreeze.core.fold.PlacedPanel;
@@ -48,6 +52,8 @@ public final class Grounds {
     private final FoldGraph graph;
     private final Set<Integer> bent;
     private final Allowances allowances;
+    private final Map<JoinId, Bed> beds;
+    private final List<JoinId> joins;
     private final List<GlueArea> glue;
     private final int[] carriers;
     private final Map<Face, Ground> found = new ConcurrentHashMap<>();
@@ -55,12 +61,14 @@ public final class Grounds {
     private final Map<Integer, List<Polygon>> untouched = new ConcurrentHashMap<>();
 
     /** A card, and which of its soft places bend. */
-    private record Asked(Assembly assembly, Set<Integer> bent, Allowances allowances) {}
+    private record Asked(Assembly assembly, Set<Integer> bent, Allowances allowances, Map<JoinId, Bed> beds) {}
 
-    private Grounds(FoldGraph graph, Set<Integer> bent, Allowances allowances) {
+    private Grounds(FoldGraph graph, Set<Integer> bent, Allowances allowances, Map<JoinId, Bed> beds) {
         this.graph = graph;
         this.bent = bent;
         this.allowances = allowances;
+        this.beds = beds;
+        this.joins = JoinId.all(graph.assembly());
         this.glue = GlueArea.of(graph);
         this.carriers = carriers();
     }
@@ -70,10 +78,12 @@ public final class Grounds {
      *
      * @param bent the hinges that are not scored and bend in some pose, by index; others of the kind only divide what
      *     stays flat, and a layer lies across them
+     * @param beds what is glued otherwise than usual
      */
-    public static Grounds of(FoldGraph graph, Set<Integer> bent, Allowances allowances) {
+    public static Grounds of(FoldGraph graph, Set<Integer> bent, Allowances allowances, Map<JoinId, Bed> beds) {
         return KNOWN.of(
-                new Asked(graph.assembly(), Set.copyOf(bent), allowances), () -> new Grounds(graph, bent, allowances));
+                new Asked(graph.assembly(), Set.copyOf(bent), allowances, beds),
+                () -> new Grounds(graph, bent, allowances, beds));
     }
 
     /** For each panel, the one whose layers lie on it: itself, or the first of those it is flat with. */
@@ -223,8 +233,36 @@ public final class Grounds {
         return glue.stream().filter(this::liesOnLayer).toList();
     }
 
-    /** Whether something lies in this glue that is laid on the panel's layers. */
+    /**
+     * What is glued on a face, whether on its layers or on the bare card: joins by index, with what each is glued on.
+     */
+    public Map<Integer, Bed> gluedOn(Face face) {
+        Map<Integer, Bed> glued = new LinkedHashMap<>();
+        glue.stream()
+                .filter(area -> area.panel() == face.panel() && area.side() == face.side())
+                .forEach(area ->
+                        received(area).forEach(join -> glued.put(join, liesOnLayer(area) ? Bed.MAT : Bed.CARD)));
+        return glued;
+    }
+
+    /** The joins, by index, by which something is glued on this area's panel there. */
+    private IntStream received(GlueArea area) {
+        return IntStream.range(0, joins.size())
+                .filter(i -> graph.joins().get(i).from() == area.panel()
+                        && graph.joins().get(i).join().onSide() == area.side()
+                        && graph.joins().get(i).to() == area.other());
+    }
+
+    /** Whether something lies in this glue that is laid on the panel's layers: as the maker says, or as is usual. */
     private boolean liesOnLayer(GlueArea area) {
+        Optional<Bed> said = received(area)
+                .mapToObj(joins::get)
+                .flatMap(join -> Stream.ofNullable(beds.get(join)))
+                .findFirst();
+        return said.map(bed -> bed == Bed.MAT).orElseGet(() -> usuallyLiesOnLayer(area));
+    }
+
+    private boolean usuallyLiesOnLayer(GlueArea area) {
         boolean receives = graph.joins().stream()
                 .anyMatch(link -> link.from() == area.panel()
                         && link.join().onSide() == area.side()

@@ -72,7 +72,10 @@ public final class Stages {
     public static final Stage<Grounds> GROUNDS = new Stage<>(
             "grounds",
             plan -> Grounds.of(
-                    plan.form().graph(), plan.form().bent(), plan.tools().allowances()));
+                    plan.form().graph(),
+                    plan.form().bent(),
+                    plan.tools().allowances(),
+                    plan.plan().dressing().beds()));
 
     /** What shows in each pose, each panel looked at from so many places. */
     public static final Stage<Sights> SIGHTS = new Stage<>("sights", Stages::sights);

@@ -70,7 +70,10 @@ public final class WorkedPlan implements CheckedCard {
     /** The same card with other layers; what does not change with them is known already. */
     public WorkedPlan withDressing(Dressing dressing) {
         WorkedPlan other = new WorkedPlan(workshop, plan.withDressing(dressing), structure, held);
-        Stages.BARE.forEach(stage -> other.stages.put(stage, new Lazy<>(() -> of(stage))));
+        boolean gluedAlike = dressing.beds().equals(plan.dressing().beds());
+        Stages.BARE.stream()
+                .filter(stage -> !stage.equals(Stages.GROUNDS) || gluedAlike)
+                .forEach(stage -> other.stages.put(stage, new Lazy<>(() -> of(stage))));
         return other;
     }
 

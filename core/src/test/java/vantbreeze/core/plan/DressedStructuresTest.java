@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -350,7 +351,8 @@ class DressedStructuresTest {
                                 new Spot(end, Length.ZERO),
                                 new Spot(end, head),
                                 new Spot(edge, head)))));
-        Grounds grounds = Grounds.of(FoldGraph.of(FreeCard.of(assembly).assembly()), Set.of(), Allowances.usual());
+        Grounds grounds =
+                Grounds.of(FoldGraph.of(FreeCard.of(assembly).assembly()), Set.of(), Allowances.usual(), Map.of());
         assertThat(grounds.of(new Face(1, Side.BACK)).isFree()).isEqualTo(glued < 50);
     }
 

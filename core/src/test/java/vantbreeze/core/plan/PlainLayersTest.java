@@ -1,9 +1,11 @@
 package vantbreeze.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,10 +17,12 @@ import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.edit.Dress;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.Side;
+import vantbreeze.core.layer.Bed;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.layer.Preset;
@@ -94,6 +98,67 @@ class PlainLayersTest {
                 assertThat(new Suggestion(WORKSHOP, worked).preset()).isNotEmpty();
             }
         }
+    }
+
+    /** Every joint made on the mat, then on bare card: whole panels, then plain rectangles of what is left. */
+    @ParameterizedTest
+    @MethodSource("cards")
+    void whateverIsGluedOnTheMatOrOnBareCardLayersStayPlain(Plan plan) {
+        for (Bed bed : Bed.values()) {
+            WorkedPlan bare = WORKSHOP.work(plan);
+            List<Integer> joins = IntStream.range(0, bare.form().graph().joins().size())
+                    .boxed()
+                    .toList();
+            Plan bedded = new Dress.Bedded(joins, bed).on(plan, WORKSHOP).plan();
+            WorkedPlan worked = dressed(bedded, Length.ofMillimetres(2));
+            for (Layer layer : worked.layers().all()) {
+                Geometry panel = worked.grounds().shape(layer.face().panel());
+                assertThat(isPlain(layer.shape()) || isOutline(layer.shape(), panel, 2))
+                        .as(
+                                "%s, %s, %s",
+                                plan.structureId(),
+                                bed,
+                                worked.form().graph().name(layer.face().panel()))
+                        .isTrue();
+            }
+            worked.grounds().free().forEach(face -> assertThat(
+                            worked.grounds().gluedOn(face).values())
+                    .allMatch(bed::equals));
+        }
+    }
+
+    /** A stage's band lies on the wings' mats; said to be on bare card, they are what is left above it. */
+    @Test
+    void aJointOnBareCardLeavesTheRestAndGoesBack() {
+        Plan stage = cards().filter(plan -> plan.structureId().equals("stage"))
+                .findFirst()
+                .orElseThrow();
+        WorkedPlan before = dressed(stage, Length.ofMillimetres(2));
+        FoldGraph graph = before.form().graph();
+        List<Integer> onWings = IntStream.range(0, graph.joins().size())
+                .filter(i ->
+                        graph.panels().get(graph.joins().get(i).from()).name().endsWith("wing"))
+                .boxed()
+                .toList();
+        assertThat(onWings).hasSize(2);
+        Plan bare =
+                new Dress.Bedded(onWings, Bed.CARD).on(before.plan(), WORKSHOP).plan();
+        WorkedPlan after = WORKSHOP.work(bare);
+        double whole = matOn(before, "Left wing").getArea();
+        assertThat(matOn(after, "Left wing").getArea()).isBetween(0.2 * whole, 0.8 * whole);
+        assertThat(matOn(after, "Left wing")
+                        .intersects(GlueArea.of(graph).stream()
+                                .filter(area ->
+                                        graph.panels().get(area.panel()).name().equals("Left wing"))
+                                .findFirst()
+                                .orElseThrow()
+                                .shape()))
+                .isFalse();
+        Plan back = new Dress.Bedded(onWings, null).on(bare, WORKSHOP).plan();
+        assertThat(back).isEqualTo(before.plan());
+        assertThatThrownBy(() -> new Dress.Bedded(List.of(99), Bed.MAT).on(stage, WORKSHOP))
+                .isInstanceOf(ValidationException.class)
+                .hasMessageContaining("not glued there any more");
     }
 
     @ParameterizedTest

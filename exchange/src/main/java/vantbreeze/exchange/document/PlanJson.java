@@ -9,7 +9,9 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.extra.Extras;
+import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.PieceId;
+import vantbreeze.core.layer.Bed;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
@@ -41,7 +43,8 @@ record PlanJson(
         @IfThere @Nullable FreeJson free,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<ExtraJson> extras,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> locked,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<DressedJson> layers) {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<DressedJson> layers,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<BedJson> glued) {
 
     /** A piece of another cardstock than its card; {@code nth} of its name, 1 where there is but one. */
     record PieceStockJson(String piece, int nth, String cardstock) {}
@@ -74,7 +77,8 @@ record PlanJson(
                 List.copyOf(plan.locked()),
                 plan.dressing().all().stream()
                         .map(dressed -> DressedJson.of(dressed, ruler))
-                        .toList());
+                        .toList(),
+                plan.dressing().beds().entrySet().stream().map(BedJson::of).toList());
     }
 
     /**
@@ -142,8 +146,10 @@ record PlanJson(
 
     private Dressing dressing(Ruler read) {
         try {
+            Map<JoinId, Bed> beds = new LinkedHashMap<>();
+            glued.forEach(one -> beds.put(one.join(), one.bed()));
             return new Dressing(
-                    layers.stream().map(layer -> layer.dressed(read)).toList());
+                    layers.stream().map(layer -> layer.dressed(read)).toList(), beds);
         } catch (IllegalArgumentException garbled) {
             throw UnreadablePlan.ofLayers(String.valueOf(garbled.getMessage()));
         } catch (NullPointerException missing) {

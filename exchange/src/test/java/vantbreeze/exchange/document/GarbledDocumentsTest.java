@@ -21,10 +21,12 @@ import org.junit.jupiter.params.provider.MethodSource;
 import vantbreeze.core.extra.Extra;
 import vantbreeze.core.extra.Extras;
 import vantbreeze.core.extra.FaceId;
+import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.PanelId;
 import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.free.Loosening;
+import vantbreeze.core.layer.Bed;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.Embellishment;
@@ -58,7 +60,14 @@ class GarbledDocumentsTest {
                         Ruler.MM_1)
                 .withEnvelope("c6")
                 .withCardstock("card-300")
-                .withDressing(new Dressing(List.of(dressed)));
+                .withDressing(new Dressing(
+                        List.of(dressed),
+                        Map.of(
+                                new JoinId(
+                                        new PanelId(PieceId.of("Card base"), "Cover"),
+                                        new PanelId(PieceId.of("Tail"), "Tail"),
+                                        1),
+                                Bed.CARD)));
         return plan.withSupplies(plan.supplies().withCardstock(PieceId.of("Tail"), "paper-160"))
                 .withLock("Cover", true);
     }

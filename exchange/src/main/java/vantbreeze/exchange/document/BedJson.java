@@ -1,0 +1,31 @@
+package vantbreeze.exchange.document;
+
+import java.util.Map;
+import vantbreeze.core.fold.JoinId;
+import vantbreeze.core.fold.PanelId;
+import vantbreeze.core.fold.PieceId;
+import vantbreeze.core.layer.Bed;
+
+/** Something glued on a mat or on bare card where the maker said so; {@code nth} of those between two panels. */
+record BedJson(PanelJson on, PanelJson glued, int nth, Bed bed) {
+
+    /** A panel; {@code nth} of its piece's name, 1 where there is but one. */
+    record PanelJson(String piece, int nth, String panel) {
+        static PanelJson of(PanelId panel) {
+            return new PanelJson(panel.piece().name(), panel.piece().nth(), panel.panel());
+        }
+
+        PanelId id() {
+            return new PanelId(new PieceId(piece, Math.max(1, nth)), panel);
+        }
+    }
+
+    static BedJson of(Map.Entry<JoinId, Bed> one) {
+        JoinId join = one.getKey();
+        return new BedJson(PanelJson.of(join.on()), PanelJson.of(join.glued()), join.nth(), one.getValue());
+    }
+
+    JoinId join() {
+        return new JoinId(on.id(), glued.id(), Math.max(1, nth));
+    }
+}
