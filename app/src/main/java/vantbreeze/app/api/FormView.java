@@ -1,9 +1,11 @@
 package vantbreeze.app.api;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.math.Vector3D;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Link;
@@ -62,7 +64,7 @@ public record FormView(
 
     private static FormView of(WorkedPlan worked, List<Frame> frames) {
         Folding form = worked.form();
-        double[] lifts = lifts(form.graph());
+        List<Lift> lifts = Lift.of(form.graph());
         double left = form.closed().left();
         double bottom = form.closed().bottom();
         return new FormView(
@@ -96,7 +98,7 @@ public record FormView(
     static List<double[]> showing(WorkedPlan worked) {
         return frame(
                 worked.form().display(worked.structure().showing()),
-                lifts(worked.form().graph()));
+                Lift.of(worked.form().graph()));
     }
 
     /** The panels of the whole card as they lie on their sheets. */
@@ -105,27 +107,60 @@ public record FormView(
     }
 
     /** The matrices of one step. */
-    private static List<double[]> frame(Frame frame, double[] lifts) {
-        return IntStream.range(0, lifts.length)
-                .mapToObj(panel -> Arrays.stream(frame.panels()
-                                .get(panel)
-                                .after(Rigid.NONE.shifted(0, 0, lifts[panel]))
-                                .columns())
+    private static List<double[]> frame(Frame frame, List<Lift> lifts) {
+        List<Rigid> placed = new ArrayList<>(frame.panels());
+        lifts.forEach(lift -> lift.apply(placed, frame.panels().get(lift.glued())));
+        return placed.stream()
+                .map(motion -> Arrays.stream(motion.columns())
                         .map(FormView::toAMillionth)
                         .toArray())
                 .toList();
     }
 
-    /** How far what is glued on something stands off it, towards its decorated side: its paper, or the foam beneath. */
-    private static double[] lifts(FoldGraph graph) {
-        double[] lifts = new double[graph.panels().size()];
-        for (Link.Glued link : graph.joins()) {
-            if (!link.join().slides()) {
-                double off = Math.max(PAPER, link.join().foam().millimetres());
-                lifts[link.to()] += link.join().gluedSide() == Side.BACK ? off : -off;
+    /**
+     * What is glued on something, drawn as far off it as its paper or the foam beneath: the panel, or all of its piece
+     * where nothing else of that is glued.
+     *
+     * @param glued the panel that is glued
+     * @param off towards its decorated side, mm
+     */
+    private record Lift(int glued, List<Integer> panels, double off) {
+
+        static List<Lift> of(FoldGraph graph) {
+            List<Lift> lifts = new ArrayList<>();
+            for (Link.Glued link : graph.joins()) {
+                if (!link.join().slides()) {
+                    double off = Math.max(PAPER, link.join().foam().millimetres());
+                    lifts.add(new Lift(
+                            link.to(),
+                            isOnly(link, graph) ? panels(link.to(), graph) : List.of(link.to()),
+                            link.join().gluedSide() == Side.BACK ? off : -off));
+                }
             }
+            return lifts;
         }
-        return lifts;
+
+        private static boolean isOnly(Link.Glued link, FoldGraph graph) {
+            int piece = graph.pieceOf().get(link.to());
+            return graph.joins().stream()
+                            .filter(other -> graph.pieceOf().get(other.to()) == piece)
+                            .count()
+                    == 1;
+        }
+
+        private static List<Integer> panels(int panel, FoldGraph graph) {
+            return IntStream.range(0, graph.panels().size())
+                    .filter(other ->
+                            graph.pieceOf().get(other).equals(graph.pieceOf().get(panel)))
+                    .boxed()
+                    .toList();
+        }
+
+        void apply(List<Rigid> placed, Rigid glued) {
+            Vector3D origin = glued.apply(0, 0, 0);
+            Vector3D by = glued.apply(0, 0, off).subtract(origin);
+            panels.forEach(panel -> placed.set(panel, placed.get(panel).shifted(by.getX(), by.getY(), by.getZ())));
+        }
     }
 
     private static ClosedPanelView closed(FoldedForm form, int panel, double left, double bottom) {

@@ -25,7 +25,7 @@ enum Course {
     BOTH;
 
     /** By how much a measure is tried; every structure is linear in its measures near by. */
-    private static final Length TRIED = Length.ofMillimetres(1);
+    static final Length TRIED = Length.ofMillimetres(1);
 
     /** By how much a measure that runs so grows with the card. */
     double factor(Size was, Size is) {

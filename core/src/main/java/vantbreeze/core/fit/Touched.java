@@ -19,8 +19,6 @@ import vantbreeze.core.structure.Structure;
  */
 public final class Touched {
 
-    private static final Length TRIED = Length.ofMillimetres(1);
-
     private Touched() {}
 
     /**
@@ -32,7 +30,7 @@ public final class Touched {
     public static Set<Integer> by(String id, Structure structure, Measures measures) {
         Length now = structure.measure(id, measures);
         Limits limits = structure.limits(id, measures);
-        Length other = limits.allow(now.plus(TRIED)) ? now.plus(TRIED) : now.minus(TRIED);
+        Length other = limits.allow(now.plus(Course.TRIED)) ? now.plus(Course.TRIED) : now.minus(Course.TRIED);
         if (!limits.allow(other)) {
             return Set.of();
         }
