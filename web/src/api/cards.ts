@@ -88,6 +88,7 @@ export function useLikenesses(id: string, revision: number) {
   return useQuery({
     queryKey: ['likenesses', id, revision],
     queryFn: () => answered(api.GET('/api/cards/{id}/likenesses', { params: { path: { id } } })),
+    placeholderData: keepPreviousData,
     staleTime: Infinity,
   })
 }

@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { useLikenesses } from '../api/cards'
 import type { Card } from '../api/client'
 import { Choice } from '../house/Choice'
@@ -21,22 +21,32 @@ const TOOLS: { tool: Exclude<Tool, null>; label: string }[] = [
 export function FreeStrip({ card, inHand }: Props) {
   'use memo'
   const say = useSay()
+  const strip = useRef<HTMLDivElement>(null)
   const attempt = (step: Promise<unknown>) =>
     void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  // what was pressed is gone then, and the keyboard goes on from here
+  const remake = (stroke: Parameters<CardInHand['draw']>[0]) =>
+    attempt(inHand.draw(stroke).then(() => strip.current?.focus()))
   if (!card.free) {
     return (
-      <p className="px-4 text-base">
+      <div ref={strip} tabIndex={-1} className="px-4 text-base outline-none">
         <SetOn card={card} inHand={inHand} />
         This card follows its structure: <em>{card.structureName}</em>.
-        <button type="button" className="word underline" onClick={() => attempt(inHand.draw({ what: 'LOOSEN' }))}>
+        <button type="button" className="word underline" onClick={() => remake({ what: 'LOOSEN' })}>
           Loosen it
         </button>
         to draw on it freely.
-      </p>
+      </div>
     )
   }
   return (
-    <div className="flex flex-wrap items-center gap-x-2 px-4 text-base" role="group" aria-label="Draw">
+    <div
+      ref={strip}
+      tabIndex={-1}
+      className="flex flex-wrap items-center gap-x-2 px-4 text-base outline-none"
+      role="group"
+      aria-label="Draw"
+    >
       <Tools />
       <Typed card={card} inHand={inHand} />
       <AddPiece card={card} inHand={inHand} />
@@ -49,14 +59,15 @@ export function FreeStrip({ card, inHand }: Props) {
       >
         {card.form.lies ? 'show it standing' : 'show it lying'}
       </button>
-      <WhatItIs card={card} onTake={(structure) => attempt(inHand.draw({ what: 'TAKE_AS', structure }))} />
+      <WhatItIs card={card} onTake={(structure) => remake({ what: 'TAKE_AS', structure })} />
     </div>
   )
 }
 
 /** Which structures the card is, each to be taken up: then its measures say the rest. */
 function WhatItIs({ card, onTake }: { card: Card; onTake: (structure: string) => void }) {
-  const { data } = useLikenesses(card.id, card.revision)
+  const { data, isPending } = useLikenesses(card.id, card.revision)
+  if (isPending) return <p className="basis-full text-ink-soft">Looking at what it is…</p>
   if (!data?.length) return null
   return (
     <ul className="basis-full" aria-label="What it is">
