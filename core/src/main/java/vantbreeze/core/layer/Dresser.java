@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.algorithm.MinimumAreaRectangle;
+import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -13,6 +15,8 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
@@ -44,6 +48,8 @@ public record Dresser(
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
     private static final Cardstock STAND_IN = Cardstock.of("White card", 220);
+    /** A layer is in the middle to so much, mm. */
+    private static final double CENTRED = 1e-3;
     /** Overlaps smaller than this are rounding, mm². */
     private static final double NOTHING = 0.05;
 
@@ -170,8 +176,14 @@ public record Dresser(
         });
     }
 
-    /** A rectangle of a size of its own, upright as it is seen, in the middle of what lies beneath. */
+    /**
+     * A layer of a size of its own, upright as it is seen, in the middle of what lies beneath: a rectangle or, on a
+     * triangle or another slanted shape of up to four corners, the same shape so wide and high.
+     */
     private static Polygon own(Size size, Polygon beneath, double up) {
+        if (Upright.of(beneath) == null && isSlanted(beneath)) {
+            return alike(size, beneath, up);
+        }
         Coordinate middle = Upright.of(beneath) == null
                 ? beneath.getInteriorPoint().getCoordinate()
                 : beneath.getCentroid().getCoordinate();
@@ -186,6 +198,35 @@ public record Dresser(
                     middle.y + x * Math.sin(turn) + y * Math.cos(turn));
         }
         return beneath.getFactory().createPolygon(ring);
+    }
+
+    private static boolean isSlanted(Polygon shape) {
+        int corners = DouglasPeuckerSimplifier.simplify(shape, Precision.ALIKE).getNumPoints() - 1;
+        return corners <= 4 && shape.getNumInteriorRing() == 0 && isWithoutUprightSquare(shape);
+    }
+
+    /** A rectangle that leans is no slanted shape. */
+    private static boolean isWithoutUprightSquare(Polygon shape) {
+        return shape.getArea()
+                < (1 - Precision.ON_LINE)
+                        * MinimumAreaRectangle.getMinimumRectangle(shape).getArea();
+    }
+
+    /** The middles of the largest circles that go into both lie on one another: so equal shapes leave equal borders. */
+    private static Polygon alike(Size size, Polygon beneath, double up) {
+        double turn = Math.toRadians(90 - up);
+        Geometry upright = AffineTransformation.rotationInstance(turn).transform(beneath);
+        Envelope box = upright.getEnvelopeInternal();
+        Geometry scaled = AffineTransformation.scaleInstance(
+                        size.width().millimetres() / box.getWidth(),
+                        size.height().millimetres() / box.getHeight())
+                .transform(upright);
+        Geometry turned = AffineTransformation.rotationInstance(-turn).transform(scaled);
+        Point middle = MaximumInscribedCircle.getCenter(beneath, CENTRED);
+        Point own = MaximumInscribedCircle.getCenter(turned, CENTRED);
+        return (Polygon)
+                AffineTransformation.translationInstance(middle.getX() - own.getX(), middle.getY() - own.getY())
+                        .transform(turned);
     }
 
     /** How far within {@code beneath} the shape's edge lies at the nearest; negative by how far it reaches over. */

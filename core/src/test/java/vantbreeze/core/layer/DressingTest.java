@@ -5,10 +5,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.cutting.Cut;
+import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.length.Length;
@@ -158,6 +161,44 @@ class DressingTest {
                         .layers()
                         .troubles())
                 .isEmpty();
+    }
+
+    /**
+     * A triangle stays one in the width and height that are typed. By hand: one of the same proportions, smaller by b
+     * all round, has the inradius r − b, so it is (r − b) / r as wide and high; its border is b on every side.
+     */
+    @Test
+    void aTypedSizeOnATriangleIsATriangle() {
+        Plan fan = plan("concertina-fan");
+        WorkedPlan bare = WORKSHOP.work(fan);
+        int panel = IntStream.range(0, bare.form().graph().panels().size())
+                .filter(i -> bare.form().graph().panels().get(i).name().equals("Triangle"))
+                .findFirst()
+                .orElseThrow();
+        Face face = new Face(panel, Side.FACE);
+        Polygon ground = bare.grounds().of(face).parts().get(0);
+        double inradius = 2 * ground.getArea() / ground.getLength();
+        double share = (inradius - 4) / inradius;
+        Envelope box = ground.getEnvelopeInternal();
+        Size size = new Size(Length.nearest(share * box.getWidth()), Length.nearest(share * box.getHeight()));
+        WorkedPlan worked = WORKSHOP.work(fan.withDressing(new Dressing(List.of(on(
+                FaceName.of(face, bare.form().graph()),
+                paper("paper-160", 0).sized(size),
+                paper("paper-120", 2_000),
+                paper("paper-120", 0).sized(Size.ofMillimetres(20, 30)))))));
+        assertThat(worked.layers().troubles()).isEmpty();
+        Polygon laid = worked.layers().all().get(0).shape();
+        assertThat(laid.getNumPoints() - 1).isEqualTo(3);
+        assertThat(laid.getEnvelopeInternal().getWidth()).isCloseTo(size.width().millimetres(), within(0.001));
+        assertThat(laid.getEnvelopeInternal().getHeight())
+                .isCloseTo(size.height().millimetres(), within(0.001));
+        assertThat(worked.layers().all().get(0).least().millimetres()).isCloseTo(4, within(0.02));
+        // several typed sizes stack, each in the middle of what lies beneath
+        assertThat(worked.layers().all()).hasSize(3);
+        Polygon uppermost = worked.layers().all().get(2).shape();
+        assertThat(uppermost.getNumPoints() - 1).isEqualTo(3);
+        assertThat(uppermost.getEnvelopeInternal().getWidth()).isCloseTo(20, within(0.001));
+        assertThat(worked.layers().all().get(1).shape().covers(uppermost)).isTrue();
     }
 
     private static Dressing sized(FaceName face, long width, long height) {
