@@ -64,6 +64,28 @@ class LayersTest extends Browsing {
         assertThat(toCut()).isVisible();
     }
 
+    /** Each way takes the place of the one before; mats go into another paper at one go; a joint goes on bare card. */
+    @Test
+    void theWholeCardIsDressedInOneWayAndItsJointsLieWhereOneLikes() {
+        layersOf("Kite theatre for the bandstand");
+        button("One mat").click();
+        assertThat(button("One mat")).hasAttribute("aria-pressed", "true");
+        button("Border on border").click();
+        assertThat(button("One mat")).hasAttribute("aria-pressed", "false");
+        page.getByLabel("All mats").selectOption(new SelectOption().setLabel("Sun yellow paper"));
+        assertThat(toCut().getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setName("Sun yellow paper")))
+                .isVisible();
+        face("Left wing of Card base").click();
+        Locator band = page.getByRole(
+                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Band").setExact(true));
+        assertThat(band.getByText("on the mat")).hasAttribute("aria-pressed", "true");
+        band.getByText("on bare card").click();
+        assertThat(band.getByText("on bare card")).hasAttribute("aria-pressed", "true");
+        button("as usual").click();
+        assertThat(band.getByText("on the mat")).hasAttribute("aria-pressed", "true");
+        nothingSerious();
+    }
+
     @Test
     void aPanelIsTickedAndItsStackChanged() {
         layersOf("Thank-you for the helpers");

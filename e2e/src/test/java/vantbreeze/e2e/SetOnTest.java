@@ -43,6 +43,22 @@ class SetOnTest extends Browsing {
         assertThat(figure("Breadth")).hasAccessibleName("Breadth: 30 mm. Press to change.");
     }
 
+    /** What excludes another measure offers both ways out, and one is gone at a click. */
+    @Test
+    void aWayOutIsGone() {
+        take("First flight of the season");
+        figure("Finished height").click();
+        field("Finished height").fill("70");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("exclude one another");
+        nothingSeriousIn("[aria-label=Figures]");
+        Locator way = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make the finished height"));
+        way.last().click();
+        assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+        button("Undo").click();
+        assertThat(figure("Finished height")).hasAccessibleName("Finished height: 144 mm. Press to change.");
+    }
+
     @Test
     void whatDoesNotGoThereSaysWhy() {
         take("First flight of the season");

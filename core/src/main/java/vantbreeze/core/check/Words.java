@@ -26,11 +26,11 @@ public record Words(CheckedCard card) {
     }
 
     public String label(String parameter) {
-        return card.structure().parameters().stream()
-                .filter(known -> known.id().equals(parameter))
-                .map(Parameter::label)
-                .findFirst()
-                .orElse(parameter);
+        return card.structure().parameter(parameter).map(Parameter::label).orElse(parameter);
+    }
+
+    private String inSentence(String parameter) {
+        return card.structure().parameter(parameter).map(Parameter::inSentence).orElse(parameter);
     }
 
     /** Makes a measure as long as the mark at or below {@code length}. */
@@ -47,10 +47,7 @@ public record Words(CheckedCard card) {
     private @Nullable Mend to(String parameter, Length length) {
         boolean allowed = card.structure().limits(parameter, card.measures()).allow(length);
         return allowed
-                ? Mend.to(
-                        parameter,
-                        length,
-                        "Make the %s %s".formatted(label(parameter).toLowerCase(Locale.ROOT), write(length)))
+                ? Mend.to(parameter, length, "Make the %s %s".formatted(inSentence(parameter), write(length)))
                 : null;
     }
 

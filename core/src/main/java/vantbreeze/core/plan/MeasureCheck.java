@@ -2,7 +2,6 @@ package vantbreeze.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -79,8 +78,7 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
             if (length == null && !parameter.follows()) {
                 throw new ValidationException(
                         parameter.id(),
-                        "The plan does not say the %s. It can't be opened without."
-                                .formatted(parameter.label().toLowerCase(Locale.ROOT)));
+                        "The plan does not say the %s. It can't be opened without.".formatted(parameter.inSentence()));
             }
         }
         measures.choices().forEach(this::requireChoice);
@@ -178,7 +176,7 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
     }
 
     private static String lower(Parameter parameter) {
-        return parameter.label().toLowerCase(Locale.ROOT);
+        return parameter.inSentence();
     }
 
     /** @throws ValidationException when there is no such choice, or no such alternative */

@@ -1,6 +1,7 @@
 package vantbreeze.core.structure;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.function.IntPredicate;
 import org.jspecify.annotations.Nullable;
 
@@ -65,6 +66,11 @@ public record Parameter(
                         .map(Choice.Alternative::id)
                         .filter(count -> suits.test(Integer.parseInt(count)))
                         .toArray(String[]::new));
+    }
+
+    /** What it is called within a sentence; a name in it keeps its capital. */
+    public String inSentence() {
+        return label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
     }
 
     /** Whether it is the measure of a part, not the finished width or height. */

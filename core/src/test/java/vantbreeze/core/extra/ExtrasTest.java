@@ -340,11 +340,11 @@ class ExtrasTest {
         Plan plan = set(put(card("side-fold", 120, 160), "figure", "Kite", "Back", null), "extra-1-breadth", "150");
         ValidationException refused = catchThrowableOfType(ValidationException.class, () -> set(plan, "height", "100"));
         assertThat(refused)
-                .hasMessageContaining("Finished height 100 mm and breadth of kite 150 mm exclude one another");
+                .hasMessageContaining("Finished height 100 mm and breadth of Kite 150 mm exclude one another");
         assertThat(refused.ways())
                 .extracting(WayOut::label)
                 .containsExactly(
-                        "Make the breadth of kite 100 mm and the finished height 100 mm",
+                        "Make the breadth of Kite 100 mm and the finished height 100 mm",
                         "Make the finished height 150 mm");
         for (WayOut way : refused.ways()) {
             closes(new Together(way.steps().stream()
