@@ -54,6 +54,16 @@ class BuiltAsDescribedTest {
         return worked.form().motion().frames().get(0);
     }
 
+    /** Open, one looks at the inside: the cover at the left, the back at the right; closed, the cover is on top. */
+    @Test
+    void aSideFoldsCoverLiesOnItsBack() {
+        WorkedPlan worked = work("side-fold");
+        var panels = worked.form().graph().panels();
+        assertThat(panels.get(0).name()).isEqualTo("Cover");
+        int uppermost = worked.form().fromBelow().get(panels.size() - 1);
+        assertThat(panels.get(uppermost).name()).isEqualTo("Cover");
+    }
+
     @Test
     void everyTierStandsItsTwoSpringsBeforeTheLastAndAllFeetAreOnTheLine() {
         WorkedPlan worked = work("tiered-stage");
