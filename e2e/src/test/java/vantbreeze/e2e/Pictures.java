@@ -49,6 +49,16 @@ class Pictures extends Browsing {
     }
 
     @Test
+    void whatCanBeSetOnACard() throws Exception {
+        take("Kite festival invitation");
+        page.locator("canvas").waitFor();
+        button("Set something on it…").click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Spring mount"))
+                .click();
+        picture("set-on");
+    }
+
+    @Test
     void theLayers() throws Exception {
         take("Kite festival invitation");
         page.getByRole(
@@ -193,17 +203,6 @@ class Pictures extends Browsing {
         picture("safe-keeping");
         page.getByLabel("Bring back How the kite got its tail").click();
         page.getByText("is back in the drawer").waitFor();
-    }
-
-    @Test
-    void theBenchWithoutWebGl() throws Exception {
-        page.addInitScript(BrokenPartsTest.NO_WEBGL);
-        page.navigate(house.at("/"));
-        take("Kite theatre for the bandstand");
-        page.locator("[aria-label='The card part-open, drawn flat'] path")
-                .first()
-                .waitFor();
-        picture("bench-flat");
     }
 
     @Test

@@ -28,6 +28,8 @@ public record TriedExtra(Offer offer, @Nullable Integer to, String against) {
     /** Most other panels that are tried for one kind: each is a card worked out. */
     private static final int MOST_OTHERS = 12;
 
+    private static final String LAYERS = "layers";
+
     /**
      * All that could be set on a face, kind by kind as they are offered; of each kind what nothing speaks against comes
      * first.
@@ -57,6 +59,8 @@ public record TriedExtra(Offer offer, @Nullable Integer to, String against) {
                     new Carry.Put(offer.kind(), "", face, to).on(plan, workshop).plan();
             return wrong(workshop.work(after)).stream()
                     .filter(finding -> !before.contains(finding))
+                    // layers can be taken off, or laid otherwise, once it is there
+                    .filter(finding -> !finding.about().equals(LAYERS))
                     .findFirst()
                     .map(TriedExtra::inBrief)
                     .orElse("");

@@ -267,6 +267,9 @@ public final class Grounds {
                 .anyMatch(link -> link.from() == area.panel()
                         && link.join().onSide() == area.side()
                         && link.to() == area.other());
+        if (receives && isOnFoam(area)) {
+            return true;
+        }
         int below = piece(area.panel());
         int above = piece(area.other());
         return receives
@@ -276,6 +279,11 @@ public final class Grounds {
                         <= share(Allowance.GLUED_AWAY)
                                 * graph.panels().get(area.panel()).area()
                 && !carries(below, above, area.other());
+    }
+
+    /** A topper on foam lies on the layers however large it is. */
+    private boolean isOnFoam(GlueArea area) {
+        return received(area).anyMatch(i -> graph.joins().get(i).join().foam().isPositive());
     }
 
     /**

@@ -26,6 +26,7 @@ import vantbreeze.core.edit.Draw;
 import vantbreeze.core.edit.Resize;
 import vantbreeze.core.edit.SetField;
 import vantbreeze.core.edit.Together;
+import vantbreeze.core.edit.TriedExtra;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Face;
@@ -272,6 +273,23 @@ class ExtrasTest {
         assertThat(more.layers().all())
                 .singleElement()
                 .satisfies(layer -> assertThat(layer.face().panel()).isEqualTo(index(more, "Kite")));
+    }
+
+    /** On foam it lies on the mat, however much it covers; layers do not stand in the way of what is offered. */
+    @Test
+    void layersStayBeneathATopper() {
+        Plan bare = card("side-fold", 120, 160);
+        WorkedPlan worked = WORKSHOP.work(bare);
+        Face inside = new Face(index(worked, "Back"), Side.FACE);
+        FaceName back = FaceName.of(inside, worked.form().graph());
+        Plan dressed = bare.withDressing(
+                bare.dressing().with(Dressed.of(back, List.of(LayerChoice.of("paper-160", Length.ofMillimetres(3))))));
+        WorkedPlan topped = closes(put(dressed, "topper", "Kite", "Back", null));
+        assertThat(topped.layers().all())
+                .singleElement()
+                .satisfies(mat -> assertThat(mat.shape().getArea()).isCloseTo(114 * 154.0, within(1e-6)));
+        assertThat(TriedExtra.on(inside, WORKSHOP.work(dressed), WORKSHOP))
+                .allSatisfy(tried -> assertThat(tried.against()).isEmpty());
     }
 
     /**
