@@ -18,7 +18,7 @@ export function SetOn({ card, inHand }: Props) {
   const [wish, setWish] = useState<Wish | null>(null)
   const begin = () =>
     setWish({
-      panel: picked?.kind === 'panel' ? picked.index : largest(card),
+      panel: picked?.kind === 'panel' ? picked.index : card.base,
       face: true,
       kind: '',
       to: null,
@@ -155,17 +155,3 @@ function Kind({ offer, chosen, onChoose }: { offer: Offer; chosen: boolean; onCh
     </label>
   )
 }
-
-/** The largest panel: there most things are set. */
-function largest(card: Card) {
-  const panels = card.pieces.flatMap((piece) => piece.panels)
-  return panels.reduce((best, one) => (area(one.corners) > area(best.corners) ? one : best)).index
-}
-
-const area = (corners: { x: number; y: number }[]) =>
-  Math.abs(
-    corners.reduce((sum, { x, y }, i) => {
-      const next = corners[(i + 1) % corners.length]
-      return sum + x * next.y - next.x * y
-    }, 0),
-  )

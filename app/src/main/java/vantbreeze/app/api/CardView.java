@@ -22,6 +22,7 @@ import vantbreeze.core.fold.bulk.EndView;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Choice;
 import vantbreeze.core.structure.Measures;
@@ -34,6 +35,7 @@ import vantbreeze.core.structure.Structure;
  * @param revision to be sent back with a change
  * @param free whether it is drawn free; then its measures are the widths of its panels
  * @param extras what is set on it
+ * @param base the panel, by number, that everything else moves from
  * @param layers its mats and layers where they lie, of each face from below
  * @param papers what its pieces and layers are cut from
  * @param madeOf for each panel which of these its piece is made of
@@ -61,6 +63,7 @@ public record CardView(
         List<FindingView> findings,
         boolean free,
         List<ExtraView> extras,
+        int base,
         List<LayerView> layers,
         List<PaperView> papers,
         List<String> madeOf,
@@ -230,6 +233,7 @@ public record CardView(
                 card.plan().extras().all().stream()
                         .map(extra -> ExtraView.of(extra, worked.form().graph()))
                         .toList(),
+                worked.form().graph().base(),
                 layers,
                 PaperView.of(worked),
                 PaperView.madeOf(worked),
@@ -276,7 +280,11 @@ public record CardView(
                 parameter.panels().isEmpty()
                                 && parameter.pieces().isEmpty()
                                 && card.worked().isThorough()
-                        ? List.copyOf(Touched.by(parameter.id(), structure, measures))
+                        ? List.copyOf(Touched.by(
+                                parameter.id(),
+                                structure,
+                                measures,
+                                card.worked().of(Stages.ASSEMBLY)))
                         : List.of());
     }
 

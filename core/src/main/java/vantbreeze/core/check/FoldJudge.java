@@ -133,6 +133,9 @@ record FoldJudge(CheckedCard card, Words words) {
     /** What is set on a card holds it where the loops that it closes are open in one of the card's poses. */
     private void heldShut(List<Finding> findings) {
         Folding form = card.form();
+        if (IntStream.range(0, form.graph().panels().size()).noneMatch(card::isSetOn)) {
+            return;
+        }
         for (Station station : form.stations().subList(0, form.stations().size() - 1)) {
             FoldedForm.of(form.graph(), station.pose()).loops().stream()
                     .filter(loop -> loop.gap() >= Precision.CLOSES)

@@ -11,7 +11,7 @@ import java.util.List;
 public record WayOut(String label, List<Step> steps) {
 
     /**
-     * A field set.
+     * A measure set.
      *
      * @param text as a maker would write it
      */
@@ -19,10 +19,5 @@ public record WayOut(String label, List<Step> steps) {
 
     public WayOut {
         steps = List.copyOf(steps);
-    }
-
-    /** One measure set. */
-    public static WayOut of(String label, String field, String text) {
-        return new WayOut(label, List.of(new Step(field, text)));
     }
 }

@@ -1,7 +1,6 @@
 package vantbreeze.core.extra;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import vantbreeze.core.fold.Assembly;
@@ -19,11 +18,12 @@ import vantbreeze.core.tool.Allowances;
  * A card with what is set on it, one thing after the other: its pieces and joins, and its poses as far as the card's
  * own are known.
  *
+ * @param base the card without it
  * @param fitted what is set on it, as far as its panels are there; the last of them perhaps beyond its limits, then
  *     nothing is built of it or on it
  * @param steps what is built of them
  */
-record Carrying(List<Fitted> fitted, List<Step> steps, Assembly assembly) {
+record Carrying(FoldGraph base, List<Fitted> fitted, List<Step> steps, Assembly assembly) {
 
     /**
      * One more thing set on.
@@ -75,7 +75,8 @@ record Carrying(List<Fitted> fitted, List<Step> steps, Assembly assembly) {
     /** @param measures all within the limits of {@code base} */
     static Carrying of(Structure base, Extras extras, Measures measures, Allowances allowances) {
         Assembly assembly = base.assemble(measures);
-        FoldGraph graph = FoldGraph.of(assembly);
+        FoldGraph bare = FoldGraph.of(assembly);
+        FoldGraph graph = bare;
         Pose pose = base.closed(measures);
         List<Fitted> fitted = new ArrayList<>();
         List<Step> steps = new ArrayList<>();
@@ -86,7 +87,7 @@ record Carrying(List<Fitted> fitted, List<Step> steps, Assembly assembly) {
             }
             Fitted at = found.get();
             fitted.add(at);
-            if (!isAllowed(at)) {
+            if (at.refusal().isPresent()) {
                 break;
             }
             int first = graph.hinges().size();
@@ -96,14 +97,7 @@ record Carrying(List<Fitted> fitted, List<Step> steps, Assembly assembly) {
             pose = step.posed(pose, step.found(pose, true, true));
             steps.add(step);
         }
-        return new Carrying(fitted, steps, assembly);
-    }
-
-    private static boolean isAllowed(Fitted at) {
-        return at.kind().measures().stream()
-                .filter(measure -> measure.isAsked(at))
-                .map(Measure::key)
-                .allMatch(key -> at.kind().limits(key, at).allow(at.get(key)));
+        return new Carrying(bare, fitted, steps, assembly);
     }
 
     /** What is known of one of them; none where its panels are not there. */
@@ -114,19 +108,13 @@ record Carrying(List<Fitted> fitted, List<Step> steps, Assembly assembly) {
     /**
      * The whole card in a pose of the card without them. While that lies flat and folded, they do where they can;
      * otherwise they stand.
-     *
-     * @param base how many hinges the card has without them
      */
-    Pose posed(Pose pose, FoldGraph base, boolean closed) {
-        double[] angles = base.hinges().stream()
-                .mapToDouble(pose::degreesAt)
-                .map(Math::abs)
-                .toArray();
-        boolean flat = Arrays.stream(angles).allMatch(degrees -> degrees == 0 || degrees == 180);
-        boolean folded = Arrays.stream(angles).anyMatch(degrees -> degrees == 180);
+    Pose posed(Pose pose, boolean closed) {
+        boolean folded = base.hinges().stream().anyMatch(hinge -> pose.degreesAt(hinge) != 0);
+        boolean pressed = closed || (folded && base.isFlat(pose));
         Pose whole = pose;
         for (Step step : steps) {
-            whole = step.posed(whole, step.found(whole, closed || (flat && folded), closed));
+            whole = step.posed(whole, step.found(whole, pressed, closed));
         }
         return whole;
     }

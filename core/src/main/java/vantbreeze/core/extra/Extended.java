@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import vantbreeze.core.fold.Assembly;
-import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.LruCache;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.folding.Station;
@@ -44,14 +43,13 @@ public record Extended(Structure base, Extras extras, Allowances allowances) imp
     private List<Pose> posed(Measures measures) {
         return POSED.of(new Asked(this, measures), () -> {
             Carrying built = built(measures);
-            FoldGraph graph = FoldGraph.of(base.assemble(measures));
             List<Station> stations = base.stations(measures);
             List<Pose> poses = new ArrayList<>();
-            poses.add(built.posed(base.opened(measures), graph, false));
+            poses.add(built.posed(base.opened(measures), false));
             for (int i = 0; i < stations.size(); i++) {
                 boolean closed = i == stations.size() - 1;
                 poses.add(built.posed(
-                        closed ? base.closed(measures) : stations.get(i).pose(), graph, closed));
+                        closed ? base.closed(measures) : stations.get(i).pose(), closed));
             }
             return List.copyOf(poses);
         });
@@ -72,16 +70,7 @@ public record Extended(Structure base, Extras extras, Allowances allowances) imp
 
     /** Why an extra can't be built with its measures as they are; empty when it can. */
     public Optional<String> refusal(Extra extra, Measures measures) {
-        Fitted at = fitted(extra, measures);
-        for (Measure measure :
-                at.kind().measures().stream().filter(one -> one.isAsked(at)).toList()) {
-            Limits limits = at.kind().limits(measure.key(), at);
-            Length length = at.get(measure.key());
-            if (!limits.allow(length)) {
-                return Optional.of(length.isLongerThan(limits.most()) ? limits.mostBecause() : limits.leastBecause());
-            }
-        }
-        return Optional.empty();
+        return fitted(extra, measures).refusal();
     }
 
     @Override

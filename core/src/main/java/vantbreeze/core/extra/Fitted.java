@@ -75,6 +75,14 @@ record Fitted(
         return measures.byId().getOrDefault(extra.key(key), otherwise);
     }
 
+    /** Why it can't be built with its measures as they are; empty when it can. */
+    Optional<String> refusal() {
+        return kind.measures().stream()
+                .filter(measure -> measure.isAsked(this))
+                .flatMap(measure -> kind.limits(measure.key(), this).against(get(measure.key())).stream())
+                .findFirst();
+    }
+
     /** Whether this is chosen about it. */
     boolean isChosen(Choice choice, String alternative) {
         return measures.chosen(Measure.of(extra, choice)).equals(alternative);

@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Join;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.length.Length;
-import vantbreeze.core.structure.Limits;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Structure;
 
@@ -26,16 +26,20 @@ public final class Touched {
      *
      * @param measures within the limits of {@code structure}
      * @param id of a measure that is asked
+     * @param before what {@code structure} builds of them
      */
-    public static Set<Integer> by(String id, Structure structure, Measures measures) {
+    public static Set<Integer> by(String id, Structure structure, Measures measures, Assembly before) {
         Length now = structure.measure(id, measures);
-        Limits limits = structure.limits(id, measures);
-        Length other = limits.allow(now.plus(Course.TRIED)) ? now.plus(Course.TRIED) : now.minus(Course.TRIED);
-        if (!limits.allow(other)) {
-            return Set.of();
-        }
-        Assembly before = structure.assemble(measures);
-        Assembly after = structure.assemble(measures.with(id, other));
+        // beyond what the others allow there may be nothing that can be built
+        return Stream.of(now.plus(Course.TRIED), now.minus(Course.TRIED))
+                .map(other -> measures.with(id, other))
+                .filter(structure::allows)
+                .findFirst()
+                .map(other -> between(before, structure.assemble(other)))
+                .orElse(Set.of());
+    }
+
+    private static Set<Integer> between(Assembly before, Assembly after) {
         if (before.pieces().size() != after.pieces().size()
                 || before.joins().size() != after.joins().size()) {
             return Set.of();

@@ -118,6 +118,13 @@ public final class FoldGraph {
         return leaves.all();
     }
 
+    /** Whether all its folds are open or closed in a pose. */
+    public boolean isFlat(Pose pose) {
+        return hinges.stream()
+                .mapToDouble(link -> Math.abs(pose.degreesAt(link)))
+                .allMatch(degrees -> degrees == 0 || degrees == 180);
+    }
+
     /** How its panels are reached from the base. */
     public SpanningTree tree() {
         return tree.get();

@@ -2,6 +2,7 @@ package vantbreeze.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -30,26 +31,29 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
      *     measure: then it offers how far it goes
      */
     void require(String parameter, Length length, Function<Length, Measures> others) {
-        try {
-            require(parameter, length);
-        } catch (ValidationException refused) {
-            throw new ValidationException(parameter, refused.getMessage(), nearest(named(parameter), length, others));
+        Optional<String> beyond = beyond(parameter, length);
+        if (beyond.isPresent()) {
+            throw new ValidationException(parameter, beyond.get(), nearest(named(parameter), length, others));
         }
     }
 
     private void require(String parameter, Length length) {
+        beyond(parameter, length).ifPresent(words -> {
+            throw new ValidationException(parameter, words);
+        });
+    }
+
+    private Optional<String> beyond(String parameter, Length length) {
         Parameter named = named(parameter);
         Limits limits = structure.limits(parameter, measures);
         if (length.isShorterThan(limits.least())) {
-            throw new ValidationException(
-                    parameter,
+            return Optional.of(
                     "%s can't be under %s: %s.".formatted(named.label(), write(limits.least()), limits.leastBecause()));
         }
-        if (length.isLongerThan(limits.most())) {
-            throw new ValidationException(
-                    parameter,
-                    "%s can't be over %s: %s.".formatted(named.label(), write(limits.most()), limits.mostBecause()));
-        }
+        return length.isLongerThan(limits.most())
+                ? Optional.of(
+                        "%s can't be over %s: %s.".formatted(named.label(), write(limits.most()), limits.mostBecause()))
+                : Optional.empty();
     }
 
     /** As far as it goes with the others, on a mark; nothing where it goes nowhere. */
@@ -104,7 +108,7 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
         Length wanted = structure.measure(changed, measures);
         Length length = structure.measure(excluded.id(), measures);
         Limits limits = structure.limits(excluded.id(), measures);
-        String because = length.isLongerThan(limits.most()) ? limits.mostBecause() : limits.leastBecause();
+        String because = limits.against(length).orElseThrow();
         Length last = last(before, wanted, others);
         String stop = last.equals(before)
                 ? "leave the %s at %s".formatted(lower(named), write(before))

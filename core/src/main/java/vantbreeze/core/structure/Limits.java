@@ -1,5 +1,6 @@
 package vantbreeze.core.structure;
 
+import java.util.Optional;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 
@@ -15,6 +16,14 @@ public record Limits(Length least, String leastBecause, Length most, String most
 
     public boolean allow(Length length) {
         return !length.isShorterThan(least) && !length.isLongerThan(most);
+    }
+
+    /** Why a length is not allowed; empty when it is. */
+    public Optional<String> against(Length length) {
+        if (length.isLongerThan(most)) {
+            return Optional.of(mostBecause);
+        }
+        return length.isShorterThan(least) ? Optional.of(leastBecause) : Optional.empty();
     }
 
     /**

@@ -31,7 +31,7 @@ class TouchedTest {
         int panels = FoldGraph.of(structure.assemble(measures)).panels().size();
         for (Parameter parameter : structure.asked(measures)) {
             if (parameter.panels().isEmpty() && parameter.pieces().isEmpty()) {
-                assertThat(Touched.by(parameter.id(), structure, measures))
+                assertThat(Touched.by(parameter.id(), structure, measures, structure.assemble(measures)))
                         .as(parameter.label())
                         .isNotEmpty()
                         .allMatch(panel -> panel >= 0 && panel < panels);
@@ -45,7 +45,7 @@ class TouchedTest {
         Structure stage = WORKSHOP.structure("stage");
         Measures measures = stage.proportioned(Size.ofMillimetres(150, 110), Ruler.MM_1);
         FoldGraph graph = FoldGraph.of(stage.assemble(measures));
-        assertThat(Touched.by("band-up", stage, measures))
+        assertThat(Touched.by("band-up", stage, measures, graph.assembly()))
                 .isNotEmpty()
                 .allMatch(panel -> graph.panels().get(panel).name().startsWith("Band"));
     }

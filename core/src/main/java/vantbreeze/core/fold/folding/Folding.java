@@ -149,9 +149,7 @@ public final class Folding {
 
     /** Whether all its folds are open or closed in a pose. */
     public boolean isFlat(Pose pose) {
-        return graph.hinges().stream()
-                .mapToDouble(link -> Math.abs(pose.degreesAt(link)))
-                .allMatch(degrees -> degrees == 0 || degrees == 180);
+        return graph.isFlat(pose);
     }
 
     /** At each station, where it lies flat there. */
