@@ -75,7 +75,7 @@ function Wishing({ card, inHand, wish, onWish }: Props & { wish: Wish; onWish: (
           <option value="true">the side drawn on the sheet</option>
           <option value="false">its back</option>
         </Choice>
-        <label className="flex min-w-0 flex-1 flex-col">
+        <label className="flex min-w-60 flex-1 flex-col">
           <span className="text-base text-ink-soft">What you call it, if you like</span>
           <input
             className="min-h-11 min-w-0 border-b-2 border-ink bg-paper px-2 text-lg"

@@ -29,6 +29,7 @@ class SetOnTest extends Browsing {
                 .press("Space");
         page.keyboard().press("Enter");
         assertThat(dialog()).hasCount(0);
+        assertThat(button("Set something on it…")).isFocused();
         Locator rows = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Paper kite"));
         assertThat(rows).containsText("on Back");
         assertThat(page.getByLabel("Paper kite, open, decorated side up")).isVisible();

@@ -1,15 +1,18 @@
 package vantbreeze.core.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.structure.Limits;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
@@ -35,6 +38,27 @@ class TouchedTest {
                         .as(parameter.label())
                         .isNotEmpty()
                         .allMatch(panel -> panel >= 0 && panel < panels);
+            }
+        }
+    }
+
+    /** At either end of any measure nothing is asked that can't be built. */
+    @ParameterizedTest
+    @MethodSource("structures")
+    void itIsToldAtTheEndsOfEveryMeasureToo(Structure structure) {
+        Measures usual = structure.proportioned(Size.ofMillimetres(140, 150), Ruler.MM_1);
+        for (Parameter moved : structure.asked(usual)) {
+            Limits limits = structure.limits(moved.id(), usual);
+            for (Length end : List.of(limits.least(), limits.most())) {
+                Measures measures = usual.with(moved.id(), end);
+                if (!structure.allows(measures)) {
+                    continue;
+                }
+                for (Parameter parameter : structure.asked(measures)) {
+                    assertThatCode(() -> Touched.by(parameter.id(), structure, measures, structure.assemble(measures)))
+                            .as("%s, %s at %s", parameter.label(), moved.label(), end)
+                            .doesNotThrowAnyException();
+                }
             }
         }
     }
