@@ -21,10 +21,16 @@ import vantbreeze.core.tool.Allowances;
 
 /**
  * Pillar card: two strips back to back, each a tab, two wide panels and five narrow ones that roll into a square tube;
- * each strip's tab is glued on the other's tube. The walls are hinged on opposite corners of the pillars, so that they
- * press flat one on the other, each pillar lying half under the wall and half beyond it. Pressed flat the card is as
- * wide as two panels and two pillar sides; folded in half besides, as one of each. Doubled, two separate tubes stand
- * before the pillars.
+ * each strip's tab is glued on the other's tube. Where the tabs are glued decides where the walls hang:
+ *
+ * <ul>
+ *   <li>on opposite corners of the pillars, the pillars stand between the walls, and either way of pressing them flat
+ *       leaves each half on the wall and half beyond it;
+ *   <li>on one and the same corner, the walls stand back to back and the pillars beyond them; pressed one way they lie
+ *       half on the walls, pressed the other way wholly beyond, two pillar sides wider.
+ * </ul>
+ *
+ * Doubled, a separate tube stands before each pillar, and may be pressed flat either way too.
  */
 public final class PillarCard extends CatalogueStructure {
 
@@ -41,7 +47,14 @@ public final class PillarCard extends CatalogueStructure {
             "pressed flat only, or folded in half besides",
             new Choice.Alternative("half", "folded in half"),
             new Choice.Alternative("flat", "pressed flat"),
-            new Choice.Alternative("wide", "pressed flat, separate tubes outwards"));
+            new Choice.Alternative("wide", "pressed flat, tubes outwards"));
+    /** Where the walls hang on the pillars: each tab is glued by that corner. */
+    public static final Choice WALLS = Choice.of(
+            "walls",
+            "Walls",
+            "hung on opposite corners of the pillars, or back to back on one corner",
+            new Choice.Alternative("apart", "apart"),
+            new Choice.Alternative("together", "back to back"));
     /** Whether there are two pillars or four. */
     public static final Choice PILLARS = Choice.of(
             "pillars",
@@ -83,7 +96,7 @@ public final class PillarCard extends CatalogueStructure {
 
     @Override
     public List<Choice> choices() {
-        return List.of(LIES, PILLARS);
+        return List.of(LIES, PILLARS, WALLS);
     }
 
     @Override
@@ -132,7 +145,20 @@ public final class PillarCard extends CatalogueStructure {
 
     /** How many sides of a pillar lie beside each wide panel, half of the closed card. */
     private static int beside(Measures measures) {
-        return measures.isChosen(LIES, "wide") && measures.isChosen(PILLARS, "doubled") ? 2 : 1;
+        return measures.isChosen(LIES, "wide") && isFlatTwoWays(measures) ? 2 : 1;
+    }
+
+    /** Whether the tubes can be pressed outwards, so that the card is two pillar sides wider. */
+    private static boolean isFlatTwoWays(Measures measures) {
+        return isTogether(measures) || isDoubled(measures);
+    }
+
+    private static boolean isTogether(Measures measures) {
+        return measures.isChosen(WALLS, "together");
+    }
+
+    private static boolean isDoubled(Measures measures) {
+        return measures.isChosen(PILLARS, "doubled");
     }
 
     /** How many sides of a pillar half the card is at the least. */
@@ -159,29 +185,33 @@ public final class PillarCard extends CatalogueStructure {
         List<Join> joins = new ArrayList<>(List.of(
                 rolled(0, "Right", tube, pillar),
                 rolled(1, "Left", tube, pillar),
-                tab(1, "Left", 0, "Front tab", tab, tube.plus(pillar.times(2))),
-                tab(0, "Right", 1, "Back tab", tab, tube.plus(pillar.times(2)))));
-        if (measures.isChosen(PILLARS, "doubled")) {
+                tab(measures, 1, "Left", 0, "Front tab", tab),
+                tab(measures, 0, "Right", 1, "Back tab", tab)));
+        if (isDoubled(measures)) {
             pieces.add(tube(Strip.ofHeight("Right tube", height), "Right tube", measures)
                     .piece());
             pieces.add(tube(Strip.ofHeight("Left tube", height), "Left tube", measures)
                     .piece());
             joins.add(rolled(2, "Right tube", Length.ZERO, pillar));
             joins.add(rolled(3, "Left tube", Length.ZERO, pillar));
-            joins.add(backToBack(0, "Right 1", tube, 2, "Right tube 1", pillar));
-            joins.add(backToBack(1, "Left 2", tube.plus(pillar), 3, "Left tube 1", pillar));
+            // on the pillars' front sides, those that no tab is glued on
+            int right = isTogether(measures) ? 2 : 1;
+            joins.add(backToBack(0, "Right ", right, tube, 2, "Right tube 1", pillar));
+            joins.add(backToBack(1, "Left ", right + 1, tube, 3, "Left tube 1", pillar));
         }
         return new Assembly(pieces, joins);
     }
 
     private Piece strip(String name, String side, Measures measures, Length tab) {
+        // a tab by the corner that the own wall hangs on turns back along the tube, towards whoever looks at the wall
+        Fold hinge = isTogether(measures) ? Fold.VALLEY : Fold.MOUNTAIN;
         Strip strip = Strip.ofHeight(name + " strip", measures.get(Parameter.HEIGHT))
                 .panel(name + " tab", tab)
-                .fold(Fold.MOUNTAIN)
+                .fold(hinge)
                 .panel(name + " wall, first half", wide(measures))
                 .fold(name.equals("Front") ? Fold.VALLEY : Fold.MOUNTAIN)
                 .panel(name + " wall, second half", wide(measures))
-                .fold(Fold.MOUNTAIN);
+                .fold(hinge);
         return tube(strip, side, measures).piece();
     }
 
@@ -203,48 +233,71 @@ public final class PillarCard extends CatalogueStructure {
                 Attachment.at(new Spot(start, Length.ZERO), new Spot(start.plus(pillar.times(4)), Length.ZERO)));
     }
 
-    /** A strip's tab lies on the third panel of the other's tube, their fold on that panel's first edge. */
-    private static Join tab(int on, String side, int piece, String name, Length fold, Length edge) {
+    /**
+     * A strip's tab lies on the other's tube: where the walls hang on opposite corners, face to face on its third
+     * panel, their fold on that panel's first edge; where they hang on one, by its back on the fourth, their fold on
+     * the edge where the tube closes.
+     */
+    private Join tab(Measures measures, int on, String side, int piece, String name, Length tab) {
+        boolean together = isTogether(measures);
+        Length tube = tab.plus(wide(measures).times(2));
+        Length edge = tube.plus(measures.get(PILLAR).times(together ? 4L : 2L));
         return Join.of(
-                new PanelRef(on, side + " 3"),
+                new PanelRef(on, side + (together ? " 4" : " 3")),
                 Side.FACE,
                 new PanelRef(piece, name),
-                Side.FACE,
-                Attachment.at(new Spot(edge, Length.ZERO), new Spot(fold, Length.ZERO)));
+                together ? Side.BACK : Side.FACE,
+                Attachment.at(new Spot(edge, Length.ZERO), new Spot(tab, Length.ZERO)));
     }
 
-    private static Join backToBack(int on, String panel, Length start, int piece, String glued, Length pillar) {
+    /** A separate tube on the {@code count}th side of the tube that begins at {@code start}. */
+    private static Join backToBack(
+            int on, String side, int count, Length start, int piece, String glued, Length pillar) {
         return Join.of(
-                new PanelRef(on, panel),
+                new PanelRef(on, side + count),
                 Side.FACE,
                 new PanelRef(piece, glued),
                 Side.FACE,
-                Attachment.at(new Spot(start, Length.ZERO), new Spot(pillar, Length.ZERO)));
+                Attachment.at(
+                        new Spot(start.plus(pillar.times(count - 1L)), Length.ZERO), new Spot(pillar, Length.ZERO)));
     }
 
     @Override
     public Pose closed(Measures measures) {
-        Pose flat = flat(measures);
+        Pose flat = flat(measures, measures.isChosen(LIES, "wide"));
         return measures.isChosen(LIES, "half")
                 ? flat.but("Front wall, first half", "Front wall, second half", 180)
                         .but("Back wall, first half", "Back wall, second half", -180)
                 : flat;
     }
 
-    /** Pressed flat: each pillar's first and second, and third and fourth panels lie on one another. */
-    private static Pose flat(Measures measures) {
-        String inwards = beside(measures) == 2 ? "Left tube" : "Right tube";
-        Pose pose = walls(Pose.closed());
-        for (String side : List.of("Right", "Left", "Right tube", "Left tube")) {
-            // one separate tube presses flat the other way than the rest: that on the right, or it would lie beyond its
-            // pillar; that on the left, if both shall
-            double odd = side.equals(inwards) ? 0 : -180;
-            pose = pose.but(side + " 1", side + " 2", odd)
-                    .but(side + " 2", side + " 3", -180 - odd)
-                    .but(side + " 3", side + " 4", odd)
-                    .but(side + " 4", side + " 5", -180 - odd);
+    /**
+     * Pressed flat, which a square tube can be in two ways: folded at its second and fourth corner or at its first and
+     * third.
+     */
+    private static Pose flat(Measures measures, boolean outwards) {
+        boolean together = isTogether(measures);
+        boolean beyond = together && outwards;
+        Pose pose = walls(Pose.closed())
+                .but("Front wall, second half", "Right 1", 0)
+                .but("Back wall, second half", "Left 1", 0);
+        if (beyond) {
+            pose = pose.but("Front tab", "Front wall, first half", 0).but("Back tab", "Back wall, first half", 0);
         }
-        return pose.but("Front wall, second half", "Right 1", 0).but("Back wall, second half", "Left 1", 0);
+        // a separate tube that would lie beyond its pillar, or not beyond it, if it were pressed as the other is
+        boolean right = together == outwards;
+        boolean left = !together && outwards;
+        pose = pressed(pressed(pose, "Right", beyond), "Left", beyond);
+        return pressed(pressed(pose, "Right tube", right), "Left tube", left);
+    }
+
+    /** A tube folded at its second and fourth corner, or at its first and third. */
+    private static Pose pressed(Pose pose, String side, boolean atFirst) {
+        double odd = atFirst ? 0 : -180;
+        return pose.but(side + " 1", side + " 2", odd)
+                .but(side + " 2", side + " 3", -180 - odd)
+                .but(side + " 3", side + " 4", odd)
+                .but(side + " 4", side + " 5", -180 - odd);
     }
 
     private static Pose walls(Pose pose) {
@@ -252,23 +305,32 @@ public final class PillarCard extends CatalogueStructure {
                 .but("Back wall, first half", "Back wall, second half", 0);
     }
 
-    /** Standing, the pillars corner to corner between the walls. */
+    /** Standing, the pillars corner to corner between the walls, or corner to corner with both. */
     @Override
     public Pose opened(Measures measures) {
+        boolean together = isTogether(measures);
+        double tab = together ? 45 : -135;
+        double tube = together ? 45 : -45;
         return walls(Pose.partly(0.5))
-                .but("Front tab", "Front wall, first half", -135)
-                .but("Back tab", "Back wall, first half", -135)
-                .but("Front wall, second half", "Right 1", -45)
-                .but("Back wall, second half", "Left 1", -45);
+                .but("Front tab", "Front wall, first half", tab)
+                .but("Back tab", "Back wall, first half", tab)
+                .but("Front wall, second half", "Right 1", tube)
+                .but("Back wall, second half", "Left 1", tube);
     }
 
     @Override
     public List<Station> stations(Measures measures) {
-        Station standing = new Station("Standing", opened(measures));
-        Station flat = new Station(measures.isChosen(LIES, "half") ? "Flat" : "Closed", flat(measures));
-        return measures.isChosen(LIES, "half")
-                ? List.of(standing, flat, new Station("Closed", closed(measures)))
-                : List.of(standing, flat);
+        List<Station> stations = new ArrayList<>(List.of(new Station("Standing", opened(measures))));
+        boolean half = measures.isChosen(LIES, "half");
+        boolean wide = measures.isChosen(LIES, "wide");
+        if (isFlatTwoWays(measures)) {
+            stations.add(new Station(wide ? "Tubes inwards" : "Tubes outwards", flat(measures, !wide)));
+        }
+        if (half) {
+            stations.add(new Station("Flat", flat(measures, false)));
+        }
+        stations.add(new Station("Closed", closed(measures)));
+        return List.copyOf(stations);
     }
 
     @Override

@@ -12,6 +12,7 @@ import static vantbreeze.core.structure.MakersCards.work;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.edit.Edit;
@@ -264,6 +265,45 @@ class FreeMeasuresTest {
         }
         assertThat(work(flat).footprint()).isEqualTo(Size.ofMillimetres(160, 140));
         assertThat(work(wide).footprint()).isEqualTo(Size.ofMillimetres(200, 140));
+    }
+
+    /** By hand: with both walls on one corner a pillar lies half on the wall, or wholly beyond it. */
+    @Test
+    void aPillarCardWithItsWallsBackToBackHasBothFlatSizesSingleAndDoubled() {
+        for (String pillars : List.of("single", "doubled")) {
+            Plan plan = with(
+                    plan("pillar-card", Size.ofMillimetres(200, 140), Ruler.MM_1),
+                    "pillars",
+                    pillars,
+                    "walls",
+                    "together",
+                    "lies",
+                    "wide",
+                    "pillar",
+                    "20",
+                    "tab",
+                    "20");
+            WorkedPlan wide = work(plan);
+            assertThat(scores(wide.pieces().get(0))).isEqualTo(mm(20, 80, 140, 160, 180, 200, 220));
+            assertThat(wide.pieces().get(0).cut()).isEqualTo(Size.ofMillimetres(239, 140));
+            assertThat(wide.footprint()).isEqualTo(Size.ofMillimetres(200, 140));
+            assertThat(wide.form().stations().get(1).name()).isEqualTo("Tubes inwards");
+            assertThat(wide.form().flatSize(1)).contains(Size.ofMillimetres(160, 140));
+            WorkedPlan flat = work(with(with(plan, "width", "160"), "lies", "flat", "pillar", "20", "tab", "20"));
+            assertThat(scores(flat.pieces().get(0))).isEqualTo(mm(20, 80, 140, 160, 180, 200, 220));
+            assertThat(flat.footprint()).isEqualTo(Size.ofMillimetres(160, 140));
+            assertThat(flat.form().stations().get(1).name()).isEqualTo("Tubes outwards");
+            assertThat(flat.form().flatSize(1)).contains(Size.ofMillimetres(200, 140));
+            for (WorkedPlan one : List.of(wide, flat, work(with(flat.plan(), "lies", "half")))) {
+                assertThat(one.form().motion().isRigid())
+                        .as("%s, %s", pillars, one.plan())
+                        .isTrue();
+                assertThat(one.form().motion().passings())
+                        .as("%s, %s", pillars, one.plan())
+                        .isEmpty();
+                assertThat(one.findings()).noneMatch(finding -> finding.severity() == Finding.Severity.WRONG);
+            }
+        }
     }
 
     /** By hand: scores at 60 and 100 bring the fold of the back to 20, so it is 120 wide to reach 140. */
