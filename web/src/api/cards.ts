@@ -102,6 +102,25 @@ export function useOffers(id: string, revision: number, panel: number, face: boo
   })
 }
 
+/** Which parts of a card dies on hand could cut, as of a revision. */
+export function useDieOffers(id: string, revision: number, wanted: boolean) {
+  return useQuery({
+    queryKey: ['die offers', id, revision],
+    queryFn: () => answered(api.GET('/api/cards/{id}/dies', { params: { path: { id } } })),
+    enabled: wanted,
+    placeholderData: keepPreviousData,
+  })
+}
+
+/** What dies on hand could cut to lay on a face of a card, as of a revision. */
+export function useDieStacks(id: string, revision: number, panel: number, face: boolean) {
+  return useQuery({
+    queryKey: ['die stacks', id, revision, panel, face],
+    queryFn: () =>
+      answered(api.GET('/api/cards/{id}/layers/dies', { params: { path: { id }, query: { panel, face } } })),
+  })
+}
+
 /** What shows in each pose of a card, as of a revision. */
 export function useShowing(id: string, revision: number, wanted: boolean) {
   return useQuery({

@@ -7,6 +7,7 @@ const ownKey = ['own-stock']
 type Sheet = components['schemas']['NewSheetOfStock']
 type Thing = { name: string; ruler: string; width: string; height: string }
 type Cardstock = components['schemas']['NewCardstock']
+type Nest = components['schemas']['NewNest']
 type Board = { name: string; groove: string; length: string }
 
 /** What the maker has of their own, and how to change it; everything that is offered elsewhere follows. */
@@ -25,11 +26,31 @@ export function useOwnStock() {
         keep(answered(api.PUT('/api/stock/own/tools', { body }))),
       envelopes: (body: Thing) => keep(answered(api.POST('/api/stock/own/envelopes', { body }))),
       sheets: (body: Sheet) => keep(answered(api.POST('/api/stock/own/sheets', { body }))),
+      nests: (body: Nest) => keep(answered(api.POST('/api/stock/own/nests', { body }))),
       cardstocks: (body: Cardstock) => keep(answered(api.POST('/api/stock/own/cardstocks', { body }))),
       away: (id: string) => keep(answered(api.DELETE('/api/stock/own/{id}', { params: { path: { id } } }))),
       offered: (id: string) => keep(answered(api.PUT('/api/stock/own/{id}/offered', { params: { path: { id } } }))),
     },
   }
+}
+
+export type Together = { ruler: string; border: string | null }
+
+/** Which dies go together: two that leave a ring so wide, or three with an even border. */
+export function useTogether(asked: Together | null) {
+  return useQuery({
+    queryKey: ['dies', asked],
+    queryFn: ({ signal }) =>
+      asked!.border === null
+        ? answered(api.GET('/api/stock/dies/frames', { params: { query: { ruler: asked!.ruler } }, signal }))
+        : answered(
+            api.GET('/api/stock/dies/rings', {
+              params: { query: { ruler: asked!.ruler, border: asked!.border } },
+              signal,
+            }),
+          ),
+    enabled: asked !== null,
+  })
 }
 
 /** What the maker allows for, and how to change it. */

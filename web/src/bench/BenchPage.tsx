@@ -1,3 +1,5 @@
+import { Tabs } from 'radix-ui'
+import { useState } from 'react'
 import type { Card } from '../api/client'
 import { NoSuchCard } from '../house/NoSuchCard'
 import { useSay } from '../house/Notices'
@@ -5,6 +7,7 @@ import { BenchHeader } from './BenchHeader'
 import { ConflictSheet } from './ConflictSheet'
 import { DrawingTools } from './drawing'
 import { EndView } from './EndView'
+import { onPaper } from '../papers/dress'
 import { EnvelopePlate } from './EnvelopePlate'
 import { FoldedPlate } from './FoldedPlate'
 import { FreeStrip } from './FreeStrip'
@@ -12,6 +15,7 @@ import { HandStrip } from './HandStrip'
 import { HeldProvider } from './held'
 import { InSight } from './InSight'
 import { Pickable } from './picked'
+import { PieceStrip } from './PieceStrip'
 import { RecipeCard } from './RecipeCard'
 import { SheetOnBoard } from './SheetOnBoard'
 import { useStepKeys } from './useStepKeys'
@@ -35,7 +39,11 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
   'use memo'
   const { hand, told } = useHand(kept.id, inHand)
   const card = told.preview ?? kept
-  const { layers, papers, madeOf } = card
+  const { papers, madeOf } = card
+  const layers = onPaper(card)
+
+  const [piece, choose] = usePieceInHand(card, kept)
+
   return (
     <HandProvider value={hand}>
       <Pickable pieces={card.pieces} measures={card.measures}>
@@ -46,17 +54,20 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
               <main className="grid flex-1 grid-cols-1 gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
                 <div className="flex min-w-0 flex-col gap-5">
                   {/* the figures come right below the largest piece, so that they are seen without scrolling */}
-                  <div className="bg-chalk">
+                  <Tabs.Root value={String(piece.number)} onValueChange={choose} className="bg-chalk">
+                    {card.pieces.length > 1 && <PieceStrip card={card} />}
                     <HandStrip card={card} told={told} />
-                    <SheetOnBoard piece={card.pieces[0]} card={card} kept={kept} inHand={inHand} />
-                    <FreeStrip card={card} inHand={inHand} />
-                  </div>
-                  <RecipeCard card={card} inHand={inHand} />
-                  {card.pieces.slice(1).map((piece) => (
-                    <InSight key={piece.copies[0]}>
+                    {/* a board by itself is no tab */}
+                    {card.pieces.length > 1 ? (
+                      <Tabs.Content value={String(piece.number)} tabIndex={-1}>
+                        <SheetOnBoard piece={piece} card={card} kept={kept} inHand={inHand} />
+                      </Tabs.Content>
+                    ) : (
                       <SheetOnBoard piece={piece} card={card} kept={kept} inHand={inHand} />
-                    </InSight>
-                  ))}
+                    )}
+                    <FreeStrip card={card} inHand={inHand} />
+                  </Tabs.Root>
+                  <RecipeCard card={card} inHand={inHand} piece={piece} onChoose={choose} />
                 </div>
                 <div className="flex flex-col gap-5">
                   <FoldedPlate
@@ -80,4 +91,16 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
       </Pickable>
     </HandProvider>
   )
+}
+
+/** The piece that lies on the board; what is set on the card or added to it is taken up at once. */
+function usePieceInHand(card: Card, kept: Card) {
+  const [chosen, choose] = useState('0')
+  const things = kept.extras.length + (kept.free ? kept.pieces.length : 0)
+  const [before, setBefore] = useState(things)
+  if (things !== before) {
+    setBefore(things)
+    if (things > before) choose(String(kept.pieces[kept.pieces.length - 1].number))
+  }
+  return [card.pieces.find(({ number }) => String(number) === chosen) ?? card.pieces[0], choose] as const
 }

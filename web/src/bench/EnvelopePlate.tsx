@@ -6,7 +6,7 @@ import { Choice } from '../house/Choice'
 import { outline } from '../house/outline'
 import { FigureText } from '../house/FigureText'
 import { LayerShape } from '../papers/LayerShape'
-import { colourOf } from '../papers/dress'
+import { colourOf, onPaper } from '../papers/dress'
 import { useSay } from '../house/Notices'
 import { picking, usePicked } from './picked'
 import { AnotherSize } from './AnotherSize'
@@ -44,7 +44,7 @@ export function EnvelopePlate({ card, inHand }: { card: Card; inHand: CardInHand
         fit={card.fit}
         footprint={card.footprint}
         closed={card.form.closed}
-        layers={card.layers}
+        layers={onPaper(card)}
         papers={card.papers}
         madeOf={card.madeOf}
         thickest={card.heft.thickest}

@@ -27,15 +27,16 @@ export const Findings = memo(function Findings({ findings, offRuler, inHand, ofP
           <li key={finding.about + finding.text} className={`border-l-4 ps-3 leading-snug ${EDGES[finding.severity]}`}>
             {finding.severity === 'WRONG' && <strong className="text-wrong">Wrong: </strong>}
             {finding.text}{' '}
-            {finding.mend && (
+            {finding.mends.map(({ measure, text, label }) => (
               <button
+                key={label}
                 type="button"
-                className="min-h-11 text-picked underline underline-offset-4"
-                onClick={() => void attempt(inHand.change({ field: finding.mend!.measure, text: finding.mend!.text }))}
+                className="me-4 min-h-11 text-start text-picked underline underline-offset-4"
+                onClick={() => void attempt(inHand.change({ field: measure, text }))}
               >
-                {finding.mend.label}
+                {label}
               </button>
-            )}
+            ))}
           </li>
         ))}
       </ul>

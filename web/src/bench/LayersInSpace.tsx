@@ -43,7 +43,9 @@ const LayerMesh = memo(function LayerMesh({ layer, paper }: { layer: Layer; pape
   const geometry = useMemo(() => flat(layer, paper), [layer, paper])
   useEffect(() => () => geometry.dispose(), [geometry])
   const texture = paper && !layer.otherSide ? textureOf(paper, invalidate) : null
-  const height = ABOVE + EACH * layer.level + FOAM * layer.raised
+  // what is printed on the card itself lies in its face, beneath the lines drawn there
+  const printed = layer.level < 0
+  const height = printed ? 0 : ABOVE + EACH * layer.level + FOAM * layer.raised
   const plain = !paper ? '#fffdf8' : layer.otherSide ? paper.back : paper.colour
   return (
     <mesh geometry={geometry} position={[0, 0, layer.face ? height : -height]} raycast={() => null}>
@@ -52,6 +54,9 @@ const LayerMesh = memo(function LayerMesh({ layer, paper }: { layer: Layer; pape
         map={texture}
         color={texture ? '#ffffff' : plain}
         side={layer.face ? FrontSide : BackSide}
+        polygonOffset={printed}
+        polygonOffsetFactor={0.2}
+        polygonOffsetUnits={0.5}
       />
     </mesh>
   )

@@ -1,3 +1,4 @@
+import { PrintRow } from './PrintRow'
 import { useStock } from '../api/cards'
 import type { Card } from '../api/client'
 import { Choice } from '../house/Choice'
@@ -12,17 +13,23 @@ import { MeasureField } from './MeasureField'
 import { isPicked, picking, usePicked } from './picked'
 import type { CardInHand } from './useCard'
 
-type Props = { piece: Card['pieces'][number]; card: Card; inHand: CardInHand }
+type Props = {
+  piece: Card['pieces'][number]
+  card: Card
+  inHand: CardInHand
+  /** Takes the piece to the board; left out for the one that lies there. */
+  onTakeUp?: () => void
+}
 
 /** A piece: how large it is cut, from what, and what is marked, slit, scored and glued on it. */
-export function PieceRows({ piece, card, inHand }: Props) {
+export function PieceRows({ piece, card, inHand, onTakeUp }: Props) {
   'use memo'
   const { picked, pick, lit } = usePicked()
   const stock = useStock()
   const say = useSay()
   const choose = (text: string) =>
     inHand.change({ field: 'sheet', text }).catch((cause: Error) => say({ text: cause.message, wrong: true }))
-  return (
+  const cut = (
     <>
       <FigureRow
         name={card.pieces.length > 1 ? piece.name : 'Cut'}
@@ -30,24 +37,30 @@ export function PieceRows({ piece, card, inHand }: Props) {
       >
         {piece.copies.length > 1 && <span className="figure">{piece.copies.length} of</span>}
         <SizeText size={piece.cut} />
-        <span className="inline-flex max-w-full items-center gap-2 text-base">
-          <span className="whitespace-nowrap">
-            {piece.yield && piece.yield.count > 0 ? `${piece.yield.count} from` : 'from'}
-          </span>
-          <Choice label="Sheet" value={card.sheet ?? ''} onChoose={(id) => void choose(id)} quiet>
-            <option value="">any sheet</option>
-            {stock.data?.sheets.map((sheet) => (
-              <option key={sheet.id} value={sheet.id}>
-                {sheet.name}
-              </option>
-            ))}
-          </Choice>
-        </span>
-        {card.pieces.length > 1 && piece.stock && (
-          <span className="inline-flex max-w-full items-center gap-2 text-base">
-            of
-            <CardstockField card={card} piece={piece} inHand={inHand} />
-          </span>
+        {onTakeUp ? (
+          <span className="text-base">{piece.yield && `${piece.yield.count} from ${piece.yield.sheet}`}</span>
+        ) : (
+          <>
+            <span className="inline-flex max-w-full items-center gap-2 text-base">
+              <span className="whitespace-nowrap">
+                {piece.yield && piece.yield.count > 0 ? `${piece.yield.count} from` : 'from'}
+              </span>
+              <Choice label="Sheet" value={card.sheet ?? ''} onChoose={(id) => void choose(id)} quiet>
+                <option value="">any sheet</option>
+                {stock.data?.sheets.map((sheet) => (
+                  <option key={sheet.id} value={sheet.id}>
+                    {sheet.name}
+                  </option>
+                ))}
+              </Choice>
+            </span>
+            {card.pieces.length > 1 && piece.stock && (
+              <span className="inline-flex max-w-full items-center gap-2 text-base">
+                of
+                <CardstockField card={card} piece={piece} inHand={inHand} />
+              </span>
+            )}
+          </>
         )}
         {card.free && piece.number > 0 && (
           <button
@@ -62,7 +75,33 @@ export function PieceRows({ piece, card, inHand }: Props) {
             take it away
           </button>
         )}
+        {onTakeUp && (
+          <button
+            type="button"
+            className="word underline"
+            onClick={onTakeUp}
+            aria-label={`Lay ${piece.name} on the board`}
+          >
+            lay it on the board
+          </button>
+        )}
       </FigureRow>
+    </>
+  )
+  if (onTakeUp) return cut
+  return (
+    <>
+      {cut}
+      {piece.print && (
+        <FigureRow name="Print begins">
+          <PrintRow piece={piece} print={piece.print} inHand={inHand} />
+        </FigureRow>
+      )}
+      {piece.dies && (
+        <FigureRow name="Die">
+          <span className="text-base">{piece.dies}</span>
+        </FigureRow>
+      )}
       {piece.marks.length > 0 && (
         <FigureRow name="Marks">
           <Marks piece={piece} card={card} inHand={inHand} />

@@ -1,11 +1,12 @@
 import { useState } from 'react'
-import type { Card } from '../api/client'
+import type { Card, Piece } from '../api/client'
 import { useSay } from '../house/Notices'
 import { SizeText } from '../house/SizeText'
 import { CardstockField, ChoiceField } from './ChoiceField'
 import { ExtraRows } from './ExtraRows'
 import { FigureRow } from './FigureRow'
 import { Findings } from './Findings'
+import { FromDies } from './FromDies'
 import { MeasureRow } from './MeasureRow'
 import { MoreMeasures } from './MoreMeasures'
 import { PieceRows } from './PieceRows'
@@ -14,9 +15,13 @@ import type { CardInHand } from './useCard'
 import { WhatShows } from './WhatShows'
 
 type Props = { card: Card; inHand: CardInHand }
+type Whole = Props & { piece: Piece; onChoose: (piece: string) => void }
 
-/** The figures as a maker writes them on a card, and what should be known before cutting. */
-export function RecipeCard({ card, inHand }: Props) {
+/**
+ * The figures as a maker writes them on a card, and what should be known before cutting. What is marked on a piece is told of
+ * the one on the board.
+ */
+export function RecipeCard({ card, inHand, piece, onChoose }: Whole) {
   'use memo'
   return (
     <section
@@ -39,9 +44,16 @@ export function RecipeCard({ card, inHand }: Props) {
         </dl>
         <MoreMeasures card={card} inHand={inHand} />
         <ExtraRows card={card} inHand={inHand} />
+        <FromDies card={card} inHand={inHand} />
         <dl>
-          {card.pieces.map((piece) => (
-            <PieceRows key={piece.copies[0]} piece={piece} card={card} inHand={inHand} />
+          {card.pieces.map((one) => (
+            <PieceRows
+              key={one.copies[0]}
+              piece={one}
+              card={card}
+              inHand={inHand}
+              onTakeUp={one.number === piece.number ? undefined : () => onChoose(String(one.number))}
+            />
           ))}
           <FigureRow name="Closed">
             <SizeText size={card.footprint} />

@@ -1,7 +1,7 @@
 import { memo } from 'react'
 import type { Card, Piece, Point } from '../api/client'
 import { outline } from '../house/outline'
-import { colourOf } from '../papers/dress'
+import { colourOf, onPaper } from '../papers/dress'
 import { LayersOnSheet } from '../papers/LayersOnSheet'
 import { DASHES } from '../house/notation'
 import { isPicked, picking, usePicked } from './picked'
@@ -33,12 +33,12 @@ export function SheetDrawing({ piece, card, frame, numbers }: Props) {
         />
       ))}
       <g transform={`matrix(${frame.scale} 0 0 ${-frame.scale} ${x(0)} ${y(0)})`} className="pointer-events-none">
-        <LayersOnSheet piece={piece} layers={card.layers} papers={card.papers} face />
+        <LayersOnSheet piece={piece} layers={onPaper(card)} papers={card.papers} face />
       </g>
       {piece.panels
         .filter(
           (panel) =>
-            lit.panels.has(panel.index) && card.layers.some((layer) => layer.face && layer.panel === panel.index),
+            lit.panels.has(panel.index) && onPaper(card).some((layer) => layer.face && layer.panel === panel.index),
         )
         .map((panel) => (
           <path

@@ -1,4 +1,5 @@
 import type { Card, Piece } from '../api/client'
+import { onPaper } from '../papers/dress'
 import { FigureField } from '../house/FigureField'
 import { FigureText } from '../house/FigureText'
 import { useSay } from '../house/Notices'
@@ -31,7 +32,11 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
     void inHand
       .draw({ what, piece: number, kind: 'SCORE', index })
       .catch((cause: Error) => say({ text: cause.message, wrong: true }))
-  const dressed = new Set(card.layers.filter(({ face }) => face).map(({ panel }) => panel))
+  const dressed = new Set(
+    onPaper(card)
+      .filter(({ face }) => face)
+      .map(({ panel }) => panel),
+  )
   const clear = clearNames(piece, frame)
   const first = frame.left + (piece.scores[0]?.fromLeft ?? piece.cut.width).mm * frame.scale
   return (

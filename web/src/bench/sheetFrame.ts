@@ -6,8 +6,9 @@ const SIDE = 104
 export const ABOVE = 66
 const BELOW = 118
 const TALLEST = 260
-/** Where there are several pieces. */
-const LOWER = 200
+/** Where there are several pieces, which lie in a strip above. */
+const LOWER = 210
+
 /** Labels nearer to the one before than this go a row lower, or give way. */
 const CROWDED = 84
 const CROWDED_WIDTHS = 62
@@ -45,18 +46,17 @@ export type Frame = {
  *     so that paper and hand move together
  */
 export function frameOf(piece: Piece, kept: Card, frameWidth: number): Frame {
-  // all pieces of a card to one scale
-  const widest = Math.max(...kept.pieces.map((one) => one.cut.width.mm))
-  const highest = Math.max(...kept.pieces.map((one) => one.cut.height.mm))
+  const before = kept.pieces.find((one) => one.number === piece.number) ?? piece
+  const widest = before.cut.width.mm
   const scale = Math.max(
     0.05,
-    Math.min((frameWidth - 2 * SIDE + 56) / widest, (kept.pieces.length > 1 ? LOWER : TALLEST) / highest),
+    Math.min((frameWidth - 2 * SIDE + 56) / widest, (kept.pieces.length > 1 ? LOWER : TALLEST) / before.cut.height.mm),
   )
+
   const left = Math.max(48, (frameWidth - widest * scale - SIDE) / 2)
   const start = Math.min(...piece.outline.map((corner) => corner.x))
   const bottom = Math.min(...piece.outline.map((corner) => corner.y))
   const x = (mm: number) => left + (mm - start) * scale
-  const before = kept.pieces.find((one) => one.number === piece.number) ?? piece
   const foot = ABOVE + before.cut.height.mm * scale
   const y = (mm: number) => foot - (mm - bottom) * scale
   const rightOf = (of: Piece) => left + of.cut.width.mm * scale

@@ -73,7 +73,7 @@ function OneCut({ cut }: { cut: Cut }) {
         <SizeText size={cut.size} className="text-2xl" />
         <span className="block text-base text-ink-soft">
           <SizeText size={cut.other} />
-          {!cut.rectangle && ', shaped'}
+          {cut.shape && `, ${cut.shape}`}
         </span>
       </span>
       {/* on a phone below its size */}

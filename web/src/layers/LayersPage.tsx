@@ -11,6 +11,7 @@ import { useStepKeys } from '../bench/useStepKeys'
 import { NoSuchCard } from '../house/NoSuchCard'
 import { useSay } from '../house/Notices'
 import { WayBack } from '../house/WayBack'
+import { onPaper } from '../papers/dress'
 import { Aside } from './Aside'
 import { CutList } from './CutList'
 import { Sides } from './Sides'
@@ -95,9 +96,11 @@ function Room({ card, layers, inHand }: Props) {
             <Sides card={card} layers={layers} ticked={ticked} onTick={toggle} />
             <WholeCard layers={layers} onWish={(what, rest) => attempt(wish(what, [], rest))} />
             <Stack
+              card={card.id}
               layers={layers}
               ticked={ticked}
               onLay={(stack, faces) => wish('DRESS', faces, stack)}
+              onAdd={(more) => wish('ADD', ticked, { layers: more, embellishments: [] })}
               onRun={(stack) => attempt(wish('RUN', ticked, stack))}
               onOff={() => attempt(wish('UNDRESS', ticked))}
               onTickAll={() => setTicked(showing)}
@@ -107,7 +110,7 @@ function Room({ card, layers, inHand }: Props) {
             <CutList card={card} layers={layers} />
           </div>
           <div className="flex flex-col gap-5">
-            <FoldedPlate pieces={card.pieces} form={card.form} dress={card} />
+            <FoldedPlate pieces={card.pieces} form={card.form} dress={{ ...card, layers: onPaper(card) }} />
             <section aria-label="What to know" className="bg-chalk px-5 py-4">
               <p className="figure-run mb-2 text-xl">
                 {card.heft.thickness} thick, {card.heft.weight}

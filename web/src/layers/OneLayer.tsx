@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { useStock } from '../api/cards'
 import { type ChosenLayer, type Layers, spoken, type LayerCommand } from '../api/client'
 import { Choice } from '../house/Choice'
+import { DieSize } from '../house/Dies'
 import { FigureField } from '../house/FigureField'
 import { FigureText } from '../house/FigureText'
 import { Slip } from '../house/Slip'
@@ -49,16 +50,19 @@ export function OneLayer({ number, layer, borders, fixed, onChange, onPick, onAw
           ))}
         </Choice>
       )}
-      <span className="text-base italic">{layer.width ? 'own size' : 'border'}</span>
+      <span className="text-base italic">{layer.die ?? (layer.width ? 'own size' : 'border')}</span>
       {fixed ? (
         <FigureText figure={layer.border} unit className="text-xl" />
       ) : layer.width && layer.height ? (
         <span className="inline-flex items-center gap-1 text-xl">
-          <FigureText figure={layer.width} /> × <FigureText figure={layer.height} unit />
+          <DieSize
+            size={{ width: layer.width, height: layer.height }}
+            even={layer.die !== undefined && layer.width.mm === layer.height.mm}
+          />
           <button
             type="button"
             className="word text-base underline"
-            onClick={() => onPick({ ...typed(layer), width: undefined, height: undefined })}
+            onClick={() => onPick({ ...typed(layer), width: undefined, height: undefined, die: undefined })}
           >
             a border instead
           </button>
@@ -107,7 +111,7 @@ export function OneLayer({ number, layer, borders, fixed, onChange, onPick, onAw
             label="own size"
             title={`A size of its own for layer ${number}`}
             action="Cut it so"
-            onDo={() => onChange({ ...typed(layer), ...size })}
+            onDo={() => onChange({ ...typed(layer), ...size, die: undefined })}
             className="word text-base underline"
           >
             <span className="flex gap-4">

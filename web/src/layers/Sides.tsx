@@ -73,6 +73,7 @@ function OneSide({ piece, face, scale, card, layers, ticked, onTick }: SideProps
   const clear = clearNames(piece, { x, y, scale })
   const hatch = `hatch-${piece.copies[0]}-${face}`
   const colour = colourOf(card, piece.copies[0], face)
+  const onSheet = `matrix(${face ? scale : -scale} 0 0 ${-scale} ${x(0)} ${y(0)})`
   return (
     <figure className="max-w-full">
       <figcaption className="text-base italic">
@@ -94,10 +95,17 @@ function OneSide({ piece, face, scale, card, layers, ticked, onTick }: SideProps
         {piece.panels.map((panel) => (
           <g key={panel.index} fillRule="evenodd">
             <path d={outline(panel, at)} fill={colour} className="stroke-ink" strokeWidth={1.2} />
-            {!layers.faces[faceOf(panel.index, face)].free && <path d={outline(panel, at)} fill={`url(#${hatch})`} />}
           </g>
         ))}
-        <g transform={`matrix(${face ? scale : -scale} 0 0 ${-scale} ${x(0)} ${y(0)})`}>
+        <g transform={onSheet}>
+          <LayersOnSheet piece={piece} layers={card.prints} papers={card.papers} face={face} />
+        </g>
+        {piece.panels
+          .filter(({ index }) => !layers.faces[faceOf(index, face)].free)
+          .map((panel) => (
+            <path key={panel.index} d={outline(panel, at)} fillRule="evenodd" fill={`url(#${hatch})`} />
+          ))}
+        <g transform={onSheet}>
           <LayersOnSheet piece={piece} layers={card.layers} papers={card.papers} face={face} />
         </g>
         {piece.panels.map((panel) => (
@@ -108,6 +116,7 @@ function OneSide({ piece, face, scale, card, layers, ticked, onTick }: SideProps
             middle={{ x: x(panel.inside.x), y: y(panel.inside.y) }}
             name={nameLines(piece, panel, scale)}
             clear={clear.has(panel.index)}
+            printed={face && card.prints.some((print) => print.panel === panel.index)}
             numbers={card.layers
               .filter((layer) => layer.panel === panel.index && layer.face === face)
               .map(({ number }) => number)}
@@ -129,12 +138,13 @@ type TickProps = {
   middle: Point
   name: string[]
   clear: boolean
+  printed: boolean
   numbers: number[]
   isTicked: boolean
   onTick: () => void
 }
 
-function Tick({ face, d, middle, name, clear, numbers, isTicked, onTick }: TickProps) {
+function Tick({ face, d, middle, name, clear, printed, numbers, isTicked, onTick }: TickProps) {
   const written = [...new Set(numbers)].join(' · ')
   const words = face.why ?? `seen ${face.behind ? 'from behind, ' : ''}${face.poses.join(', ').toLowerCase()}`
   return (
@@ -173,7 +183,7 @@ function Tick({ face, d, middle, name, clear, numbers, isTicked, onTick }: TickP
           {written}
         </text>
       ) : (
-        face.free && face.poses.length > 0 && <Name lines={name} middle={middle} clear={clear} />
+        face.free && face.poses.length > 0 && <Name lines={name} middle={middle} clear={clear} printed={printed} />
       )}
       {/* rimmed with chalk, to be seen on dark papers too */}
       {isTicked &&
@@ -195,12 +205,13 @@ function Tick({ face, d, middle, name, clear, numbers, isTicked, onTick }: TickP
 }
 
 /** What a panel is called; where that would lie on others it is told when the panel is pointed at. */
-function Name({ lines, middle, clear }: { lines: string[]; middle: Point; clear: boolean }) {
+function Name({ lines, middle, clear, printed }: { lines: string[]; middle: Point; clear: boolean; printed: boolean }) {
+  const seen = clear ? '' : 'opacity-0 group-hover:opacity-100 group-focus-visible:opacity-100'
   return (
     <text
       textAnchor="middle"
-      className={`pointer-events-none text-[15px] italic ${clear ? 'fill-ink-soft' : 'fill-ink stroke-chalk opacity-0 [paint-order:stroke] group-hover:opacity-100 group-focus-visible:opacity-100'}`}
-      strokeWidth={clear ? 0 : 5}
+      className={`pointer-events-none text-[15px] italic ${seen} ${clear && !printed ? 'fill-ink-soft' : 'fill-ink stroke-chalk [paint-order:stroke]'}`}
+      strokeWidth={clear && !printed ? 0 : 5}
     >
       {lines.map((line, i) => (
         <tspan key={i} x={middle.x} y={middle.y + 5 + (i - (lines.length - 1) / 2) * 17}>

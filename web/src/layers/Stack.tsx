@@ -2,6 +2,7 @@ import { useState } from 'react'
 import type { ChosenLayer, Layers, LayerCommand } from '../api/client'
 import { useSay } from '../house/Notices'
 import { Embellishments } from './Embellishments'
+import { FromDies } from './FromDies'
 import { Joints } from './Joints'
 import { OneLayer } from './OneLayer'
 import { typed, typedStack } from './typed'
@@ -10,10 +11,14 @@ import { typed, typedStack } from './typed'
 export type Laid = Pick<LayerCommand, 'layers' | 'embellishments'>
 
 type Props = {
+  /** Its id. */
+  card: string
   layers: Layers
   ticked: number[]
   /** Throws a Problem when it can't be laid. */
   onLay: (stack: Laid, faces: number[]) => Promise<unknown>
+  /** On top of what lies on each that is ticked; throws likewise. */
+  onAdd: (layers: LayerCommand['layers']) => Promise<unknown>
   onRun: (stack: Laid) => void
   onOff: () => void
   onTickAll: () => void
@@ -22,7 +27,7 @@ type Props = {
 }
 
 /** The stack on what is ticked, uppermost layer first: changed where it stands, and laid on what else is ticked. */
-export function Stack({ layers, ticked, onLay, onRun, onOff, onTickAll, onUntick, onBed }: Props) {
+export function Stack({ card, layers, ticked, onLay, onAdd, onRun, onOff, onTickAll, onUntick, onBed }: Props) {
   const say = useSay()
   const [last, setLast] = useState<ChosenLayer[] | null>(null)
   const dressed = ticked.filter((face) => layers.faces[face].dressed >= 0)
@@ -89,6 +94,13 @@ export function Stack({ layers, ticked, onLay, onRun, onOff, onTickAll, onUntick
                 One more layer
               </button>
             )}
+            <FromDies
+              key={ticked.join()}
+              card={card}
+              layers={layers}
+              face={ticked[0]}
+              onLay={({ layers }) => onAdd(layers.map(typed))}
+            />
             {ticked.length > 1 && (
               <button
                 type="button"

@@ -10,6 +10,7 @@ export const typed = (layer: ChosenLayer): TypedLayer => ({
   height: layer.height?.text,
   pad: layer.pad?.text,
   otherSide: layer.otherSide,
+  die: layer.die,
 })
 
 /** All that lies on a face, likewise. */

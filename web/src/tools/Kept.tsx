@@ -1,10 +1,11 @@
+import type { ReactNode } from 'react'
 import type { OwnStock, Paper, Size } from '../api/client'
 import type { Put } from '../api/tools'
 import { useSay } from '../house/Notices'
 import { SizeText } from '../house/SizeText'
 import { Swatch } from '../papers/Swatch'
 
-type Thing = { id: string; name: string; away: boolean; size?: Size; words?: string; paper?: Paper }
+type Thing = { id: string; name: string; away: boolean; size?: Size; words?: string; paper?: Paper; more?: ReactNode }
 
 /** What is kept, each put away when it is no longer wanted: cards that use it go on. */
 export function Kept({ things, put }: { things: Thing[] | OwnStock['envelopes']; put: Put }) {
@@ -13,13 +14,14 @@ export function Kept({ things, put }: { things: Thing[] | OwnStock['envelopes'];
     void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
     <ul>
-      {(things as Thing[]).map(({ id, name, away, size, words, paper }) => (
+      {(things as Thing[]).map(({ id, name, away, size, words, paper, more }) => (
         <li key={id} className="flex items-center gap-x-4 border-t border-chalk-dim py-1">
           {paper && <Swatch paper={paper} />}
           <span className="flex min-w-0 flex-wrap items-center gap-x-4 leading-snug">
             <span className={`text-lg ${away ? 'text-ink-soft line-through' : ''}`}>{name}</span>
             {size && <SizeText size={size} className="text-xl" />}
             {words && <span className="basis-full text-base">{words}</span>}
+            {more}
           </span>
           <button
             type="button"

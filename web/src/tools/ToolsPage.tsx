@@ -1,6 +1,7 @@
 import { Link } from 'wouter'
 import { useOwnStock } from '../api/tools'
 import { BoardAndTrimmer } from './BoardAndTrimmer'
+import { DiesAndPunches } from './DiesAndPunches'
 import { Kept } from './Kept'
 import { NewPaper } from './NewPaper'
 import { NewEnvelope, NewSheet } from './NewThings'
@@ -22,33 +23,38 @@ export function ToolsPage() {
       </header>
       {own.isError && <p role="alert">{own.error.message}</p>}
       {own.data && (
-        <main className="grid gap-5 lg:grid-cols-2">
-          <BoardAndTrimmer
-            key={JSON.stringify([own.data.inches, own.data.metric, own.data.bed])}
-            own={own.data}
-            put={put}
-          />
-          <Part
-            title="Cardstocks and papers"
-            note="Thickness by the usual bulk when it is not measured. The published weights are always there."
-          >
-            <Kept
-              things={own.data.cardstocks.map((card) => ({
-                ...card,
-                words: `${card.grammage} g/m², ${card.caliper}, ${GRAIN[card.grain]}, ${PATTERN[card.pattern]}`,
-              }))}
+        <main className="grid items-start gap-5 lg:grid-cols-2">
+          <div className="flex min-w-0 flex-col gap-5">
+            <BoardAndTrimmer
+              key={JSON.stringify([own.data.inches, own.data.metric, own.data.bed])}
+              own={own.data}
               put={put}
             />
-            <NewPaper put={put} />
-          </Part>
-          <Part title="Envelopes" note="Measure the inside: how wide and high a sheet of card may be that slides in.">
-            <Kept things={own.data.envelopes} put={put} />
-            <NewEnvelope put={put} />
-          </Part>
-          <Part title="Sheets" note="Sizes you buy or have left over; of which paper and how many, if you like.">
-            <Kept things={own.data.sheets} put={put} />
-            <NewSheet put={put} />
-          </Part>
+            <DiesAndPunches nests={own.data.nests} put={put} />
+          </div>
+          <div className="flex min-w-0 flex-col gap-5">
+            <Part
+              title="Cardstocks and papers"
+              note="Thickness by the usual bulk when it is not measured. The published weights are always there."
+            >
+              <Kept
+                things={own.data.cardstocks.map((card) => ({
+                  ...card,
+                  words: `${card.grammage} g/m², ${card.caliper}, ${GRAIN[card.grain]}, ${PATTERN[card.pattern]}`,
+                }))}
+                put={put}
+              />
+              <NewPaper put={put} />
+            </Part>
+            <Part title="Envelopes" note="Measure the inside: how wide and high a sheet of card may be that slides in.">
+              <Kept things={own.data.envelopes} put={put} />
+              <NewEnvelope put={put} />
+            </Part>
+            <Part title="Sheets" note="Sizes you buy or have left over; of which paper and how many, if you like.">
+              <Kept things={own.data.sheets} put={put} />
+              <NewSheet put={put} />
+            </Part>
+          </div>
         </main>
       )}
     </div>

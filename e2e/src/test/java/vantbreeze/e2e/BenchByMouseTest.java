@@ -52,8 +52,7 @@ class BenchByMouseTest extends Browsing {
         figures().getByText("Left wing, decorated side").hover();
         assertThat(page.locator("section[aria-label^='Card base, open'] path.fill-picked-wash"))
                 .hasCount(1);
-        assertThat(page.locator("section[aria-label^='Band, open'] path.fill-picked-wash"))
-                .hasCount(1);
+        assertThat(piece("Band").locator(".outline-picked")).isVisible();
         button("envelope on top").click();
         assertThat(button("envelope on top")).hasAttribute("aria-pressed", "true");
         button("where it is thickest").click();
@@ -331,7 +330,9 @@ class BenchByMouseTest extends Browsing {
         assertThat(page.getByText("3 of Sun yellow paper, an offcut")).isVisible();
         page.navigate(house.at("/"));
         take("Gift-card pocket for the helpers");
+        piece("Pocket").click();
         Locator cardstock = page.getByLabel("Cardstock of Pocket");
+
         cardstock.selectOption(new SelectOption().setLabel("Sun yellow paper"));
         Locator yellow = page.locator("[fill='#e9b44c']");
         assertThat(yellow.first()).isVisible();

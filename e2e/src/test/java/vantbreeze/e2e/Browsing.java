@@ -210,6 +210,11 @@ abstract class Browsing {
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(label + ":"));
     }
 
+    /** A piece in the strip above the board. */
+    Locator piece(String name) {
+        return page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name));
+    }
+
     Locator field(String label) {
         return page.getByRole(
                 AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(label).setExact(true));

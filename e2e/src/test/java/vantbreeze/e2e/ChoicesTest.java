@@ -14,12 +14,12 @@ class ChoicesTest extends Browsing {
     @Test
     void aVariantIsChosenOnTheBenchAndTakenBack() {
         take("Programme of the two days");
-        assertThat(page.getByLabel("Second half, open, decorated side up")).isVisible();
+        assertThat(piece("Second half")).isVisible();
         page.getByLabel("Made of").selectOption("one");
-        assertThat(page.getByLabel("Second half, open, decorated side up")).hasCount(0);
+        assertThat(piece("Second half")).hasCount(0);
         assertThat(page.getByText("too long for A4")).isVisible();
         button("Make it of two halves with a tab").click();
-        assertThat(page.getByLabel("Second half, open, decorated side up")).isVisible();
+        assertThat(piece("Second half")).isVisible();
         button("Undo").click();
         assertThat(page.getByText("too long for A4")).isVisible();
     }

@@ -132,6 +132,7 @@ class WholeStoryTest extends Browsing {
                 .click();
         assertThat(page.getByText("It closes, fits and measures well. Ready to cut."))
                 .isVisible();
+        piece("Band").click();
         assertThat(page.getByRole(
                         AriaRole.REGION, new Page.GetByRoleOptions().setName("Band, open, decorated side up")))
                 .isVisible();

@@ -35,6 +35,7 @@ import vantbreeze.core.structure.Structure;
  * @param revision to be sent back with a change
  * @param free whether it is drawn free; then its measures are the widths of its panels
  * @param extras what is set on it
+ * @param takesDies whether parts of it are of a shape that a die may cut
  * @param base the panel, by number, that everything else moves from
  * @param layers its mats and layers where they lie, of each face from below
  * @param papers what its pieces and layers are cut from
@@ -63,8 +64,10 @@ public record CardView(
         List<FindingView> findings,
         boolean free,
         List<ExtraView> extras,
+        boolean takesDies,
         int base,
         List<LayerView> layers,
+        List<LayerView> prints,
         List<PaperView> papers,
         List<String> madeOf,
         String document) {
@@ -181,7 +184,7 @@ public record CardView(
     public record StretchView(int panel, double from, double to, double bottom, double top) {}
 
     /** Something the maker should know. */
-    public record FindingView(Finding.Severity severity, String about, String text, @Nullable MendView mend) {}
+    public record FindingView(Finding.Severity severity, String about, String text, List<MendView> mends) {}
 
     /** A change of one measure, or of something chosen, that puts a finding right. */
     public record MendView(String measure, String text, String label) {}
@@ -233,8 +236,10 @@ public record CardView(
                 card.plan().extras().all().stream()
                         .map(extra -> ExtraView.of(extra, worked.form().graph()))
                         .toList(),
+                worked.structure().takesDies(),
                 worked.form().graph().base(),
                 layers,
+                LayerView.printed(worked),
                 PaperView.of(worked),
                 PaperView.madeOf(worked),
                 document);
@@ -310,18 +315,17 @@ public record CardView(
     }
 
     private static FindingView finding(Finding finding, Ruler ruler) {
-        Finding.Mend mend = finding.mend();
         return new FindingView(
                 finding.severity(),
                 finding.about(),
                 finding.text(),
-                mend == null
-                        ? null
-                        : new MendView(
+                finding.mends().stream()
+                        .map(mend -> new MendView(
                                 mend.parameter(),
                                 mend.length() != null
                                         ? Figure.of(mend.length(), ruler).text()
                                         : requireNonNull(mend.chosen()),
-                                mend.label()));
+                                mend.label()))
+                        .toList());
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.app.cards.EditRequest;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.die.DieShape;
 import vantbreeze.core.edit.Dress;
 import vantbreeze.core.edit.Edit;
 import vantbreeze.core.fold.Face;
@@ -65,6 +66,8 @@ public record LayerCommand(
         CLEAR,
         /** These layers on each of these faces. */
         DRESS,
+        /** These layers on top of what lies on each of these faces. */
+        ADD,
         /** Nothing on these faces. */
         UNDRESS,
         /** One paper across these faces. */
@@ -82,6 +85,7 @@ public record LayerCommand(
      * A layer as typed; a width and height instead of a border where both are there.
      *
      * @param divisions how many marks of the ruler to move the border by
+     * @param die what a die of that width and height cuts it out as
      */
     public record TypedLayer(
             @Text String paper,
@@ -90,7 +94,8 @@ public record LayerCommand(
             @Nullable @MaybeText String width,
             @Nullable @MaybeText String height,
             @Nullable @MaybeText String pad,
-            @Nullable Boolean otherSide) {}
+            @Nullable Boolean otherSide,
+            @Nullable @MaybeText String die) {}
 
     /** Something set on top, as typed; {@code grams} may be left empty. */
     public record TypedEmbellishment(
@@ -117,6 +122,7 @@ public record LayerCommand(
                 case CLEAR -> new Dress.Clear();
                 case UNDRESS -> new Dress.Undress(wanted());
                 case DRESS -> new Dress.Put(wanted(), stack(ruler, allowances), set(ruler));
+                case ADD -> new Dress.Add(wanted(), stack(ruler, allowances));
                 case RUN -> new Dress.Run(wanted(), stack(ruler, allowances));
                 case PUT_BACK -> new Dress.PutBack(aside == null ? -1 : aside, wanted());
                 case THROW_AWAY -> new Dress.ThrowAway(aside == null ? -1 : aside);
@@ -152,9 +158,20 @@ public record LayerCommand(
                                 .max(Length.ZERO);
                     }
                     Length pad = isTyped(layer.pad()) ? written.measure("pad", layer.pad()) : Length.ZERO;
-                    return new LayerChoice(layer.paper(), border, size, pad, Boolean.TRUE.equals(layer.otherSide()));
+                    return new LayerChoice(
+                            layer.paper(), border, size, pad, Boolean.TRUE.equals(layer.otherSide()), die(layer));
                 })
                 .toList();
+    }
+
+    private static @Nullable DieShape die(TypedLayer layer) {
+        String die = layer.die();
+        if (die == null || die.isBlank()) {
+            return null;
+        }
+        return DieShape.find(die)
+                .orElseThrow(() -> new ValidationException(
+                        "layers", "There is no die that cuts a \"%s\". Choose one from the list.".formatted(die)));
     }
 
     private List<Embellishment> set(Ruler ruler) {

@@ -1,10 +1,20 @@
 package vantbreeze.app.api;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.cutting.PieceStock;
+import vantbreeze.core.cutting.WorkedPiece;
+import vantbreeze.core.fold.Extent;
+import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.layer.Layer;
+import vantbreeze.core.paper.Look;
+import vantbreeze.core.paper.Slide;
+import vantbreeze.core.plan.Prints;
+import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.WorkedPlan;
 
 /**
@@ -45,6 +55,44 @@ public record LayerView(
      */
     static List<LayerView> unnumbered(WorkedPlan worked) {
         return of(worked, Map.of());
+    }
+
+    /**
+     * What is printed on the decorated side of the pieces themselves, panel by panel: a layer beneath all others, whose
+     * spot is the middle of one repeat.
+     */
+    static List<LayerView> printed(WorkedPlan worked) {
+        List<LayerView> printed = new ArrayList<>();
+        List<PieceStock> stocks = worked.of(Stages.PIECE_STOCKS);
+        for (int piece = 0; piece < stocks.size(); piece++) {
+            Optional<Look.Print> print = Prints.on(worked, piece);
+            if (print.isEmpty()) {
+                continue;
+            }
+            WorkedPiece own = worked.pieces().get(piece);
+            Extent extent = own.panels().piece().extent();
+            Slide slide = Prints.slide(worked, piece);
+            double half = print.get().repeat() / 2;
+            PointView middle = new PointView(
+                    extent.left().plus(slide.across()).millimetres() + half,
+                    extent.foot().plus(slide.up()).millimetres() + half);
+            for (Panel panel : own.panels().all()) {
+                ShapeView shape = ShapeView.of(panel);
+                printed.add(new LayerView(
+                        own.first() + panel.index(),
+                        true,
+                        -1,
+                        stocks.get(piece).stockId(),
+                        false,
+                        shape.corners(),
+                        shape.holes(),
+                        middle,
+                        90,
+                        0,
+                        0));
+            }
+        }
+        return printed;
     }
 
     private static List<LayerView> of(WorkedPlan worked, Map<Layer, Integer> numbers) {

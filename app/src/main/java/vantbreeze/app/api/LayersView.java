@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.cutting.Cut;
 import vantbreeze.core.cutting.CutWords;
+import vantbreeze.core.die.Die;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.JoinId;
@@ -98,6 +99,7 @@ public record LayersView(
      *
      * @param width its own width, with {@code height}, instead of a border
      * @param pad how thick the foam beneath it is; nothing for none
+     * @param die what a die cuts it out as
      */
     public record ChosenLayer(
             String paper,
@@ -105,16 +107,20 @@ public record LayersView(
             @Nullable FigureView width,
             @Nullable FigureView height,
             @Nullable FigureView pad,
-            boolean otherSide) {
+            boolean otherSide,
+            @Nullable String die) {
 
-        static ChosenLayer of(LayerChoice choice, Ruler ruler) {
+        static ChosenLayer of(LayerChoice choice, Ruler card) {
+            // what a die cuts measures what it does, whatever the card's ruler
+            Ruler ruler = choice.die() == null || choice.own() == null ? card : Die.shownOn(choice.own(), card);
             return new ChosenLayer(
                     choice.paper(),
-                    bordered(choice.border(), ruler),
+                    bordered(choice.border(), card),
                     choice.own() == null ? null : FigureView.of(choice.own().width(), ruler),
                     choice.own() == null ? null : FigureView.of(choice.own().height(), ruler),
-                    choice.pad().isPositive() ? FigureView.of(choice.pad(), ruler) : null,
-                    choice.otherSide());
+                    choice.pad().isPositive() ? FigureView.of(choice.pad(), card) : null,
+                    choice.otherSide(),
+                    choice.die() == null ? null : choice.die().label());
         }
     }
 
@@ -157,6 +163,7 @@ public record LayersView(
      *
      * @param corners of one as it is cut, upright, its lower left corner at nil
      * @param other its size in the other school's unit
+     * @param shape what it is called; null for a rectangle
      * @param whole the size to cut first when one paper runs across several panels
      */
     public record CutView(
@@ -164,7 +171,7 @@ public record LayersView(
             int count,
             SizeView size,
             SizeView other,
-            boolean rectangle,
+            @Nullable String shape,
             String paper,
             String where,
             String notes,
@@ -275,14 +282,15 @@ public record LayersView(
     private static CutView cut(Cut cut, WorkedPlan worked) {
         Ruler ruler = worked.plan().ruler();
         Ruler other = ruler.isInches() ? Ruler.MM_HALF : Ruler.SIXTEENTHS;
-        CutWords words = new CutWords(worked.form().graph(), worked.ruler());
+        CutWords words = new CutWords(
+                worked.form().graph(), worked.ruler(), worked.workshop().tools().dies());
         ShapeView shape = ShapeView.of(cut.shape().polygon());
         return new CutView(
                 cut.number(),
                 cut.count(),
                 SizeView.of(cut.size(), ruler),
                 SizeView.of(cut.size(), other),
-                cut.shape().isRectangle(),
+                cut.shape().isRectangle() ? null : cut.shape().kind().label(),
                 cut.paperId(),
                 words.where(cut),
                 words.notes(cut),

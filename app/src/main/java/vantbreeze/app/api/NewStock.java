@@ -6,6 +6,9 @@ import java.math.BigDecimal;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.die.DieShape;
+import vantbreeze.core.die.DieSizes;
+import vantbreeze.core.die.Nest;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
@@ -49,6 +52,34 @@ final class NewStock {
                     metric.on(Ruler.MM_1),
                     positive("bed", Written.on(Ruler.EIGHTHS.id()).measure("bed", bed)),
                     stopsInside);
+        }
+    }
+
+    /**
+     * Dies as typed, on a ruler.
+     *
+     * @param shape what they cut out
+     * @param sizes as they are written on the packet: "1, 1 1/2, 2 in"
+     */
+    public record NewNest(
+            @Text String name, @Text String ruler, @Text String shape, boolean punch, @Text String sizes) {
+
+        Nest nest(String id) {
+            DieShape of = DieShape.find(shape)
+                    .orElseThrow(() -> new ValidationException(
+                            "shape",
+                            "There is no die of the shape \"%s\". Choose one from the list.".formatted(shape)));
+            String called = plain(name);
+            try {
+                return new Nest(
+                        id,
+                        called,
+                        punch,
+                        of,
+                        DieSizes.read(of, sizes, Written.on(ruler).ruler()));
+            } catch (IllegalArgumentException senseless) {
+                throw new ValidationException("sizes", String.valueOf(senseless.getMessage()));
+            }
         }
     }
 

@@ -16,6 +16,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.die.Nest;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.StockSheet;
@@ -42,7 +44,8 @@ class OwnStockController {
     @PutMapping("/tools")
     OwnStockView tools(@Valid @RequestBody NewStock.NewTools asked) {
         Tools tools = asked.tools();
-        stock.change(own -> own.with(tools.with(own.tools().allowances())));
+        stock.change(own ->
+                own.with(tools.with(own.tools().allowances()).with(own.tools().dies())));
         return own();
     }
 
@@ -73,6 +76,19 @@ class OwnStockController {
         return own();
     }
 
+    @PostMapping("/nests")
+    OwnStockView nest(@Valid @RequestBody NewStock.NewNest asked) {
+        Nest nest = asked.nest(StockRoom.newId());
+        stock.change(own -> {
+            try {
+                return own.with(own.tools().with(own.tools().dies().with(nest)));
+            } catch (IllegalArgumentException tooMany) {
+                throw new ValidationException("sizes", String.valueOf(tooMany.getMessage()));
+            }
+        });
+        return own();
+    }
+
     /** Puts something away: it is offered no more, but cards that name it go on. */
     @DeleteMapping("/{id}")
     OwnStockView away(@PathVariable String id) {
@@ -89,7 +105,8 @@ class OwnStockController {
         Workshop here = stock.workshop();
         if (here.envelopes().find(id).isEmpty()
                 && here.sheets().find(id).isEmpty()
-                && here.cardstocks().find(id).isEmpty()) {
+                && here.cardstocks().find(id).isEmpty()
+                && stock.own().tools().dies().find(id).isEmpty()) {
             throw new NotHere("There is nothing kept under \"%s\". Look at the list again."
                     .formatted(id.length() > 60 ? id.substring(0, 60) + "…" : id));
         }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.die.Die;
+import vantbreeze.core.die.Nest;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Size;
@@ -20,7 +22,39 @@ public record OwnStockView(
         boolean stopsInside,
         List<ThingView> envelopes,
         List<ThingView> sheets,
-        List<CardstockOfOwn> cardstocks) {
+        List<CardstockOfOwn> cardstocks,
+        List<NestView> nests) {
+
+    /**
+     * Dies of one shape.
+     *
+     * @param shape what they cut out
+     * @param even whether one figure tells a size
+     */
+    public record NestView(
+            String id,
+            String name,
+            boolean punch,
+            String shape,
+            String many,
+            boolean even,
+            List<SizeView> sizes,
+            boolean away) {
+
+        static NestView of(Nest nest, boolean away) {
+            return new NestView(
+                    nest.id(),
+                    nest.name(),
+                    nest.punch(),
+                    nest.shape().label(),
+                    nest.shape().many(),
+                    nest.shape().isEven(),
+                    nest.sizes().stream()
+                            .map(size -> SizeView.of(size, Die.shownOn(size, Ruler.SIXTEENTHS)))
+                            .toList(),
+                    away);
+        }
+    }
 
     /** A scoring board: the distance of its grooves and its length. */
     public record BoardView(String name, FigureView groove, FigureView length) {}
@@ -100,6 +134,9 @@ public record OwnStockView(
                                 one.getValue().colour(),
                                 PaperView.of(one.getKey(), one.getValue()),
                                 own.away().contains(one.getKey())))
+                        .toList(),
+                own.tools().dies().nests().stream()
+                        .map(nest -> NestView.of(nest, own.away().contains(nest.id())))
                         .toList());
     }
 

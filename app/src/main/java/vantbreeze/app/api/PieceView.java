@@ -1,5 +1,7 @@
 package vantbreeze.app.api;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -8,6 +10,8 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Point;
 import vantbreeze.core.build.TableSteps;
+import vantbreeze.core.cutting.Blank;
+import vantbreeze.core.cutting.DieCut;
 import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.edit.Field;
@@ -23,9 +27,12 @@ import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Material;
+import vantbreeze.core.paper.Slide;
+import vantbreeze.core.plan.Prints;
 import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Parameter;
@@ -41,6 +48,8 @@ import vantbreeze.core.structure.Structure;
  * @param openings corners of its holes
  * @param copies numbers of the first panels of all pieces that are cut like this one, its own first
  * @param glue where glue goes on it
+ * @param dies which dies cut it, in words; nothing where a ruler does
+ * @param print where what is printed on it begins; nothing where it is plain
  * @param pencil where other pieces come to lie, to be rubbed out
  */
 public record PieceView(
@@ -59,7 +68,22 @@ public record PieceView(
         List<Integer> copies,
         List<GlueView> glue,
         List<PencilView> pencil,
-        @Nullable PieceStockView stock) {
+        @Nullable PieceStockView stock,
+        @Nullable String dies,
+        @Nullable PrintOfPiece print) {
+
+    /**
+     * Where the print begins on a piece.
+     *
+     * @param acrossField to be set to how far from the left edge
+     * @param upField to be set to how far from the foot
+     * @param leads places to slide it to
+     */
+    public record PrintOfPiece(
+            String acrossField, String upField, FigureView across, FigureView up, List<LeadView> leads) {}
+
+    /** A place to slide a print to; {@code text} is what its field is set to. */
+    public record LeadView(String words, String text, boolean inForce) {}
 
     /**
      * A panel as it lies on the open sheet.
@@ -195,7 +219,38 @@ public record PieceView(
                                 FigureView.of(mark.at().y(), ruler),
                                 plan.form().graph().name(mark.glued())))
                         .toList(),
-                stock(plan, plan.pieces().indexOf(worked)));
+                stock(plan, plan.pieces().indexOf(worked)),
+                dies(plan, plan.pieces().indexOf(worked)),
+                print(plan, plan.pieces().indexOf(worked), ruler));
+    }
+
+    private static @Nullable PrintOfPiece print(WorkedPlan plan, int piece, Ruler ruler) {
+        if (Prints.on(plan, piece).isEmpty()) {
+            return null;
+        }
+        PieceId id = plan.of(Stages.PIECE_STOCKS).get(piece).piece();
+        Slide slide = Prints.slide(plan, piece);
+        return new PrintOfPiece(
+                new Field.OfPrint(id, true).id(),
+                new Field.OfPrint(id, false).id(),
+                FigureView.of(slide.across(), ruler),
+                FigureView.of(slide.up(), ruler),
+                Prints.leads(plan, piece).stream()
+                        .map(lead -> new LeadView(
+                                lead.words(),
+                                Figure.of(lead.across(), ruler).text(),
+                                lead.across().equals(slide.across())))
+                        .toList());
+    }
+
+    private static @Nullable String dies(WorkedPlan plan, int piece) {
+        PieceId id = plan.of(Stages.PIECE_STOCKS).get(piece).piece();
+        Blank blank = requireNonNull(plan.of(Stages.PIECE_BLANKS).byPiece().get(id));
+        String words = DieCut.inWords(
+                DieCut.of(blank.outline()),
+                plan.workshop().tools().dies(),
+                plan.plan().ruler());
+        return words.isEmpty() ? null : words;
     }
 
     private static @Nullable PieceStockView stock(WorkedPlan plan, int piece) {

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.die.DieShape;
 import vantbreeze.core.fit.Proposal;
 import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.layer.LayerChoice;
@@ -63,6 +64,9 @@ class StartController {
                         .toList(),
                 Arrays.stream(Look.Print.values())
                         .map(print -> new StockView.PrintView(print, print.repeat()))
+                        .toList(),
+                Arrays.stream(DieShape.values())
+                        .map(shape -> new StockView.DieShapeView(shape.label(), shape.many(), shape.isEven()))
                         .toList());
     }
 

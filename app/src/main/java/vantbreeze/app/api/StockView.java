@@ -11,7 +11,15 @@ public record StockView(
         List<SheetView> sheets,
         List<PaperView> cardstocks,
         List<String> foams,
-        List<PrintView> prints) {
+        List<PrintView> prints,
+        List<DieShapeView> dieShapes) {
+
+    /**
+     * What a die may cut out.
+     *
+     * @param even whether one figure tells its size
+     */
+    public record DieShapeView(String id, String many, boolean even) {}
 
     /** What can be printed on a paper, and after how many millimetres it begins again. */
     public record PrintView(Look.Print id, double repeatMm) {}

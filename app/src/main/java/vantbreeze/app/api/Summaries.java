@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import vantbreeze.app.cards.Card;
@@ -39,7 +40,8 @@ class Summaries implements Summarizer {
                 FormView.panels(worked),
                 FormView.showing(worked),
                 worked.structure().lies(),
-                LayerView.unnumbered(worked),
+                Stream.concat(LayerView.printed(worked).stream(), LayerView.unnumbered(worked).stream())
+                        .toList(),
                 PaperView.of(worked),
                 PaperView.madeOf(worked));
         return new Summary(write(facts), write(drawn));

@@ -14,10 +14,18 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.die.DieShape;
+import vantbreeze.core.die.DieSizes;
+import vantbreeze.core.die.Dies;
+import vantbreeze.core.die.Nest;
 import vantbreeze.core.edit.Carry;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Side;
+import vantbreeze.core.layer.Dressed;
+import vantbreeze.core.layer.Dressing;
+import vantbreeze.core.layer.FaceName;
+import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
@@ -149,12 +157,22 @@ class DemoCards implements ApplicationRunner {
                 "Kite mount seat",
                 Side.FACE,
                 null);
-        Plan shaped = measured(kite, "extra-2-width", 44, "extra-2-height", 52, "extra-2-foam", 1);
+        Plan round = kite.choosing(stock.workshop().structure(kite), "extra-2-shape", "oval");
+        Plan shaped = measured(round, "extra-2-width", 42, "extra-2-height", 42, "extra-2-foam", 1);
         return set(shaped, "small-card", "Wishes", "Cover", Side.BACK, null)
+                .withDressing(new Dressing(List.of(Dressed.of(
+                        new FaceName(2, "Kite", Side.FACE),
+                        List.of(round("own-poppy", 34), round("own-lantern", 26))))))
                 .withCardstock("own-sky")
                 .withEnvelope("c6")
                 .withSheet("a4")
                 .withNotes("The kite rises when it is opened. Wishes go into the small card on the front.");
+    }
+
+    /** A layer cut with a die of the nest of circles. */
+    private static LayerChoice round(String paper, int across) {
+        return LayerChoice.of(paper, Length.ofMillimetres(4))
+                .cutOut(DieShape.CIRCLE, Size.ofMillimetres(across, across));
     }
 
     private Plan set(Plan plan, String kind, String name, String panel, Side side, @Nullable String to) {
@@ -295,12 +313,25 @@ class DemoCards implements ApplicationRunner {
                                 "#1f3350")
                         .printed(Look.of(Look.Print.KITES, "#e9b44c")));
         return new OwnStock(
-                tools,
+                tools.with(festivalDies()),
                 List.of(new Envelope(
                         "own-kite", "Kite envelope, hand-made", Size.ofMillimetres(171, 121), Envelope.Source.OWN)),
                 List.of(new StockSheet("own-poster", "Poster offcuts", Size.ofMillimetres(240, 430))),
                 papers,
                 Set.of());
+    }
+
+    /** Suns, clouds, a moon and bunting. */
+    private static Dies festivalDies() {
+        return new Dies(List.of(
+                nest("own-suns", "Sun circles", false, DieShape.CIRCLE, "26, 34, 42, 50, 58, 68 mm"),
+                nest("own-clouds", "Cloud labels", false, DieShape.LABEL, "92 × 62, 80 × 50, 68 × 38 mm"),
+                nest("own-moon", "Moon punch", true, DieShape.CIRCLE, "7/8 in"),
+                nest("own-bunting", "Bunting edge", false, DieShape.EDGE, "172 × 19 mm")));
+    }
+
+    private static Nest nest(String id, String name, boolean punch, DieShape shape, String sizes) {
+        return new Nest(id, name, punch, shape, DieSizes.read(shape, sizes, Ruler.MM_1));
     }
 
     private static Cardstock paper(String name, int grammage, String colour, Look look) {

@@ -20,7 +20,8 @@ class CoreRoomsTest {
         ROOMS.room("length");
         ROOMS.room("outline");
         ROOMS.room("paper", "length");
-        ROOMS.room("tool", "length");
+        ROOMS.room("die", "length", "paper");
+        ROOMS.room("tool", "length", "die");
         ROOMS.room("fold.plane", "length");
         ROOMS.room("fold", "length", "paper", "fold.plane");
         ROOMS.room("fold.order", "fold", "fold.plane");
@@ -29,12 +30,12 @@ class CoreRoomsTest {
         ROOMS.room("fold.folding", "length", "paper", "fold", "fold.plane", "fold.order", "fold.motion");
         ROOMS.room("fold.sight", "paper", "fold", "fold.order", "fold.bulk", "fold.motion", "fold.folding");
         ROOMS.room("fold.partial", "length", "fold", "fold.motion", "fold.folding", "fold.sight");
-        ROOMS.room("structure", "length", "paper", "outline", "tool", "fold", "fold.folding");
+        ROOMS.room("structure", "length", "paper", "die", "outline", "tool", "fold", "fold.folding");
         ROOMS.room("recognition", "length", "paper", "tool", "fold", "structure");
         ROOMS.room("free", "length", "paper", "fold", "fold.plane", "fold.folding", "structure");
-        ROOMS.room("extra", "length", "paper", "tool", "fold", "fold.motion", "fold.folding", "structure");
-        ROOMS.room("layer", "length", "paper", "tool", "fold", "fold.plane", "fold.bulk");
-        ROOMS.room("cutting", "length", "paper", "fold", "fold.plane", "layer");
+        ROOMS.room("extra", "length", "paper", "die", "tool", "fold", "fold.motion", "fold.folding", "structure");
+        ROOMS.room("layer", "length", "paper", "die", "tool", "fold", "fold.plane", "fold.bulk");
+        ROOMS.room("cutting", "length", "paper", "die", "fold", "fold.plane", "layer");
         ROOMS.room("fit", "length", "paper", "tool", "fold", "fold.bulk", "structure", "cutting");
         ROOMS.room(
                 "check",
@@ -55,6 +56,7 @@ class CoreRoomsTest {
                 "length",
                 "outline",
                 "paper",
+                "die",
                 "tool",
                 "fold",
                 "fold.order",
@@ -102,6 +104,7 @@ class CoreRoomsTest {
                 "edit",
                 "length",
                 "paper",
+                "die",
                 "tool",
                 "fold",
                 "fold.bulk",
@@ -113,7 +116,8 @@ class CoreRoomsTest {
                 "check",
                 "plan",
                 "hand",
-                "fold.folding");
+                "fold.folding",
+                "fold.sight");
     }
 
     @ArchTest

@@ -1,5 +1,6 @@
 package vantbreeze.core.check;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Length;
 
@@ -9,9 +10,13 @@ import vantbreeze.core.length.Length;
  * @param kind what sort of thing
  * @param about the measure or part it concerns, by id
  * @param text what, where and by how much, in plain words
- * @param mend what would put it right, or null when there is no one thing
+ * @param mends what would put it right, each by itself
  */
-public record Finding(Kind kind, String about, String text, @Nullable Mend mend) {
+public record Finding(Kind kind, String about, String text, List<Mend> mends) {
+
+    public Finding {
+        mends = List.copyOf(mends);
+    }
 
     /** How bad a finding is. */
     public enum Severity {
@@ -47,7 +52,7 @@ public record Finding(Kind kind, String about, String text, @Nullable Mend mend)
 
         /** A finding of this kind that nothing mends at a click. */
         public Finding of(String about, String text) {
-            return new Finding(this, about, text, null);
+            return new Finding(this, about, text, List.of());
         }
     }
 
@@ -77,8 +82,18 @@ public record Finding(Kind kind, String about, String text, @Nullable Mend mend)
         return kind.severity();
     }
 
+    /** What would put it right, where that is one thing. */
+    public @Nullable Mend mend() {
+        return mends.isEmpty() ? null : mends.get(0);
+    }
+
     /** The same with what would put it right; null when there is no one thing. */
     public Finding mendedBy(@Nullable Mend other) {
-        return new Finding(kind, about, text, other);
+        return new Finding(kind, about, text, other == null ? List.of() : List.of(other));
+    }
+
+    /** The same with several things of which each would put it right. */
+    public Finding mendedByAny(List<Mend> others) {
+        return new Finding(kind, about, text, others);
     }
 }

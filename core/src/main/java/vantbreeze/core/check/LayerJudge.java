@@ -1,6 +1,7 @@
 package vantbreeze.core.check;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -15,7 +16,6 @@ import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.bulk.Added;
 import vantbreeze.core.fold.bulk.BulkCell;
 import vantbreeze.core.layer.FaceName;
-import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.layer.Layers;
 import vantbreeze.core.layer.Trouble;
@@ -193,40 +193,54 @@ record LayerJudge(CheckedCard card, Words words) {
     /** Inside or behind there should be something pale and plain to write on. */
     private void writing(List<Finding> findings) {
         FoldGraph graph = card.form().graph();
-        Grounds grounds = card.grounds();
-        boolean bare = card.cardstock().takesWriting(false);
         boolean roomy = false;
+        boolean layable = false;
         for (int panel = 0; panel < graph.panels().size(); panel++) {
             // of a panel that is too small for it as it is cut nothing more need be known
-            if (!takesWriting(grounds.shape(panel))) {
+            if (!takesWriting(card.grounds().shape(panel))) {
                 continue;
             }
             roomy = true;
             for (Side side : Side.values()) {
                 Face face = new Face(panel, side);
-                List<Layer> layers = card.layers().on(face);
-                if (layers.isEmpty()
-                        ? bare && grounds.of(face).parts().stream().anyMatch(this::takesWriting)
-                        : takesWriting(layers.get(layers.size() - 1))) {
+                if (takesWriting(face)) {
                     return;
                 }
+                layable |= card.grounds().of(face).parts().stream().anyMatch(this::takesWriting);
             }
         }
-        findings.add(NO_WRITING.of(
-                "writing",
-                roomy
-                        ? String.format(
-                                Locale.ROOT,
-                                "There is nowhere to write: no panel of %.0f × %.0f mm is plain and pale. Lay "
-                                        + "plain pale paper on one inside or behind.",
-                                allowed(Allowance.WRITING_WIDE),
-                                allowed(Allowance.WRITING_HIGH))
-                        : String.format(
-                                Locale.ROOT,
-                                "No panel is large enough to write on: the largest is under %.0f × %.0f mm. Add "
-                                        + "a plain piece behind or inside.",
-                                allowed(Allowance.WRITING_WIDE),
-                                allowed(Allowance.WRITING_HIGH))));
+        findings.add(NO_WRITING
+                .of(
+                        PlaceToWrite.FIELD,
+                        roomy
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "There is nowhere to write: no panel of %.0f × %.0f mm is plain and pale.",
+                                        allowed(Allowance.WRITING_WIDE),
+                                        allowed(Allowance.WRITING_HIGH))
+                                : String.format(
+                                        Locale.ROOT,
+                                        "No panel is large enough to write on: the largest is under %.0f × %.0f mm. "
+                                                + "Add a plain piece behind or inside.",
+                                        allowed(Allowance.WRITING_WIDE),
+                                        allowed(Allowance.WRITING_HIGH)))
+                .mendedByAny(
+                        layable
+                                ? Arrays.stream(PlaceToWrite.values())
+                                        .map(PlaceToWrite::mend)
+                                        .toList()
+                                : List.of()));
+    }
+
+    /** As it lies uppermost: of the paper's other side where the panel's back shows. */
+    private boolean takesWriting(Face face) {
+        List<Layer> layers = card.layers().on(face);
+        if (!layers.isEmpty()) {
+            return takesWriting(layers.get(layers.size() - 1));
+        }
+        int piece = card.form().graph().pieceOf().get(face.panel());
+        return card.stocks().get(piece).takesWriting(face.side() == Side.BACK)
+                && card.grounds().of(face).parts().stream().anyMatch(this::takesWriting);
     }
 
     private boolean takesWriting(Layer top) {

@@ -184,6 +184,16 @@ public record CutShape(Polygon polygon) {
         return rings;
     }
 
+    /** The corners of its outer edge in turn, counter-clockwise, without those on a straight edge. */
+    List<Coordinate> corners() {
+        return corners(polygon.getExteriorRing());
+    }
+
+    /** What makers call it. */
+    public CutKind kind() {
+        return CutKind.of(this);
+    }
+
     private static List<Coordinate> corners(LinearRing ring) {
         Coordinate[] all = Orientation.isCCW(ring.getCoordinates())
                 ? ring.getCoordinates()

@@ -5,19 +5,30 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import org.locationtech.jts.geom.Coordinate;
+import vantbreeze.core.die.Dies;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.layer.FaceName;
 import vantbreeze.core.layer.Layer;
+import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Size;
 
-/** The words beside what is to be cut, in figures of a ruler. */
-public record CutWords(FoldGraph graph, Ruler ruler) {
+/**
+ * The words beside what is to be cut, in figures of a ruler.
+ *
+ * @param dies what there is to cut shapes with
+ */
+public record CutWords(FoldGraph graph, Ruler ruler, Dies dies) {
+
+    /** A corner is in the middle of an edge to so much, as a part of that. */
+    private static final double MIDDLE = 0.005;
 
     /** Where the pieces go: "Leg, Second leg, back (2)". */
     public String where(Cut cut) {
@@ -37,9 +48,10 @@ public record CutWords(FoldGraph graph, Ruler ruler) {
     /** The border that a layer leaves, and where rounding made it wider. */
     public String border(Layer layer) {
         if (layer.choice().own() != null) {
+            String own = layer.choice().die() == null ? "own size" : "in the middle";
             return layer.least().isNegative()
                     ? "reaches over by %s".formatted(write(layer.least().negated()))
-                    : "own size, %s to the edge".formatted(write(layer.least()));
+                    : "%s, %s to the edge".formatted(own, write(layer.least()));
         }
         return layer.least().equals(layer.most())
                 ? "border %s".formatted(write(layer.least()))
@@ -53,6 +65,7 @@ public record CutWords(FoldGraph graph, Ruler ruler) {
         if (cut.whole() != null) {
             notes.add("cut one piece of %s first, then part it: the pattern runs on".formatted(size(cut.whole())));
         }
+        how(cut).ifPresent(notes::add);
         if (cut.mirror() > 0) {
             boolean alikeBothSides = cut.paper().pattern() == Cardstock.Pattern.PLAIN
                     && cut.paper().colour().equals(cut.paper().look().back());
@@ -78,6 +91,72 @@ public record CutWords(FoldGraph graph, Ruler ruler) {
         }
         notes.add(border(first));
         return String.join("; ", notes);
+    }
+
+    /** How a shape is cut that is no rectangle: with which die, or from which rectangle. */
+    private Optional<String> how(Cut cut) {
+        LayerChoice choice = cut.layers().get(0).choice();
+        List<DieCut> edges = choice.die() == null || choice.own() == null
+                ? DieCut.of(cut.shape().polygon())
+                : List.of(new DieCut(choice.die(), choice.own()));
+        if (!edges.isEmpty()) {
+            return Optional.of(DieCut.inWords(edges, dies, ruler)).filter(words -> !words.isEmpty());
+        }
+        return cut.shape().kind() == CutKind.TRIANGLE ? triangle(cut.shape()) : Optional.empty();
+    }
+
+    /** A side of a rectangle, and that across from it. */
+    private enum Rim {
+        FOOT("foot", "the top"),
+        TOP("top", "the foot"),
+        LEFT("left", "the right edge"),
+        RIGHT("right", "the left edge");
+
+        private final String name;
+        private final String across;
+
+        Rim(String name, String across) {
+            this.name = name;
+            this.across = across;
+        }
+
+        /** How far a corner is from this side, as a part of the way across. */
+        double from(Coordinate corner, double wide, double high) {
+            return switch (this) {
+                case FOOT -> corner.y / high;
+                case TOP -> 1 - corner.y / high;
+                case LEFT -> corner.x / wide;
+                case RIGHT -> 1 - corner.x / wide;
+            };
+        }
+    }
+
+    /** A triangle that has a whole side of its rectangle: from there to one spot on the side across. */
+    private Optional<String> triangle(CutShape shape) {
+        double wide = shape.size().width().millimetres();
+        double high = shape.size().height().millimetres();
+        for (Rim rim : Rim.values()) {
+            List<Coordinate> tips = shape.corners().stream()
+                    .filter(corner -> rim.from(corner, wide, high) > MIDDLE)
+                    .toList();
+            if (tips.size() != 1) {
+                continue;
+            }
+            boolean isLevel = rim == Rim.FOOT || rim == Rim.TOP;
+            double along = isLevel ? tips.get(0).x : tips.get(0).y;
+            double part = along / (isLevel ? wide : high);
+            if (part < MIDDLE || part > 1 - MIDDLE) {
+                return Optional.of("two come from one rectangle, by its diagonal");
+            }
+            return Optional.of("cut from both %s corners to %s %s"
+                    .formatted(
+                            rim.name,
+                            Math.abs(part - 0.5) < MIDDLE
+                                    ? "the middle of"
+                                    : "%s %s".formatted(write(Length.nearest(along)), isLevel ? "along" : "up"),
+                            rim.across));
+        }
+        return Optional.empty();
     }
 
     private String size(Size size) {

@@ -76,6 +76,11 @@ public record Comparison(List<Difference> differences) {
         plan.supplies()
                 .ofPieces()
                 .forEach((piece, stock) -> figures.put("Card of %s".formatted(piece.inWords()), stock));
+        plan.supplies()
+                .slides()
+                .forEach((piece, slide) -> figures.put(
+                        "Print of %s".formatted(piece.inWords()),
+                        "%s across, %s up".formatted(write(slide.across(), ruler), write(slide.up(), ruler))));
         figures.put(
                 "Wrong",
                 String.valueOf(worked.findings().stream()
@@ -101,7 +106,8 @@ public record Comparison(List<Difference> differences) {
     }
 
     private static void layers(WorkedPlan worked, Ruler ruler, Map<String, String> figures) {
-        CutWords words = new CutWords(worked.form().graph(), ruler);
+        CutWords words = new CutWords(
+                worked.form().graph(), ruler, worked.workshop().tools().dies());
         worked.layers()
                 .all()
                 .forEach(layer -> figures.merge(

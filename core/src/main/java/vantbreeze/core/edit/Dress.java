@@ -116,6 +116,27 @@ public sealed interface Dress extends Edit {
         }
     }
 
+    /** These layers on top of what lies on each of these faces. */
+    record Add(List<Face> faces, List<LayerChoice> stack) implements Dress {
+        @Override
+        public Dressing on(WorkedPlan worked, Workshop workshop) {
+            Dressing dressing = worked.plan().dressing();
+            for (FaceName face : names(faces, worked)) {
+                Dressed before = dressing.on(face).orElseGet(() -> Dressed.of(face, List.of()));
+                if (before.runs()) {
+                    throw new ValidationException(
+                            "layers",
+                            "One paper runs across %s and others. Take that off first, or tick another panel."
+                                    .formatted(face.inWords(worked.form().graph())));
+                }
+                List<LayerChoice> layers = new ArrayList<>(before.layers());
+                layers.addAll(stack);
+                dressing = dressing.with(before.layered(layers));
+            }
+            return dressing;
+        }
+    }
+
     /** Nothing on these faces. */
     record Undress(List<Face> faces) implements Dress {
         @Override

@@ -7,12 +7,15 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import vantbreeze.core.check.PlaceToWrite;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.hand.Hand;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.paper.Slide;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Supplies;
 import vantbreeze.core.plan.Workshop;
@@ -20,13 +23,28 @@ import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
 
 /** Something about a card that is set by itself. */
-public sealed interface Field permits Decision, Field.OfChoice, Field.OfMeasure, Field.OfPanel, Field.OfPiece {
+public sealed interface Field
+        permits Decision,
+                Field.OfChoice,
+                Field.OfMeasure,
+                Field.OfPanel,
+                Field.OfPiece,
+                Field.OfPrint,
+                Field.OfWriting {
 
     /** Before the name of a panel whose width is meant. */
     String PANEL = "panel:";
 
     /** Before the name of a piece whose cardstock is meant; behind it which of that name, where it is not the first. */
     String PIECE = "piece:";
+
+    /** A piece's name, and which of that name it is. */
+    Pattern NTH = Pattern.compile("(.*)#([1-9]\\d{0,3})", Pattern.DOTALL);
+
+    /** Before the name of a piece whose print is slid across, or up. */
+    String PRINT_ACROSS = "print-across:";
+
+    String PRINT_UP = "print-up:";
 
     /** What it is called where fields are told apart by name. */
     String id();
@@ -56,7 +74,13 @@ public sealed interface Field permits Decision, Field.OfChoice, Field.OfMeasure,
             return new OfPanel(bare(id));
         }
         if (id.startsWith(PIECE)) {
-            return OfPiece.parse(id);
+            return new OfPiece(called(id.substring(PIECE.length())));
+        }
+        if (id.startsWith(PRINT_ACROSS) || id.startsWith(PRINT_UP)) {
+            return OfPrint.parse(id);
+        }
+        if (id.equals(PlaceToWrite.FIELD)) {
+            return new OfWriting();
         }
         boolean isChoice = workshop.structure(plan).choices().stream()
                 .anyMatch(choice -> choice.id().equals(id));
@@ -122,17 +146,72 @@ public sealed interface Field permits Decision, Field.OfChoice, Field.OfMeasure,
         }
     }
 
+    /** The piece that is written with its name and which of that name it is. */
+    private static PieceId called(String text) {
+        Matcher nth = NTH.matcher(text);
+        return nth.matches() ? new PieceId(nth.group(1), Integer.parseInt(nth.group(2))) : PieceId.of(text);
+    }
+
+    /** The pieces of a card that are cut alike with one, of the same cardstock. */
+    private static List<PieceId> alike(PieceId piece, String field, Plan plan, Workshop workshop) {
+        Structure structure = workshop.structure(plan);
+        List<Piece> pieces =
+                structure.assemble(plan.completed(structure).measures()).pieces();
+        List<PieceId> ids = PieceId.all(pieces);
+        int meant = ids.indexOf(piece);
+        if (meant < 0) {
+            throw new ValidationException(field, "There is no piece \"%s\" here any more.".formatted(piece.inWords()));
+        }
+        Supplies supplies = plan.supplies();
+        return IntStream.range(0, ids.size())
+                .filter(i -> pieces.get(i).equals(pieces.get(meant))
+                        && Objects.equals(supplies.cardstockOf(ids.get(i)), supplies.cardstockOf(piece)))
+                .mapToObj(ids::get)
+                .toList();
+    }
+
+    /** A place to write, made in one of the ways that are offered. */
+    record OfWriting() implements Field {
+        @Override
+        public String id() {
+            return PlaceToWrite.FIELD;
+        }
+
+        @Override
+        public Plan set(Plan plan, Workshop workshop, Entry entry) {
+            return new WritingPlace(plan, workshop).made(entry.words());
+        }
+    }
+
+    /** How far the print of a piece, and of those cut alike with it, is slid. */
+    record OfPrint(PieceId piece, boolean isAcross) implements Field {
+
+        static OfPrint parse(String id) {
+            boolean across = id.startsWith(PRINT_ACROSS);
+            return new OfPrint(called(id.substring((across ? PRINT_ACROSS : PRINT_UP).length())), across);
+        }
+
+        @Override
+        public String id() {
+            return "%s%s#%s".formatted(isAcross ? PRINT_ACROSS : PRINT_UP, piece.name(), piece.nth());
+        }
+
+        @Override
+        public Plan set(Plan plan, Workshop workshop, Entry entry) {
+            Supplies after = plan.supplies();
+            Slide before = after.slides().getOrDefault(piece, Slide.NONE);
+            Length length = entry.measure(id(), isAcross ? before.across() : before.up(), plan.ruler())
+                    .max(Length.ZERO);
+            Slide slid = isAcross ? new Slide(length, before.up()) : new Slide(before.across(), length);
+            for (PieceId one : alike(piece, id(), plan, workshop)) {
+                after = after.sliding(one, slid);
+            }
+            return plan.withSupplies(after);
+        }
+    }
+
     /** What a piece, and those cut alike with it, are made of, where that is another cardstock than the card's. */
     record OfPiece(PieceId piece) implements Field {
-
-        private static final Pattern NTH = Pattern.compile("(.*)#([1-9]\\d{0,3})", Pattern.DOTALL);
-
-        static OfPiece parse(String id) {
-            String name = id.substring(PIECE.length());
-            Matcher nth = NTH.matcher(name);
-            return new OfPiece(
-                    nth.matches() ? new PieceId(nth.group(1), Integer.parseInt(nth.group(2))) : PieceId.of(name));
-        }
 
         @Override
         public String id() {
@@ -141,22 +220,9 @@ public sealed interface Field permits Decision, Field.OfChoice, Field.OfMeasure,
 
         @Override
         public Plan set(Plan plan, Workshop workshop, Entry entry) {
-            Structure structure = workshop.structure(plan);
-            List<Piece> pieces =
-                    structure.assemble(plan.completed(structure).measures()).pieces();
-            List<PieceId> ids = PieceId.all(pieces);
-            int meant = ids.indexOf(piece);
-            if (meant < 0) {
-                throw new ValidationException(
-                        id(), "There is no piece \"%s\" here any more.".formatted(piece.inWords()));
-            }
-            Supplies before = plan.supplies();
-            Supplies after = before;
-            for (int i = 0; i < ids.size(); i++) {
-                if (pieces.get(i).equals(pieces.get(meant))
-                        && Objects.equals(before.cardstockOf(ids.get(i)), before.cardstockOf(piece))) {
-                    after = after.withCardstock(ids.get(i), entry.id());
-                }
+            Supplies after = plan.supplies();
+            for (PieceId one : alike(piece, id(), plan, workshop)) {
+                after = after.withCardstock(one, entry.id());
             }
             return plan.withSupplies(after);
         }

@@ -1,6 +1,7 @@
 package vantbreeze.core.extra;
 
 import java.util.List;
+import vantbreeze.core.die.DieShape;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.length.Length;
@@ -12,12 +13,23 @@ import vantbreeze.core.length.Length;
  * @param breadth how far it reaches along its scores
  * @param glues what is glued, the first on the first face
  * @param upright whether its scores run across the card as its sheet lies, so that it springs upwards
+ * @param shape what it is cut out as
  */
-record Body(List<Part> parts, Length breadth, List<Glue> glues, boolean upright) {
+record Body(List<Part> parts, Length breadth, List<Glue> glues, boolean upright, DieShape shape) {
 
     Body {
         parts = List.copyOf(parts);
         glues = List.copyOf(glues);
+    }
+
+    /** A strip with square corners. */
+    Body(List<Part> parts, Length breadth, List<Glue> glues, boolean upright) {
+        this(parts, breadth, glues, upright, DieShape.RECTANGLE);
+    }
+
+    /** The same, of one panel, cut out otherwise. */
+    Body cutOut(DieShape other) {
+        return new Body(parts, breadth, glues, upright, other);
     }
 
     /**

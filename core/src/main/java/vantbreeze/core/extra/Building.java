@@ -1,17 +1,21 @@
 package vantbreeze.core.extra;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import vantbreeze.core.die.DieShape;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Join;
+import vantbreeze.core.fold.PanelName;
 import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.paper.Size;
 
 /** The piece that an extra is, and how it is glued on. */
 final class Building {
@@ -78,10 +82,14 @@ final class Building {
                     glue.foam()));
         }
         Collections.reverse(glues);
-        return new Body(parts, body.breadth(), glues, body.upright());
+        return new Body(parts, body.breadth(), glues, body.upright(), body.shape());
     }
 
     private Piece piece() {
+        if (body.shape() != DieShape.RECTANGLE) {
+            return cutOut(body.parts().get(0));
+        }
+
         Strip strip = Strip.ofHeight(at.extra().name(), body.breadth());
         for (int i = 0; i < body.parts().size(); i++) {
             Body.Part part = body.parts().get(i);
@@ -91,6 +99,22 @@ final class Building {
             strip.panel(Measure.part(at.extra(), part.name()), part.width());
         }
         return strip.piece();
+    }
+
+    /** One panel, cut out of a rectangle. */
+    private Piece cutOut(Body.Part part) {
+        Size size = new Size(part.width(), body.breadth());
+        List<Spot> corners = Arrays.stream(body.shape().outline(size).getCoordinates())
+                .skip(1)
+                .map(corner -> new Spot(Length.nearest(corner.x), Length.nearest(corner.y)))
+                .toList();
+        Spot middle = new Spot(part.width().dividedBy(2), body.breadth().dividedBy(2));
+        return new Piece(
+                at.extra().name(),
+                corners,
+                List.of(),
+                List.of(),
+                List.of(new PanelName(middle, Measure.part(at.extra(), part.name()))));
     }
 
     private Join join(Body.Glue glue, int piece) {

@@ -3,6 +3,7 @@ package vantbreeze.core.extra;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import vantbreeze.core.die.Dies;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.LruCache;
 import vantbreeze.core.fold.Pose;
@@ -12,6 +13,7 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Advice;
 import vantbreeze.core.structure.Choice;
+import vantbreeze.core.structure.DieOffer;
 import vantbreeze.core.structure.Limits;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Parameter;
@@ -196,6 +198,21 @@ public record Extended(Structure base, Extras extras, Allowances allowances) imp
     @Override
     public boolean lies() {
         return base.lies();
+    }
+
+    @Override
+    public boolean takesDies() {
+        return base.takesDies()
+                || extras.all().stream()
+                        .flatMap(extra -> ExtraKinds.find(extra.kind()).stream())
+                        .anyMatch(ExtraKind::takesDies);
+    }
+
+    @Override
+    public List<DieOffer> offers(Dies dies, Measures measures) {
+        List<DieOffer> offers = new ArrayList<>(base.offers(dies, measures));
+        built(measures).fitted().forEach(at -> at.kind().offers(dies, at).forEach(offers::add));
+        return offers;
     }
 
     @Override

@@ -1,8 +1,10 @@
 package vantbreeze.core.extra;
 
 import java.util.List;
+import vantbreeze.core.die.Dies;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.structure.Choice;
+import vantbreeze.core.structure.DieOffer;
 import vantbreeze.core.structure.Limits;
 
 /** Something that can be set on a card of any structure: what can be chosen about it, and how it is built. */
@@ -67,6 +69,16 @@ interface ExtraKind {
      * How its scores lie when the card is closed, degrees, the best first; of one whose loop none closes all are tried.
      */
     List<double[]> lying(Fitted at);
+
+    /** Whether a die may cut it. */
+    default boolean takesDies() {
+        return false;
+    }
+
+    /** What dies on hand would cut of it. */
+    default List<DieOffer> offers(Dies dies, Fitted at) {
+        return List.of();
+    }
 
     /** The error of one asked for a measure it has not. */
     default IllegalArgumentException unknown(String key) {

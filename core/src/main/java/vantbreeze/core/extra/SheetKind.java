@@ -1,10 +1,14 @@
 package vantbreeze.core.extra;
 
 import java.util.List;
+import java.util.Map;
+import vantbreeze.core.die.DieShape;
+import vantbreeze.core.die.Dies;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.structure.Choice;
+import vantbreeze.core.structure.DieOffer;
 import vantbreeze.core.structure.Limits;
 import vantbreeze.core.tool.Allowance;
 
@@ -22,6 +26,15 @@ final class SheetKind extends OnOneFace {
             "over all of it, or by a strip of it so that the rest lifts",
             new Choice.Alternative("all", "over all of it"),
             new Choice.Alternative("left", "by its left edge"));
+
+    /** A round one that is as wide as high is a circle. */
+    private static final Choice SHAPE = Choice.of(
+            "shape",
+            "Shape",
+            "with square corners, round, or a label with scooped corners",
+            new Choice.Alternative("rectangle", "square corners"),
+            new Choice.Alternative("oval", "round"),
+            new Choice.Alternative("label", "label"));
 
     private final boolean topper;
 
@@ -72,7 +85,7 @@ final class SheetKind extends OnOneFace {
 
     @Override
     public List<Choice> choices() {
-        return topper ? List.of() : List.of(GLUED);
+        return List.of(topper ? SHAPE : GLUED);
     }
 
     @Override
@@ -150,8 +163,35 @@ final class SheetKind extends OnOneFace {
         } else if (isLoose(at)) {
             glue = glue.only(across, across.plus(at.get(GLUE)));
         }
-        return new Body(
+        Body body = new Body(
                 List.of(new Body.Part("", at.get(WIDTH), Fold.UNASSIGNED)), at.get(HEIGHT), List.of(glue), false);
+        return topper ? body.cutOut(shape(at)) : body;
+    }
+
+    private static DieShape shape(Fitted at) {
+        return at.isChosen(SHAPE, "oval")
+                ? DieShape.OVAL
+                : at.isChosen(SHAPE, "label") ? DieShape.LABEL : DieShape.RECTANGLE;
+    }
+
+    @Override
+    public boolean takesDies() {
+        return topper;
+    }
+
+    /** All of its shape. */
+    @Override
+    public List<DieOffer> offers(Dies dies, Fitted at) {
+        return !topper
+                ? List.of()
+                : dies.all().stream()
+                        .filter(die -> die.shape().isAkin(shape(at)))
+                        .map(die -> new DieOffer(
+                                List.of(new DieOffer.Part(at.extra().name(), die)),
+                                Map.of(
+                                        at.extra().key(WIDTH), die.size().width(),
+                                        at.extra().key(HEIGHT), die.size().height())))
+                        .toList();
     }
 
     @Override

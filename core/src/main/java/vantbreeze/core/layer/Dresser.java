@@ -17,6 +17,7 @@ import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+import vantbreeze.core.die.DieShape;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
@@ -131,8 +132,11 @@ public record Dresser(
         double upwards = squareUp(face);
         Upright upright = Upright.of(beneath);
         if (choice.own() != null) {
-            Polygon shape = own(choice.own(), beneath, upwards);
-            Length border = Length.nearest(over(shape, beneath));
+            Polygon shape = choice.die() == null
+                    ? own(choice.own(), beneath, upwards)
+                    : cutOut(choice.die(), choice.own(), beneath, upwards);
+            Length border =
+                    choice.die() == null ? Length.nearest(over(shape, beneath)) : left(choice.die(), shape, beneath);
             return new Layer(index, level, part, face, choice, paper, shape, border, border, upwards);
         }
         if (upright != null) {
@@ -153,6 +157,15 @@ public record Dresser(
                     borders.stream().reduce(Length::max).orElseThrow(),
                     upwards);
         }
+        Round round = Round.of(beneath);
+        if (round != null) {
+            Round inset = round.inset(choice.border(), ruler);
+            if (inset == null) {
+                return null;
+            }
+            Length border = round.across().minus(inset.across()).dividedBy(2);
+            return new Layer(index, level, part, face, choice, paper, inset.polygon(), border, border, upwards);
+        }
         List<Polygon> left = Inset.of(beneath, choice.border().millimetres());
         return left.stream()
                 .reduce((one, other) -> one.getArea() >= other.getArea() ? one : other)
@@ -166,7 +179,11 @@ public record Dresser(
      * lean when it is seen (common practice, no source). So equal panels get equal pieces.
      */
     private double squareUp(Face face) {
-        return Math.rint(up.applyAsDouble(face) / 90) * 90;
+        return square(up.applyAsDouble(face));
+    }
+
+    static double square(double up) {
+        return Math.rint(up / 90) * 90;
     }
 
     Cardstock paper(Face face, LayerChoice choice, List<Trouble> troubles) {
@@ -198,6 +215,24 @@ public record Dresser(
                     middle.y + x * Math.sin(turn) + y * Math.cos(turn));
         }
         return beneath.getFactory().createPolygon(ring);
+    }
+
+    /** What a die cuts out, upright as it is seen, in the middle of what lies beneath. */
+    static Polygon cutOut(DieShape die, Size size, Polygon beneath, double up) {
+        Coordinate middle = middle(beneath);
+        Polygon shape = die.outline(size);
+        AffineTransformation placed = AffineTransformation.translationInstance(
+                -size.width().millimetres() / 2, -size.height().millimetres() / 2);
+        placed.rotate(Math.toRadians(up - 90));
+        placed.translate(middle.x, middle.y);
+        return (Polygon) placed.transform(shape);
+    }
+
+    /** The middle of a rectangle, or of the largest circle that goes into another shape. */
+    private static Coordinate middle(Polygon shape) {
+        return Upright.of(shape) != null
+                ? shape.getCentroid().getCoordinate()
+                : MaximumInscribedCircle.getCenter(shape, CENTRED).getCoordinate();
     }
 
     private static boolean isSlanted(Polygon shape) {
@@ -240,6 +275,19 @@ public record Dresser(
             out = Math.max(out, beneath.distance(beneath.getFactory().createPoint(corner)));
         }
         return -out;
+    }
+
+    /** The border that a die leaves: of its own shape half of what it is smaller. */
+    private static Length left(DieShape die, Polygon shape, Polygon beneath) {
+        Envelope inner = shape.getEnvelopeInternal();
+        Envelope outer = beneath.getEnvelopeInternal();
+        boolean isInAnother = beneath.covers(shape)
+                && inner.centre().distance(outer.centre()) < CENTRED
+                && DieShape.of(beneath).filter(die::isAkin).isPresent();
+        return isInAnother
+                ? Length.nearest(
+                        Math.min(outer.getWidth() - inner.getWidth(), outer.getHeight() - inner.getHeight()) / 2)
+                : Length.nearest(over(shape, beneath));
     }
 
     /** What is amiss with a layer that reaches beyond what it lies on. */

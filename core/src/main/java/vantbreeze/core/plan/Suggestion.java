@@ -172,7 +172,8 @@ public record Suggestion(Workshop workshop, WorkedPlan worked) {
         return dressing;
     }
 
-    private String pale() {
+    /** What one writes on. */
+    public String pale() {
         return workshop.cardstocks().byId().containsKey("paper-120")
                 ? "paper-120"
                 : requireNonNullElse(worked.plan().cardstockId(), Cardstocks.USUAL);

@@ -42,7 +42,7 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
                 envelopes.and(own.envelopes()),
                 sheets.and(own.sheets()),
                 cardstocks.and(own.cardstocks()),
-                own.tools());
+                own.tools().with(own.tools().dies().without(own.away())));
     }
 
     /**

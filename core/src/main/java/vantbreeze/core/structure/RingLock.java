@@ -1,6 +1,13 @@
 package vantbreeze.core.structure;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import vantbreeze.core.die.Die;
+import vantbreeze.core.die.DieFrame;
+import vantbreeze.core.die.DieShape;
+import vantbreeze.core.die.Dies;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Fold;
@@ -196,6 +203,51 @@ public final class RingLock extends CatalogueStructure {
                 List.of(
                         new PanelName(new Spot(radius.dividedBy(2), radius), "Disc left"),
                         new PanelName(new Spot(radius.plus(radius.dividedBy(2)), radius), "Disc right")));
+    }
+
+    @Override
+    public boolean takesDies() {
+        return true;
+    }
+
+    /** Two circles that leave a ring, and of those that lap over it the disc that does so most nearly by half. */
+    @Override
+    public List<DieOffer> offers(Dies dies, Measures measures) {
+        List<Die> circles = dies.all().stream()
+                .filter(die -> die.shape() == DieShape.CIRCLE)
+                .toList();
+        List<DieOffer> offers = new ArrayList<>();
+        for (DieFrame ring : Dies.frames(2, circles)) {
+            Die hole = ring.dies().get(1);
+            circles.stream()
+                    .filter(disc ->
+                            lap(disc, hole).isPositive() && !lap(disc, hole).isLongerThan(ring.border()))
+                    .min(Comparator.comparing((Die disc) ->
+                            lap(disc, hole).minus(ring.border().dividedBy(2)).abs()))
+                    .ifPresent(disc -> offers.add(new DieOffer(
+                            List.of(
+                                    new DieOffer.Part("Ring", ring.dies().get(0)),
+                                    new DieOffer.Part("Hole", hole),
+                                    new DieOffer.Part("Disc", disc)),
+                            Map.of(
+                                    RING, ring.dies().get(0).size().width(),
+                                    BAND, ring.border(),
+                                    LAP, lap(disc, hole)))));
+        }
+        offers.sort(Comparator.comparing((DieOffer offer) -> off(offer, RING, measures))
+                .thenComparing(offer -> off(offer, BAND, measures)));
+        return offers;
+    }
+
+    private static Length lap(Die disc, Die hole) {
+        return disc.size().width().minus(hole.size().width()).dividedBy(2);
+    }
+
+    private static Length off(DieOffer offer, String parameter, Measures measures) {
+        return offer.measures()
+                .getOrDefault(parameter, Length.ZERO)
+                .minus(measures.get(parameter))
+                .abs();
     }
 
     @Override

@@ -3,6 +3,7 @@ package vantbreeze.core.structure;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import vantbreeze.core.die.Dies;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.folding.Station;
@@ -136,6 +137,16 @@ public interface Structure {
     /** Whether it is displayed lying on the table; otherwise it stands. */
     default boolean lies() {
         return false;
+    }
+
+    /** Whether parts of it are of a shape that a die may cut. */
+    default boolean takesDies() {
+        return false;
+    }
+
+    /** What dies on hand would cut of it, the nearest to how it is now first; not all of it need be possible. */
+    default List<DieOffer> offers(Dies dies, Measures measures) {
+        return List.of();
     }
 
     /** What is possible with these measures but unwise. */

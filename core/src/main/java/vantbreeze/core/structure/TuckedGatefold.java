@@ -1,6 +1,10 @@
 package vantbreeze.core.structure;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import vantbreeze.core.die.Die;
+import vantbreeze.core.die.Dies;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Fold;
@@ -130,6 +134,41 @@ public final class TuckedGatefold extends CatalogueStructure {
             case EDGING_UP -> Length.ZERO;
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    @Override
+    public boolean takesDies() {
+        return true;
+    }
+
+    /** Edges with a straight back that are long enough, and rectangles and labels that reach over the spine. */
+    @Override
+    public List<DieOffer> offers(Dies dies, Measures measures) {
+        Length high = of(EDGING_HEIGHT, measures);
+        Length spine = measures.get(SPINE);
+        List<DieOffer> offers = new ArrayList<>();
+        for (Die die : dies.all()) {
+            Size size = die.size();
+            switch (die.shape()) {
+                case EDGE -> {
+                    if (!size.width().isShorterThan(high)) {
+                        offers.add(new DieOffer(
+                                List.of(new DieOffer.Part("Edgings", die)), Map.of(EDGING, size.height())));
+                    }
+                }
+                case RECTANGLE, SQUARE, LABEL -> {
+                    if (size.width().isLongerThan(spine)) {
+                        offers.add(new DieOffer(
+                                List.of(new DieOffer.Part("Topper", die)),
+                                Map.of(HOLD, size.width().minus(spine).dividedBy(2), TOPPER_HEIGHT, size.height())));
+                    }
+                }
+                case CIRCLE, OVAL -> {
+                    // it would not hold the fronts by its round edge
+                }
+            }
+        }
+        return offers;
     }
 
     private Limits height(Measures measures) {

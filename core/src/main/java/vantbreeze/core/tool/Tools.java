@@ -1,5 +1,6 @@
 package vantbreeze.core.tool;
 
+import vantbreeze.core.die.Dies;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 
@@ -11,12 +12,13 @@ import vantbreeze.core.length.Ruler;
  * @param bed how long a cut the trimmer makes
  * @param stopsInside whether the trimmer's blade can be set down and lifted within the paper, as slits want
  * @param allowances what the maker allows for
+ * @param dies what the maker has to cut shapes with
  */
-public record Tools(Board inches, Board metric, Length bed, boolean stopsInside, Allowances allowances) {
+public record Tools(Board inches, Board metric, Length bed, boolean stopsInside, Allowances allowances, Dies dies) {
 
-    /** A table with the usual allowances. */
+    /** A table with the usual allowances and no dies. */
     public Tools(Board inches, Board metric, Length bed, boolean stopsInside) {
-        this(inches, metric, bed, stopsInside, Allowances.usual());
+        this(inches, metric, bed, stopsInside, Allowances.usual(), Dies.NONE);
     }
 
     /** A trimmer that cuts from edge to edge only. */
@@ -37,7 +39,12 @@ public record Tools(Board inches, Board metric, Length bed, boolean stopsInside,
 
     /** The same with other allowances. */
     public Tools with(Allowances other) {
-        return new Tools(inches, metric, bed, stopsInside, other);
+        return new Tools(inches, metric, bed, stopsInside, other, dies);
+    }
+
+    /** The same with other dies. */
+    public Tools with(Dies other) {
+        return new Tools(inches, metric, bed, stopsInside, allowances, other);
     }
 
     /** The board that goes with a ruler. */

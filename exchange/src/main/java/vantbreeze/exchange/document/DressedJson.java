@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.DoubleNode;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.die.DieShape;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Embellishment;
@@ -32,7 +33,8 @@ record DressedJson(
             @IfThere @Nullable String width,
             @IfThere @Nullable String height,
             @IfThere @Nullable String pad,
-            @IfThere @Nullable Boolean otherSide) {
+            @IfThere @Nullable Boolean otherSide,
+            @IfThere @Nullable String die) {
 
         static LayerJson of(LayerChoice layer, Ruler ruler) {
             Size own = layer.own();
@@ -42,7 +44,8 @@ record DressedJson(
                     own == null ? null : write(own.width(), ruler),
                     own == null ? null : write(own.height(), ruler),
                     layer.pad().isPositive() ? write(layer.pad(), ruler) : null,
-                    layer.otherSide() ? true : null);
+                    layer.otherSide() ? true : null,
+                    layer.die() == null ? null : layer.die().label());
         }
 
         LayerChoice layer(Ruler ruler) {
@@ -51,7 +54,8 @@ record DressedJson(
                     read(border, ruler),
                     width == null ? null : new Size(read(width, ruler), read(height, ruler)),
                     pad == null ? Length.ZERO : read(pad, ruler),
-                    Boolean.TRUE.equals(otherSide));
+                    Boolean.TRUE.equals(otherSide),
+                    width == null || die == null ? null : DieShape.find(die).orElse(null));
         }
     }
 

@@ -18,6 +18,7 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.MeasureReader;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.length.UnreadableMeasure;
+import vantbreeze.core.paper.Slide;
 import vantbreeze.core.plan.Design;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Supplies;
@@ -39,6 +40,7 @@ record PlanJson(
         @JsonSetter(nulls = Nulls.SET) @Nullable String sheet,
         @IfThere @Nullable String cardstock,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<PieceStockJson> pieceCardstocks,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<SlideJson> prints,
         String notes,
         @IfThere @Nullable FreeJson free,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<ExtraJson> extras,
@@ -48,6 +50,9 @@ record PlanJson(
 
     /** A piece of another cardstock than its card; {@code nth} of its name, 1 where there is but one. */
     record PieceStockJson(String piece, int nth, String cardstock) {}
+
+    /** Where the print begins on a piece. */
+    record SlideJson(String piece, int nth, String across, String up) {}
 
     static PlanJson of(Plan plan) {
         Ruler ruler = plan.ruler();
@@ -71,6 +76,13 @@ record PlanJson(
                         .map(own -> new PieceStockJson(
                                 own.getKey().name(), own.getKey().nth(), own.getValue()))
                         .toList(),
+                plan.supplies().slides().entrySet().stream()
+                        .map(one -> new SlideJson(
+                                one.getKey().name(),
+                                one.getKey().nth(),
+                                Figure.of(one.getValue().across(), ruler).text(),
+                                Figure.of(one.getValue().up(), ruler).text()))
+                        .toList(),
                 plan.notes(),
                 plan.isFree() ? FreeJson.of(plan.drawn()) : null,
                 plan.extras().all().stream().map(ExtraJson::of).toList(),
@@ -90,7 +102,12 @@ record PlanJson(
     Plan plan() {
         Ruler read = Ruler.find(ruler).orElseThrow(() -> UnreadablePlan.ofRuler(ruler));
         return new Plan(
-                name, notes, read, design(read), new Supplies(envelope, sheet, cardstock, ofPieces()), dressing(read));
+                name,
+                notes,
+                read,
+                design(read),
+                new Supplies(envelope, sheet, cardstock, ofPieces(), slides(read)),
+                dressing(read));
     }
 
     private Design design(Ruler read) {
@@ -142,6 +159,24 @@ record PlanJson(
         Map<PieceId, String> own = new LinkedHashMap<>();
         pieceCardstocks.forEach(one -> own.put(new PieceId(one.piece, Math.max(1, one.nth)), one.cardstock));
         return own;
+    }
+
+    private Map<PieceId, Slide> slides(Ruler read) {
+        Map<PieceId, Slide> slides = new LinkedHashMap<>();
+        for (SlideJson one : prints) {
+            slides.put(
+                    new PieceId(one.piece, Math.max(1, one.nth)),
+                    new Slide(slid(one.across, read), slid(one.up, read)));
+        }
+        return slides;
+    }
+
+    private static Length slid(String text, Ruler read) {
+        try {
+            return MeasureReader.of(read).read(text);
+        } catch (UnreadableMeasure unreadable) {
+            throw UnreadablePlan.ofMeasure("print", text, unreadable);
+        }
     }
 
     private Dressing dressing(Ruler read) {

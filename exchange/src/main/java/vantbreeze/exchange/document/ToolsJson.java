@@ -8,7 +8,12 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.DoubleNode;
 import com.fasterxml.jackson.databind.node.TextNode;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import vantbreeze.core.die.DieShape;
+import vantbreeze.core.die.Dies;
+import vantbreeze.core.die.Nest;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
 import vantbreeze.core.tool.Board;
@@ -18,13 +23,45 @@ import vantbreeze.core.tool.Tools;
  * Boards, trimmer and allowances of a maker's own, as they are written.
  *
  * @param allowances the maker's own, by id: a measure as text, a number as such
+ * @param nests dies and punches
  */
 record ToolsJson(
         BoardJson inches,
         BoardJson metric,
         String bed,
         boolean stopsInside,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, JsonNode> allowances) {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, JsonNode> allowances,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<NestJson> nests) {
+
+    /** Dies of one shape. */
+    record NestJson(String id, String name, boolean punch, String shape, List<SizeJson> sizes) {
+
+        static NestJson of(Nest nest) {
+            return new NestJson(
+                    nest.id(),
+                    nest.name(),
+                    nest.punch(),
+                    nest.shape().label(),
+                    nest.sizes().stream()
+                            .map(size -> new SizeJson(exactly(size.width()), exactly(size.height())))
+                            .toList());
+        }
+
+        /** @throws IllegalArgumentException when it makes no sense */
+        Nest nest() {
+            return new Nest(
+                    id,
+                    name,
+                    punch,
+                    DieShape.find(shape).orElseThrow(IllegalArgumentException::new),
+                    sizes.stream()
+                            .map(size -> new Size(ThingsJson.length(size.width), ThingsJson.length(size.height)))
+                            .toList());
+        }
+    }
+
+    /** A width and a height. */
+    record SizeJson(String width, String height) {}
 
     /** A scoring board. */
     record BoardJson(String name, String groove, String length) {
@@ -47,11 +84,16 @@ record ToolsJson(
                 BoardJson.of(tools.metric()),
                 exactly(tools.bed()),
                 tools.stopsInside(),
-                own);
+                own,
+                tools.dies().nests().stream().map(NestJson::of).toList());
     }
 
     Tools tools() {
-        return new Tools(inches.board(), metric.board(), length(bed), stopsInside, own());
+        return new Tools(inches.board(), metric.board(), length(bed), stopsInside, own(), new Dies(dies()));
+    }
+
+    private List<Nest> dies() {
+        return nests.stream().map(NestJson::nest).toList();
     }
 
     /** The maker's own where they make sense; what this build does not know is passed over. */

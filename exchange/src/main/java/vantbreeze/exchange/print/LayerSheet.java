@@ -112,7 +112,8 @@ public final class LayerSheet {
             return 11;
         }
         Cut cut = line.cut();
-        CutWords words = new CutWords(worked.form().graph(), worked.ruler());
+        CutWords words = new CutWords(
+                worked.form().graph(), worked.ruler(), worked.workshop().tools().dies());
         pen.text(String.format(Locale.ROOT, "%d", cut.number()), left, y - 5, 4.6);
         pen.text(String.format(Locale.ROOT, "%d of", cut.count()), left + 10, y - 5, 4.6);
         pen.figure(Figure.of(cut.size().width(), worked.plan().ruler()), left + 36, y - 5, 4.6);
@@ -134,7 +135,9 @@ public final class LayerSheet {
                 .formatted(
                         plain(Figure.of(cut.size().width(), ruler)),
                         plain(Figure.of(cut.size().height(), ruler)),
-                        cut.shape().isRectangle() ? "" : ", shaped");
+                        cut.shape().isRectangle()
+                                ? ""
+                                : ", " + cut.shape().kind().label());
     }
 
     /** Written out, as the lettering has few fractions. */

@@ -38,7 +38,10 @@ public final class LayerTable {
                         "notes")
                 .get();
         try (CSVPrinter printer = new CSVPrinter(text, format)) {
-            CutWords words = new CutWords(worked.form().graph(), worked.ruler());
+            CutWords words = new CutWords(
+                    worked.form().graph(),
+                    worked.ruler(),
+                    worked.workshop().tools().dies());
             for (Cut cut : worked.cuts().cuts()) {
                 printer.printRecord(
                         cut.number(),
@@ -49,7 +52,7 @@ public final class LayerTable {
                         millimetres(cut.size().height()),
                         figure(cut.size().width(), Ruler.SIXTEENTHS),
                         figure(cut.size().height(), Ruler.SIXTEENTHS),
-                        cut.shape().isRectangle() ? "rectangle" : "shaped",
+                        cut.shape().kind().label(),
                         safe(cut.paper().name()),
                         safe(words.where(cut)),
                         safe(words.notes(cut)));

@@ -166,7 +166,7 @@ class LayerListTest {
     @Test
     void everythingAboutALayerComesBack() {
         LayerChoice special = new LayerChoice(
-                "own-kites", Length.ofMillimetres(4), Size.ofMillimetres(30, 20), Length.ofMillimetres(2), true);
+                "own-kites", Length.ofMillimetres(4), Size.ofMillimetres(30, 20), Length.ofMillimetres(2), true, null);
         Dressed all = new Dressed(
                 List.of(new FaceName(0, "Leg", Side.FACE), new FaceName(0, "Second leg", Side.BACK)),
                 List.of(special),
