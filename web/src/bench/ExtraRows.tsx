@@ -1,14 +1,14 @@
-import type { Card } from '../api/client'
+import type { Card, Piece } from '../api/client'
 import { useSay } from '../house/Notices'
 import { ChoiceField } from './ChoiceField'
 import { FigureRow } from './FigureRow'
 import { MeasureRow } from './MeasureRow'
 import type { CardInHand } from './useCard'
 
-type Props = { card: Card; inHand: CardInHand }
+type Props = { card: Card; inHand: CardInHand; piece: Piece }
 
-/** What is set on the card, one after the other, each with its measures. */
-export function ExtraRows({ card, inHand }: Props) {
+/** What is set on the card, one after the other, each with its measures; few of them, and what lies on the board, open. */
+export function ExtraRows({ card, inHand, piece }: Props) {
   'use memo'
   const say = useSay()
   const take = (extra: string) =>
@@ -18,7 +18,7 @@ export function ExtraRows({ card, inHand }: Props) {
       key={id}
       aria-label={name}
       className="my-2 border-s-4 border-kraft ps-3"
-      open={card.extras.length < 3 || undefined}
+      open={card.extras.length < 3 || piece.name === name || undefined}
     >
       <summary className="min-h-11 cursor-pointer py-2 text-lg">
         {name}

@@ -1,6 +1,6 @@
 import { useMemo } from 'react'
 import type { Form, Piece } from '../api/client'
-import { between, heights, NEARLY_CLOSED } from '../house/motion'
+import { between, lying } from '../house/motion'
 import { extent, PaperSketch } from '../papers/PaperSketch'
 import { everyCopy } from './everyCopy'
 import type { Dress } from '../papers/dress'
@@ -27,14 +27,15 @@ export function FlatObject({ pieces, form, dress, closed }: Props) {
   const matrices = between(form.frames, closed)
   // the eye keeps still while the card moves
   const within = useMemo(() => around(form.frames.map((frame) => extent(panels, frame, !form.lies))), [panels, form])
-  const layers = useMemo(() => heights(form), [form])
+  const layers = useMemo(() => lying(form, closed), [form, closed])
+
   return (
     <div className="grid h-[20rem] place-items-center" role="img" aria-label="The card part-open, drawn flat">
       <PaperSketch
         panels={panels}
         matrices={matrices}
         stands={!form.lies}
-        layers={closed > NEARLY_CLOSED ? layers : undefined}
+        layers={layers}
         within={within}
         dress={dress}
         className="max-h-[20rem] max-w-full"

@@ -43,7 +43,7 @@ export function RecipeCard({ card, inHand, piece, onChoose }: Whole) {
             ))}
         </dl>
         <MoreMeasures card={card} inHand={inHand} />
-        <ExtraRows card={card} inHand={inHand} />
+        <ExtraRows card={card} inHand={inHand} piece={piece} />
         <FromDies card={card} inHand={inHand} />
         <dl>
           {card.pieces.map((one) => (

@@ -1,5 +1,6 @@
 import { Box3, Matrix4, type PerspectiveCamera, Quaternion, Sphere, Vector3 } from 'three'
 import type { Form, Panel } from '../api/client'
+import { lifts } from '../house/motion'
 import type { Line } from './lines'
 import { type Colours, PaperBody } from './paperBody'
 
@@ -76,7 +77,7 @@ function placed(form: Form, closed: number): Matrix4[] {
   const before = form.frames[Math.floor(at)]
   const after = form.frames[Math.ceil(at)]
   const matrices = before.map((columns, panel) => between(columns, after[panel], at - Math.floor(at)))
-  form.closed.forEach(({ panel }, layer) => {
+  lifts(form, closed).forEach((layer, panel) => {
     matrices[panel].elements[14] += layer * DRAWN_APART
   })
   return matrices

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { between, heights } from './motion'
+import { between, heights, lifts, lying } from './motion'
 
 const frames = [
   [
@@ -30,4 +30,20 @@ it('is at its ends as they are, and between two steps in between', () => {
 
 it('tells how high each panel lies in the closed card', () => {
   expect(heights({ frames, closed: [{ panel: 1 }, { panel: 0 }] })).toEqual([1, 0])
+})
+
+it('goes from the stack of one station to that of the next', () => {
+  const form = {
+    frames,
+    closed: [{ panel: 1 }, { panel: 0 }],
+    stations: [{ at: 0 }, { at: 0.5, stack: [0, 1] }, { at: 1 }],
+  }
+  // standing, as at the next station where it lies flat
+  expect(lifts(form, 0)).toEqual([0, 1])
+  expect(lifts(form, 0.5)).toEqual([0, 1])
+  expect(lifts(form, 0.75)).toEqual([0.5, 0.5])
+  expect(lifts(form, 1)).toEqual([1, 0])
+  expect(lying(form, 0.2)).toBeUndefined()
+  expect(lying(form, 0.51)).toEqual([0, 1])
+  expect(lying(form, 0.99)).toEqual([1, 0])
 })

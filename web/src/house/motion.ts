@@ -9,7 +9,41 @@ export function between(frames: number[][][], at: number) {
   return before.map((matrix, panel) => matrix.map((number, i) => number + part * (after[panel][i] - number)))
 }
 
+type Stacked = {
+  frames: number[][][]
+  closed: { panel: number }[]
+  stations: { at: number; stack?: number[] }[]
+}
+
 /** For each panel how high it lies in the closed card. */
-export function heights({ frames, closed }: { frames: number[][][]; closed: { panel: number }[] }) {
+export function heights({ frames, closed }: Pick<Stacked, 'frames' | 'closed'>) {
   return frames[0].map((_, panel) => closed.findIndex((one) => one.panel === panel))
+}
+
+/** For each station how high each panel lies there; where it does not lie flat, as at the next where it does. */
+function stacks(form: Stacked): number[][] {
+  const last = heights(form)
+  return form.stations.reduceRight<number[][]>((later, { stack }) => {
+    const here = stack ? last.map((_, panel) => stack.indexOf(panel)) : (later[0] ?? last)
+    return [here, ...later]
+  }, [])
+}
+
+/** How high each panel is drawn `at` of the way: between two stations from one stack to the other. */
+export function lifts(form: Stacked, at: number): number[] {
+  const all = stacks(form)
+  const next = Math.max(
+    1,
+    form.stations.findIndex((station) => station.at >= at),
+  )
+  const [from, to] = [form.stations[next - 1], form.stations[next]]
+  const part = (at - from.at) / (to.at - from.at)
+  return all[next - 1].map((height, panel) => height + part * (all[next][panel] - height))
+}
+
+/** How high each panel lies where the card lies flat, or nearly: closed, or at a station on the way. */
+export function lying(form: Stacked, at: number): number[] | undefined {
+  if (at > NEARLY_CLOSED) return heights(form)
+  const near = form.stations.findIndex((station) => station.stack && Math.abs(station.at - at) < 1 - NEARLY_CLOSED)
+  return near < 0 ? undefined : stacks(form)[near]
 }

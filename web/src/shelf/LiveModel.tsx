@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react'
 import { useShelfForm } from '../api/cards'
 import type { OnShelf } from '../api/client'
-import { between, heights, NEARLY_CLOSED } from '../house/motion'
+import { between, lying } from '../house/motion'
 import { extent, PaperSketch } from '../papers/PaperSketch'
 
 /** From one end of its motion to the other, ms. */
@@ -36,14 +36,13 @@ export function LiveModel({
     }
   }, [moving, structure.showing])
 
-  const layers = useMemo(() => form.data && heights(form.data), [form.data])
   const within = useMemo(() => extent(structure.panels, structure.partOpen, !structure.lies), [structure])
   return (
     <PaperSketch
       panels={structure.panels}
       matrices={at === null || !frames ? structure.partOpen : between(frames, at)}
       stands={!structure.lies}
-      layers={at !== null && at > NEARLY_CLOSED ? layers : undefined}
+      layers={at !== null && form.data ? lying(form.data, at) : undefined}
       within={within}
       className={className}
     />

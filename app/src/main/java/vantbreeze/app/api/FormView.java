@@ -14,6 +14,7 @@ import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.fold.motion.Frame;
+import vantbreeze.core.fold.order.LayerOrder;
 import vantbreeze.core.plan.WorkedPlan;
 
 /**
@@ -38,8 +39,10 @@ public record FormView(
      * @param at how far along the motion it is, from 0 to 1
      * @param flat how large it is there, where it lies flat in another size than closed; null elsewhere, and where
      *     there are no poses to choose from but open and closed
+     * @param stack its panels there, the lowest first, where it lies flat before it is closed; null elsewhere, and
+     *     while a line is dragged
      */
-    public record StationView(String name, double at, @Nullable SizeView flat) {}
+    public record StationView(String name, double at, @Nullable SizeView flat, @Nullable List<Integer> stack) {}
 
     /**
      * A panel in the closed card, by its number.
@@ -52,17 +55,17 @@ public record FormView(
             int panel, boolean faceUp, List<PointView> corners, List<List<PointView>> holes, double[] laid) {}
 
     static FormView of(WorkedPlan worked) {
-        return of(worked, worked.form().motion().frames());
+        return of(worked, worked.form().motion().frames(), true);
     }
 
     /**
      * The same with the one step that is looked at, so far closed: the rest need not be sent while a line is dragged.
      */
     static FormView glimpsed(WorkedPlan worked, double closed) {
-        return of(worked, List.of(worked.form().display(Math.max(0, Math.min(1, closed)))));
+        return of(worked, List.of(worked.form().display(Math.max(0, Math.min(1, closed)))), false);
     }
 
-    private static FormView of(WorkedPlan worked, List<Frame> frames) {
+    private static FormView of(WorkedPlan worked, List<Frame> frames, boolean stacked) {
         Folding form = worked.form();
         List<Lift> lifts = Lift.of(form.graph());
         double left = form.closed().left();
@@ -73,16 +76,21 @@ public record FormView(
                         .toList(),
                 frames.stream().map(frame -> frame(frame, lifts)).toList(),
                 worked.structure().showing(),
-                stations(worked),
+                stations(worked, stacked),
                 worked.structure().lies());
     }
 
-    private static List<StationView> stations(WorkedPlan worked) {
+    private static List<StationView> stations(WorkedPlan worked, boolean stacked) {
         Folding form = worked.form();
         int legs = form.stations().size() - 1;
         return IntStream.rangeClosed(0, legs)
                 .mapToObj(i -> new StationView(
-                        form.stations().get(i).name(), (double) i / legs, legs > 1 ? flat(worked, i) : null))
+                        form.stations().get(i).name(),
+                        (double) i / legs,
+                        legs > 1 ? flat(worked, i) : null,
+                        stacked && i < legs
+                                ? form.orderAt(i).map(LayerOrder::fromBelow).orElse(null)
+                                : null))
                 .toList();
     }
 

@@ -193,7 +193,7 @@ public final class Grounds {
         List<Polygon> parts = left == shape
                 ? untouched.computeIfAbsent(face.panel(), panel -> parts(panel, shape, shape))
                 : parts(face.panel(), shape, left).stream()
-                        .map(PlainRectangle::in)
+                        .flatMap(part -> PlainRectangle.in(part).stream())
                         .filter(part -> isWorth(part, shape.getArea()))
                         .toList();
         return new Ground(face, parts, false);

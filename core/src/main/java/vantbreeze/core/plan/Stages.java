@@ -5,10 +5,13 @@ import static java.util.Objects.requireNonNullElse;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.Judges;
@@ -18,10 +21,12 @@ import vantbreeze.core.cutting.CutList;
 import vantbreeze.core.cutting.PieceStock;
 import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.cutting.WorkedPiece;
+import vantbreeze.core.extra.Extra;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.LruCache;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.fold.Piece;
@@ -33,6 +38,7 @@ import vantbreeze.core.fold.bulk.Weight;
 import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.fold.sight.Sights;
+import vantbreeze.core.layer.Bed;
 import vantbreeze.core.layer.Dresser;
 import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layers;
@@ -72,10 +78,7 @@ public final class Stages {
     public static final Stage<Grounds> GROUNDS = new Stage<>(
             "grounds",
             plan -> Grounds.of(
-                    plan.form().graph(),
-                    plan.form().bent(),
-                    plan.tools().allowances(),
-                    plan.plan().dressing().beds()));
+                    plan.form().graph(), plan.form().bent(), plan.tools().allowances(), beds(plan)));
 
     /** What shows in each pose, each panel looked at from so many places. */
     public static final Stage<Sights> SIGHTS = new Stage<>("sights", Stages::sights);
@@ -211,6 +214,22 @@ public final class Stages {
         return sights.areOf(plan.form())
                 ? sights
                 : Sights.of(plan.form(), plan.structure().showing());
+    }
+
+    /**
+     * As the maker says; what is set on a card is glued on the mat where they do not, even where it hangs by one tab.
+     */
+    private static Map<JoinId, Bed> beds(WorkedPlan plan) {
+        Map<JoinId, Bed> beds = new LinkedHashMap<>();
+        Set<String> extras =
+                plan.plan().extras().all().stream().map(Extra::name).collect(Collectors.toSet());
+        if (!extras.isEmpty()) {
+            JoinId.all(plan.of(ASSEMBLY)).stream()
+                    .filter(join -> extras.contains(join.glued().piece().name()))
+                    .forEach(join -> beds.put(join, Bed.MAT));
+        }
+        beds.putAll(plan.plan().dressing().beds());
+        return beds;
     }
 
     private static Layers layers(WorkedPlan plan) {

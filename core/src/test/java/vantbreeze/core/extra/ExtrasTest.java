@@ -17,6 +17,7 @@ import java.util.List;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.math.Vector3D;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.check.WayOut;
@@ -30,15 +31,19 @@ import vantbreeze.core.edit.TriedExtra;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.motion.Frame;
+import vantbreeze.core.layer.Bed;
 import vantbreeze.core.layer.Dressed;
+import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.FaceName;
 import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.WorkedPlan;
 
 /** What is set on a card closes with it, or it is said why not. */
@@ -385,5 +390,21 @@ class ExtrasTest {
 
     private static void refused(ThrowingCallable what, String because) {
         assertThatThrownBy(what).isInstanceOf(ValidationException.class).hasMessageContaining(because);
+    }
+
+    /** A figure hangs by one tab, and is glued on the mat all the same: nobody cuts half of it away. */
+    @Test
+    void whatIsSetOnADressedPanelIsGluedOnItsMat() {
+        LayerChoice mat = LayerChoice.of("paper-160", mm(3));
+        Plan figure = put(card("side-fold", 104, 144), "figure", "Paper kite", "Back", null);
+        FaceName back = new FaceName(0, "Back", Side.FACE);
+        Plan dressed = figure.withDressing(new Dressing(List.of(Dressed.of(back, List.of(mat)))));
+        Envelope whole = WORKSHOP.work(dressed).layers().all().get(0).shape().getEnvelopeInternal();
+        assertThat(whole.getWidth()).isCloseTo(98, within(1e-6));
+        assertThat(whole.getHeight()).isCloseTo(138, within(1e-6));
+        // on bare card where the maker says so
+        JoinId join = JoinId.all(WORKSHOP.work(dressed).of(Stages.ASSEMBLY)).get(0);
+        Plan bare = dressed.withDressing(dressed.dressing().bedding(join, Bed.CARD));
+        assertThat(WORKSHOP.work(bare).layers().all().get(0).shape().getArea()).isLessThan(98 * 138 - 1);
     }
 }

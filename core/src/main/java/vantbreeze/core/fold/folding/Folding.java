@@ -13,6 +13,7 @@ import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.motion.Frame;
 import vantbreeze.core.fold.motion.Motion;
+import vantbreeze.core.fold.order.LayerOrder;
 import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.fold.order.Ordering;
 import vantbreeze.core.paper.Size;
@@ -33,6 +34,7 @@ public final class Folding {
     private final Lazy<Ordering> ordering;
     private final Lazy<List<Integer>> fromBelow;
     private final Lazy<List<Optional<FoldedForm>>> atStations;
+    private final Lazy<List<Optional<LayerOrder>>> ordersAtStations;
 
     /** Steps shown between flat and closed. */
     private static final int FRAMES = 16;
@@ -53,6 +55,7 @@ public final class Folding {
         this.ordering = new Lazy<>(() -> orders.get().decide(most));
         this.fromBelow = new Lazy<>(() -> canLie() ? ordering.get().order().fromBelow() : List.of());
         this.atStations = new Lazy<>(this::lyingFlat);
+        this.ordersAtStations = new Lazy<>(this::ordersLyingFlat);
     }
 
     /**
@@ -103,9 +106,25 @@ public final class Folding {
         return ordering.get();
     }
 
-    /** Whether its panels can lie on one another in another flat pose, and how. */
-    public Ordering orderingIn(FoldedForm lying, Pose pose) {
-        return LayerOrders.of(lying, pose).decide(most);
+    /**
+     * How its panels lie on one another at a station, told by its place among them; none where it does not lie flat
+     * there, or can't.
+     */
+    public Optional<LayerOrder> orderAt(int station) {
+        return ordersAtStations.get().get(station);
+    }
+
+    private List<Optional<LayerOrder>> ordersLyingFlat() {
+        List<Optional<LayerOrder>> found = new ArrayList<>();
+        for (int i = 0; i < stations.size(); i++) {
+            Pose pose = stations.get(i).pose();
+            boolean isClosed = i == stations.size() - 1;
+            found.add(atStations.get().get(i).flatMap(form -> (isClosed
+                            ? ordering()
+                            : LayerOrders.of(form, pose).decide(most))
+                    .ifLying()));
+        }
+        return List.copyOf(found);
     }
 
     /** Whether its panels can then lie on one another, as far as is known. */

@@ -59,10 +59,7 @@ public final class Sights {
             Station station = form.stations().get(i);
             if (form.isFlat(station.pose())) {
                 FoldedForm flat = i == legs ? form.closed() : FoldedForm.of(graph, station.pose());
-                (i == legs ? form.ordering() : form.orderingIn(flat, station.pose()))
-                        .ifLying()
-                        .map(order -> flat(flat, order, station.name()))
-                        .ifPresent(looks::add);
+                form.orderAt(i).map(order -> flat(flat, order, station.name())).ifPresent(looks::add);
             } else {
                 Frame frame = form.motion().frame(i * (form.motion().length() - 1) / legs);
                 looks.add(new Look(
