@@ -6,7 +6,7 @@ import { Choice } from '../house/Choice'
 import { outline } from '../house/outline'
 import { FigureText } from '../house/FigureText'
 import { LayerShape } from '../papers/LayerShape'
-import { colourOf, onPaper } from '../papers/dress'
+import { colourOf, onPaper, seatOf } from '../papers/dress'
 import { useSay } from '../house/Notices'
 import { picking, usePicked } from './picked'
 import { AnotherSize } from './AnotherSize'
@@ -124,6 +124,7 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({
   const width = inside.width.mm * scale
   const height = inside.height.mm * scale
   const at = (point: Point) => `${4 + point.x * scale},${4 + (highest - point.y) * scale}`
+  const order = closed.map(({ panel }) => panel)
   return (
     <div className="relative" style={{ height: highest * scale + (fit ? 68 : 44) }}>
       <svg
@@ -167,6 +168,7 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({
             />
             <LaidOn
               panel={panel}
+              order={order}
               faceUp={faceUp}
               layers={layers}
               papers={papers}
@@ -216,12 +218,19 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({
   )
 })
 
-type LaidProps = Pick<Card, 'layers' | 'papers'> & { panel: number; faceUp: boolean; isLit: boolean; transform: string }
+type LaidProps = Pick<Card, 'layers' | 'papers'> & {
+  panel: number
+  /** Panels in the order in which they are drawn. */
+  order: number[]
+  faceUp: boolean
+  isLit: boolean
+  transform: string
+}
 
 /** The layers on the side of a panel that looks up. */
-function LaidOn({ panel, faceUp, layers, papers, isLit, transform }: LaidProps) {
+function LaidOn({ panel, order, faceUp, layers, papers, isLit, transform }: LaidProps) {
   'use memo'
-  const here = layers.filter((layer) => layer.panel === panel && layer.face === faceUp)
+  const here = layers.filter((layer) => layer.face === faceUp && seatOf(layer, order) === panel)
   if (here.length === 0) return null
   return (
     <g transform={transform} className="pointer-events-none">

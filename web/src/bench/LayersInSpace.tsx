@@ -1,6 +1,17 @@
 import { useFrame, useThree } from '@react-three/fiber'
 import { memo, useEffect, useMemo, useRef } from 'react'
-import { BackSide, BufferAttribute, FrontSide, type Group, Path, Shape, ShapeGeometry, Vector2 } from 'three'
+import {
+  BackSide,
+  BufferAttribute,
+  FrontSide,
+  type Group,
+  type Matrix4,
+  Path,
+  Shape,
+  ShapeGeometry,
+  Vector2,
+  Vector3,
+} from 'three'
 import type { Layer, Paper, Point } from '../api/client'
 import { repeatOf, textureOf } from '../papers/textures'
 import type { Dress } from '../papers/dress'
@@ -16,9 +27,10 @@ export function LayersInSpace({ dress, stage }: { dress: Dress; stage: Stage }) 
   const groups = useRef(new Map<number, Group>())
   useFrame(() => {
     groups.current.forEach((group, i) => {
-      const panel = dress.layers[i]?.panel
-      if (panel === undefined || !stage.matrices[panel]) return
-      group.matrix.copy(stage.matrices[panel])
+      const layer = dress.layers[i]
+      const matrix = layer && uppermost(layer, stage)
+      if (!matrix) return
+      group.matrix.copy(matrix)
       group.matrixWorldNeedsUpdate = true
     })
   })
@@ -34,6 +46,18 @@ export function LayersInSpace({ dress, stage }: { dress: Dress; stage: Stage }) 
       <LayerMesh layer={layer} paper={dress.papers.find(({ id }) => id === layer.paper)} />
     </group>
   ))
+}
+
+/**
+ * Where a layer is drawn: on its panel or, where it lies across several, on that of them which is drawn foremost. Panels that
+ * lie flat together are drawn apart where something is threaded between them.
+ */
+function uppermost({ panel, across, face, inside }: Layer, { matrices }: Stage): Matrix4 | undefined {
+  const own = matrices[panel]
+  if (!own || !across) return own
+  const outwards = new Vector3().setFromMatrixColumn(own, 2).multiplyScalar(face ? 1 : -1)
+  const out = (matrix: Matrix4) => new Vector3(inside.x, inside.y, 0).applyMatrix4(matrix).dot(outwards)
+  return across.map((one) => matrices[one]).reduce((best, one) => (out(one) > out(best) ? one : best), own)
 }
 
 const shaped = (corners: Point[]) => corners.map(({ x, y }) => new Vector2(x, y))

@@ -35,7 +35,7 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
   const dressed = new Set(
     onPaper(card)
       .filter(({ face }) => face)
-      .map(({ panel }) => panel),
+      .flatMap(({ panel, across }) => [panel, ...(across ?? [])]),
   )
   const clear = clearNames(piece, frame)
   const first = frame.left + (piece.scores[0]?.fromLeft ?? piece.cut.width).mm * frame.scale

@@ -1,7 +1,7 @@
 import type { Point } from '../api/client'
 import { LayerShape } from './LayerShape'
 import { outline, type Shape } from '../house/outline'
-import { colourOf, type Dress } from './dress'
+import { colourOf, type Dress, seatOf } from './dress'
 
 type Box = { left: number; top: number; width: number; height: number }
 type Props = {
@@ -77,6 +77,7 @@ export function PaperSketch({ panels, matrices, stands = false, layers, within, 
       return { panel: i, corners, holes, nearness: layers ? layers[i] : nearness, face: area < 0 }
     })
     .sort((a, b) => a.nearness - b.nearness)
+  const order = drawn.map(({ panel }) => panel)
   const { left, top, width, height } = within ?? extent(panels, matrices, stands)
   const pad = width * 0.03
   return (
@@ -102,7 +103,7 @@ export function PaperSketch({ panels, matrices, stands = false, layers, within, 
           {dress && (
             <g transform={affine(matrices[panel], stands)}>
               {dress.layers
-                .filter((layer) => layer.panel === panel && layer.face === face)
+                .filter((layer) => layer.face === face && seatOf(layer, order) === panel)
                 .map((layer, i) => (
                   <LayerShape key={i} layer={layer} paper={dress.papers.find(({ id }) => id === layer.paper)} />
                 ))}

@@ -8,6 +8,11 @@ export type Dress = Pick<Card, 'layers' | 'papers' | 'madeOf'>
 export const onPaper = ({ prints, layers }: Pick<Card, 'prints' | 'layers'>) =>
   prints.length > 0 ? [...prints, ...layers] : layers
 
+/** The panel on which a layer is drawn: of those that it lies across the one that is drawn last. */
+export function seatOf({ panel, across }: Pick<Card['layers'][number], 'panel' | 'across'>, order: number[]) {
+  return across ? across.reduce((best, one) => (order.indexOf(one) > order.indexOf(best) ? one : best), panel) : panel
+}
+
 type MadeOf = { papers: Paper[]; madeOf: string[] }
 
 /** What colour a panel's paper is on its decorated side, or on the other. */

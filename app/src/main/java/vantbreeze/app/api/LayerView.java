@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.cutting.PieceStock;
 import vantbreeze.core.cutting.WorkedPiece;
@@ -11,6 +12,7 @@ import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.layer.Layer;
+import vantbreeze.core.length.Precision;
 import vantbreeze.core.paper.Look;
 import vantbreeze.core.paper.Slide;
 import vantbreeze.core.plan.Prints;
@@ -31,6 +33,7 @@ import vantbreeze.core.plan.WorkedPlan;
  * @param up which way is up on the sheet, degrees anticlockwise from across
  * @param raised how far its foam lifts it, millimetres
  * @param number on the cutting list, 0 where nobody looks at it
+ * @param across other panels that it lies across, which lie flat with its own; left out where there are none
  */
 public record LayerView(
         int panel,
@@ -43,7 +46,8 @@ public record LayerView(
         PointView inside,
         double up,
         double raised,
-        int number) {
+        int number,
+        @Nullable List<Integer> across) {
 
     static List<LayerView> of(WorkedPlan worked) {
         return of(worked, worked.cuts().numbers());
@@ -89,7 +93,8 @@ public record LayerView(
                         middle,
                         90,
                         0,
-                        0));
+                        0,
+                        null));
             }
         }
         return printed;
@@ -97,11 +102,25 @@ public record LayerView(
 
     private static List<LayerView> of(WorkedPlan worked, Map<Layer, Integer> numbers) {
         return worked.layers().all().stream()
-                .map(layer -> of(layer, numbers.getOrDefault(layer, 0)))
+                .map(layer -> of(layer, numbers.getOrDefault(layer, 0), across(layer, worked)))
                 .toList();
     }
 
-    private static LayerView of(Layer layer, int number) {
+    private static @Nullable List<Integer> across(Layer layer, WorkedPlan worked) {
+        int own = layer.face().panel();
+        List<Integer> sheet = worked.grounds().sheet(own);
+        if (sheet.size() == 1) {
+            return null;
+        }
+        List<Panel> panels = worked.form().graph().panels();
+        List<Integer> across = sheet.stream()
+                .filter(panel -> panel != own
+                        && panels.get(panel).shape().intersection(layer.shape()).getArea() > Precision.ALIKE)
+                .toList();
+        return across.isEmpty() ? null : across;
+    }
+
+    private static LayerView of(Layer layer, int number, @Nullable List<Integer> across) {
         Polygon shape = layer.shape();
         ShapeView drawn = ShapeView.of(shape);
         return new LayerView(
@@ -117,6 +136,7 @@ public record LayerView(
                         shape.getInteriorPoint().getY()),
                 layer.up(),
                 layer.choice().pad().millimetres(),
-                number);
+                number,
+                across);
     }
 }

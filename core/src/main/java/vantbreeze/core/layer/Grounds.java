@@ -95,8 +95,8 @@ public final class Grounds {
         return flat.all();
     }
 
-    /** The panels that lie flat with this one, itself among them. */
-    private List<Integer> sheet(int panel) {
+    /** The panels that lie flat with this one, itself among them: one paper can be laid across them. */
+    public List<Integer> sheet(int panel) {
         return IntStream.range(0, carriers.length)
                 .filter(other -> carriers[other] == carriers[panel])
                 .boxed()
