@@ -5,11 +5,11 @@ import { EnvelopeOptions } from '../drawer/EnvelopeOptions'
 import { Choice } from '../house/Choice'
 import { outline } from '../house/outline'
 import { FigureText } from '../house/FigureText'
-import { LayerShape } from '../papers/LayerShape'
-import { colourOf, onPaper, seatOf } from '../papers/dress'
+import { colourOf, onPaper } from '../papers/dress'
 import { useSay } from '../house/Notices'
 import { picking, usePicked } from './picked'
 import { AnotherSize } from './AnotherSize'
+import { LaidOn } from './LaidOn'
 import type { CardInHand, Resize } from './useCard'
 
 const ACROSS = 300
@@ -217,34 +217,6 @@ const ClosedInEnvelope = memo(function ClosedInEnvelope({
     </div>
   )
 })
-
-type LaidProps = Pick<Card, 'layers' | 'papers'> & {
-  panel: number
-  /** Panels in the order in which they are drawn. */
-  order: number[]
-  faceUp: boolean
-  isLit: boolean
-  transform: string
-}
-
-/** The layers on the side of a panel that looks up. */
-function LaidOn({ panel, order, faceUp, layers, papers, isLit, transform }: LaidProps) {
-  'use memo'
-  const here = layers.filter((layer) => layer.face === faceUp && seatOf(layer, order) === panel)
-  if (here.length === 0) return null
-  return (
-    <g transform={transform} className="pointer-events-none">
-      {here.map((layer, i) => (
-        <LayerShape
-          key={i}
-          layer={layer}
-          paper={papers.find(({ id }) => id === layer.paper)}
-          className={isLit ? 'stroke-picked' : 'stroke-ink'}
-        />
-      ))}
-    </g>
-  )
-}
 
 type SlackProps = { figure: Fit['slackUp']; words: string; style: { left: number; top: number } }
 

@@ -143,7 +143,9 @@ public record Dies(List<Nest> nests) {
 
     /** What {@code inner} leaves of {@code outer} all round; nil where that is uneven, nothing, or of another shape. */
     private static Length border(Die outer, Die inner) {
-        if (!outer.shape().isAkin(inner.shape()) || outer.shape() == DieShape.EDGE) {
+        if (!inner.size().width().isShorterThan(outer.size().width())
+                || !outer.shape().isAkin(inner.shape())
+                || outer.shape() == DieShape.EDGE) {
             return Length.ZERO;
         }
         Length[] borders = inner.bordersOf(outer);

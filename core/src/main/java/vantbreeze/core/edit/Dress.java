@@ -154,7 +154,11 @@ public sealed interface Dress extends Edit {
                 throw new ValidationException(
                         "layers", "Tick two panels or more that lie side by side, in the order of the pattern.");
             }
-            return worked.plan().dressing().without(names).with(new Dressed(names, stack, List.of()));
+            // no die is as large as several panels: what it would cut has a border there
+            List<LayerChoice> bordered = stack.stream()
+                    .map(layer -> layer.die() == null ? layer : LayerChoice.of(layer.paper(), layer.border()))
+                    .toList();
+            return worked.plan().dressing().without(names).with(new Dressed(names, bordered, List.of()));
         }
     }
 

@@ -44,6 +44,9 @@ public final class RingLock extends CatalogueStructure {
     /** Id of how far the disc laps over the ring. */
     public static final String LAP = "lap";
 
+    /** Most rings for which a disc is sought: those nearest to the card's own. */
+    private static final int MOST_RINGS = 200;
+
     /** With the usual allowances of the trade. */
     public RingLock() {
         this(Allowances.usual());
@@ -216,8 +219,12 @@ public final class RingLock extends CatalogueStructure {
         List<Die> circles = dies.all().stream()
                 .filter(die -> die.shape() == DieShape.CIRCLE)
                 .toList();
+        List<DieFrame> rings = Dies.frames(2, circles);
+        rings.sort(Comparator.comparing(
+                        (DieFrame ring) -> off(ring.dies().get(0).size().width(), RING, measures))
+                .thenComparing(ring -> off(ring.border(), BAND, measures)));
         List<DieOffer> offers = new ArrayList<>();
-        for (DieFrame ring : Dies.frames(2, circles)) {
+        for (DieFrame ring : rings.subList(0, Math.min(rings.size(), MOST_RINGS))) {
             Die hole = ring.dies().get(1);
             circles.stream()
                     .filter(disc ->
@@ -234,8 +241,6 @@ public final class RingLock extends CatalogueStructure {
                                     BAND, ring.border(),
                                     LAP, lap(disc, hole)))));
         }
-        offers.sort(Comparator.comparing((DieOffer offer) -> off(offer, RING, measures))
-                .thenComparing(offer -> off(offer, BAND, measures)));
         return offers;
     }
 
@@ -243,11 +248,8 @@ public final class RingLock extends CatalogueStructure {
         return disc.size().width().minus(hole.size().width()).dividedBy(2);
     }
 
-    private static Length off(DieOffer offer, String parameter, Measures measures) {
-        return offer.measures()
-                .getOrDefault(parameter, Length.ZERO)
-                .minus(measures.get(parameter))
-                .abs();
+    private static Length off(Length wanted, String parameter, Measures measures) {
+        return wanted.minus(measures.get(parameter)).abs();
     }
 
     @Override

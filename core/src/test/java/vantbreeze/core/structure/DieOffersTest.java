@@ -1,6 +1,7 @@
 package vantbreeze.core.structure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static vantbreeze.core.structure.MakersCards.WORKSHOP;
 import static vantbreeze.core.structure.MakersCards.plan;
 import static vantbreeze.core.structure.MakersCards.work;
@@ -229,5 +230,21 @@ class DieOffersTest {
                         .own())
                 .isEqualTo(choice.own());
         assertThat(choice.sized(Size.ofMillimetres(40, 40)).die()).isNull();
+    }
+
+    /** What runs across a gate is cut apart where it opens, not with a die. */
+    @Test
+    void whatRunsAcrossPanelsIsNotCutWithADie() {
+        Plan gate = plan("gatefold", CARD, Ruler.MM_1);
+        List<Face> front =
+                List.of(new Face(index(gate, "Left flap"), Side.BACK), new Face(index(gate, "Right flap"), Side.BACK));
+        LayerChoice sun = LayerChoice.of("paper-160", Length.ofMillimetres(3))
+                .cutOut(DieShape.CIRCLE, Size.ofMillimetres(50, 50));
+        Plan across = new Dress.Run(front, List.of(sun)).on(gate, WORKSHOP).plan();
+        assertThat(across.dressing().all().get(0).layers())
+                .containsExactly(LayerChoice.of("paper-160", Length.ofMillimetres(3)));
+        // nor is anything added to it with one
+        assertThatThrownBy(() -> new Dress.Add(front, List.of(sun)).on(across, WORKSHOP))
+                .hasMessageContaining("One paper runs across");
     }
 }
