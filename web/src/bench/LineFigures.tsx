@@ -62,6 +62,12 @@ export function Scores({ piece, kind, card, inHand }: Props & { kind: 'score' | 
         ) : (
           <span className="text-base italic">{FOLD_WORDS[score.fold]}</span>
         )}
+        {score.part && (
+          <span className="text-base whitespace-nowrap">
+            from <FigureText figure={score.part.from} className="text-xl" /> to{' '}
+            <FigureText figure={score.part.to} className="text-xl" /> {kind === 'score' ? 'up' : 'across'}
+          </span>
+        )}
       </span>
     )
   })

@@ -112,8 +112,18 @@ public record PieceView(
      * @param startMm where it starts above the foot, for drawing
      * @param stopMm where it stops
      * @param hinges indices of the hinges it is made of
+     * @param part from where to where it is scored, where it does not run from edge to edge
      */
-    public record ScoreView(FigureView fromLeft, double startMm, double stopMm, Fold fold, List<Integer> hinges) {}
+    public record ScoreView(
+            FigureView fromLeft,
+            double startMm,
+            double stopMm,
+            Fold fold,
+            List<Integer> hinges,
+            @Nullable FromToView part) {}
+
+    /** A stretch of a score: up from the foot, or of a level one across from the left edge. */
+    public record FromToView(FigureView from, FigureView to) {}
 
     /**
      * A slit or a slanted score, from one spot to another.
@@ -372,7 +382,10 @@ public record PieceView(
                 score.start().millimetres(),
                 score.stop().millimetres(),
                 score.fold(),
-                hinges);
+                hinges,
+                score.part(worked.panels().piece(), upright)
+                        .map(part -> new FromToView(FigureView.of(part.from(), ruler), FigureView.of(part.to(), ruler)))
+                        .orElse(null));
     }
 
     private static boolean isPart(Hinge hinge, BoardScore score, Length edge, boolean upright) {

@@ -43,8 +43,8 @@ public final class TableSteps {
     private void piece(int number, List<WorkedPiece> copies) {
         WorkedPiece piece = copies.get(0);
         cut(number, copies.size(), piece);
-        lines(number, piece.scores(), LineKind.SCORE, "Score, %s", "from the left edge, against the fence");
-        lines(number, piece.turned(), LineKind.LEVEL, "Score level, %s", "foot against the fence");
+        lines(number, piece, LineKind.SCORE);
+        lines(number, piece, LineKind.LEVEL);
         List<DrawnMark> marks = DrawnMark.of(piece.panels().piece());
         for (int i = 0; i < marks.size(); i++) {
             DrawnMark mark = marks.get(i);
@@ -98,14 +98,24 @@ public final class TableSteps {
                 null));
     }
 
-    private void lines(int number, List<BoardScore> scores, LineKind kind, String what, String note) {
+    private void lines(int number, WorkedPiece piece, LineKind kind) {
+        boolean upright = kind == LineKind.SCORE;
+        List<BoardScore> scores = upright ? piece.scores() : piece.turned();
         for (int i = 0; i < scores.size(); i++) {
             BoardScore score = scores.get(i);
+            List<Shown> figures = new ArrayList<>(List.of(new Shown(score.fromLeft(), null)));
+            score.part(piece.panels().piece(), upright).ifPresent(part -> {
+                figures.add(new Shown(part.from(), upright ? "↑" : "→"));
+                figures.add(new Shown(part.to(), "–"));
+            });
+            boolean isPart = figures.size() > 1;
+            String fence = upright ? "from the left edge, against the fence" : "foot against the fence";
+            String only = upright ? "only from so far up to so far up" : "only from so far across to so far across";
             steps.add(new TableStep(
                     number,
-                    what.formatted(words(score.fold())),
-                    List.of(new Shown(score.fromLeft(), null)),
-                    note,
+                    "%s, %s".formatted(upright ? "Score" : "Score level", words(score.fold())),
+                    figures,
+                    isPart ? "%s; %s".formatted(fence, only) : fence,
                     new Line(kind, i)));
         }
     }

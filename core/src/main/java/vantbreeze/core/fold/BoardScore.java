@@ -3,7 +3,11 @@ package vantbreeze.core.fold;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.locationtech.jts.algorithm.Distance;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Precision;
 
 /**
  * A score as it is read off a scoring board: one that runs straight up with the piece's left edge against the fence, a
@@ -52,6 +56,44 @@ public record BoardScore(Length fromLeft, Length fromRight, Length start, Length
                 .sorted(Comparator.comparing(BoardScore::fromLeft).thenComparing(BoardScore::start))
                 .forEach(score -> joinOrAdd(scores, score));
         return List.copyOf(scores);
+    }
+
+    /**
+     * A stretch along the fence.
+     *
+     * @param from how far from the foot, or of a level score from the left edge, it begins
+     * @param to how far from there it ends
+     */
+    public record Part(Length from, Length to) {}
+
+    /**
+     * From where to where it is scored, where it does not run from edge to edge of the piece: scored through, it would
+     * spoil the rows above and below.
+     *
+     * @param upright whether it runs up the piece; otherwise it is level
+     */
+    public Optional<Part> part(Piece piece, boolean upright) {
+        Extent extent = piece.extent();
+        boolean whole =
+                isOnOutline(end(extent, start, upright), piece) && isOnOutline(end(extent, stop, upright), piece);
+        Length edge = upright ? extent.foot() : extent.left();
+        return whole ? Optional.empty() : Optional.of(new Part(start.minus(edge), stop.minus(edge)));
+    }
+
+    private Spot end(Extent extent, Length along, boolean upright) {
+        return upright
+                ? new Spot(extent.left().plus(fromLeft), along)
+                : new Spot(along, extent.foot().plus(fromLeft));
+    }
+
+    private static boolean isOnOutline(Spot spot, Piece piece) {
+        List<Spot> corners = piece.outline();
+        return IntStream.range(0, corners.size())
+                .anyMatch(i -> Distance.pointToSegment(
+                                spot.millimetres(),
+                                corners.get(i).millimetres(),
+                                corners.get((i + 1) % corners.size()).millimetres())
+                        < Precision.SAME_PLACE);
     }
 
     private static void joinOrAdd(List<BoardScore> scores, BoardScore next) {

@@ -366,4 +366,33 @@ class FreeMeasuresTest {
                 .isEqualTo(Length.ofMillimetres(15));
         assertThat(with(wide, "wing", "26").measures().get("wing")).isEqualTo(Length.ofMillimetres(26));
     }
+
+    /**
+     * By hand, of the handbook's tower: 18 × 13 cm, slits 3 and 5 cm in from head and foot. Raised rows are scored at
+     * 2, 4, 14 and 16, those set back at 4, 6, 12 and 14; none runs from edge to edge.
+     */
+    @Test
+    void scoresOfATowerAreToldWithWhereTheyBeginAndEnd() {
+        Plan tower = plan("slit-tower", Size.ofMillimetres(100, 130), Ruler.MM_1);
+        WorkedPlan worked = work(
+                with(tower, "column", "20", "side", "20", "row-1", "30", "row-2", "20", "row-4", "20", "row-5", "30"));
+        WorkedPiece piece = worked.pieces().get(0);
+        assertThat(piece.scores().stream()
+                        .flatMap(score -> score.part(piece.panels().piece(), true).stream()
+                                .map(part -> "%.0f: %.0f-%.0f"
+                                        .formatted(
+                                                score.fromLeft().millimetres(),
+                                                part.from().millimetres(),
+                                                part.to().millimetres()))))
+                .contains("20: 0-30", "20: 50-80", "20: 100-130", "60: 30-50", "60: 80-100", "160: 50-80")
+                // the middle score folds one way in raised rows and the other way in those set back
+                .contains("40: 0-30", "40: 30-50", "140: 100-130")
+                .hasSize(2 * (3 + 5 + 2));
+        // a plain fold runs from edge to edge
+        WorkedPiece fold = work(plan("z-fold", Size.ofMillimetres(140, 100), Ruler.MM_1))
+                .pieces()
+                .get(0);
+        assertThat(fold.scores())
+                .allMatch(score -> score.part(fold.panels().piece(), true).isEmpty());
+    }
 }
