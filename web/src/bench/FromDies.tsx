@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { useDieOffers } from '../api/cards'
 import type { Card, DieOffer } from '../api/client'
-import { DieSize, DieSketch, NoDies } from '../house/Dies'
+import { DieSize, DieSketch, nestsOf, NoDies } from '../house/Dies'
 import { useSay } from '../house/Notices'
 import type { CardInHand } from './useCard'
 
@@ -48,7 +48,7 @@ export function FromDies({ card, inHand }: Props) {
                   ))}
                 </span>
                 <span className="block text-base leading-tight text-ink-soft">
-                  {[...new Set(offer.parts.map(({ die }) => die.nest))].join(' and ')}
+                  {nestsOf(offer.parts.map(({ die }) => die))}
                   {offer.words && `: ${offer.words}`}
                 </span>
                 {offer.against && <span className="block text-base leading-tight text-wrong">{offer.against}</span>}

@@ -36,9 +36,11 @@ export function DieSize({ size, even, className }: Pick<Die, 'size' | 'even'> & 
   )
 }
 
+/** The nests that they are of, each once. */
+export const nestsOf = (dies: Die[]) => [...new Set(dies.map(({ nest }) => nest))].join(' and ')
+
 /** Their sizes, and the nests that they are of. */
 export function DiesInWords({ dies, border }: { dies: Die[]; border?: Figure }) {
-  const nests = [...new Set(dies.map(({ nest }) => nest))]
   return (
     <span className="flex min-w-0 flex-col text-start">
       <span className="flex flex-wrap items-baseline gap-x-2 text-xl">
@@ -51,7 +53,7 @@ export function DiesInWords({ dies, border }: { dies: Die[]; border?: Figure }) 
       </span>
       <span className="text-base leading-tight text-ink-soft">
         {dies.length === 1 ? `${dies[0].shape}, ` : ''}
-        {nests.join(' and ')}
+        {nestsOf(dies)}
         {border && (
           <>
             {': '}

@@ -15,18 +15,27 @@ type Stacked = {
   stations: { at: number; stack?: number[] }[]
 }
 
-/** For each panel how high it lies in the closed card. */
-export function heights({ frames, closed }: Pick<Stacked, 'frames' | 'closed'>) {
-  return frames[0].map((_, panel) => closed.findIndex((one) => one.panel === panel))
+/** For each of so many panels its place in a stack; −1 for one that is not in it. */
+function ranks(stack: number[], count: number) {
+  const places = new Array<number>(count).fill(-1)
+  stack.forEach((panel, place) => (places[panel] = place))
+  return places
 }
+
+/** For each panel how high it lies in the closed card. */
+export const heights = ({ frames, closed }: Pick<Stacked, 'frames' | 'closed'>) =>
+  ranks(
+    closed.map(({ panel }) => panel),
+    frames[0].length,
+  )
 
 /** For each station how high each panel lies there; where it does not lie flat, as at the next where it does. */
 function stacks(form: Stacked): number[][] {
   const last = heights(form)
-  return form.stations.reduceRight<number[][]>((later, { stack }) => {
-    const here = stack ? last.map((_, panel) => stack.indexOf(panel)) : (later[0] ?? last)
-    return [here, ...later]
-  }, [])
+  return form.stations.reduceRight<number[][]>(
+    (later, { stack }) => [stack ? ranks(stack, last.length) : (later[0] ?? last), ...later],
+    [],
+  )
 }
 
 /** How high each panel is drawn `at` of the way: between two stations from one stack to the other. */

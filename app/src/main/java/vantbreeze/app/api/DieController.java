@@ -1,6 +1,5 @@
 package vantbreeze.app.api;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -138,17 +137,12 @@ class DieController {
             throw new ValidationException("panel", "That panel is not there any more. Look again.");
         }
         DieStacks stacks = DieStacks.of(new Face(panel, face ? Side.FACE : Side.BACK), worked, stock.workshop());
-        List<DieStackView> frames = new ArrayList<>();
-        for (DieStacks.Stack frame : stacks.frames()) {
-            frames.add(view(frame, ruler));
-        }
         return new DieStacksView(
-                !dies().nests().isEmpty(),
-                stacks.single().stream()
-                        .limit(MOST)
-                        .map(one -> view(one, ruler))
-                        .toList(),
-                frames.stream().limit(MOST).toList());
+                !dies().nests().isEmpty(), views(stacks.single(), ruler), views(stacks.frames(), ruler));
+    }
+
+    private static List<DieStackView> views(List<DieStacks.Stack> stacks, Ruler ruler) {
+        return stacks.stream().limit(MOST).map(one -> view(one, ruler)).toList();
     }
 
     private static DieStackView view(DieStacks.Stack stack, Ruler ruler) {

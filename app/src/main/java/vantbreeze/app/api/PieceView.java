@@ -14,6 +14,7 @@ import vantbreeze.core.cutting.Blank;
 import vantbreeze.core.cutting.DieCut;
 import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.cutting.WorkedPiece;
+import vantbreeze.core.die.Dies;
 import vantbreeze.core.edit.Field;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
@@ -27,12 +28,9 @@ import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
-import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Material;
-import vantbreeze.core.paper.Slide;
-import vantbreeze.core.plan.Prints;
 import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Parameter;
@@ -71,19 +69,6 @@ public record PieceView(
         @Nullable PieceStockView stock,
         @Nullable String dies,
         @Nullable PrintOfPiece print) {
-
-    /**
-     * Where the print begins on a piece.
-     *
-     * @param acrossField to be set to how far from the left edge
-     * @param upField to be set to how far from the foot
-     * @param leads places to slide it to
-     */
-    public record PrintOfPiece(
-            String acrossField, String upField, FigureView across, FigureView up, List<LeadView> leads) {}
-
-    /** A place to slide a print to; {@code text} is what its field is set to. */
-    public record LeadView(String words, String text, boolean inForce) {}
 
     /**
      * A panel as it lies on the open sheet.
@@ -192,9 +177,10 @@ public record PieceView(
             List<WorkedPiece> copies, WorkedPlan plan, List<GlueArea> glue, List<PencilMark> pencil, Ruler ruler) {
         WorkedPiece worked = copies.get(0);
         Structure structure = plan.structure();
+        int number = plan.pieces().indexOf(worked);
         int end = worked.first() + worked.panels().all().size();
         return new PieceView(
-                plan.pieces().indexOf(worked),
+                number,
                 worked.panels().piece().name(),
                 SizeView.of(worked.cut(), ruler),
                 heightMeasure(worked, structure),
@@ -229,37 +215,20 @@ public record PieceView(
                                 FigureView.of(mark.at().y(), ruler),
                                 plan.form().graph().name(mark.glued())))
                         .toList(),
-                stock(plan, plan.pieces().indexOf(worked)),
-                dies(plan, plan.pieces().indexOf(worked)),
-                print(plan, plan.pieces().indexOf(worked), ruler));
-    }
-
-    private static @Nullable PrintOfPiece print(WorkedPlan plan, int piece, Ruler ruler) {
-        if (Prints.on(plan, piece).isEmpty()) {
-            return null;
-        }
-        PieceId id = plan.of(Stages.PIECE_STOCKS).get(piece).piece();
-        Slide slide = Prints.slide(plan, piece);
-        return new PrintOfPiece(
-                new Field.OfPrint(id, true).id(),
-                new Field.OfPrint(id, false).id(),
-                FigureView.of(slide.across(), ruler),
-                FigureView.of(slide.up(), ruler),
-                Prints.leads(plan, piece).stream()
-                        .map(lead -> new LeadView(
-                                lead.words(),
-                                Figure.of(lead.across(), ruler).text(),
-                                lead.across().equals(slide.across())))
-                        .toList());
+                stock(plan, number),
+                dies(plan, number),
+                PrintOfPiece.of(plan, number, ruler));
     }
 
     private static @Nullable String dies(WorkedPlan plan, int piece) {
+        Dies dies = plan.workshop().tools().dies();
+        if (dies.nests().isEmpty()) {
+            return null;
+        }
         PieceId id = plan.of(Stages.PIECE_STOCKS).get(piece).piece();
         Blank blank = requireNonNull(plan.of(Stages.PIECE_BLANKS).byPiece().get(id));
-        String words = DieCut.inWords(
-                DieCut.of(blank.outline()),
-                plan.workshop().tools().dies(),
-                plan.plan().ruler());
+        String words =
+                DieCut.inWords(DieCut.of(blank.outline()), dies, plan.plan().ruler());
         return words.isEmpty() ? null : words;
     }
 

@@ -82,11 +82,6 @@ public record Finding(Kind kind, String about, String text, List<Mend> mends) {
         return kind.severity();
     }
 
-    /** What would put it right, where that is one thing. */
-    public @Nullable Mend mend() {
-        return mends.isEmpty() ? null : mends.get(0);
-    }
-
     /** The same with what would put it right; null when there is no one thing. */
     public Finding mendedBy(@Nullable Mend other) {
         return new Finding(kind, about, text, other == null ? List.of() : List.of(other));

@@ -2,7 +2,6 @@ package vantbreeze.core.die;
 
 import java.util.stream.Stream;
 import vantbreeze.core.length.Figure;
-import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
@@ -24,13 +23,6 @@ public record Die(Nest nest, Size size) {
         return shape().isAkin(other) && (size.equals(wanted) || size.equals(wanted.turned()));
     }
 
-    /**
-     * What it is called, in figures that lie on the ruler or, where it was made for another, on that: "2½ in circle".
-     */
-    public String inWords(Ruler ruler) {
-        return "%s %s".formatted(sizeInWords(shape(), size, ruler), shape().label());
-    }
-
     /** Its size as it is said: one figure for what is as wide as high. */
     public static String sizeInWords(DieShape shape, Size size, Ruler ruler) {
         Ruler shown = shownOn(size, ruler);
@@ -48,12 +40,5 @@ public record Die(Nest nest, Size size) {
                 .filter(one -> one.marks(size.width()) && one.marks(size.height()))
                 .findFirst()
                 .orElse(ruler);
-    }
-
-    /** How much wider a larger one is all round, at the least and at the most. */
-    Length[] bordersOf(Die larger) {
-        Length across = larger.size.width().minus(size.width()).dividedBy(2);
-        Length up = larger.size.height().minus(size.height()).dividedBy(2);
-        return new Length[] {across.min(up), across.max(up)};
     }
 }

@@ -148,7 +148,8 @@ public record Dies(List<Nest> nests) {
                 || outer.shape() == DieShape.EDGE) {
             return Length.ZERO;
         }
-        Length[] borders = inner.bordersOf(outer);
-        return borders[1].minus(borders[0]).isShorterThan(EVEN) ? borders[0] : Length.ZERO;
+        Length across = outer.size().width().minus(inner.size().width()).dividedBy(2);
+        Length up = outer.size().height().minus(inner.size().height()).dividedBy(2);
+        return across.minus(up).abs().isShorterThan(EVEN) ? across.min(up) : Length.ZERO;
     }
 }

@@ -179,7 +179,7 @@ public sealed interface Field
 
         @Override
         public Plan set(Plan plan, Workshop workshop, Entry entry) {
-            return new WritingPlace(plan, workshop).made(entry.words());
+            return new WritingPlace(workshop.work(plan), workshop).made(entry.words());
         }
     }
 

@@ -26,16 +26,21 @@ record Trial(Workshop workshop, Set<Finding> before) {
     /** What speaks against a change, in words for the maker; empty when nothing does. */
     String against(Supplier<Plan> change) {
         try {
-            return wrong(workshop.work(change.get())).stream()
-                    .filter(finding -> !before.contains(finding))
-                    // layers can be taken off, or laid otherwise, once it is there
-                    .filter(finding -> !finding.about().equals(LAYERS))
-                    .findFirst()
-                    .map(Trial::inBrief)
-                    .orElse("");
+            return against(workshop.work(change.get()));
         } catch (ValidationException refused) {
             return String.valueOf(refused.getMessage());
         }
+    }
+
+    /** The same of a card that is worked out already. */
+    String against(WorkedPlan after) {
+        return wrong(after).stream()
+                .filter(finding -> !before.contains(finding))
+                // layers can be taken off, or laid otherwise, once it is there
+                .filter(finding -> !finding.about().equals(LAYERS))
+                .findFirst()
+                .map(Trial::inBrief)
+                .orElse("");
     }
 
     private static Set<Finding> wrong(WorkedPlan worked) {

@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.check.WayOut;
@@ -42,29 +43,25 @@ public record TriedDies(DieOffer offer, String words, List<WayOut.Step> steps, b
         List<TriedDies> tried = new ArrayList<>();
         structure.offers(workshop.tools().dies(), plan.measures()).stream()
                 .limit(MOST_TRIED)
-                .forEach(offer -> {
-                    if (tried.size() < MOST && isPossible(offer, plan, structure)) {
-                        tried.add(of(offer, plan, structure, trial));
-                    }
-                });
+                .flatMap(offer -> possible(offer, plan, structure, trial).stream())
+                .limit(MOST)
+                .forEach(tried::add);
         tried.sort(Comparator.comparing(one -> !one.against().isEmpty()));
         return List.copyOf(tried);
     }
 
-    private static boolean isPossible(DieOffer offer, Plan plan, Structure structure) {
+    /** None where a measure would be beyond its limit. */
+    private static Optional<TriedDies> possible(DieOffer offer, Plan plan, Structure structure, Trial trial) {
+        Plan after;
         try {
-            plan.changing(structure, offer.measures());
-            return true;
+            after = plan.changing(structure, offer.measures());
         } catch (ValidationException refused) {
-            return false;
+            return Optional.empty();
         }
-    }
-
-    private static TriedDies of(DieOffer offer, Plan plan, Structure structure, Trial trial) {
         List<Parameter> set = structure.parameters().stream()
                 .filter(parameter -> offer.measures().containsKey(parameter.id()))
                 .toList();
-        return new TriedDies(
+        return Optional.of(new TriedDies(
                 offer,
                 set.stream()
                         .filter(parameter -> !isOfADie(offer, wanted(offer, parameter)))
@@ -80,7 +77,7 @@ public record TriedDies(DieOffer offer, String words, List<WayOut.Step> steps, b
                 set.stream().allMatch(parameter -> structure
                         .measure(parameter.id(), plan.measures())
                         .equals(wanted(offer, parameter))),
-                trial.against(() -> plan.changing(structure, offer.measures())));
+                trial.against(() -> after)));
     }
 
     /** What a die measures is told with it. */

@@ -22,7 +22,7 @@ import vantbreeze.core.structure.Structure;
 import vantbreeze.core.tool.Allowance;
 
 /** A place to write made where there is none: pale paper laid on a panel, or a small folded card glued on it. */
-record WritingPlace(Plan plan, Workshop workshop) {
+record WritingPlace(WorkedPlan worked, Workshop workshop) {
 
     /** Most panels that are tried: each is a card worked out. */
     private static final int MOST = 12;
@@ -47,9 +47,12 @@ record WritingPlace(Plan plan, Workshop workshop) {
         };
     }
 
+    private Plan plan() {
+        return worked.plan();
+    }
+
     /** On the first panel where nothing speaks against it: those seen only inside or from behind, the largest first. */
     private Plan tried(Function<Face, Plan> make, String none) {
-        WorkedPlan worked = workshop.work(plan);
         Trial trial = Trial.of(worked, workshop);
         List<Face> faces = new ArrayList<>(new Suggestion(workshop, worked).showing());
         faces.sort(Comparator.comparing(
@@ -58,9 +61,11 @@ record WritingPlace(Plan plan, Workshop workshop) {
         return faces.stream()
                 .limit(MOST)
                 .flatMap(face -> attempt(make, face).stream())
-                .filter(after -> trial.against(() -> after).isEmpty())
-                .filter(after -> workshop.work(after).findings().stream()
+                .map(workshop::work)
+                .filter(after -> trial.against(after).isEmpty())
+                .filter(after -> after.findings().stream()
                         .noneMatch(finding -> finding.about().equals(PlaceToWrite.FIELD)))
+                .map(WorkedPlan::plan)
                 .findFirst()
                 .orElseThrow(() -> new ValidationException(PlaceToWrite.FIELD, none));
     }
@@ -74,17 +79,15 @@ record WritingPlace(Plan plan, Workshop workshop) {
     }
 
     private Plan papered(Face face) {
-        Length border = workshop.tools().allowances().of(Allowance.BORDER, plan.ruler());
-        return new Dress.Add(
-                        List.of(face),
-                        List.of(LayerChoice.of(new Suggestion(workshop, workshop.work(plan)).pale(), border)))
-                .on(plan, workshop)
+        Length border = workshop.tools().allowances().of(Allowance.BORDER, plan().ruler());
+        return new Dress.Add(List.of(face), List.of(LayerChoice.of(new Suggestion(workshop, worked).pale(), border)))
+                .on(plan(), workshop)
                 .plan();
     }
 
     private Plan carded(Face face) {
         Plan after =
-                new Carry.Put("small-card", "", face, null).on(plan, workshop).plan();
+                new Carry.Put("small-card", "", face, null).on(plan(), workshop).plan();
         PieceId piece = PieceId.of(named(after));
         if (!workshop.cardstock(after.supplies().cardstockOf(piece)).takesWriting(true)) {
             after = after.withSupplies(after.supplies().withCardstock(piece, paleCard()));
@@ -108,8 +111,8 @@ record WritingPlace(Plan plan, Workshop workshop) {
             String measure = "%s-%s".formatted(id, way);
             Length wanted = workshop.tools()
                     .allowances()
-                    .of(way.equals("width") ? Allowance.WRITING_WIDE : Allowance.WRITING_HIGH, plan.ruler());
-            Length marked = plan.ruler().above(wanted).length();
+                    .of(way.equals("width") ? Allowance.WRITING_WIDE : Allowance.WRITING_HIGH, plan().ruler());
+            Length marked = plan().ruler().above(wanted).length();
             Limits limits = structure.limits(measure, sized.measures());
             if (structure.measure(measure, sized.measures()).isShorterThan(marked) && limits.allow(marked)) {
                 sized = sized.changing(structure, measure, marked);
@@ -120,7 +123,7 @@ record WritingPlace(Plan plan, Workshop workshop) {
 
     /** Of those pale on both sides the one nearest in weight to the card's own. */
     private String paleCard() {
-        int weight = workshop.cardstock(plan.cardstockId()).grammage();
+        int weight = workshop.cardstock(plan().cardstockId()).grammage();
         return workshop.cardstocks().byId().entrySet().stream()
                 .filter(one ->
                         one.getValue().takesWriting(false) && one.getValue().takesWriting(true))

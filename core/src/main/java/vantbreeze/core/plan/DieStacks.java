@@ -37,7 +37,7 @@ public record DieStacks(List<Stack> single, List<Stack> frames) {
         if (!ground.isFree()) {
             return new DieStacks(List.of(), List.of());
         }
-        Suggestion suggestion = new Suggestion(workshop, worked);
+        List<LayerChoice> usual = new Suggestion(workshop, worked).usualStack();
         Polygon beneath = worked.layers().all().stream()
                 .filter(layer -> layer.face().equals(face) && layer.part() == 0)
                 .max(Comparator.comparingInt(Layer::level))
@@ -47,18 +47,17 @@ public record DieStacks(List<Stack> single, List<Stack> frames) {
                 new DieFit(beneath, worked.sights().up(face), workshop.tools().dies());
         List<Stack> frames = new ArrayList<>();
         for (int layers = MOST_LAYERS; layers > 1; layers--) {
-            fit.frames(layers).forEach(frame -> frames.add(stack(frame, suggestion)));
+            fit.frames(layers).forEach(frame -> frames.add(stack(frame, usual)));
         }
         return new DieStacks(
                 fit.single().stream()
-                        .map(die -> stack(new DieFrame(List.of(die), Length.ZERO), suggestion))
+                        .map(die -> stack(new DieFrame(List.of(die), Length.ZERO), usual))
                         .toList(),
                 frames);
     }
 
     /** Mat, pattern, mat: what lies uppermost shows most. */
-    private static Stack stack(DieFrame frame, Suggestion suggestion) {
-        List<LayerChoice> usual = suggestion.usualStack();
+    private static Stack stack(DieFrame frame, List<LayerChoice> usual) {
         List<LayerChoice> layers = new ArrayList<>();
         for (Die die : frame.dies()) {
             layers.add(usual.get(layers.size() % usual.size()).cutOut(die.shape(), die.size()));

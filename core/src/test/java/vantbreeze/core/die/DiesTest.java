@@ -33,6 +33,13 @@ class DiesTest {
     private static final Dies ROUND =
             Dies.NONE.with(nest("Round nest", DieShape.CIRCLE, "1, 1½, 2 1/4, 2½, 3", Ruler.EIGHTHS));
 
+    private static String said(Die die) {
+        return "%s %s"
+                .formatted(
+                        Die.sizeInWords(die.shape(), die.size(), Ruler.EIGHTHS),
+                        die.shape().label());
+    }
+
     private static List<String> words(List<DieFrame> frames) {
         return frames.stream()
                 .map(frame -> String.join(
@@ -108,12 +115,12 @@ class DiesTest {
     @Test
     void aDieCutsWhatItFitsTurnedOrNot() {
         Dies dies = ROUND.with(nest("Ovals", DieShape.OVAL, "64 x 40, 30 x 30", Ruler.MM_1));
-        assertThat(dies.cutting(DieShape.OVAL, OBLONG.turned()).map(die -> die.inWords(Ruler.EIGHTHS)))
+        assertThat(dies.cutting(DieShape.OVAL, OBLONG.turned()).map(DiesTest::said))
                 .contains("64 × 40 mm oval");
         // an oval as wide as high is a circle
         assertThat(dies.cutting(DieShape.CIRCLE, Size.ofMillimetres(30, 30))).isPresent();
         assertThat(dies.cutting(DieShape.LABEL, OBLONG)).isEmpty();
-        assertThat(dies.nearest(DieShape.CIRCLE, Size.ofMillimetres(77, 77)).map(die -> die.inWords(Ruler.EIGHTHS)))
+        assertThat(dies.nearest(DieShape.CIRCLE, Size.ofMillimetres(77, 77)).map(DiesTest::said))
                 .contains("3 in circle");
         assertThat(dies.without(List.of("Ovals"))).isEqualTo(ROUND);
     }

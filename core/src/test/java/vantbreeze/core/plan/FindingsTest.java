@@ -85,11 +85,15 @@ class FindingsTest {
     /** The finding goes away when its mend is taken. */
     private static void mends(Plan plan, Finding finding, String words) {
         Structure structure = WORKSHOP.structure(plan.structureId());
-        Plan mended = finding.mend().chosen() == null
+        Plan mended = finding.mends().get(0).chosen() == null
                 ? plan.changing(
-                        structure, finding.mend().parameter(), finding.mend().length())
+                        structure,
+                        finding.mends().get(0).parameter(),
+                        finding.mends().get(0).length())
                 : plan.choosing(
-                        structure, finding.mend().parameter(), finding.mend().chosen());
+                        structure,
+                        finding.mends().get(0).parameter(),
+                        finding.mends().get(0).chosen());
         assertThat(of(mended)).noneMatch(left -> left.text().contains(words));
     }
 
@@ -153,7 +157,7 @@ class FindingsTest {
     void aStripTooLongIsPieced() {
         Plan plan = plan("fold-back-gate", 140, 100, Ruler.MM_1).withSheet("a4");
         Finding finding = only(of(plan), "too long for A4");
-        assertThat(finding.mend().label()).isEqualTo("Make it of pieced fronts");
+        assertThat(finding.mends().get(0).label()).isEqualTo("Make it of pieced fronts");
         mends(plan, finding, "too long for A4");
     }
 

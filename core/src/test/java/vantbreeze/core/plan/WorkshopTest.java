@@ -52,8 +52,10 @@ class WorkshopTest {
         var finding = workshop.work(plan).findings().get(0);
         assertThat(finding.severity()).isEqualTo(Severity.WRONG);
         assertThat(finding.text()).isEqualTo("The closed card is 2 mm too long for C6.");
-        Plan mended =
-                plan.changing(zFold, finding.mend().parameter(), finding.mend().length());
+        Plan mended = plan.changing(
+                zFold,
+                finding.mends().get(0).parameter(),
+                finding.mends().get(0).length());
         assertThat(amiss(workshop.work(mended))).isEmpty();
     }
 
@@ -62,9 +64,11 @@ class WorkshopTest {
         Plan plan = plan(156, 105, Ruler.MM_1, "c6", "a4");
         var finding = workshop.work(plan).findings().get(0);
         assertThat(finding.text()).isEqualTo("The strip is 15 mm too long for A4.");
-        assertThat(finding.mend().label()).isEqualTo("Make the finished width 148 mm");
-        Plan mended =
-                plan.changing(zFold, finding.mend().parameter(), finding.mend().length());
+        assertThat(finding.mends().get(0).label()).isEqualTo("Make the finished width 148 mm");
+        Plan mended = plan.changing(
+                zFold,
+                finding.mends().get(0).parameter(),
+                finding.mends().get(0).length());
         assertThat(amiss(workshop.work(mended))).isEmpty();
     }
 

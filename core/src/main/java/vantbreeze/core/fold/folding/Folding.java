@@ -119,10 +119,9 @@ public final class Folding {
         for (int i = 0; i < stations.size(); i++) {
             Pose pose = stations.get(i).pose();
             boolean isClosed = i == stations.size() - 1;
-            found.add(atStations.get().get(i).flatMap(form -> (isClosed
-                            ? ordering()
-                            : LayerOrders.of(form, pose).decide(most))
-                    .ifLying()));
+            found.add(formAt(i)
+                    .flatMap(form ->
+                            (isClosed ? ordering() : LayerOrders.of(form, pose).decide(most)).ifLying()));
         }
         return List.copyOf(found);
     }
@@ -161,9 +160,14 @@ public final class Folding {
         return motion.frame((int) Math.round(showing * (motion.length() - 1)));
     }
 
+    /** How it lies at a station, told by its place among them; none where it stands. */
+    public Optional<FoldedForm> formAt(int station) {
+        return atStations.get().get(station);
+    }
+
     /** How large it is at a station, told by its place among them, where it lies flat; none where it stands. */
     public Optional<Size> flatSize(int station) {
-        return atStations.get().get(station).map(FoldedForm::footprint);
+        return formAt(station).map(FoldedForm::footprint);
     }
 
     /** Whether all its folds are open or closed in a pose. */

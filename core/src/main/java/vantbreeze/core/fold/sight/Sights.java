@@ -57,9 +57,11 @@ public final class Sights {
                 displayed.panels()));
         for (int i = 0; i <= legs; i++) {
             Station station = form.stations().get(i);
-            if (form.isFlat(station.pose())) {
-                FoldedForm flat = i == legs ? form.closed() : FoldedForm.of(graph, station.pose());
-                form.orderAt(i).map(order -> flat(flat, order, station.name())).ifPresent(looks::add);
+            Optional<FoldedForm> flat = form.formAt(i);
+            if (flat.isPresent()) {
+                form.orderAt(i)
+                        .map(order -> flat(flat.get(), order, station.name()))
+                        .ifPresent(looks::add);
             } else {
                 Frame frame = form.motion().frame(i * (form.motion().length() - 1) / legs);
                 looks.add(new Look(
