@@ -1,5 +1,5 @@
 import { Tabs } from 'radix-ui'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import type { Card } from '../api/client'
 import { NoSuchCard } from '../house/NoSuchCard'
 import { useSay } from '../house/Notices'
@@ -43,6 +43,12 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
   const layers = onPaper(card)
 
   const [piece, choose] = usePieceInHand(card, kept)
+  const board = useRef<HTMLDivElement>(null)
+  // what was pressed is gone then, and the keyboard goes on from the piece in the strip
+  const takeUp = (one: string) => {
+    choose(one)
+    requestAnimationFrame(() => board.current?.querySelector<HTMLElement>('[role=tab][aria-selected=true]')?.focus())
+  }
 
   return (
     <HandProvider value={hand}>
@@ -54,7 +60,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
               <main className="grid flex-1 grid-cols-1 gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
                 <div className="flex min-w-0 flex-col gap-5">
                   {/* the figures come right below the largest piece, so that they are seen without scrolling */}
-                  <Tabs.Root value={String(piece.number)} onValueChange={choose} className="bg-chalk">
+                  <Tabs.Root ref={board} value={String(piece.number)} onValueChange={choose} className="bg-chalk">
                     {card.pieces.length > 1 && <PieceStrip card={card} />}
                     <HandStrip card={card} told={told} />
                     {/* a board by itself is no tab */}
@@ -67,7 +73,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
                     )}
                     <FreeStrip card={card} inHand={inHand} />
                   </Tabs.Root>
-                  <RecipeCard card={card} inHand={inHand} piece={piece} onChoose={choose} />
+                  <RecipeCard card={card} inHand={inHand} piece={piece} onChoose={takeUp} />
                 </div>
                 <div className="flex flex-col gap-5">
                   <FoldedPlate

@@ -69,7 +69,8 @@ class DiesTest extends Browsing {
         assertThat(page.getByLabel("Card base, open, decorated side up")).isVisible();
         piece("Card base").press("ArrowRight");
         assertThat(page.getByLabel("Kite mount, open, decorated side up")).isVisible();
-        button("Lay Kite on the board").click();
+        button("Lay Kite on the board").press("Enter");
+        assertThat(piece("Kite").last()).isFocused();
         assertThat(page.getByLabel("Kite, open, decorated side up")).isVisible();
         assertThat(page.getByText("with the 42 mm circle of Sun circles")).isVisible();
         page.getByText("From my dies").click();
