@@ -15,7 +15,7 @@ import vantbreeze.core.length.Ruler;
  * @param numerator upper figure of the fraction, if there is one
  * @param denominator lower figure of the fraction
  * @param unit in or mm
- * @param driftMm how far the ruler's mark shown is from the exact length, if it is not the length
+ * @param driftMm how far what is shown is from the exact length, if it is not the length
  * @param text exact, as it is typed
  * @param words as it is read out, if that is another text
  */
@@ -42,7 +42,7 @@ public record FigureView(
                 fraction ? figure.numerator() : null,
                 fraction ? figure.denominator() : null,
                 figure.unit().sign(),
-                drift == 0 ? null : drift,
+                figure.isExact() ? null : drift,
                 figure.text(),
                 words.equals(figure.text()) ? null : words);
     }

@@ -115,22 +115,13 @@ public record LayersView(
             Ruler ruler = choice.die() == null || choice.own() == null ? card : Die.shownOn(choice.own(), card);
             return new ChosenLayer(
                     choice.paper(),
-                    bordered(choice.border(), card),
+                    FigureView.of(choice.border(), card),
                     choice.own() == null ? null : FigureView.of(choice.own().width(), ruler),
                     choice.own() == null ? null : FigureView.of(choice.own().height(), ruler),
                     choice.pad().isPositive() ? FigureView.of(choice.pad(), card) : null,
                     choice.otherSide(),
                     choice.die() == null ? null : choice.die().label());
         }
-    }
-
-    /** A border on the plan's ruler or, where it is on no mark of it, on one that has it: 2.5 mm is no "about 3". */
-    private static FigureView bordered(Length border, Ruler ruler) {
-        return Stream.of(ruler, Ruler.MM_HALF, Ruler.THIRTY_SECONDS)
-                .filter(one -> one.marks(border))
-                .findFirst()
-                .map(one -> FigureView.of(border, one))
-                .orElseGet(() -> FigureView.of(border, ruler));
     }
 
     /** Something set on top. */
@@ -164,7 +155,6 @@ public record LayersView(
      * @param corners of one as it is cut, upright, its lower left corner at nil
      * @param other its size in the other school's unit
      * @param shape what it is called; null for a rectangle
-     * @param whole the size to cut first when one paper runs across several panels
      */
     public record CutView(
             int number,
@@ -176,8 +166,7 @@ public record LayersView(
             String where,
             String notes,
             List<PointView> corners,
-            List<List<PointView>> holes,
-            @Nullable SizeView whole) {}
+            List<List<PointView>> holes) {}
 
     /** What lay on a panel that is gone. */
     public record AsideView(String name, List<ChosenLayer> layers) {}
@@ -295,8 +284,7 @@ public record LayersView(
                 words.where(cut),
                 words.notes(cut),
                 shape.corners(),
-                shape.holes(),
-                cut.whole() == null ? null : SizeView.of(cut.whole(), ruler));
+                shape.holes());
     }
 
     /** Common practice, no source: ⅛ and 1/16 in, 2.5 and 5 mm, and none. */
@@ -306,7 +294,7 @@ public record LayersView(
                         Length.ofInches(0, 1, 16),
                         Length.ofMicrometres(2500),
                         Length.ofMillimetres(5))
-                .map(border -> bordered(border, Ruler.SIXTEENTHS))
+                .map(border -> FigureView.of(border, Ruler.SIXTEENTHS))
                 .map(figure -> new BorderView(figure.text(), figure))
                 .toList();
     }

@@ -34,7 +34,7 @@ class Summaries implements Summarizer {
                 SizeView.of(worked.footprint(), card.plan().ruler()),
                 worked.fit() == null ? null : worked.fit().envelope().name(),
                 worked.findings().stream()
-                        .filter(finding -> finding.severity() == Finding.Severity.WRONG)
+                        .filter(finding -> finding.severity() == Finding.Severity.MUST_FIX)
                         .count());
         SketchView.DrawnView drawn = new SketchView.DrawnView(
                 FormView.panels(worked),

@@ -1,16 +1,19 @@
 package vantbreeze.core.check;
 
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.cutting.Blanks;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fit.EnvelopeFit;
-import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layers;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.structure.Measures;
@@ -25,6 +28,12 @@ public interface CheckedCard {
 
     /** Its measures, exact; none where it is drawn free. */
     Measures measures();
+
+    /** Its measures if one of them is changed, and those that follow it; empty where that can't be. */
+    Optional<Measures> changing(String parameter, Length length);
+
+    /** Its measures if something is chosen otherwise; empty where that can't be. */
+    Optional<Measures> choosing(String choice, String alternative);
 
     /** The ruler it is measured on. */
     Ruler ruler();
@@ -66,13 +75,19 @@ public interface CheckedCard {
     @Nullable
     EnvelopeFit fit();
 
+    /** The envelope that suits it best, of all there are, if it is another than the one chosen. */
+    Optional<Envelope> betterEnvelope();
+
+    /** The sheets that a paper comes in: the maker's, else the usual ones. */
+    List<StockSheet> sheetsOf(String stockId);
+
+    /** All that is to be cut: its pieces and its layers. */
+    Blanks blanks();
+
     /** The sheet it is cut from; null when none is chosen. */
     @Nullable
     StockSheet sheet();
 
     /** What is on the table. */
     Tools tools();
-
-    /** Sizes of this structure that come out of a sheet. */
-    Proposals proposals(StockSheet from);
 }

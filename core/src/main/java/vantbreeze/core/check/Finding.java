@@ -18,14 +18,14 @@ public record Finding(Kind kind, String about, String text, List<Mend> mends) {
         mends = List.copyOf(mends);
     }
 
-    /** How bad a finding is. */
+    /** How much a finding asks of the maker. */
     public enum Severity {
         /** The card can't be made or used so. */
-        WRONG,
-        /** It can, but the maker would want to know. */
-        NOTE,
+        MUST_FIX,
+        /** It can, but the maker would want to look at it before cutting. */
+        CHECK,
         /** Nothing is amiss; something to mind at the table. */
-        HINT
+        TIP
     }
 
     /**
@@ -35,19 +35,19 @@ public record Finding(Kind kind, String about, String text, List<Mend> mends) {
      */
     public record Kind(String id, Severity severity) {
 
-        /** A kind of thing that is wrong. */
-        public static Kind wrong(String id) {
-            return new Kind(id, Severity.WRONG);
+        /** A kind of thing that must be fixed. */
+        public static Kind mustFix(String id) {
+            return new Kind(id, Severity.MUST_FIX);
         }
 
-        /** A kind of thing to know. */
-        public static Kind note(String id) {
-            return new Kind(id, Severity.NOTE);
+        /** A kind of thing to check. */
+        public static Kind check(String id) {
+            return new Kind(id, Severity.CHECK);
         }
 
         /** A kind of thing to mind at the table. */
-        public static Kind hint(String id) {
-            return new Kind(id, Severity.HINT);
+        public static Kind tip(String id) {
+            return new Kind(id, Severity.TIP);
         }
 
         /** A finding of this kind that nothing mends at a click. */

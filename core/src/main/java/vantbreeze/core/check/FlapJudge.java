@@ -1,25 +1,72 @@
 package vantbreeze.core.check;
 
+import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.Finding.Kind;
+import vantbreeze.core.check.Finding.Mend;
 import vantbreeze.core.fold.folding.FlapLaps;
+import vantbreeze.core.fold.folding.Folding;
+import vantbreeze.core.fold.motion.StandingLaps;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.structure.Parameter;
+import vantbreeze.core.tool.Allowance;
 
-/** Says where flaps that should meet lie on each other. */
+/** Says where flaps that should meet lie on each other or touch, and where wings of a standing card do. */
 record FlapJudge(CheckedCard card, Words words) {
 
-    private static final Kind LAP = Kind.note("flaps-lap");
+    private static final Kind LAP = Kind.check("flaps-lap");
+    private static final Kind NO_HAIR = Kind.tip("flaps-touch");
+    private static final Kind WINGS = Kind.check("wings-lap");
 
     List<Finding> findings() {
-        return new FlapLaps(
-                        card.form().graph(), card.form().closed(), card.form().flat())
-                .all().stream()
-                        .map(lap -> LAP.of(
+        List<Finding> findings = new ArrayList<>();
+        Folding form = card.form();
+        FlapLaps laps = new FlapLaps(form.graph(), form.closed(), form.flat());
+        laps.all()
+                .forEach(lap -> findings.add(LAP.of(
                                 "fold",
-                                "%s is %s too wide: it lies on %s. Make one of them narrower by that."
+                                "%s and %s overlap by %s: make one of them narrower by that."
                                         .formatted(
+                                                words.name(lap.one()),
                                                 words.name(lap.other()),
-                                                words.write(lap.width()),
-                                                words.name(lap.one()))))
-                        .toList();
+                                                words.least(Length.nearest(lap.width()))))
+                        .mendedBy(narrower(lap.other(), Length.nearest(lap.width())))));
+        laps.meeting()
+                .forEach(lap -> findings.add(NO_HAIR.of(
+                                "fold",
+                                "%s and %s meet with no hair between them: trim one by %s, or they catch."
+                                        .formatted(
+                                                words.name(lap.one()), words.name(lap.other()), words.estimate(hair())))
+                        .mendedBy(narrower(lap.other(), hair()))));
+        if (!card.structure().lies() && card.isThorough()) {
+            new StandingLaps(form.graph(), form.display(card.structure().showing()))
+                    .all()
+                    .forEach(lap -> findings.add(WINGS.of(
+                                    "fold",
+                                    "When the card stands, %s and %s overlap by %s: make one of them narrower by that."
+                                            .formatted(
+                                                    words.name(lap.one()),
+                                                    words.name(lap.other()),
+                                                    words.least(Length.nearest(lap.width()))))
+                            .mendedBy(narrower(lap.other(), Length.nearest(lap.width())))));
+        }
+        return findings;
+    }
+
+    private Length hair() {
+        return card.tools().allowances().of(Allowance.GATE_HAIR).dividedBy(2);
+    }
+
+    /** By the measure that is the width of just this panel. */
+    private @Nullable Mend narrower(int panel, Length by) {
+        var named = card.form().graph().panels().get(panel);
+        return card.structure().asked(card.measures()).stream()
+                .filter(parameter -> parameter.panels().equals(List.of(named.name())))
+                .map(Parameter::id)
+                .findFirst()
+                .map(id -> words.atMost(
+                        id, card.structure().measure(id, card.measures()).minus(by)))
+                .orElse(null);
     }
 }

@@ -3,16 +3,15 @@ package vantbreeze.core.check;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.core.check.Finding.Kind;
-import vantbreeze.core.cutting.WorkedPiece;
+import vantbreeze.core.check.Finding.Mend;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.LoopGap;
 import vantbreeze.core.fold.PlacedPanel;
-import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.fold.folding.Overhang;
 import vantbreeze.core.fold.folding.Station;
@@ -27,17 +26,15 @@ import vantbreeze.core.structure.Parameter;
  */
 record FoldJudge(CheckedCard card, Words words) {
 
-    private static final Kind ADVICE = Kind.note("advice");
-    private static final Kind GAP = Kind.wrong("does-not-close");
-    private static final Kind PASSES = Kind.wrong("can-not-fold");
-    private static final Kind UNDECIDED = Kind.note("order-not-decided");
-    private static final Kind REACHES_PAST = Kind.note("reaches-past");
-    private static final Kind POKES_OUT = Kind.wrong("pokes-out");
-    private static final Kind HELD = Kind.wrong("held-shut");
-    private static final Kind BENDS = Kind.note("bends-on-the-way");
-    private static final Kind MEETS = Kind.note("meets-on-the-way");
-    private static final Kind LOOSE_SCORE = Kind.wrong("loose-score");
-    private static final Kind LOOSE_SLIT = Kind.wrong("loose-slit");
+    private static final Kind ADVICE = Kind.check("advice");
+    private static final Kind GAP = Kind.mustFix("does-not-close");
+    private static final Kind PASSES = Kind.mustFix("can-not-fold");
+    private static final Kind UNDECIDED = Kind.check("order-not-decided");
+    private static final Kind REACHES_PAST = Kind.check("reaches-past");
+    private static final Kind POKES_OUT = Kind.mustFix("pokes-out");
+    private static final Kind HELD = Kind.mustFix("held-shut");
+    private static final Kind BENDS = Kind.check("bends-on-the-way");
+    private static final Kind MEETS = Kind.check("meets-on-the-way");
 
     private static final String PASSING =
             "Its panels can't all fold as they are scored: one would have to pass through another.";
@@ -51,15 +48,24 @@ record FoldJudge(CheckedCard card, Words words) {
             heldShut(findings);
             moving(findings, findings.size() > before);
         }
-        slits(findings);
         for (Advice advice : card.structure().advice(card.measures())) {
             String text = advice.text()
-                    .formatted(advice.figures().stream().map(words::write).toArray());
-            findings.add(ADVICE.of(advice.parameter(), text)
-                    .mendedBy(
-                            advice.suggested() == null ? null : words.atLeast(advice.parameter(), advice.suggested())));
+                    .formatted(advice.amounts().stream().map(words::write).toArray());
+            findings.add(ADVICE.of(advice.parameter(), text).mendedBy(mend(advice)));
         }
         return findings;
+    }
+
+    /** On the mark beyond what is suggested, so that it is enough. */
+    private @Nullable Mend mend(Advice advice) {
+        Length suggested = advice.suggested();
+        if (suggested == null) {
+            return null;
+        }
+        Length now = card.structure().measure(advice.parameter(), card.measures());
+        return suggested.isLongerThan(now)
+                ? words.atLeast(advice.parameter(), suggested)
+                : words.atMost(advice.parameter(), suggested);
     }
 
     private void closing(List<Finding> findings) {
@@ -68,11 +74,8 @@ record FoldJudge(CheckedCard card, Words words) {
                 .filter(loop -> loop.gap() >= Precision.CLOSES)
                 .forEach(loop -> findings.add(GAP.of(
                         "fold",
-                        String.format(
-                                Locale.ROOT,
-                                "The card does not close: going round %s leaves a gap of %.2f mm.",
-                                loop.inWords(form.graph()),
-                                loop.gap()))));
+                        "The card does not close: going round %s, the ends come %s apart. Make one of them wider or narrower by that."
+                                .formatted(loop.inWords(form.graph()), words.estimate(loop.gap())))));
         switch (form.ordering().verdict()) {
             case FOUND -> {}
             case IMPOSSIBLE -> findings.add(PASSES.of("fold", impossible(form)));
@@ -105,7 +108,7 @@ record FoldJudge(CheckedCard card, Words words) {
                             "%s reaches %s past %s in the closed card. Bring it in, unless it is to show there."
                                     .formatted(
                                             words.name(reach.panel()),
-                                            words.write(Length.nearest(reach.millimetres())),
+                                            words.estimate(reach.millimetres()),
                                             words.name(reach.body())))));
             return;
         }
@@ -122,11 +125,14 @@ record FoldJudge(CheckedCard card, Words words) {
             findings.add((maybeMeant ? REACHES_PAST : POKES_OUT)
                     .of(
                             across ? Parameter.WIDTH : Parameter.HEIGHT,
-                            "%s pokes out of the closed card by %s.%s"
+                            "%s pokes out of the closed card by %s. %s"
                                     .formatted(
                                             words.name(outermost),
-                                            words.write(out),
-                                            maybeMeant ? " Bring it in, unless it is to show there." : "")));
+                                            words.least(out),
+                                            maybeMeant
+                                                    ? "Bring it in, unless it is to show there."
+                                                    : "Make it that much %s."
+                                                            .formatted(across ? "narrower" : "lower"))));
         }
     }
 
@@ -143,14 +149,14 @@ record FoldJudge(CheckedCard card, Words words) {
                     .max(Comparator.comparingDouble(LoopGap::gap))
                     .ifPresent(loop -> findings.add(HELD.of(
                             "extras",
-                            "%s holds the card: on the way to \"%s\" its ends come %s apart. Glue it elsewhere."
+                            "%s locks the card: on the way to \"%s\" its ends come %s apart. Glue it elsewhere."
                                     .formatted(
                                             words.name(loop.panels().stream()
                                                     .filter(card::isSetOn)
                                                     .findFirst()
                                                     .orElseThrow()),
                                             station.name(),
-                                            words.write(Length.nearest(loop.gap()))))));
+                                            words.estimate(loop.gap())))));
         }
     }
 
@@ -207,37 +213,12 @@ record FoldJudge(CheckedCard card, Words words) {
                 .findFirst()
                 .ifPresent(frame -> findings.add(BENDS.of(
                         "fold",
-                        "On the way to closed the panels must bend: stiff card may crack. Take a lighter one.")));
+                        "On the way to closed the panels must bend: stiff card may crack. Take lighter card.")));
         form.motion().passings().stream()
                 .findFirst()
                 .ifPresent(passing -> findings.add(MEETS.of(
                         "fold",
                         "%s and %s meet on the way to closed. Fold one side in before the other."
                                 .formatted(words.name(passing.one()), words.name(passing.other())))));
-    }
-
-    private void slits(List<Finding> findings) {
-        for (WorkedPiece piece : card.pieces()) {
-            for (Stretch score : piece.panels().looseCreases()) {
-                findings.add(LOOSE_SCORE.of(
-                        "fold",
-                        ("A score of %s ends inside a panel, %s from its left edge and %s up: it folds "
-                                        + "nothing there. Run it on to an edge, a slit or another score.")
-                                .formatted(
-                                        piece.panels().piece().name(),
-                                        words.write(score.to().x()),
-                                        words.write(score.to().y()))));
-            }
-            for (Stretch slit : piece.panels().looseSlits()) {
-                findings.add(LOOSE_SLIT.of(
-                        "fold",
-                        ("A slit of %s does not end on a score, %s from its left edge and %s up: the "
-                                        + "paper would tear on from there. Draw it as far as the score.")
-                                .formatted(
-                                        piece.panels().piece().name(),
-                                        words.write(slit.to().x()),
-                                        words.write(slit.to().y()))));
-            }
-        }
     }
 }

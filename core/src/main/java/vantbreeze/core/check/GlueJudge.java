@@ -3,11 +3,15 @@ package vantbreeze.core.check;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.Finding.Kind;
+import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.bulk.Relief;
@@ -20,10 +24,10 @@ import vantbreeze.core.tool.Allowances;
 /** Whether what is glued holds, tubes square, and nested panels have room. */
 record GlueJudge(CheckedCard card, Words words) {
 
-    private static final Kind TOO_NARROW = Kind.wrong("tab-too-narrow");
-    private static final Kind NARROW = Kind.hint("tab-narrow");
-    private static final Kind TUBE = Kind.note("tube-not-square");
-    private static final Kind NEST = Kind.hint("nest-wants-relief");
+    private static final Kind TOO_NARROW = Kind.mustFix("tab-too-narrow");
+    private static final Kind NARROW = Kind.tip("tab-narrow");
+    private static final Kind TUBE = Kind.check("tube-not-square");
+    private static final Kind NEST = Kind.tip("nest-wants-relief");
 
     List<Finding> findings() {
         List<Finding> findings = new ArrayList<>();
@@ -33,40 +37,67 @@ record GlueJudge(CheckedCard card, Words words) {
         return findings;
     }
 
-    /** A tab is a panel that hangs on one hinge and is glued. */
+    /** A tab that is too narrow, and by which measure it is made wider. */
+    private record NarrowTab(int panel, Length width, @Nullable String measure) {}
+
     private void tabs(List<Finding> findings) {
+        tabs(narrow(width -> width.isShorterThan(leastTab())), TOO_NARROW).ifPresent(findings::add);
+        tabs(narrow(width -> !width.isShorterThan(leastTab())), NARROW).ifPresent(findings::add);
+    }
+
+    /** One finding for all of them; mended where one measure is that of each. */
+    private Optional<Finding> tabs(List<NarrowTab> narrow, Kind kind) {
+        if (narrow.isEmpty()) {
+            return Optional.empty();
+        }
+        NarrowTab first =
+                narrow.stream().min(Comparator.comparing(NarrowTab::width)).orElseThrow();
+        String measure = narrow.stream().allMatch(tab -> Objects.equals(tab.measure(), first.measure()))
+                ? first.measure()
+                : null;
+        boolean one = narrow.size() == 1;
+        String text = "%s %s glued over only %s: %s holds, %s is the least."
+                .formatted(
+                        words.list(narrow.stream()
+                                .map(tab -> words.name(tab.panel()))
+                                .toList()),
+                        one ? "is" : "are",
+                        words.write(first.width()),
+                        words.least(tab()),
+                        words.least(leastTab()));
+        return Optional.of(kind.of(measure == null ? "glue" : measure, text)
+                .mendedBy(measure == null ? null : words.atLeast(measure, tab())));
+    }
+
+    /** A tab is a panel that hangs on one hinge and is glued. */
+    private List<NarrowTab> narrow(Predicate<Length> which) {
         var graph = card.form().graph();
         Set<Integer> glued = graph.joins().stream()
                 .flatMap(join -> Stream.of(join.from(), join.to()))
                 .collect(Collectors.toSet());
+        List<NarrowTab> narrow = new ArrayList<>();
         for (int index : glued.stream().sorted().toList()) {
             List<Link.Folded> hinges = graph.hinges().stream()
                     .filter(link -> link.from() == index || link.to() == index)
                     .toList();
             Panel panel = graph.panels().get(index);
             boolean upright = hinges.size() == 1 && hinges.get(0).hinge().line().isUpright();
-            if (!upright
-                    || !panel.width().isShorterThan(tab())
-                    || graph.joins().stream().anyMatch(join -> join.join().slides())) {
-                continue;
+            if (upright
+                    && panel.width().isShorterThan(tab())
+                    && which.test(panel.width())
+                    && graph.joins().stream().noneMatch(join -> join.join().slides())) {
+                narrow.add(new NarrowTab(index, panel.width(), measure(panel)));
             }
-            boolean tooNarrow = panel.width().isShorterThan(leastTab());
-            String measure = card.structure().parameters().stream()
-                    .filter(parameter -> parameter.panels().contains(panel.name()))
-                    .map(Parameter::id)
-                    .findFirst()
-                    .orElse(null);
-            findings.add((tooNarrow ? TOO_NARROW : NARROW)
-                    .of(
-                            measure == null ? "glue" : measure,
-                            "%s is glued over only %s: %s holds, %s is the least."
-                                    .formatted(
-                                            words.name(index),
-                                            words.write(panel.width()),
-                                            words.write(tab()),
-                                            words.write(leastTab())))
-                    .mendedBy(measure == null ? null : words.atLeast(measure, tab())));
         }
+        return narrow;
+    }
+
+    private @Nullable String measure(Panel panel) {
+        return card.structure().parameters().stream()
+                .filter(parameter -> parameter.panels().contains(panel.name()))
+                .map(Parameter::id)
+                .findFirst()
+                .orElse(null);
     }
 
     /** A panel glued inside another of the same piece, not its neighbour, closes a tube. */
@@ -83,7 +114,7 @@ record GlueJudge(CheckedCard card, Words words) {
                     && !graph.panels().get(join.to()).width().isShorterThan(outer)) {
                 findings.add(TUBE.of(
                         "glue",
-                        "%s is as wide as %s, in which it lies: the tube will not square. Cut it about %s narrower."
+                        "%s is as wide as %s, in which it lies: the tube will not square. Cut it %s narrower."
                                 .formatted(
                                         words.name(join.to()),
                                         words.name(join.from()),
@@ -99,30 +130,29 @@ record GlueJudge(CheckedCard card, Words words) {
         }
         Relief.of(card.form().closed(), card.closedCard().bulk()).stream()
                 .map(relief -> relief.times(allowances().of(Allowance.NEST_RELIEF)))
-                .max(Comparator.comparingDouble(Relief::millimetres))
                 .filter(relief -> relief.millimetres()
                         >= allowances().of(Allowance.RELIEF_MINDED).millimetres())
-                .ifPresent(relief -> {
-                    var hinge = card.form().graph().hinges().get(relief.hinge());
-                    findings.add(NEST.of(
-                            "fold",
-                            String.format(
-                                    Locale.ROOT,
-                                    "The fold between %s and %s wraps %d layers: what lies inside wants to be "
-                                            + "about %s shorter, or burnish that fold last.",
-                                    words.name(hinge.from()),
-                                    words.name(hinge.to()),
-                                    layers(relief),
-                                    words.write(relief.millimetres()))));
-                });
+                .filter(relief -> relief.shows(card.form().closed()))
+                .max(Comparator.comparingDouble(Relief::millimetres))
+                .ifPresent(relief -> findings.add(NEST.of("fold", nest(relief))));
     }
 
-    /** Panels, and what lies on them. */
-    private long layers(Relief relief) {
-        return relief.wrapped().size()
-                + card.layers().all().stream()
-                        .filter(layer -> relief.wrapped().contains(layer.face().panel()))
-                        .count();
+    private String nest(Relief relief) {
+        FoldGraph graph = card.form().graph();
+        Link.Folded hinge = graph.hinges().get(relief.hinge());
+        String much = words.estimate(relief.millimetres());
+        String fold = "the fold between %s and %s".formatted(words.name(hinge.from()), words.name(hinge.to()));
+        List<Integer> others = relief.wrapped().stream()
+                .filter(panel ->
+                        !graph.pieceOf().get(panel).equals(graph.pieceOf().get(hinge.from())))
+                .toList();
+        if (others.isEmpty()) {
+            return "Panels lie inside %s: score that fold twice, %s apart, or they push past the edge."
+                    .formatted(fold, much);
+        }
+        boolean one = others.stream().map(graph::pieceName).distinct().count() == 1;
+        return "%s %s inside %s: cut %s %s shorter, or score that fold twice, as far apart."
+                .formatted(words.parts(others), one ? "lies" : "lie", fold, one ? "it" : "them", much);
     }
 
     private Length tab() {

@@ -9,6 +9,7 @@ public record Judges(List<Judge> all) {
 
     private static final Judges USUAL = new Judges(List.of(
             (card, words) -> new FoldJudge(card, words).findings(),
+            (card, words) -> new LineJudge(card, words).findings(),
             (card, words) -> new FlapJudge(card, words).findings(),
             (card, words) -> new GlueJudge(card, words).findings(),
             (card, words) -> new LayerJudge(card, words).findings(),
@@ -21,7 +22,7 @@ public record Judges(List<Judge> all) {
         all = List.copyOf(all);
     }
 
-    /** Every one there is: folding, gluing, layers, standing, envelope, paper and tools, in turn. */
+    /** Every one there is: folding, lines, flaps, gluing, layers, standing, envelope, paper and tools, in turn. */
     public static Judges usual() {
         return USUAL;
     }

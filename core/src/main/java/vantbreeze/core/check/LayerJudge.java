@@ -12,30 +12,35 @@ import org.locationtech.jts.geom.Geometry;
 import vantbreeze.core.check.Finding.Kind;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.bulk.Added;
 import vantbreeze.core.fold.bulk.BulkCell;
+import vantbreeze.core.fold.bulk.BulkMap;
 import vantbreeze.core.layer.FaceName;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.layer.Layers;
 import vantbreeze.core.layer.Trouble;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.tool.Allowance;
 
 /** Whether layers lie where they can, raised parts clear each other, and a place to write is left. */
 record LayerJudge(CheckedCard card, Words words) {
 
-    private static final Kind EATEN = Kind.wrong("border-eats-panel");
-    private static final Kind OVER_FOLD = Kind.wrong("layer-over-fold");
-    private static final Kind OVER_EDGE = Kind.note("layer-over-edge");
-    private static final Kind ON_GLUE = Kind.wrong("layer-on-glue");
-    private static final Kind IN_THE_WAY = Kind.wrong("layer-in-the-way");
-    private static final Kind NO_GROUND = Kind.wrong("no-ground");
-    private static final Kind ASIDE = Kind.note("layers-aside");
-    private static final Kind APART = Kind.wrong("run-apart");
-    private static final Kind NO_PAPER = Kind.note("no-such-paper");
-    private static final Kind FACING = Kind.note("raised-face-to-face");
-    private static final Kind ON_MATS = Kind.hint("glued-on-mats");
-    private static final Kind NO_WRITING = Kind.note("nowhere-to-write");
+    private static final Kind EATEN = Kind.mustFix("border-eats-panel");
+    private static final Kind OVER_FOLD = Kind.mustFix("layer-over-fold");
+    private static final Kind OVER_EDGE = Kind.check("layer-over-edge");
+    private static final Kind ON_GLUE = Kind.mustFix("layer-on-glue");
+    private static final Kind IN_THE_WAY = Kind.mustFix("layer-in-the-way");
+    private static final Kind NO_GROUND = Kind.mustFix("no-ground");
+    private static final Kind ASIDE = Kind.check("layers-aside");
+    private static final Kind APART = Kind.mustFix("run-apart");
+    private static final Kind NO_PAPER = Kind.check("no-such-paper");
+    private static final Kind FACING = Kind.check("raised-face-to-face");
+    private static final Kind SPRINGS = Kind.check("springs-open");
+    private static final Kind NO_BORDER = Kind.tip("no-border");
+    private static final Kind ON_MATS = Kind.tip("glued-on-mats");
+    private static final Kind NO_WRITING = Kind.check("nowhere-to-write");
 
     /** What findings about layers are about. */
     static final String ABOUT = "layers";
@@ -49,7 +54,10 @@ record LayerJudge(CheckedCard card, Words words) {
                 findings.add(finding);
             }
         }
-        facing(findings);
+        if (!facing(findings)) {
+            springing(findings);
+        }
+        borderless(findings);
         onMats(findings);
         writing(findings);
         return findings;
@@ -59,7 +67,7 @@ record LayerJudge(CheckedCard card, Words words) {
         if (trouble instanceof Trouble.Eaten eaten) {
             return EATEN.of(
                     ABOUT,
-                    "A border of %s eats all of %s%s. Make the border narrower, or leave that layer out."
+                    "A border of %s leaves nothing of %s%s. Make the border narrower, or leave that layer out."
                             .formatted(
                                     words.write(eaten.border()),
                                     name(eaten.face()),
@@ -81,7 +89,7 @@ record LayerJudge(CheckedCard card, Words words) {
                             "Layer %d on %s reaches over the edge by %s: it may poke out of the closed card.",
                             over.level() + 1,
                             name(over.face()),
-                            words.write(over.by())));
+                            words.estimate(over.by())));
         } else if (trouble instanceof Trouble.OnGlue glue) {
             return ON_GLUE.of(
                     ABOUT,
@@ -118,25 +126,25 @@ record LayerJudge(CheckedCard card, Words words) {
         } else if (trouble instanceof Trouble.Apart apart) {
             return APART.of(
                     ABOUT,
-                    "One paper can't run across %s: they lie side by side in no pose. Dress each by itself."
+                    "One paper can't run across %s: they lie side by side in no pose. Give each its own paper."
                             .formatted(apart.faces().stream().map(this::name).collect(Collectors.joining(" and "))));
         } else if (trouble instanceof Trouble.NoPaper none) {
             return NO_PAPER.of(
                     ABOUT,
-                    "The paper \"%s\" on %s is not in the cupboard: white card stands in for it. Choose another."
+                    "The paper \"%s\" on %s is not among your papers: white card stands in for it. Choose another."
                             .formatted(none.paper(), name(none.face())));
         }
         throw new IllegalStateException("a trouble without words: " + trouble);
     }
 
-    /** Raised parts on two panels that lie face to face in the closed card. */
-    private void facing(List<Finding> findings) {
+    /** Raised parts on two panels that lie face to face in the closed card; says whether there are any. */
+    private boolean facing(List<Finding> findings) {
         Layers layers = card.layers();
         List<Added> raised = layers.added().stream()
                 .filter(one -> one.height().millimetres() >= allowed(Allowance.RAISED))
                 .toList();
         if (raised.size() < 2 || card.closedCard().bulk() == null) {
-            return;
+            return false;
         }
         Set<String> told = new LinkedHashSet<>();
         for (BulkCell cell : card.closedCard().bulk().cells()) {
@@ -151,6 +159,72 @@ record LayerJudge(CheckedCard card, Words words) {
             }
         }
         told.forEach(text -> findings.add(FACING.of(ABOUT, text)));
+        return !told.isEmpty();
+    }
+
+    /** Layers that are thin each, but lie on one another between the two sides of one fold. */
+    private void springing(List<Finding> findings) {
+        BulkMap bulk = card.closedCard().bulk();
+        if (bulk == null || card.layers().added().isEmpty()) {
+            return;
+        }
+        double most = 0;
+        Link.Folded worst = null;
+        for (BulkCell cell : bulk.places()) {
+            for (Link.Folded fold : card.form().graph().hinges()) {
+                double between = between(fold, cell);
+                worst = between > most ? fold : worst;
+                most = Math.max(most, between);
+            }
+        }
+        if (worst != null && most >= allowed(Allowance.SPRINGS_OPEN)) {
+            findings.add(SPRINGS.of(
+                    ABOUT,
+                    "Between %s and %s layers add up to %s: the closed card springs open. Leave one out, take thinner paper, or close it with a belly band."
+                            .formatted(words.name(worst.from()), words.name(worst.to()), words.estimate(most))));
+        }
+    }
+
+    /** How thick the layers are that lie between the two sides of a fold, mm. */
+    private double between(Link.Folded fold, BulkCell cell) {
+        int one = cell.panels().indexOf(fold.from());
+        int other = cell.panels().indexOf(fold.to());
+        if (one < 0 || other < 0) {
+            return 0;
+        }
+        double sum = 0;
+        for (int i = Math.min(one, other); i <= Math.max(one, other); i++) {
+            Face above = up(cell.panels().get(i));
+            sum += (i < Math.max(one, other) ? on(above, cell) : 0)
+                    + (i > Math.min(one, other) ? on(above.turned(), cell) : 0);
+        }
+        return sum;
+    }
+
+    private double on(Face face, BulkCell cell) {
+        return card.layers().added().stream()
+                .filter(one -> isOn(one, face, cell))
+                .mapToDouble(one -> one.height().millimetres())
+                .sum();
+    }
+
+    /** A mat as large as its panel must be cut more exactly than anybody cuts. */
+    private void borderless(List<Finding> findings) {
+        List<String> faces = card.layers().all().stream()
+                .filter(layer ->
+                        layer.choice().own() == null && layer.choice().border().equals(Length.ZERO))
+                .map(layer -> name(layer.face()))
+                .distinct()
+                .toList();
+        if (!faces.isEmpty()) {
+            findings.add(NO_BORDER.of(
+                    ABOUT,
+                    "%s %s with no border: cut %s a hair smaller, or it stands over the edge."
+                            .formatted(
+                                    faces.size() == 1 ? "A mat lies on" : "Mats lie on",
+                                    words.list(faces),
+                                    faces.size() == 1 ? "it" : "them")));
+        }
     }
 
     private Face up(int panel) {
@@ -158,14 +232,18 @@ record LayerJudge(CheckedCard card, Words words) {
     }
 
     private boolean isRaised(List<Added> raised, Face face, BulkCell cell) {
-        return raised.stream()
-                .filter(one -> one.panel() == face.panel() && one.side() == face.side())
-                .anyMatch(one -> card.form()
+        return raised.stream().anyMatch(one -> isOn(one, face, cell));
+    }
+
+    private boolean isOn(Added one, Face face, BulkCell cell) {
+        return one.panel() == face.panel()
+                && one.side() == face.side()
+                && card.form()
                         .closed()
                         .covers(
                                 one.panel(),
                                 one.shape(),
-                                cell.shape().getInteriorPoint().getCoordinate()));
+                                cell.shape().getInteriorPoint().getCoordinate());
     }
 
     /** What is glued on a layer holds as well as the layer does; and the layer must be there first. */
@@ -213,23 +291,22 @@ record LayerJudge(CheckedCard card, Words words) {
                 .of(
                         PlaceToWrite.FIELD,
                         roomy
-                                ? String.format(
-                                        Locale.ROOT,
-                                        "There is nowhere to write: no panel of %.0f × %.0f mm is plain and pale.",
-                                        allowed(Allowance.WRITING_WIDE),
-                                        allowed(Allowance.WRITING_HIGH))
-                                : String.format(
-                                        Locale.ROOT,
-                                        "No panel is large enough to write on: the largest is under %.0f × %.0f mm. "
-                                                + "Add a plain piece behind or inside.",
-                                        allowed(Allowance.WRITING_WIDE),
-                                        allowed(Allowance.WRITING_HIGH)))
+                                ? "There is nowhere to write: no plain, pale panel is %s or larger.".formatted(room())
+                                : "There is nowhere to write: no panel is %s or larger. Add a plain piece behind or inside."
+                                        .formatted(room()))
                 .mendedByAny(
                         layable
                                 ? Arrays.stream(PlaceToWrite.values())
                                         .map(PlaceToWrite::mend)
                                         .toList()
                                 : List.of()));
+    }
+
+    private String room() {
+        var allowances = card.tools().allowances();
+        return words.size(
+                card.ruler().above(allowances.of(Allowance.WRITING_WIDE)).length(),
+                card.ruler().above(allowances.of(Allowance.WRITING_HIGH)).length());
     }
 
     /** As it lies uppermost: of the paper's other side where the panel's back shows. */

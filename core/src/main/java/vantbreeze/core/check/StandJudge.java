@@ -8,8 +8,8 @@ import vantbreeze.core.fold.motion.Standing;
 /** Whether a card that is displayed standing stands. */
 record StandJudge(CheckedCard card, Words words) {
 
-    private static final Kind ROCKS = Kind.note("rocks");
-    private static final Kind TIPS = Kind.note("tips");
+    private static final Kind ROCKS = Kind.check("rocks");
+    private static final Kind TIPS = Kind.check("tips");
 
     List<Finding> findings() {
         List<Finding> findings = new ArrayList<>();
@@ -27,8 +27,8 @@ record StandJudge(CheckedCard card, Words words) {
         for (Standing.Hanging hanging : standing.hanging()) {
             findings.add(ROCKS.of(
                     "stand",
-                    "%s hangs %s above the table: the card will rock. Glue it down to the base line."
-                            .formatted(words.name(hanging.panel()), words.write(hanging.gap()))));
+                    "%s hangs %s above the table: the card will rock. Glue it lower, on the base line."
+                            .formatted(words.name(hanging.panel()), words.estimate(hanging.gap()))));
         }
         String falls =
                 switch (standing.tips()) {

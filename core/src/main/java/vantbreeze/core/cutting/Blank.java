@@ -2,7 +2,6 @@ package vantbreeze.core.cutting;
 
 import java.util.List;
 import java.util.function.Supplier;
-import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
@@ -96,22 +95,16 @@ public final class Blank {
         return new Blank(stockId, stock, false, piece.cutSize(), () -> polygon(piece), folds(piece), uses);
     }
 
-    /** Layers that are cut alike; where one paper runs across several panels, what is cut first. */
+    /** Layers that are cut alike; one paper across several panels as it is cut first. */
     static Blank of(Cut cut, List<Use> uses) {
-        Size whole = cut.whole();
         return new Blank(
                 cut.paperId(),
                 cut.paper(),
                 cut.otherSide(),
-                whole == null ? cut.size() : whole,
-                () -> whole == null ? cut.shape().polygon() : rectangle(whole),
+                cut.size(),
+                () -> cut.shape().polygon(),
                 Folds.NONE,
                 uses);
-    }
-
-    private static Polygon rectangle(Size size) {
-        return (Polygon) FACTORY.toGeometry(
-                new Envelope(0, size.width().millimetres(), 0, size.height().millimetres()));
     }
 
     private static Polygon polygon(Piece piece) {

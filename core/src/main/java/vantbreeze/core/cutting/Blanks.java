@@ -11,7 +11,6 @@ import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.layer.FaceName;
-import vantbreeze.core.layer.Layer;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Cardstocks;
 
@@ -73,25 +72,13 @@ public record Blanks(List<Blank> all) {
 
     /** The layers of a card. */
     public static Blanks ofLayers(CutList cuts, FoldGraph graph) {
-        Map<List<Object>, List<Cut>> wholes = new LinkedHashMap<>();
-        List<Blank> all = new ArrayList<>();
-        for (Cut cut : cuts.cuts()) {
-            if (cut.whole() == null) {
-                all.add(Blank.of(cut, uses(List.of(cut), graph)));
-            } else {
-                Layer first = cut.layers().get(0);
-                wholes.computeIfAbsent(List.of(first.dressed(), first.level()), key -> new ArrayList<>())
-                        .add(cut);
-            }
-        }
-        // what runs across several panels is one piece, cut apart after
-        wholes.values().forEach(parts -> all.add(Blank.of(parts.get(0), List.of(new Blank.OfRun(uses(parts, graph))))));
-        return new Blanks(all);
+        return new Blanks(cuts.cuts().stream()
+                .map(cut -> Blank.of(cut, cut.runs() ? List.of(new Blank.OfRun(uses(cut, graph))) : uses(cut, graph)))
+                .toList());
     }
 
-    private static List<Blank.Use> uses(List<Cut> cuts, FoldGraph graph) {
-        return cuts.stream()
-                .flatMap(cut -> cut.layers().stream())
+    private static List<Blank.Use> uses(Cut cut, FoldGraph graph) {
+        return cut.layers().stream()
                 .<Blank.Use>map(layer -> new Blank.OfLayer(FaceName.of(layer.face(), graph), layer.level()))
                 .toList();
     }

@@ -1,7 +1,6 @@
 package vantbreeze.core.cutting;
 
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.paper.Cardstock;
@@ -14,10 +13,10 @@ import vantbreeze.core.paper.Size;
  * @param paperId id of the paper
  * @param paper what they are cut from
  * @param otherSide whether the paper's other side is to show
- * @param shape as each is cut
+ * @param shape as each is cut; one paper across several panels, as the rectangle that it is first
  * @param layers where each goes
  * @param mirror number of the cut that is its mirror image, 0 for none
- * @param whole when one paper runs across several panels, the size to cut it first, in pattern order; else null
+ * @param parts what one paper that runs across several panels is then cut into, from left to right; else none
  */
 public record Cut(
         int number,
@@ -27,15 +26,21 @@ public record Cut(
         CutShape shape,
         List<Layer> layers,
         int mirror,
-        @Nullable Size whole) {
+        List<CutShape> parts) {
 
     public Cut {
         layers = List.copyOf(layers);
+        parts = List.copyOf(parts);
     }
 
-    /** How many. */
+    /** Whether it is one paper across several panels. */
+    public boolean runs() {
+        return !parts.isEmpty();
+    }
+
+    /** How many; of one paper across several panels one, before it is cut apart. */
     public int count() {
-        return layers.size();
+        return runs() ? 1 : layers.size();
     }
 
     /** The faces they go on, in turn. */
@@ -49,6 +54,6 @@ public record Cut(
     }
 
     Cut numbered(int other, int mirrored) {
-        return new Cut(other, paperId, paper, otherSide, shape, layers, mirrored, whole);
+        return new Cut(other, paperId, paper, otherSide, shape, layers, mirrored, parts);
     }
 }

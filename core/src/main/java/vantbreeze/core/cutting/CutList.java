@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.layer.Dressing;
@@ -27,16 +28,15 @@ public record CutList(List<Cut> cuts) {
         cuts = List.copyOf(cuts);
     }
 
-    /** What layers that are cut together have in common beside their shape; each part of a run is by itself. */
-    private record Kind(String paper, boolean otherSide, int run, int level, int panel) {
+    /** What layers that are cut together have in common beside their shape; a run is one of its kind at each level. */
+    private record Kind(String paper, boolean otherSide, int run, int level) {
 
         static Kind of(Layer layer, boolean runs) {
             return new Kind(
                     layer.choice().paper(),
                     layer.choice().otherSide(),
                     runs ? layer.dressed() : -1,
-                    runs ? layer.level() : -1,
-                    runs ? layer.face().panel() : -1);
+                    runs ? layer.level() : -1);
         }
     }
 
@@ -45,6 +45,21 @@ public record CutList(List<Cut> cuts) {
 
         boolean takes(Kind other, CutShape cut, Layer layer) {
             return kind.equals(other) && (kind.run >= 0 || shape.like(cut, layer.paper()));
+        }
+
+        Cut cut(@Nullable Size whole) {
+            Layer first = layers.get(0);
+            return new Cut(
+                    0,
+                    kind.paper,
+                    first.paper(),
+                    kind.otherSide,
+                    whole == null ? shape : CutShape.rectangle(whole),
+                    layers,
+                    0,
+                    whole == null
+                            ? List.of()
+                            : layers.stream().map(CutShape::of).toList());
         }
     }
 
@@ -70,27 +85,15 @@ public record CutList(List<Cut> cuts) {
         List<Cut> cuts = new ArrayList<>();
         Map<List<Integer>, Size> wholes = Run.wholes(graph, grounds, flats, dressing, layers);
         for (Alike one : alike) {
-            Kind kind = one.kind();
-            cuts.add(new Cut(
-                    0,
-                    kind.paper(),
-                    one.layers().get(0).paper(),
-                    kind.otherSide(),
-                    one.shape(),
-                    one.layers(),
-                    0,
-                    wholes.get(List.of(kind.run(), kind.level()))));
+            cuts.add(one.cut(wholes.get(List.of(one.kind().run(), one.kind().level()))));
         }
         Map<String, Double> byPaper = new LinkedHashMap<>();
         cuts.forEach(cut ->
                 byPaper.merge(cut.paperId(), cut.count() * cut.shape().polygon().getArea(), Double::sum));
-        // pieces of one run stay in the order of its pattern: the sort is stable
         cuts.sort(Comparator.<Cut>comparingDouble(cut -> -byPaper.getOrDefault(cut.paperId(), 0.0))
                 .thenComparing(Cut::paperId)
-                .thenComparingDouble(cut -> cut.whole() == null
-                        ? -cut.shape().polygon().getEnvelopeInternal().getArea()
-                        : -cut.whole().width().millimetres()
-                                * cut.whole().height().millimetres()));
+                .thenComparingDouble(
+                        cut -> -cut.shape().polygon().getEnvelopeInternal().getArea()));
         List<Cut> numbered = new ArrayList<>();
         int[] mirrors = mirrors(cuts);
         for (int i = 0; i < cuts.size(); i++) {
@@ -125,7 +128,7 @@ public record CutList(List<Cut> cuts) {
     }
 
     private static int mirror(List<Cut> cuts, Cut cut) {
-        if (cut.whole() != null || cut.shape().isRectangle()) {
+        if (cut.runs() || cut.shape().isRectangle()) {
             return -1;
         }
         CutShape image = cut.shape().mirrored();
@@ -134,7 +137,7 @@ public record CutList(List<Cut> cuts) {
         }
         for (int i = 0; i < cuts.size(); i++) {
             Cut other = cuts.get(i);
-            if (other.whole() == null
+            if (!other.runs()
                     && other.paperId().equals(cut.paperId())
                     && other.otherSide() == cut.otherSide()
                     && image.like(other.shape(), cut.paper())) {

@@ -6,6 +6,7 @@ import java.util.stream.DoubleStream;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -28,6 +29,8 @@ public record CutShape(Polygon polygon) {
     /** Angles nearer to a quarter turn than this are one, degrees. */
     private static final double SQUARE = 0.5;
 
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
     /** How {@code layer} is cut. */
     static CutShape of(Layer layer) {
         boolean turned = layer.face().side() == Side.BACK;
@@ -37,6 +40,12 @@ public record CutShape(Polygon polygon) {
         AffineTransformation laid = turned ? AffineTransformation.scaleInstance(-1, 1) : new AffineTransformation();
         laid = laid.compose(rotation(Math.abs(turn - square) < SQUARE ? square : turn));
         return settled((Polygon) laid.transform(layer.shape()));
+    }
+
+    /** A rectangle that stands square. */
+    static CutShape rectangle(Size size) {
+        return new CutShape((Polygon) FACTORY.toGeometry(
+                new Envelope(0, size.width().millimetres(), 0, size.height().millimetres())));
     }
 
     /** A rotation, exact for quarter turns. */

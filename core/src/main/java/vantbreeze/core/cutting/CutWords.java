@@ -62,8 +62,8 @@ public record CutWords(FoldGraph graph, Ruler ruler, Dies dies) {
     public String notes(Cut cut) {
         List<String> notes = new ArrayList<>();
         Layer first = cut.layers().get(0);
-        if (cut.whole() != null) {
-            notes.add("cut one piece of %s first, then part it: the pattern runs on".formatted(size(cut.whole())));
+        if (cut.runs()) {
+            notes.add("then cut it into %s: the pattern runs on".formatted(parts(cut)));
         }
         how(cut).ifPresent(notes::add);
         if (cut.mirror() > 0) {
@@ -91,6 +91,22 @@ public record CutWords(FoldGraph graph, Ruler ruler, Dies dies) {
         }
         notes.add(border(first));
         return String.join("; ", notes);
+    }
+
+    /** "two of 2⅛ × 5¾ in", or the size of each from the left. */
+    private String parts(Cut cut) {
+        List<String> sizes = cut.parts().stream().map(part -> size(part.size())).toList();
+        return sizes.stream().distinct().count() == 1
+                ? "%s of %s"
+                        .formatted(
+                                sizes.size() == 2 ? "two" : String.format(Locale.ROOT, "%d", sizes.size()),
+                                sizes.get(0))
+                : "%s, from the left".formatted(String.join(", ", sizes));
+    }
+
+    /** How many of one cut: "one", "2 of these". */
+    public static String count(Cut cut) {
+        return cut.count() == 1 ? "one" : String.format(Locale.ROOT, "%d of these", cut.count());
     }
 
     /** How a shape is cut that is no rectangle: with which die, or from which rectangle. */
@@ -160,12 +176,10 @@ public record CutWords(FoldGraph graph, Ruler ruler, Dies dies) {
     }
 
     private String size(Size size) {
-        return "%s × %s".formatted(write(size.width()), write(size.height()));
+        return Figure.of(size.width(), ruler).by(Figure.of(size.height(), ruler));
     }
 
-    /** On a mark as a figure, between two exactly: a border of 2.5 mm is no "about 3". */
     private String write(Length length) {
-        Figure figure = Figure.of(length, ruler);
-        return figure.isOnRuler() ? figure.inWords() : figure.text();
+        return Figure.of(length, ruler).inWords();
     }
 }

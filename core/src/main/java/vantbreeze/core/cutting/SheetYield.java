@@ -17,13 +17,13 @@ public record SheetYield(StockSheet sheet, Size piece, boolean turned, int acros
 
     /** The better way round that it may lie; not turned if both give the same. */
     public static SheetYield of(Blank blank, StockSheet sheet) {
-        return blank.lie() == Blank.Lie.ANY ? of(blank.size(), sheet) : grid(blank.size(), sheet, false);
+        return blank.lie() == Blank.Lie.ANY ? of(blank.size(), sheet) : lying(blank.size(), sheet, false);
     }
 
     /** The better way round of a rectangle; not turned if both give the same. */
     public static SheetYield of(Size piece, StockSheet sheet) {
-        SheetYield straight = grid(piece, sheet, false);
-        SheetYield turned = grid(piece, sheet, true);
+        SheetYield straight = lying(piece, sheet, false);
+        SheetYield turned = lying(piece, sheet, true);
         return turned.count() > straight.count() ? turned : straight;
     }
 
@@ -40,7 +40,12 @@ public record SheetYield(StockSheet sheet, Size piece, boolean turned, int acros
         return piece.width().minus(sheet.width()).max(piece.height().minus(sheet.height()));
     }
 
-    private static SheetYield grid(Size piece, StockSheet sheet, boolean turned) {
+    /**
+     * A rectangle lying one way round.
+     *
+     * @param turned whether its width runs up the sheet
+     */
+    public static SheetYield lying(Size piece, StockSheet sheet, boolean turned) {
         Size lying = turned ? piece.turned() : piece;
         return new SheetYield(sheet, piece, turned, (int) sheet.size().width().timesContaining(lying.width()), (int)
                 sheet.size().height().timesContaining(lying.height()));

@@ -84,7 +84,7 @@ public record Comparison(List<Difference> differences) {
         figures.put(
                 "Wrong",
                 String.valueOf(worked.findings().stream()
-                        .filter(finding -> finding.severity() == Finding.Severity.WRONG)
+                        .filter(finding -> finding.severity() == Finding.Severity.MUST_FIX)
                         .count()));
         return figures;
     }

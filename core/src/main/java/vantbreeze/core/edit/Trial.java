@@ -45,7 +45,7 @@ record Trial(Workshop workshop, Set<Finding> before) {
 
     private static Set<Finding> wrong(WorkedPlan worked) {
         return worked.findings().stream()
-                .filter(finding -> finding.severity() == Finding.Severity.WRONG)
+                .filter(finding -> finding.severity() == Finding.Severity.MUST_FIX)
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 

@@ -102,11 +102,6 @@ public final class Proposals {
         return proposal(size, measures, suiting(size), Proposal.Bound.MAKER);
     }
 
-    /** The widest card of this height whose pieces come out of the sheet; zero when none does. */
-    public Length widestOfHeight(Length height) {
-        return widest(sheet.size().longSide(), height, 1);
-    }
-
     /** The largest lying card that {@code envelope} takes with room to slide. */
     public static Size room(Envelope envelope, Allowances allowances) {
         Size inside = envelope.inside().landscape();
@@ -228,7 +223,13 @@ public final class Proposals {
         return step.times(low);
     }
 
+    /** Whether its pieces come out so often; a card narrower than the structure can be would. */
     private boolean comesOut(Size finished, int count) {
+        Measures measures = structure.proportioned(finished, ruler);
+        if (finished.width()
+                .isShorterThan(structure.limits(Parameter.WIDTH, measures).least())) {
+            return true;
+        }
         return cuts
                 .computeIfAbsent(
                         finished, size -> structure.assemble(structure.proportioned(size, ruler)).pieces().stream()

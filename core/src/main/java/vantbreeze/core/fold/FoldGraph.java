@@ -14,6 +14,7 @@ public final class FoldGraph {
     private final List<Link> links;
     private final List<Link.Folded> hinges;
     private final List<Link.Glued> joins;
+    private final Lazy<List<PieceId>> pieceNames;
     private final Lazy<SpanningTree> tree = new Lazy<>(() -> SpanningTree.of(this));
 
     private FoldGraph(Assembly assembly, List<Panel> panels, List<Integer> pieceOf, List<Link> links) {
@@ -29,6 +30,7 @@ public final class FoldGraph {
                 .filter(Link.Glued.class::isInstance)
                 .map(Link.Glued.class::cast)
                 .toList();
+        this.pieceNames = new Lazy<>(() -> PieceId.all(assembly.pieces()));
     }
 
     /** Whose panels these are. */
@@ -140,13 +142,26 @@ public final class FoldGraph {
         return Optional.empty();
     }
 
-    /** What a panel is called; with its piece's name where there are several pieces and it does not say that. */
+    /**
+     * What a panel is called; with its piece's name where that is not the card base, or another panel has the same
+     * name, and it does not say that itself.
+     */
     public String name(int panel) {
-        String name = panels.get(panel).name();
+        Panel named = panels.get(panel);
         int piece = pieceOf.get(panel);
-        String whose = assembly.pieces().get(piece).name();
-        boolean says = assembly.pieces().size() == 1 || name.equals(whose) || name.startsWith(whose + " ");
-        return says ? name : "%s of %s".formatted(name, whose);
+        boolean isPlain = assembly.pieces().size() == 1 || (piece == 0 && isOnly(named.name()));
+        return isPlain
+                ? named.name()
+                : PanelId.inWords(named.name(), pieceNames.get().get(piece));
+    }
+
+    /** Which piece a panel is of, as it is known whatever else the card has. */
+    public PieceId pieceName(int panel) {
+        return pieceNames.get().get(pieceOf.get(panel));
+    }
+
+    private boolean isOnly(String name) {
+        return panels.stream().filter(panel -> panel.name().equals(name)).count() == 1;
     }
 
     /** For each panel, the links that touch it. */

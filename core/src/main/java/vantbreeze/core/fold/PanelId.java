@@ -14,11 +14,17 @@ public record PanelId(PieceId piece, String panel) {
         return new PanelId(pieces.get(ref.piece()), ref.panel());
     }
 
-    /** As a maker reads it: "Left tab of Band". */
+    /** As a maker reads it: "Left tab of Band"; the card base goes without saying. */
     public String inWords() {
+        return piece.equals(PieceId.BASE) ? panel : inWords(panel, piece);
+    }
+
+    static String inWords(String panel, PieceId piece) {
         if (panel.equals(piece.name())) {
             return piece.inWords();
         }
-        return panel.startsWith(piece.name() + " ") ? panel : "%s of %s".formatted(panel, piece.inWords());
+        return piece.nth() == 1 && panel.startsWith(piece.name() + " ")
+                ? panel
+                : "%s of %s".formatted(panel, piece.inWords());
     }
 }

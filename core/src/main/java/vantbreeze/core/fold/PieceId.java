@@ -14,6 +14,9 @@ import java.util.Map;
  */
 public record PieceId(String name, int nth) {
 
+    /** What most structures call the piece that everything else is glued to. */
+    public static final PieceId BASE = PieceId.of("Card base");
+
     /** @throws IllegalArgumentException when {@code nth} is under 1 */
     public PieceId {
         if (nth < 1) {

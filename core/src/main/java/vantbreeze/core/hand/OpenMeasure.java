@@ -186,7 +186,7 @@ public record OpenMeasure(Workshop workshop, Plan plan) {
         static Tried of(Length width, Edited moved, WorkedPlan worked) {
             long amiss = worked.findings().stream()
                     .filter(finding -> finding.about().equals("fold"))
-                    .mapToLong(finding -> finding.severity() == Finding.Severity.WRONG ? 10 : 1)
+                    .mapToLong(finding -> finding.severity() == Finding.Severity.MUST_FIX ? 10 : 1)
                     .sum();
             return new Tried(
                     width,

@@ -47,12 +47,12 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
         Parameter named = named(parameter);
         Limits limits = structure.limits(parameter, measures);
         if (length.isShorterThan(limits.least())) {
-            return Optional.of(
-                    "%s can't be under %s: %s.".formatted(named.label(), write(limits.least()), limits.leastBecause()));
+            return Optional.of("%s can't be under %s: %s."
+                    .formatted(named.label(), write(limits.least(ruler)), limits.leastBecause()));
         }
         return length.isLongerThan(limits.most())
-                ? Optional.of(
-                        "%s can't be over %s: %s.".formatted(named.label(), write(limits.most()), limits.mostBecause()))
+                ? Optional.of("%s can't be over %s: %s."
+                        .formatted(named.label(), write(limits.most(ruler)), limits.mostBecause()))
                 : Optional.empty();
     }
 

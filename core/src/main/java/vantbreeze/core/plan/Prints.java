@@ -75,7 +75,6 @@ public final class Prints {
     }
 
     private static String written(Length length, Ruler ruler) {
-        Figure figure = Figure.of(length, ruler);
-        return figure.isOnRuler() ? figure.inWords() : figure.text();
+        return Figure.of(length, ruler).inWords();
     }
 }

@@ -1,18 +1,20 @@
 package vantbreeze.core.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.CheckedCard;
 import vantbreeze.core.check.Finding;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.cutting.Blanks;
 import vantbreeze.core.cutting.CutList;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fit.EnvelopeFit;
-import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Lazy;
 import vantbreeze.core.fold.Piece;
@@ -22,8 +24,10 @@ import vantbreeze.core.fold.sight.Sights;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layers;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.structure.Measures;
@@ -121,6 +125,24 @@ public final class WorkedPlan implements CheckedCard {
     }
 
     @Override
+    public Optional<Measures> changing(String parameter, Length length) {
+        try {
+            return Optional.of(plan.changing(structure, parameter, length).measures());
+        } catch (ValidationException refused) {
+            return Optional.empty();
+        }
+    }
+
+    @Override
+    public Optional<Measures> choosing(String choice, String alternative) {
+        try {
+            return Optional.of(plan.choosing(structure, choice, alternative).measures());
+        } catch (ValidationException refused) {
+            return Optional.empty();
+        }
+    }
+
+    @Override
     public boolean isFree() {
         return plan.isFree();
     }
@@ -183,6 +205,26 @@ public final class WorkedPlan implements CheckedCard {
     }
 
     @Override
+    public Optional<Envelope> betterEnvelope() {
+        return workshop.envelopes().all().stream()
+                .map(envelope -> EnvelopeFit.of(closedCard(), envelope, tools().allowances()))
+                .filter(fit -> fit.verdict() == EnvelopeFit.Verdict.FITS)
+                .min(Comparator.comparing(EnvelopeFit::looseness))
+                .map(EnvelopeFit::envelope)
+                .filter(envelope -> !envelope.id().equals(plan.envelopeId()));
+    }
+
+    @Override
+    public List<StockSheet> sheetsOf(String stockId) {
+        List<StockSheet> own = workshop.sheets().of(stockId);
+        return own.isEmpty()
+                ? workshop.sheets().all().stream()
+                        .filter(sheet -> sheet.stockId() == null)
+                        .toList()
+                : own;
+    }
+
+    @Override
     public @Nullable StockSheet sheet() {
         String id = plan.sheetId();
         return id == null ? null : workshop.sheet(id);
@@ -193,17 +235,12 @@ public final class WorkedPlan implements CheckedCard {
         return workshop.tools();
     }
 
-    @Override
-    public Proposals proposals(StockSheet from) {
-        return workshop.proposals(structure, plan.ruler(), from);
-    }
-
     /** What to cut for its layers. */
     public CutList cuts() {
         return of(Stages.CUTS);
     }
 
-    /** All that is to be cut: its pieces and its layers. */
+    @Override
     public Blanks blanks() {
         return of(Stages.BLANKS);
     }

@@ -243,7 +243,7 @@ final class Mending {
     private static @Nullable String write(Length length, LengthUnit unit) {
         if (unit == LengthUnit.INCH) {
             Figure figure = Figure.of(length, Ruler.THIRTY_SECONDS);
-            return !figure.isOnRuler()
+            return !Ruler.THIRTY_SECONDS.marks(length)
                     ? null
                     : figure.numerator() == 0
                             ? figure.whole()

@@ -9,12 +9,12 @@ import vantbreeze.core.length.Length;
  *
  * @param parameter which measure
  * @param suggested what to make it, or null when that alone does not help
- * @param text what, why and by how much, with a {@code %s} for each of the figures
- * @param figures to be written on the ruler in force
+ * @param text what, why and by how much, with a {@code %s} for each of the amounts
+ * @param amounts to be written on the ruler in force
  */
-public record Advice(String parameter, @Nullable Length suggested, String text, List<Length> figures) {
+public record Advice(String parameter, @Nullable Length suggested, String text, List<Amount> amounts) {
 
     public Advice {
-        figures = List.copyOf(figures);
+        amounts = List.copyOf(amounts);
     }
 }

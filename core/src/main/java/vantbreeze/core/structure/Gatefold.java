@@ -112,7 +112,7 @@ public final class Gatefold extends CatalogueStructure {
                         measures.says(RIGHT) ? RIGHT : FLAP,
                         measures.says(RIGHT) ? of(RIGHT, measures).plus(gap) : half,
                         "The flaps do not meet: a gap of %s is left between them.",
-                        List.of(gap)))
+                        List.of(Amount.difference(gap))))
                 : List.of();
     }
 

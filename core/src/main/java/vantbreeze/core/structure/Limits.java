@@ -34,10 +34,18 @@ public record Limits(Length least, String leastBecause, Length most, String most
         if (allow(length)) {
             return length;
         }
-        Length limit = length.isLongerThan(most) ? most : least;
-        Length mark = length.isLongerThan(most)
-                ? ruler.below(most).length()
-                : ruler.above(least).length();
-        return allow(mark) ? mark : limit;
+        return length.isLongerThan(most) ? most(ruler) : least(ruler);
+    }
+
+    /** The smallest mark that is allowed; where none is, the smallest length. */
+    public Length least(Ruler ruler) {
+        Length mark = ruler.above(least).length();
+        return allow(mark) ? mark : least;
+    }
+
+    /** The largest mark that is allowed; where none is, the largest length. */
+    public Length most(Ruler ruler) {
+        Length mark = ruler.below(most).length();
+        return allow(mark) ? mark : most;
     }
 }

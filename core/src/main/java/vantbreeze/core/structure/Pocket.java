@@ -339,9 +339,11 @@ public final class Pocket extends CatalogueStructure {
                                             ? needed
                                             : needed.plus(measures.get(Parameter.WIDTH)
                                                     .minus(panel)),
-                                    "A gift card of %s × %s (ISO/IEC 7810 ID-1) does not go in: beside "
-                                            + "the seal the pocket is %s wide.",
-                                    List.of(ID1_LONG, ID1_SHORT, panel.minus(seal)))
+                                    "A gift card, which is of bank-card size, does not go in: beside the seal the pocket "
+                                            + "is %s wide, and it wants %s.",
+                                    List.of(
+                                            Amount.measure(panel.minus(seal)),
+                                            Amount.least(ID1_SHORT.plus(allowed(Allowance.POCKET_EASE)))))
                             : new Advice(
                                     measures.says(HIGH) ? HIGH : Parameter.HEIGHT,
                                     measures.says(HIGH)
@@ -349,7 +351,8 @@ public final class Pocket extends CatalogueStructure {
                                             : needed.plus(measures.get(Parameter.HEIGHT)
                                                     .minus(high)),
                                     "A gift card put in upright stands %s above the pocket.",
-                                    List.of(ID1_LONG.plus(foot).minus(high))));
+                                    List.of(Amount.difference(
+                                            ID1_LONG.plus(foot).minus(high)))));
         }
         Length top = foot.plus(upright ? ID1_LONG : ID1_SHORT);
         return top.minus(measures.get(EDGE)).isShorterThan(allowed(Allowance.POCKET_GRIP))
@@ -357,7 +360,7 @@ public final class Pocket extends CatalogueStructure {
                         EDGE,
                         top.minus(allowed(Allowance.POCKET_GRIP)),
                         "A gift card can't be pulled out: only %s of it shows above the pocket's edge.",
-                        List.of(top.minus(measures.get(EDGE)).max(Length.ZERO))))
+                        List.of(Amount.difference(top.minus(measures.get(EDGE))))))
                 : List.of();
     }
 }

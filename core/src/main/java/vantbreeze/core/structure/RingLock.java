@@ -259,7 +259,7 @@ public final class RingLock extends CatalogueStructure {
                         BAND,
                         allowed(Allowance.RING),
                         "The ring is only %s wide: one under %s does not hold.",
-                        List.of(measures.get(BAND), allowed(Allowance.RING))))
+                        List.of(Amount.measure(measures.get(BAND)), Amount.least(allowed(Allowance.RING)))))
                 : List.of();
     }
 

@@ -146,6 +146,16 @@ public sealed interface Allowance {
             mm(5),
             2,
             20);
+    /** The narrowest paper between two slits. */
+    OfLength NARROWEST_BRIDGE = length(
+            "narrowest-bridge",
+            "Narrowest bridge between slits",
+            "A narrower strip of paper between two slits tears.",
+            MEMORY,
+            quarter(),
+            mm(6),
+            1,
+            30);
     /** The narrowest ring. */
     OfLength THINNEST_RING =
             length("thinnest-ring", "Thinnest ring", "A thinner ring tears as it is cut.", MEMORY, mm(3), mm(3), 1, 20);
@@ -304,6 +314,16 @@ public sealed interface Allowance {
             Length.ofMicrometres(800),
             0,
             10);
+    /** How much may lie inside a closed card. */
+    OfLength SPRINGS_OPEN = length(
+            "springs-open",
+            "Layers inside a fold",
+            "Where layers between the two sides of a fold add up to this much, the card springs open.",
+            MEMORY,
+            mm(3),
+            mm(3),
+            1,
+            20);
     /** The width of a place to write. */
     OfLength WRITING_WIDE =
             length("writing-wide", "Place to write, wide", "Room for a few lines.", MEMORY, mm(60), mm(60), 20, 200);
@@ -411,6 +431,7 @@ public sealed interface Allowance {
                             WORTH_DRESSING,
                             GLUED_AWAY,
                             RAISED,
+                            SPRINGS_OPEN,
                             WRITING_WIDE,
                             WRITING_HIGH)),
             new Group(
@@ -418,7 +439,14 @@ public sealed interface Allowance {
                     List.of(TAB, LEAST_TAB, HIDDEN_TAB, WIDEST_TAB, GLUE_STRIP, WING_GLUE, LEAST_SEAL)),
             new Group(
                     "Folds that lie in one another",
-                    List.of(TUBE_SLIVER, NEST_RELIEF, RELIEF_MINDED, GATE_HAIR, NARROWEST_PANEL, NARROWEST_SPRING)),
+                    List.of(
+                            TUBE_SLIVER,
+                            NEST_RELIEF,
+                            RELIEF_MINDED,
+                            GATE_HAIR,
+                            NARROWEST_PANEL,
+                            NARROWEST_SPRING,
+                            NARROWEST_BRIDGE)),
             new Group(
                     "Parts that turn, slide and step",
                     List.of(

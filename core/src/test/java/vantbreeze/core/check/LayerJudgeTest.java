@@ -86,7 +86,7 @@ class LayerJudgeTest {
                 .isCloseTo(0.2, within(0.001));
         assertThat(work("tiered-stage", on("Backdrop", Side.FACE, mat), on("Tier 1 front", Side.FACE, mat))
                         .findings())
-                .noneMatch(finding -> finding.severity() == Finding.Severity.WRONG);
+                .noneMatch(finding -> finding.severity() == Finding.Severity.MUST_FIX);
     }
 
     private static LayerChoice kites() {
@@ -114,7 +114,7 @@ class LayerJudgeTest {
     @Test
     void aBorderThatEatsThePanelIsTold() {
         WorkedPlan worked = work("z-fold", on("Leg", Side.FACE, LayerChoice.of("paper-160", Length.ofMillimetres(40))));
-        says(worked, "A border of 40 mm eats all of Leg");
+        says(worked, "A border of 40 mm leaves nothing of Leg");
         assertThat(worked.layers().all()).isEmpty();
         says(
                 work("z-fold", on("Leg", Side.FACE, kites(), LayerChoice.of("paper-160", Length.ofMillimetres(36)))),
@@ -217,7 +217,7 @@ class LayerJudgeTest {
     @Test
     void aPaperThatIsGoneIsStoodInFor() {
         WorkedPlan worked = work("z-fold", on("Leg", Side.FACE, LayerChoice.of("own-lost", BORDER)));
-        says(worked, "\"own-lost\" on Leg is not in the cupboard");
+        says(worked, "\"own-lost\" on Leg is not among your papers");
         assertThat(worked.layers().all()).hasSize(1);
     }
 

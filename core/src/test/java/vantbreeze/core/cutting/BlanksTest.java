@@ -98,7 +98,7 @@ class BlanksTest {
         WorkedPlan gate = WORKSHOP.work(plan("gatefold").withDressing(across));
         List<Blank> layers = Blanks.ofLayers(gate.cuts(), gate.form().graph()).all();
         assertThat(layers).hasSize(1);
-        assertThat(layers.get(0).size()).isEqualTo(gate.cuts().cuts().get(0).whole());
+        assertThat(layers.get(0).size()).isEqualTo(gate.cuts().cuts().get(0).size());
         assertThat(layers.get(0).uses()).hasSize(1);
         assertThat(((Blank.OfRun) layers.get(0).uses().get(0)).parts()).hasSize(2);
     }

@@ -52,7 +52,7 @@ class CutWordsTest {
                 choice.border(),
                 choice.border(),
                 90);
-        return new Cut(1, "paper-160", layer.paper(), false, CutShape.of(layer), List.of(layer), 0, null);
+        return new Cut(1, "paper-160", layer.paper(), false, CutShape.of(layer), List.of(layer), 0, List.of());
     }
 
     private static String notes(Polygon shape) {

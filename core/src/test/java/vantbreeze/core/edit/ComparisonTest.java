@@ -83,9 +83,8 @@ class ComparisonTest {
         assertThat(worked.closedCard().thickness()).isGreaterThanOrEqualTo(0.8);
         assertThat(worked.findings())
                 .extracting(Finding::text)
-                .noneMatch(text -> text.contains("between two grooves"))
-                .noneMatch(text -> text.contains("longer than"))
-                .anyMatch(text -> text.contains("slits can be cut on the trimmer"));
+                .noneMatch(text -> text.contains("does not reach"))
+                .noneMatch(text -> text.contains("The trimmer cuts"));
         assertThatThrownBy(() -> new OwnStock(
                         tools, List.of(own.envelopes().get(0), own.envelopes().get(0)), List.of(), Map.of(), Set.of()))
                 .hasMessageContaining("same id");
@@ -110,7 +109,7 @@ class ComparisonTest {
         boolean usual = WORKSHOP.work(side).findings().stream()
                 .anyMatch(finding -> finding.text().contains("across the grain"));
         boolean turned = WORKSHOP.with(own).work(side.withCardstock("own-3")).findings().stream()
-                .anyMatch(finding -> finding.text().contains("across its short grain"));
+                .anyMatch(finding -> finding.text().contains("across the grain"));
         assertThat(usual).isNotEqualTo(turned);
     }
 

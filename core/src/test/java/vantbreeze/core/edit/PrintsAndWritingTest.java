@@ -81,7 +81,7 @@ class PrintsAndWritingTest {
             Plan mended = set(plan, mend.parameter(), String.valueOf(mend.chosen()));
             assertThat(nowhere(mended)).as("%s, %s", structure, mend.label()).isEmpty();
             assertThat(WORKSHOP.work(mended).findings())
-                    .noneMatch(finding -> finding.severity() == Finding.Severity.WRONG);
+                    .noneMatch(finding -> finding.severity() == Finding.Severity.MUST_FIX);
         }
         Plan carded = set(plan, "writing", "small-card");
         assertThat(carded.extras().all()).hasSize(1);

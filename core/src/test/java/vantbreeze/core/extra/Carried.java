@@ -68,7 +68,7 @@ final class Carried {
 
     static List<String> wrong(WorkedPlan worked) {
         return worked.findings().stream()
-                .filter(finding -> finding.severity() == Finding.Severity.WRONG)
+                .filter(finding -> finding.severity() == Finding.Severity.MUST_FIX)
                 .map(Finding::text)
                 .toList();
     }

@@ -211,7 +211,7 @@ class ExtrasTest {
         Plan gate = card("gatefold", 120, 150);
         WorkedPlan held = WORKSHOP.work(put(gate, "band", "Tail", "Left flap", Side.BACK, "Right flap"));
         assertThat(wrong(held)).singleElement().satisfies(text -> assertThat(text)
-                .startsWith("Tail holds the card: on the way to \"Open\" its ends come 240 mm apart"));
+                .startsWith("Tail locks the card: on the way to \"Open\" its ends come 240 mm apart"));
     }
 
     /** A topper on the seat of a mount moves with it; taken off, the mount takes the topper along. */

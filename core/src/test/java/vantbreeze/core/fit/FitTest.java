@@ -21,7 +21,6 @@ import vantbreeze.core.paper.Sheets;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.structure.Catalogue;
-import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.core.structure.ZFold;
 import vantbreeze.core.tool.Board;
@@ -188,44 +187,6 @@ class FitTest {
         assertThat(CardYield.of(List.of(Size.ofMillimetres(105, 148)), sheet("a4"))
                         .cards())
                 .isEqualTo(4);
-    }
-
-    /** By hand: a Z-fold's strip is twice as long as the card; A4 is 297 × 210. */
-    @Test
-    void theWidestCardOfAHeightIsHalfTheSheetAlongOrAcross() {
-        Proposals found = proposals(Ruler.MM_1, "a4");
-        assertThat(found.widestOfHeight(Length.ofMillimetres(100))).isEqualTo(Length.ofMillimetres(148));
-        assertThat(found.widestOfHeight(Length.ofMillimetres(210))).isEqualTo(Length.ofMillimetres(148));
-        assertThat(found.widestOfHeight(Length.ofMillimetres(211))).isEqualTo(Length.ofMillimetres(104));
-        assertThat(found.widestOfHeight(Length.ofMillimetres(298))).isEqualTo(Length.ZERO);
-    }
-
-    /** Whatever the structure: one step wider, some piece does not come out of the sheet (by trying each). */
-    @Test
-    void noWiderCardComesOutOfTheSheet() {
-        Length height = Length.ofMillimetres(120);
-        for (Structure structure : Catalogue.full().all()) {
-            Proposals found = new Proposals(structure, Ruler.MM_1, sheet("a4"), Envelopes.published(), Tools.usual());
-            Length widest = found.widestOfHeight(height);
-            Length step = structure.widthStep(Ruler.MM_1.division());
-            assertThat(comesOut(structure, new Size(widest, height)))
-                    .as(structure.name())
-                    .isTrue();
-            Size wider = new Size(widest.plus(step), height);
-            // those that must be square are no wider than they are high; none is wider than the sheet is long
-            if (structure.proportioned(wider, Ruler.MM_1).get(Parameter.WIDTH).equals(wider.width())
-                    && !wider.width().isLongerThan(sheet("a4").size().longSide())) {
-                assertThat(comesOut(structure, wider)).as(structure.name()).isFalse();
-            }
-        }
-    }
-
-    private static boolean comesOut(Structure structure, Size finished) {
-        Size a4 = sheet("a4").size();
-        return structure.assemble(structure.proportioned(finished, Ruler.MM_1)).pieces().stream()
-                .map(Piece::cutSize)
-                .allMatch(cut -> !cut.landscape().width().isLongerThan(a4.longSide())
-                        && !cut.landscape().height().isLongerThan(a4.landscape().height()));
     }
 
     /**

@@ -15,7 +15,7 @@ class LengthPropertiesTest {
         Figure figure = Figure.of(length, ruler);
         assertThat(MeasureReader.of(ruler).read(figure.text())).isEqualTo(length);
         assertThat(MeasureReader.of(ruler).read(figure.printed())).isEqualTo(length);
-        assertThat(figure.isOnRuler()).isTrue();
+        assertThat(figure.isExact()).isTrue();
     }
 
     @Property

@@ -28,7 +28,7 @@ class HeldCardsTest {
 
     private static List<String> wrong(WorkedPlan worked) {
         return worked.findings().stream()
-                .filter(finding -> finding.severity() == Finding.Severity.WRONG)
+                .filter(finding -> finding.severity() == Finding.Severity.MUST_FIX)
                 .map(Finding::text)
                 .toList();
     }
@@ -73,9 +73,9 @@ class HeldCardsTest {
         WorkedPlan undecided = worked.given(Stages.FORM, hasty);
         assertThat(hasty.ordering().verdict()).isEqualTo(Verdict.NOT_DECIDED);
         assertThat(undecided.findings())
-                .anyMatch(finding -> finding.severity() == Finding.Severity.NOTE
+                .anyMatch(finding -> finding.severity() == Finding.Severity.CHECK
                         && finding.text().contains("can't be told"))
-                .noneMatch(finding -> finding.severity() == Finding.Severity.WRONG);
+                .noneMatch(finding -> finding.severity() == Finding.Severity.MUST_FIX);
         assertThat(undecided.findings()).noneMatch(finding -> finding.text().contains("wraps"));
     }
 }

@@ -8,6 +8,9 @@ import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import vantbreeze.core.cutting.Cut;
+import vantbreeze.core.cutting.CutShape;
+import vantbreeze.core.cutting.CutWords;
+import vantbreeze.core.die.Dies;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Dressing;
@@ -100,19 +103,27 @@ class LayerValuesTest {
                 card.proportioned(size(inches(4, 1, 4), inches(5, 1, 2)), Ruler.EIGHTHS),
                 Ruler.EIGHTHS,
                 front);
-        assertThat(sizes(inch))
-                .containsExactly(size(inches(2, 0, 1), inches(5, 1, 4)), size(inches(2, 0, 1), inches(5, 1, 4)));
-        assertThat(inch.cuts().cuts())
-                .allSatisfy(cut -> assertThat(cut.whole()).isEqualTo(size(inches(4, 0, 1), inches(5, 1, 4))));
-        assertThat(inch.cuts().cuts())
-                .extracting(cut -> cut.layers().get(0).face().panel())
-                .as("in pattern order")
-                .containsExactly(0, 2);
+        assertThat(inch.cuts().cuts()).singleElement().satisfies(cut -> {
+            assertThat(cut.size()).isEqualTo(size(inches(4, 0, 1), inches(5, 1, 4)));
+            assertThat(cut.count()).isEqualTo(1);
+            assertThat(cut.parts())
+                    .extracting(CutShape::size)
+                    .containsExactly(size(inches(2, 0, 1), inches(5, 1, 4)), size(inches(2, 0, 1), inches(5, 1, 4)));
+            assertThat(cut.layers())
+                    .extracting(layer -> layer.face().panel())
+                    .as("in pattern order")
+                    .containsExactly(0, 2);
+        });
+        assertThat(new CutWords(inch.form().graph(), Ruler.EIGHTHS, Dies.NONE)
+                        .notes(inch.cuts().cuts().get(0)))
+                .startsWith("then cut it into two of 2 × 5¼ in: the pattern runs on");
         Dressed metric = front.layered(List.of(LayerChoice.of("paper-120", Length.ofMicrometres(2500))));
         WorkedPlan millimetres =
                 work(card.id(), card.proportioned(Size.ofMillimetres(105, 148), Ruler.MM_HALF), Ruler.MM_HALF, metric);
-        assertThat(sizes(millimetres)).containsOnly(Size.ofMillimetres(50, 143));
-        assertThat(millimetres.cuts().cuts().get(0).whole()).isEqualTo(Size.ofMillimetres(100, 143));
+        assertThat(millimetres.cuts().cuts().get(0).parts())
+                .extracting(CutShape::size)
+                .containsOnly(Size.ofMillimetres(50, 143));
+        assertThat(millimetres.cuts().cuts().get(0).size()).isEqualTo(Size.ofMillimetres(100, 143));
     }
 
     @Test
@@ -225,11 +236,14 @@ class LayerValuesTest {
                 dressed(3, "Head 2", Side.FACE, EIGHTH));
         Length wide = inches(3, 3, 4);
         Length narrow = inches(1, 3, 4);
-        assertThat(worked.cuts().cuts().stream().filter(cut -> cut.whole() != null))
-                .hasSize(2)
-                .allSatisfy(cut -> assertThat(cut.whole()).isEqualTo(size(wide, wide)));
+        assertThat(worked.cuts().cuts().stream().filter(Cut::runs))
+                .singleElement()
+                .satisfies(cut -> {
+                    assertThat(cut.size()).isEqualTo(size(wide, wide));
+                    assertThat(cut.parts()).hasSize(2);
+                });
         assertThat(worked.cuts().cuts().stream()
-                        .filter(cut -> cut.whole() == null)
+                        .filter(cut -> !cut.runs())
                         .map(cut -> size(
                                 cut.size().shortSide(),
                                 cut.size().width().max(cut.size().height()))))

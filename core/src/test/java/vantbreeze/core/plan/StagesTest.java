@@ -45,7 +45,7 @@ class StagesTest {
     /** One more finding is one kind and one judge. */
     @Test
     void oneMoreFindingIsOneJudge() {
-        Kind windy = Kind.hint("windy");
+        Kind windy = Kind.tip("windy");
         Finding.Severity worst = Judges.usual()
                 .and((card, words) -> List.of(windy.of(
                         "fold",
@@ -58,7 +58,7 @@ class StagesTest {
                 .findFirst()
                 .orElseThrow()
                 .severity();
-        assertThat(worst).isEqualTo(Finding.Severity.HINT);
+        assertThat(worst).isEqualTo(Finding.Severity.TIP);
     }
 
     /** Nothing is worked out that is not looked at: a stage that would fail does not, until it is asked for. */

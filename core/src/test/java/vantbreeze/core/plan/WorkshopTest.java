@@ -33,7 +33,7 @@ class WorkshopTest {
     /** Findings but for what is only to be minded at the table. */
     private static List<Finding> amiss(WorkedPlan worked) {
         return worked.findings().stream()
-                .filter(finding -> finding.severity() != Severity.HINT)
+                .filter(finding -> finding.severity() != Severity.TIP)
                 .toList();
     }
 
@@ -50,8 +50,10 @@ class WorkshopTest {
     void aCardTooLongForItsEnvelopeIsMendedAtAStroke() {
         Plan plan = plan(164, 105, Ruler.MM_1, "c6", "a3");
         var finding = workshop.work(plan).findings().get(0);
-        assertThat(finding.severity()).isEqualTo(Severity.WRONG);
-        assertThat(finding.text()).isEqualTo("The closed card is 2 mm too long for C6.");
+        assertThat(finding.severity()).isEqualTo(Severity.CHECK);
+        assertThat(finding.text())
+                .isEqualTo("The closed card is 2 mm too long for the envelope C6. Make it smaller, or take a larger "
+                        + "envelope.");
         Plan mended = plan.changing(
                 zFold,
                 finding.mends().get(0).parameter(),
@@ -63,7 +65,9 @@ class WorkshopTest {
     void aStripTooLongForItsSheetIsMendedAtAStroke() {
         Plan plan = plan(156, 105, Ruler.MM_1, "c6", "a4");
         var finding = workshop.work(plan).findings().get(0);
-        assertThat(finding.text()).isEqualTo("The strip is 15 mm too long for A4.");
+        assertThat(finding.text())
+                .isEqualTo(
+                        "The card is 15 mm too long for a sheet of A4. Take a larger sheet, or make the card smaller.");
         assertThat(finding.mends().get(0).label()).isEqualTo("Make the finished width 148 mm");
         Plan mended = plan.changing(
                 zFold,
@@ -74,10 +78,15 @@ class WorkshopTest {
 
     @Test
     void whatIsOffTheRulerIsNotedWithItsDrift() {
-        var findings = amiss(workshop.work(plan(140, 105, Ruler.EIGHTHS, null, null)));
-        assertThat(findings).hasSize(3).allMatch(finding -> finding.severity() == Severity.NOTE);
-        assertThat(findings.get(0).text())
-                .isEqualTo("Finished width is not on a mark of this ruler: the nearest, 5½ in, is 0.30 mm less.");
+        assertThat(workshop.work(plan(140, 105, Ruler.EIGHTHS, null, null)).findings())
+                .filteredOn(finding -> finding.text().contains("two marks"))
+                .singleElement()
+                .satisfies(finding -> {
+                    assertThat(finding.severity()).isEqualTo(Severity.TIP);
+                    assertThat(finding.text())
+                            .isEqualTo("Between two marks of this ruler lie finished width (140 mm), finished height "
+                                    + "(105 mm) and leg (70 mm). Choose the ruler again to bring them on marks.");
+                });
     }
 
     /** A stage saved before there were swing inserts. */

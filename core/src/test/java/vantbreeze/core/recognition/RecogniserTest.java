@@ -124,8 +124,15 @@ class RecogniserTest {
         }
     }
 
-    /** Where neighbours are as high as each other corners fall together: such a chain is left to its maker. */
+    /**
+     * Where neighbours are as high as each other corners fall together: such a chain is left to its maker. A pocket
+     * whose slanted edge is level is one with a level edge.
+     */
     private static boolean hasNoTwoOutlinesAlike(Structure structure, Measures measures) {
+        if (structure.id().equals("pocket")
+                && structure.measure("edge", measures).equals(structure.measure("at-fold", measures))) {
+            return false;
+        }
         List<Length> heights = structure.asked(measures).stream()
                 .filter(parameter -> structure.id().equals("graduated-silhouettes"))
                 .filter(parameter -> parameter.id().startsWith("height"))

@@ -174,11 +174,11 @@ class CatalogueTest {
         Structure fold = new ExplodingGatefold();
         Measures square = fold.proportioned(Size.ofMillimetres(120, 120), Ruler.MM_1);
         assertThat(work(fold, square, Ruler.MM_1).findings())
-                .allMatch(finding -> finding.severity() == Finding.Severity.HINT);
+                .allMatch(finding -> finding.severity() == Finding.Severity.TIP);
         assertThat(work(fold, square.with(Parameter.HEIGHT, Length.ofMillimetres(60)), Ruler.MM_1)
                         .findings())
                 .anySatisfy(finding -> {
-                    assertThat(finding.severity()).isEqualTo(Finding.Severity.WRONG);
+                    assertThat(finding.severity()).isEqualTo(Finding.Severity.MUST_FIX);
                     assertThat(finding.text())
                             .contains("one would have to pass through another")
                             .contains("of Insert");

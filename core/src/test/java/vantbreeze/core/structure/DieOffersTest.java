@@ -204,7 +204,8 @@ class DieOffersTest {
                         "with the 56 mm circle of Round nest; in the middle, 3 mm to the edge",
                         "with the 50 mm circle of Round nest; in the middle, 3 mm to the edge");
         assertThat(worked.findings())
-                .noneMatch(finding -> finding.about().equals("layers") && finding.severity() == Finding.Severity.WRONG);
+                .noneMatch(
+                        finding -> finding.about().equals("layers") && finding.severity() == Finding.Severity.MUST_FIX);
         // on what lies there already only what goes on that
         assertThat(DieStacks.of(cover, worked, workshop).single())
                 .extracting(one -> (int) one.layers().get(0).own().width().millimetres())

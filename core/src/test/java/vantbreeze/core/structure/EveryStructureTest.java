@@ -84,7 +84,7 @@ class EveryStructureTest {
         assertThat(worked.form().motion().passings()).as("%s", variant).isEmpty();
         assertThat(worked.findings())
                 .as("%s", variant)
-                .noneMatch(finding -> finding.severity() == Finding.Severity.WRONG);
+                .noneMatch(finding -> finding.severity() == Finding.Severity.MUST_FIX);
         worked.pieces()
                 .forEach(piece -> assertThat(Faults.of(piece.panels().piece()).all())
                         .as("%s", variant)
@@ -305,7 +305,7 @@ class EveryStructureTest {
         if (!worked.footprint().equals(finished)) {
             return "it pokes out";
         }
-        if (worked.findings().stream().anyMatch(finding -> finding.severity() == Finding.Severity.WRONG)) {
+        if (worked.findings().stream().anyMatch(finding -> finding.severity() == Finding.Severity.MUST_FIX)) {
             return "it does not close or lock";
         }
         return worked.form().motion().isRigid()

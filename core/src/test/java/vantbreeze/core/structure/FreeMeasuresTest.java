@@ -301,7 +301,7 @@ class FreeMeasuresTest {
                 assertThat(one.form().motion().passings())
                         .as("%s, %s", pillars, one.plan())
                         .isEmpty();
-                assertThat(one.findings()).noneMatch(finding -> finding.severity() == Finding.Severity.WRONG);
+                assertThat(one.findings()).noneMatch(finding -> finding.severity() == Finding.Severity.MUST_FIX);
             }
         }
     }

@@ -44,7 +44,7 @@ final class MakersCards {
                 .hasSameSizeAs(worked.form().graph().panels());
         assertThat(worked.form().motion().isRigid()).isTrue();
         assertThat(worked.form().motion().passings()).isEmpty();
-        assertThat(worked.findings()).noneMatch(finding -> finding.severity() == Finding.Severity.WRONG);
+        assertThat(worked.findings()).noneMatch(finding -> finding.severity() == Finding.Severity.MUST_FIX);
         return worked;
     }
 

@@ -115,7 +115,7 @@ public final class LayerSheet {
         CutWords words = new CutWords(
                 worked.form().graph(), worked.ruler(), worked.workshop().tools().dies());
         pen.text(String.format(Locale.ROOT, "%d", cut.number()), left, y - 5, 4.6);
-        pen.text(String.format(Locale.ROOT, "%d of", cut.count()), left + 10, y - 5, 4.6);
+        pen.text(CutWords.count(cut), left + 10, y - 5, 3.8);
         pen.figure(Figure.of(cut.size().width(), worked.plan().ruler()), left + 36, y - 5, 4.6);
         pen.text("×", left + 49, y - 5, 4.6);
         pen.figure(Figure.of(cut.size().height(), worked.plan().ruler()), left + 63, y - 5, 4.6);
@@ -131,26 +131,8 @@ public final class LayerSheet {
     /** The size in the other school's unit. */
     private String other(Cut cut) {
         Ruler ruler = worked.plan().ruler().isInches() ? Ruler.MM_HALF : Ruler.SIXTEENTHS;
-        return "%s × %s%s"
-                .formatted(
-                        plain(Figure.of(cut.size().width(), ruler)),
-                        plain(Figure.of(cut.size().height(), ruler)),
-                        cut.shape().isRectangle()
-                                ? ""
-                                : ", " + cut.shape().kind().label());
-    }
-
-    /** Written out, as the lettering has few fractions. */
-    private static String plain(Figure figure) {
-        String fraction = figure.numerator() == 0
-                ? ""
-                : String.format(Locale.ROOT, " %d/%d", figure.numerator(), figure.denominator());
-        return "%s%s%s %s"
-                .formatted(
-                        figure.isOnRuler() ? "" : "about ",
-                        figure.whole(),
-                        fraction,
-                        figure.unit().sign());
+        return Figure.of(cut.size().width(), ruler).by(Figure.of(cut.size().height(), ruler))
+                + (cut.shape().isRectangle() ? "" : ", " + cut.shape().kind().label());
     }
 
     private static List<String> wrapped(String text, int longest) {

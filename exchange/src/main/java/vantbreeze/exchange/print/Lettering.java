@@ -14,14 +14,17 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 /** The face that plans are lettered in, embedded. A character it lacks is printed as a question mark. */
 final class Lettering {
 
-    private static final List<String> FILES =
-            List.of("fonts/BarlowSemiCondensed-Medium-latin.ttf", "fonts/BarlowSemiCondensed-Medium-latin-ext.ttf");
+    private static final List<String> FILES = List.of(
+            "/vantbreeze/exchange/fonts/BarlowSemiCondensed-Medium-latin.ttf",
+            "/vantbreeze/exchange/fonts/BarlowSemiCondensed-Medium-latin-ext.ttf",
+            // for signs like ≈ and ↑, which the face has not; comes with PDFBox
+            "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf");
 
     private final List<PDFont> fonts = new ArrayList<>();
 
     Lettering(PDDocument document) throws IOException {
         for (String file : FILES) {
-            try (InputStream font = PrintPage.class.getResourceAsStream("/vantbreeze/exchange/" + file)) {
+            try (InputStream font = PDFont.class.getResourceAsStream(file)) {
                 fonts.add(PDType0Font.load(document, font));
             }
         }

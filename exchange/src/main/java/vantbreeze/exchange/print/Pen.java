@@ -98,7 +98,7 @@ final class Pen {
 
     /** A figure with its fraction stacked, centred on {@code x}. */
     void figure(Figure figure, double x, double y, double size) throws IOException {
-        String whole = (figure.isOnRuler() ? "" : "~")
+        String whole = (figure.isExact() ? "" : Figure.NEARLY)
                 + figure.sign()
                 + (figure.numerator() > 0 && figure.whole().equals("0") ? "" : figure.whole());
         String unit = " " + figure.unit().sign();

@@ -13,7 +13,10 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.WorkedPlan;
 
-/** What to cut for a card's layers as comma-separated values (RFC 4180), in inches and in millimetres. */
+/**
+ * What to cut for a card's layers as comma-separated values (RFC 4180): on the card's ruler, and in millimetres to
+ * reckon with.
+ */
 public final class LayerTable {
 
     private LayerTable() {}
@@ -30,8 +33,6 @@ public final class LayerTable {
                         "height",
                         "width mm",
                         "height mm",
-                        "width in",
-                        "height in",
                         "shape",
                         "paper",
                         "goes on",
@@ -50,8 +51,6 @@ public final class LayerTable {
                         figure(cut.size().height(), worked.plan().ruler()),
                         millimetres(cut.size().width()),
                         millimetres(cut.size().height()),
-                        figure(cut.size().width(), Ruler.SIXTEENTHS),
-                        figure(cut.size().height(), Ruler.SIXTEENTHS),
                         cut.shape().kind().label(),
                         safe(cut.paper().name()),
                         safe(words.where(cut)),

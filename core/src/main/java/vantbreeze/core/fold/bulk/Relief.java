@@ -4,8 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.math.Vector3D;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Link;
+import vantbreeze.core.fold.PlacedPanel;
 
 /**
  * What a fold that wraps other panels wants: they should be shorter than what holds them by the thickness wrapped,
@@ -49,6 +53,31 @@ public record Relief(int hinge, List<Integer> wrapped, double millimetres) {
             }
         }
         return reliefs;
+    }
+
+    /**
+     * Whether what is wrapped would be pushed past what holds it: it reaches from the fold so nearly as far as the
+     * panels that the fold is between.
+     */
+    public boolean shows(FoldedForm form) {
+        Link.Folded link = form.graph().hinges().get(hinge);
+        PlacedPanel placed = form.placed().get(link.from());
+        LineSegment fold = new LineSegment(
+                flat(placed.motion().apply(link.hinge().line().from())),
+                flat(placed.motion().apply(link.hinge().line().to())));
+        double holds = Math.max(reach(form, link.from(), fold), reach(form, link.to(), fold));
+        return wrapped.stream().anyMatch(panel -> reach(form, panel, fold) > holds - millimetres);
+    }
+
+    private static double reach(FoldedForm form, int panel, LineSegment fold) {
+        return form.placed().get(panel).corners().stream()
+                .mapToDouble(corner -> fold.distancePerpendicular(flat(corner)))
+                .max()
+                .orElse(0);
+    }
+
+    private static Coordinate flat(Vector3D at) {
+        return new Coordinate(at.getX(), at.getY());
     }
 
     /** The same, so many times as much. */

@@ -18,13 +18,38 @@ public record FlapLaps(FoldGraph graph, FoldedForm closed, Pose flat) {
 
     /** A hair more is nothing, mm. */
     private static final double HAIR = 0.05;
+    /** Edges that meet along less, as at a corner, do not catch, mm. */
+    private static final double LEAST_MEETING = 5;
 
     /** Two flaps, by panel, and how wide their lap is in millimetres. */
     public record Lap(int one, int other, double width) {}
 
     /** All of them. */
     public List<Lap> all() {
-        List<Lap> laps = new ArrayList<>();
+        return pairs().stream().map(this::lap).filter(lap -> lap.width() > HAIR).toList();
+    }
+
+    /** Flaps that meet edge on edge with nothing between them; they have no width in common. */
+    public List<Lap> meeting() {
+        return pairs().stream()
+                .map(this::lap)
+                .filter(lap -> lap.width() <= HAIR)
+                .filter(lap -> meetAlong(lap) > LEAST_MEETING)
+                .toList();
+    }
+
+    /** How long the edges are along which they meet, mm. */
+    private double meetAlong(Lap lap) {
+        return shadow(lap.one()).buffer(HAIR).intersection(shadow(lap.other())).getLength() / 2;
+    }
+
+    private Geometry shadow(int panel) {
+        return closed.placed().get(panel).shadow();
+    }
+
+    /** Two flaps over one panel, by panel. */
+    private List<int[]> pairs() {
+        List<int[]> pairs = new ArrayList<>();
         List<Link.Folded> hinges =
                 graph.hinges().stream().filter(this::carriesAFlap).toList();
         for (int i = 0; i < hinges.size(); i++) {
@@ -33,11 +58,14 @@ public record FlapLaps(FoldGraph graph, FoldedForm closed, Pose flat) {
                 if (base >= 0
                         && Math.abs(flat.degreesAt(hinges.get(i))) == 180
                         && flat.degreesAt(hinges.get(i)) == flat.degreesAt(other)) {
-                    lap(end(hinges.get(i), base), end(other, base), laps);
+                    int[] pair = {end(hinges.get(i), base), end(other, base)};
+                    if (!isMeant(pair)) {
+                        pairs.add(pair);
+                    }
                 }
             }
         }
-        return laps;
+        return pairs;
     }
 
     /** A flap hangs on one hinge and is glued to nothing. */
@@ -49,18 +77,17 @@ public record FlapLaps(FoldGraph graph, FoldedForm closed, Pose flat) {
                         == 1);
     }
 
-    private void lap(int one, int other, List<Lap> laps) {
-        if (graph.overs().stream()
-                .anyMatch(over -> (over[0] == one && over[1] == other) || (over[0] == other && over[1] == one))) {
-            return;
-        }
-        Geometry common = Flat.common(
-                closed.placed().get(one).shadow(), closed.placed().get(other).shadow());
+    /** Whether the structure says which of them lies over the other. */
+    private boolean isMeant(int[] pair) {
+        return graph.overs().stream()
+                .anyMatch(over ->
+                        (over[0] == pair[0] && over[1] == pair[1]) || (over[0] == pair[1] && over[1] == pair[0]));
+    }
+
+    private Lap lap(int[] pair) {
+        Geometry common = Flat.common(shadow(pair[0]), shadow(pair[1]));
         Envelope box = common.getEnvelopeInternal();
-        double width = Math.min(box.getWidth(), box.getHeight());
-        if (!common.isEmpty() && width > HAIR) {
-            laps.add(new Lap(one, other, width));
-        }
+        return new Lap(pair[0], pair[1], common.isEmpty() ? 0 : Math.min(box.getWidth(), box.getHeight()));
     }
 
     /** The panel that both hang on, one at each side of its middle; −1 when there is none. */

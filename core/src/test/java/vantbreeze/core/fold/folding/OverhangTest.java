@@ -37,7 +37,7 @@ class OverhangTest {
 
     private static List<String> told(FreeCard card, Ruler ruler) {
         return WORKSHOP.work(Plan.of("Kite", card, ruler)).findings().stream()
-                .filter(finding -> finding.severity() != Finding.Severity.HINT)
+                .filter(finding -> finding.severity() != Finding.Severity.TIP)
                 .map(Finding::text)
                 .filter(text -> text.contains("in the closed card"))
                 .toList();

@@ -1,0 +1,121 @@
+package vantbreeze.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.LineSegment;
+import vantbreeze.core.check.Finding.Kind;
+import vantbreeze.core.cutting.WorkedPiece;
+import vantbreeze.core.fold.BoardScore;
+import vantbreeze.core.fold.Extent;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Precision;
+import vantbreeze.core.tool.Allowance;
+
+/** Whether scores and slits end where they can, leave paper enough between them, and fold one way all along. */
+record LineJudge(CheckedCard card, Words words) {
+
+    private static final Kind LOOSE_SCORE = Kind.mustFix("loose-score");
+    private static final Kind LOOSE_SLIT = Kind.mustFix("loose-slit");
+    private static final Kind NARROW_BRIDGE = Kind.check("narrow-bridge");
+    private static final Kind CHANGING = Kind.tip("direction-changes");
+
+    List<Finding> findings() {
+        List<Finding> findings = new ArrayList<>();
+        List<String> bridges = new ArrayList<>();
+        List<String> changing = new ArrayList<>();
+        for (WorkedPiece piece : card.pieces()) {
+            for (Stretch score : piece.panels().looseCreases()) {
+                findings.add(LOOSE_SCORE.of(
+                        "fold",
+                        "A score of %s ends inside a panel, %s: it folds nothing there. Run it on to an edge, a slit or another score."
+                                .formatted(words.piece(piece.panels().piece()), place(piece, score.to()))));
+            }
+            for (Stretch slit : piece.panels().looseSlits()) {
+                findings.add(LOOSE_SLIT.of(
+                        "fold",
+                        "A slit of %s does not end on a score, %s: the paper would tear on from there. Cut it as far as the score."
+                                .formatted(words.piece(piece.panels().piece()), place(piece, slit.to()))));
+            }
+            bridge(piece).ifPresent(bridges::add);
+            changing(piece).ifPresent(changing::add);
+        }
+        if (!bridges.isEmpty()) {
+            findings.add(NARROW_BRIDGE.of(
+                    "fold",
+                    "Between two slits there is %s: it tears. Move one of the slits so that %s is left."
+                            .formatted(words.list(distinct(bridges)), words.least(bridge()))));
+        }
+        if (!changing.isEmpty()) {
+            findings.add(CHANGING.of(
+                    "fold",
+                    "Along one line the fold changes direction: %s. Score each part on the side that it folds away from."
+                            .formatted(words.list(distinct(changing)))));
+        }
+        return findings;
+    }
+
+    private static List<String> distinct(List<String> texts) {
+        return texts.stream().distinct().toList();
+    }
+
+    private String place(WorkedPiece piece, Spot spot) {
+        Extent extent = piece.panels().piece().extent();
+        return "%s from left and %s from foot"
+                .formatted(
+                        words.write(spot.x().minus(extent.left())),
+                        words.write(spot.y().minus(extent.foot())));
+    }
+
+    private Length bridge() {
+        return card.tools().allowances().of(Allowance.NARROWEST_BRIDGE);
+    }
+
+    /** The narrowest paper between two slits that do not meet, if it is too narrow. */
+    private Optional<String> bridge(WorkedPiece piece) {
+        List<LineSegment> slits = piece.panels().piece().slits().stream()
+                .map(slit ->
+                        new LineSegment(slit.from().millimetres(), slit.to().millimetres()))
+                .toList();
+        double narrowest = bridge().millimetres();
+        for (int i = 0; i < slits.size(); i++) {
+            for (LineSegment other : slits.subList(i + 1, slits.size())) {
+                double wide = slits.get(i).distance(other);
+                narrowest = wide > Precision.ON_LINE && wide < narrowest ? wide : narrowest;
+            }
+        }
+        return narrowest < bridge().millimetres() - Precision.ON_LINE
+                ? Optional.of("a bridge of only %s on %s"
+                        .formatted(
+                                words.estimate(narrowest),
+                                words.piece(piece.panels().piece())))
+                : Optional.empty();
+    }
+
+    /** Scores that go on in one line, one part a mountain and another a valley. */
+    private Optional<String> changing(WorkedPiece piece) {
+        String upright = changing(piece.scores());
+        String level = changing(piece.turned());
+        List<String> told = Stream.of(
+                        upright.isEmpty() ? "" : "at %s from left".formatted(upright),
+                        level.isEmpty() ? "" : "at %s from foot".formatted(level))
+                .filter(text -> !text.isEmpty())
+                .toList();
+        return told.isEmpty()
+                ? Optional.empty()
+                : Optional.of("on %s %s".formatted(words.piece(piece.panels().piece()), words.list(told)));
+    }
+
+    private String changing(List<BoardScore> scores) {
+        List<String> places = scores.stream()
+                .filter(score -> scores.stream()
+                        .anyMatch(other -> other.fromLeft().equals(score.fromLeft()) && other.fold() != score.fold()))
+                .map(score -> words.write(score.fromLeft()))
+                .distinct()
+                .toList();
+        return places.isEmpty() ? "" : words.list(places);
+    }
+}
