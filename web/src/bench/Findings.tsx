@@ -3,29 +3,32 @@ import type { Finding } from '../api/client'
 import { useSay } from '../house/Notices'
 import type { CardInHand } from './useCard'
 
-/** A rule beside each: madder for wrong, ink for a note, kraft for what is only to be minded at the table. */
-const EDGES: Record<Finding['severity'], string> = {
-  WRONG: 'border-wrong text-lg',
-  NOTE: 'border-ink text-lg',
-  HINT: 'border-kraft-line text-base',
+/** A rule beside each: madder for what must be fixed, ink for what to check, kraft for a tip at the table. */
+const KINDS: Record<Finding['severity'], { look: string; name: string }> = {
+  MUST_FIX: { look: 'border-wrong text-lg', name: 'Must fix' },
+  CHECK: { look: 'border-ink text-lg', name: 'Check' },
+  TIP: { look: 'border-kraft-line text-base', name: 'Tip' },
 }
 
-type Props = { findings: Finding[]; offRuler: boolean; inHand: CardInHand; ofPart?: boolean }
+type Props = { findings: Finding[]; readiness?: string; inHand: CardInHand }
 
-/** What is wrong, where and by how much, each with the change that mends it. */
-export const Findings = memo(function Findings({ findings, offRuler, inHand, ofPart }: Props) {
+/** What is to be fixed, checked or minded, where and by how much, each with the change that mends it. */
+export const Findings = memo(function Findings({ findings, readiness, inHand }: Props) {
   'use memo'
   const say = useSay()
   const attempt = (step: Promise<unknown>) => step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
     <div aria-live="polite">
-      {!ofPart && findings.every(({ severity }) => severity === 'HINT') && (
-        <p className="mb-2 text-lg">It closes, fits and measures well. Ready to cut.</p>
-      )}
+      {readiness && <p className="mb-2 text-lg">{readiness}</p>}
       <ul className="flex flex-col gap-2">
         {findings.map((finding) => (
-          <li key={finding.about + finding.text} className={`border-l-4 ps-3 leading-snug ${EDGES[finding.severity]}`}>
-            {finding.severity === 'WRONG' && <strong className="text-wrong">Wrong: </strong>}
+          <li
+            key={finding.about + finding.text}
+            className={`border-l-4 ps-3 leading-snug ${KINDS[finding.severity].look}`}
+          >
+            <strong className={finding.severity === 'MUST_FIX' ? 'text-wrong' : undefined}>
+              {KINDS[finding.severity].name}:
+            </strong>{' '}
             {finding.text}{' '}
             {finding.mends.map(({ measure, text, label }) => (
               <button
@@ -40,7 +43,7 @@ export const Findings = memo(function Findings({ findings, offRuler, inHand, ofP
           </li>
         ))}
       </ul>
-      {offRuler && (
+      {findings.some(({ about }) => about === 'ruler') && (
         <button type="button" className="slip mt-2" onClick={() => void attempt(inHand.roundToRuler())}>
           Round every measure to this ruler
         </button>

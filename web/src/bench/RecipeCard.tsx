@@ -67,11 +67,7 @@ export function RecipeCard({ card, inHand, piece, onChoose }: Whole) {
         </dl>
       </div>
       <div className="flex min-w-0 flex-col gap-3">
-        <Findings
-          findings={card.findings}
-          offRuler={card.measures.some(({ figure }) => figure.driftMm !== undefined)}
-          inHand={inHand}
-        />
+        <Findings findings={card.findings} readiness={card.readiness} inHand={inHand} />
         <WhatShows id={card.id} revision={card.revision} />
         <Notes key={card.notes} card={card} inHand={inHand} />
       </div>

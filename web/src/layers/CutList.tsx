@@ -58,7 +58,7 @@ function OneCut({ cut }: { cut: Cut }) {
   const scale = SKETCH / Math.max(cut.size.width.mm, cut.size.height.mm)
   const high = cut.size.height.mm * scale
   return (
-    <li className="grid grid-cols-[2.2rem_3rem_4rem_minmax(0,1fr)] items-center gap-x-3 border-b border-chalk-dim py-1.5 sm:grid-cols-[2.2rem_3rem_4rem_minmax(9rem,auto)_minmax(0,1fr)]">
+    <li className="grid grid-cols-[2.2rem_3rem_6rem_minmax(0,1fr)] items-center gap-x-3 border-b border-chalk-dim py-1.5 sm:grid-cols-[2.2rem_3rem_6rem_minmax(9rem,auto)_minmax(0,1fr)]">
       <span className="figure-run text-2xl">{cut.number}</span>
       <svg width={SKETCH + 4} height={SKETCH + 4} aria-hidden>
         <path
@@ -68,7 +68,10 @@ function OneCut({ cut }: { cut: Cut }) {
           strokeWidth={1.2}
         />
       </svg>
-      <span className="figure-run text-2xl whitespace-nowrap">{cut.count} of</span>
+      <span className="figure-run text-2xl whitespace-nowrap">
+        {cut.count === 1 ? 'one' : cut.count}
+        {cut.count > 1 && <span className="text-base"> of these</span>}
+      </span>
       <span>
         <SizeText size={cut.size} className="text-2xl" />
         <span className="block text-base text-ink-soft">

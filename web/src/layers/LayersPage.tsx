@@ -115,14 +115,14 @@ function Room({ card, layers, inHand }: Props) {
               <p className="figure-run mb-2 text-xl">
                 {card.heft.thickness} thick, {card.heft.weight}
               </p>
-              {about.every(({ severity }) => severity === 'HINT') && (
+              {about.every(({ severity }) => severity === 'TIP') && (
                 <p className="mb-2 text-lg">
                   {card.layers.length > 0
                     ? 'Every layer lies where it can, and there is somewhere to write.'
                     : 'Nothing is laid yet.'}
                 </p>
               )}
-              {about.length > 0 && <Findings findings={about} offRuler={false} inHand={inHand} ofPart />}
+              {about.length > 0 && <Findings findings={about} inHand={inHand} />}
             </section>
             <Aside
               layers={layers}

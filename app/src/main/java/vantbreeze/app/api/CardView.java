@@ -37,6 +37,7 @@ import vantbreeze.core.structure.Structure;
  * @param extras what is set on it
  * @param takesDies whether parts of it are of a shape that a die may cut
  * @param base the panel, by number, that everything else moves from
+ * @param readiness whether it is ready to be cut, in words; null where something must be fixed or checked first
  * @param layers its mats and layers where they lie, of each face from below
  * @param papers what its pieces and layers are cut from
  * @param madeOf for each panel which of these its piece is made of
@@ -62,6 +63,7 @@ public record CardView(
         HeftView heft,
         @Nullable FitView fit,
         List<FindingView> findings,
+        @Nullable String readiness,
         boolean free,
         List<ExtraView> extras,
         boolean takesDies,
@@ -149,7 +151,7 @@ public record CardView(
             EndView end = closed.endView();
             BulkMap bulk = closed.bulk();
             return new HeftView(
-                    String.format(Locale.ROOT, "%.1f mm", closed.thickness()),
+                    worked.thickness(),
                     String.format(Locale.ROOT, "%.0f g", closed.weight().grams()),
                     closed.thickness(),
                     end == null
@@ -232,6 +234,7 @@ public record CardView(
                 worked.findings().stream()
                         .map(finding -> finding(finding, ruler))
                         .toList(),
+                worked.readiness().orElse(null),
                 card.plan().isFree(),
                 card.plan().extras().all().stream()
                         .map(extra -> ExtraView.of(extra, worked.form().graph()))

@@ -1,7 +1,7 @@
 package vantbreeze.app.api;
 
-import java.util.Locale;
 import vantbreeze.core.fit.EnvelopeFit;
+import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
 
 /**
@@ -28,10 +28,9 @@ public record FitView(
                 FigureView.of(fit.slackAcross(), ruler),
                 FigureView.of(fit.slackUp(), ruler),
                 fit.verdict(),
-                String.format(
-                        Locale.ROOT,
-                        "%.1f mm thick %s",
-                        fit.girth().thickness(),
-                        fit.girth().where()));
+                "%s thick %s"
+                        .formatted(
+                                Figure.estimate(fit.girth().thickness(), ruler).inWords(),
+                                fit.girth().where()));
     }
 }

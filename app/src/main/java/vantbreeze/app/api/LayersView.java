@@ -21,6 +21,7 @@ import vantbreeze.core.layer.Embellishment;
 import vantbreeze.core.layer.FaceName;
 import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.layer.Preset;
+import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Suggestion;
@@ -141,7 +142,7 @@ public record LayersView(
                     FigureView.of(one.height(), ruler),
                     one.grams() == null ? null : BigDecimal.valueOf(one.grams()).toPlainString(),
                     one.grams() == null
-                            ? String.format(Locale.ROOT, "about %.1f g", one.weight())
+                            ? String.format(Locale.ROOT, "%s %.1f g", Figure.NEARLY, one.weight())
                             : "%s g"
                                     .formatted(BigDecimal.valueOf(one.grams())
                                             .stripTrailingZeros()
@@ -247,7 +248,7 @@ public record LayersView(
         return new FaceView(
                 face.panel(),
                 face.side() == Side.FACE,
-                name.inWords(graph),
+                worked.faceWords().inWords(face),
                 sights.posesOf(face),
                 sights.of(face).map(Sights.Seen::behind).orElse(false),
                 free,
@@ -272,7 +273,7 @@ public record LayersView(
         Ruler ruler = worked.plan().ruler();
         Ruler other = ruler.isInches() ? Ruler.MM_HALF : Ruler.SIXTEENTHS;
         CutWords words = new CutWords(
-                worked.form().graph(), worked.ruler(), worked.workshop().tools().dies());
+                worked.faceWords(), worked.ruler(), worked.workshop().tools().dies());
         ShapeView shape = ShapeView.of(cut.shape().polygon());
         return new CutView(
                 cut.number(),

@@ -8,6 +8,7 @@ import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.fold.folding.Folding;
+import vantbreeze.core.layer.FaceWords;
 import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layers;
 import vantbreeze.core.length.Length;
@@ -64,6 +65,9 @@ public interface CheckedCard {
 
     /** Its layers where they lie. */
     Layers layers();
+
+    /** What its faces are called. */
+    FaceWords faceWords();
 
     /** It folded flat with all that lies on it. */
     ClosedCard closedCard();

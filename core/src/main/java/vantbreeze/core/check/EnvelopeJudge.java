@@ -95,7 +95,7 @@ record EnvelopeJudge(CheckedCard card, Words words) {
             ways.add("%s too high".formatted(words.least(fit.slackUp().abs())));
         }
         return "The closed card is %s for the envelope %s. Make it smaller, or take a larger envelope."
-                .formatted(words.list(ways), fit.envelope().name());
+                .formatted(Words.list(ways), fit.envelope().name());
     }
 
     /** The one side to change, when one is enough. */

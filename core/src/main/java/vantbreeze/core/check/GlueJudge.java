@@ -58,7 +58,7 @@ record GlueJudge(CheckedCard card, Words words) {
         boolean one = narrow.size() == 1;
         String text = "%s %s glued over only %s: %s holds, %s is the least."
                 .formatted(
-                        words.list(narrow.stream()
+                        Words.list(narrow.stream()
                                 .map(tab -> words.name(tab.panel()))
                                 .toList()),
                         one ? "is" : "are",

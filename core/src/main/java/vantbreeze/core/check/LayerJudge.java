@@ -111,8 +111,8 @@ record LayerJudge(CheckedCard card, Words words) {
             return NO_GROUND.of(
                     ABOUT,
                     none.glued()
-                            ? "%s is glued over: take its layers off.".formatted(name(none.face()))
-                            : "%s bends or something slides over it: take its layers off."
+                            ? "Take the layers off %s: it is glued over.".formatted(name(none.face()))
+                            : "Take the layers off %s: it bends, or something slides over it."
                                     .formatted(name(none.face())));
         } else if (trouble instanceof Trouble.Aside aside) {
             return ASIDE.of(
@@ -222,7 +222,7 @@ record LayerJudge(CheckedCard card, Words words) {
                     "%s %s with no border: cut %s a hair smaller, or it stands over the edge."
                             .formatted(
                                     faces.size() == 1 ? "A mat lies on" : "Mats lie on",
-                                    words.list(faces),
+                                    Words.list(faces),
                                     faces.size() == 1 ? "it" : "them")));
         }
     }
@@ -264,7 +264,7 @@ record LayerJudge(CheckedCard card, Words words) {
                     ABOUT,
                     ("%s %s glued on layers: the joint holds as well as the layer does. "
                                     + "Glue that down all over, and before %s.")
-                            .formatted(words.list(glued), one ? "is" : "are", one ? "it" : "them")));
+                            .formatted(Words.list(glued), one ? "is" : "are", one ? "it" : "them")));
         }
     }
 
@@ -331,7 +331,7 @@ record LayerJudge(CheckedCard card, Words words) {
     }
 
     private String name(Face face) {
-        return FaceName.of(face, card.form().graph()).inWords(card.form().graph());
+        return card.faceWords().inSentence(face);
     }
 
     private double allowed(Allowance.OfLength allowance) {

@@ -47,13 +47,13 @@ record LineJudge(CheckedCard card, Words words) {
             findings.add(NARROW_BRIDGE.of(
                     "fold",
                     "Between two slits there is %s: it tears. Move one of the slits so that %s is left."
-                            .formatted(words.list(distinct(bridges)), words.least(bridge()))));
+                            .formatted(Words.list(distinct(bridges)), words.least(bridge()))));
         }
         if (!changing.isEmpty()) {
             findings.add(CHANGING.of(
                     "fold",
                     "Along one line the fold changes direction: %s. Score each part on the side that it folds away from."
-                            .formatted(words.list(distinct(changing)))));
+                            .formatted(Words.list(distinct(changing)))));
         }
         return findings;
     }
@@ -106,7 +106,7 @@ record LineJudge(CheckedCard card, Words words) {
                 .toList();
         return told.isEmpty()
                 ? Optional.empty()
-                : Optional.of("on %s %s".formatted(words.piece(piece.panels().piece()), words.list(told)));
+                : Optional.of("on %s %s".formatted(words.piece(piece.panels().piece()), Words.list(told)));
     }
 
     private String changing(List<BoardScore> scores) {
@@ -116,6 +116,6 @@ record LineJudge(CheckedCard card, Words words) {
                 .map(score -> words.write(score.fromLeft()))
                 .distinct()
                 .toList();
-        return places.isEmpty() ? "" : words.list(places);
+        return places.isEmpty() ? "" : Words.list(places);
     }
 }

@@ -34,6 +34,9 @@ record PaperJudge(CheckedCard card, Words words) {
     private static final Kind TOO_HEAVY = Kind.check("card-too-heavy");
     private static final Kind GRAIN = Kind.tip("across-the-grain");
 
+    /** What a finding about measures off the marks is about, where there are several. */
+    private static final String RULER = "ruler";
+
     private static final int NAMED = 4;
 
     List<Finding> findings() {
@@ -122,13 +125,13 @@ record PaperJudge(CheckedCard card, Words words) {
         if (off.isEmpty()) {
             return Optional.empty();
         }
-        String which = words.list(off.stream()
+        String which = Words.list(off.stream()
                 .map(parameter -> "%s (%s)".formatted(parameter.inSentence(), exactly(length(parameter))))
                 .toList());
         if (off.size() > 1) {
             return Optional.of(OFF_RULER.of(
-                    off.get(0).id(),
-                    "Between two marks of this ruler lie %s. Choose the ruler again to bring them on marks."
+                    RULER,
+                    "Between two marks of this ruler lie %s. Round them to its marks, or choose another ruler."
                             .formatted(which)));
         }
         Length mark = card.ruler().nearest(length(off.get(0))).length();
@@ -171,7 +174,7 @@ record PaperJudge(CheckedCard card, Words words) {
                                 "%s is heavy for %s, which %s narrow between two folds: it cracks there. Cut %s from "
                                         + "card of %d g/m² or less.",
                                 card.cardstock().name(),
-                                words.list(narrow),
+                                Words.list(narrow),
                                 narrow.size() == 1 ? "is" : "are",
                                 narrow.size() == 1 ? "it" : "them",
                                 allowed(Allowance.LAYERED_STANDS))));

@@ -20,14 +20,14 @@ record ToolJudge(CheckedCard card, Words words) {
         List<String> scored = names(piece -> isOutOfReach(piece, board));
         if (!scored.isEmpty()) {
             told.add("The %s, %s long, does not reach all scores of %s from either end: mark those at both edges and "
-                            .formatted(board.name(), words.write(board.length()), words.list(scored))
+                            .formatted(board.name(), words.write(board.length()), Words.list(scored))
                     + "score along a rule.");
         }
         Length bed = card.tools().bed();
         List<String> cut = names(piece -> longest(piece).isLongerThan(bed));
         if (!cut.isEmpty()) {
             told.add("The trimmer cuts %s at a time: cut the long sides of %s with a knife along a metal rule, in two "
-                            .formatted(words.most(bed), words.list(cut))
+                            .formatted(words.most(bed), Words.list(cut))
                     + "goes.");
         }
         return told.isEmpty() ? List.of() : List.of(OUT_OF_REACH.of("board", String.join(" ", told)));

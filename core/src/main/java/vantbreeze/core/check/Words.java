@@ -77,7 +77,7 @@ public record Words(CheckedCard card) {
     }
 
     /** Names one after the other: "Tier 1, Tier 2 and Tier 3". */
-    public String list(List<String> names) {
+    public static String list(List<String> names) {
         int last = names.size() - 1;
         return last < 1 ? names.get(0) : String.join(", ", names.subList(0, last)) + " and " + names.get(last);
     }

@@ -1,17 +1,18 @@
 package vantbreeze.core.cutting;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import org.locationtech.jts.geom.Coordinate;
 import vantbreeze.core.die.Dies;
 import vantbreeze.core.fold.Face;
-import vantbreeze.core.fold.FoldGraph;
-import vantbreeze.core.layer.FaceName;
+import vantbreeze.core.layer.FaceWords;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.length.Figure;
@@ -23,26 +24,60 @@ import vantbreeze.core.paper.Size;
 /**
  * The words beside what is to be cut, in figures of a ruler.
  *
+ * @param faces what faces are called
  * @param dies what there is to cut shapes with
  */
-public record CutWords(FoldGraph graph, Ruler ruler, Dies dies) {
+public record CutWords(FaceWords faces, Ruler ruler, Dies dies) {
 
-    /** A corner is in the middle of an edge to so much, as a part of that. */
-    private static final double MIDDLE = 0.005;
+    /** How a shape is cut that is neither a die's nor made by straight cuts. */
+    private static final String OUTLINE = "draw it round its panel and cut it smaller by the border";
 
-    /** Where the pieces go: "Leg, Second leg, back (2)". */
+    private static final Pattern NUMBERED = Pattern.compile("(.*) (\\d+)");
+
+    /** Where the pieces go, by where that is seen: "front: Leg; inside: Panel 1 to 4, Back (2)". */
     public String where(Cut cut) {
-        Map<String, Integer> places = new LinkedHashMap<>();
-        cut.faces().forEach(face -> places.merge(name(face), 1, Integer::sum));
+        Map<FaceWords.Place, Map<String, Integer>> places = new EnumMap<>(FaceWords.Place.class);
+        cut.faces().forEach(face -> places.computeIfAbsent(faces.place(face), place -> new LinkedHashMap<>())
+                .merge(faces.panel(face), 1, Integer::sum));
         return places.entrySet().stream()
-                .map(place -> place.getKey()
-                        + (place.getValue() > 1 ? String.format(Locale.ROOT, " (%d)", place.getValue()) : ""))
+                .map(place -> "%s: %s".formatted(place.getKey().word(), String.join(", ", together(place.getValue()))))
                 .collect(Collectors.joining("; "));
+    }
+
+    /** Panels numbered one after the other are told by the first and the last. */
+    private static List<String> together(Map<String, Integer> counts) {
+        List<String> told = new ArrayList<>();
+        List<Map.Entry<String, Integer>> all = List.copyOf(counts.entrySet());
+        int i = 0;
+        while (i < all.size()) {
+            int end = i + 1;
+            while (end < all.size()
+                    && all.get(end).getValue().equals(all.get(i).getValue())
+                    && follows(all.get(end - 1).getKey(), all.get(end).getKey())) {
+                end++;
+            }
+            int count = all.get(i).getValue();
+            String many = count > 1 ? String.format(Locale.ROOT, " (%d)", count) : "";
+            boolean run = end > i + 2;
+            String to = run ? " to " + all.get(end - 1).getKey().replaceFirst(".* ", "") : "";
+            told.add(all.get(i).getKey() + to + many);
+            i = run ? end : i + 1;
+        }
+        return told;
+    }
+
+    private static boolean follows(String name, String next) {
+        Matcher one = NUMBERED.matcher(name);
+        Matcher other = NUMBERED.matcher(next);
+        return one.matches()
+                && other.matches()
+                && one.group(1).equals(other.group(1))
+                && Integer.parseInt(other.group(2)) == Integer.parseInt(one.group(2)) + 1;
     }
 
     /** A face in words. */
     public String name(Face face) {
-        return FaceName.of(face, graph).inWords(graph);
+        return faces.inWords(face);
     }
 
     /** The border that a layer leaves, and where rounding made it wider. */
@@ -53,9 +88,19 @@ public record CutWords(FoldGraph graph, Ruler ruler, Dies dies) {
                     ? "reaches over by %s".formatted(write(layer.least().negated()))
                     : "%s, %s to the edge".formatted(own, write(layer.least()));
         }
-        return layer.least().equals(layer.most())
-                ? "border %s".formatted(write(layer.least()))
-                : "border %s, up to %s at a fold".formatted(write(layer.least()), write(layer.most()));
+        String least = measured(layer.least());
+        String most = measured(layer.most());
+        return least.equals(most)
+                ? "border %s".formatted(least)
+                : "border %s, up to %s at a fold".formatted(least, most);
+    }
+
+    /** A border that a maker chose as it is; one that rounding made, as it can be measured. */
+    private String measured(Length border) {
+        Figure figure = Figure.of(border, ruler);
+        return figure.isExact() && figure.denominator() <= 32
+                ? figure.inWords()
+                : Figure.estimate(border.millimetres(), ruler).inWords();
     }
 
     /** What to mind when cutting. */
@@ -77,7 +122,7 @@ public record CutWords(FoldGraph graph, Ruler ruler, Dies dies) {
                                     cut.mirror())
                             : String.format(
                                     Locale.ROOT,
-                                    "mirror image of %d: cut it on its own, decorated side up",
+                                    "mirror image of %d: cut it on its own, the side that shows up",
                                     cut.mirror()));
         }
         if (cut.paper().pattern() == Cardstock.Pattern.DIRECTIONAL) {
@@ -109,70 +154,17 @@ public record CutWords(FoldGraph graph, Ruler ruler, Dies dies) {
         return cut.count() == 1 ? "one" : String.format(Locale.ROOT, "%d of these", cut.count());
     }
 
-    /** How a shape is cut that is no rectangle: with which die, or from which rectangle. */
+    /** How a shape is cut that is no rectangle: with which die, from which rectangle, or round its panel. */
     private Optional<String> how(Cut cut) {
         LayerChoice choice = cut.layers().get(0).choice();
-        List<DieCut> edges = choice.die() == null || choice.own() == null
-                ? DieCut.of(cut.shape().polygon())
-                : List.of(new DieCut(choice.die(), choice.own()));
-        if (!edges.isEmpty()) {
-            return Optional.of(DieCut.inWords(edges, dies, ruler)).filter(words -> !words.isEmpty());
+        if (choice.die() != null && choice.own() != null) {
+            return Optional.of(DieCut.inWords(List.of(new DieCut(choice.die(), choice.own())), dies, ruler))
+                    .filter(words -> !words.isEmpty());
         }
-        return cut.shape().kind() == CutKind.TRIANGLE ? triangle(cut.shape()) : Optional.empty();
-    }
-
-    /** A side of a rectangle, and that across from it. */
-    private enum Rim {
-        FOOT("foot", "the top"),
-        TOP("top", "the foot"),
-        LEFT("left", "the right edge"),
-        RIGHT("right", "the left edge");
-
-        private final String name;
-        private final String across;
-
-        Rim(String name, String across) {
-            this.name = name;
-            this.across = across;
+        if (cut.shape().isRectangle()) {
+            return Optional.empty();
         }
-
-        /** How far a corner is from this side, as a part of the way across. */
-        double from(Coordinate corner, double wide, double high) {
-            return switch (this) {
-                case FOOT -> corner.y / high;
-                case TOP -> 1 - corner.y / high;
-                case LEFT -> corner.x / wide;
-                case RIGHT -> 1 - corner.x / wide;
-            };
-        }
-    }
-
-    /** A triangle that has a whole side of its rectangle: from there to one spot on the side across. */
-    private Optional<String> triangle(CutShape shape) {
-        double wide = shape.size().width().millimetres();
-        double high = shape.size().height().millimetres();
-        for (Rim rim : Rim.values()) {
-            List<Coordinate> tips = shape.corners().stream()
-                    .filter(corner -> rim.from(corner, wide, high) > MIDDLE)
-                    .toList();
-            if (tips.size() != 1) {
-                continue;
-            }
-            boolean isLevel = rim == Rim.FOOT || rim == Rim.TOP;
-            double along = isLevel ? tips.get(0).x : tips.get(0).y;
-            double part = along / (isLevel ? wide : high);
-            if (part < MIDDLE || part > 1 - MIDDLE) {
-                return Optional.of("two come from one rectangle, by its diagonal");
-            }
-            return Optional.of("cut from both %s corners to %s %s"
-                    .formatted(
-                            rim.name,
-                            Math.abs(part - 0.5) < MIDDLE
-                                    ? "the middle of"
-                                    : "%s %s".formatted(write(Length.nearest(along)), isLevel ? "along" : "up"),
-                            rim.across));
-        }
-        return Optional.empty();
+        return new HowCut(ruler, dies).of(cut.shape().polygon()).or(() -> Optional.of(OUTLINE));
     }
 
     private String size(Size size) {

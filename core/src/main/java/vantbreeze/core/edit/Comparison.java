@@ -58,11 +58,12 @@ public record Comparison(List<Difference> differences) {
                         parameter.label(), write(worked.structure().measure(parameter.id(), plan.measures()), ruler)));
         worked.structure()
                 .choices()
-                .forEach(choice -> figures.put(choice.label(), plan.measures().chosen(choice)));
+                .forEach(choice -> figures.put(
+                        choice.label(), choice.labelOf(plan.measures().chosen(choice))));
         figures.put("Closed", write(worked.footprint(), ruler));
         figures.put(
                 "Thickness",
-                String.format(Locale.ROOT, "%.1f mm", worked.closedCard().thickness()));
+                Figure.estimate(worked.closedCard().thickness(), ruler).inWords());
         figures.put(
                 "Weight",
                 String.format(
@@ -75,14 +76,17 @@ public record Comparison(List<Difference> differences) {
         Decision.ALL.forEach(decision -> figures.put(decision.label(), decision.shown(worked)));
         plan.supplies()
                 .ofPieces()
-                .forEach((piece, stock) -> figures.put("Card of %s".formatted(piece.inWords()), stock));
+                .forEach((piece, stock) -> figures.put(
+                        "Cardstock of %s".formatted(piece.inWords()),
+                        worked.workshop().cardstock(stock).name()));
         plan.supplies()
                 .slides()
                 .forEach((piece, slide) -> figures.put(
                         "Print of %s".formatted(piece.inWords()),
-                        "%s across, %s up".formatted(write(slide.across(), ruler), write(slide.up(), ruler))));
+                        "begins %s from left, %s from foot"
+                                .formatted(write(slide.across(), ruler), write(slide.up(), ruler))));
         figures.put(
-                "Wrong",
+                "Must be fixed",
                 String.valueOf(worked.findings().stream()
                         .filter(finding -> finding.severity() == Finding.Severity.MUST_FIX)
                         .count()));
@@ -96,7 +100,7 @@ public record Comparison(List<Difference> differences) {
         figures.put(
                 name + ", slits and slants",
                 DrawnMark.of(piece.panels().piece()).stream()
-                        .map(mark -> "%s, %s to %s, %s"
+                        .map(mark -> "%s from left and %s from foot to %s and %s"
                                 .formatted(
                                         write(mark.from().x(), ruler),
                                         write(mark.from().y(), ruler),
@@ -107,7 +111,7 @@ public record Comparison(List<Difference> differences) {
 
     private static void layers(WorkedPlan worked, Ruler ruler, Map<String, String> figures) {
         CutWords words = new CutWords(
-                worked.form().graph(), ruler, worked.workshop().tools().dies());
+                worked.faceWords(), ruler, worked.workshop().tools().dies());
         worked.layers()
                 .all()
                 .forEach(layer -> figures.merge(
@@ -122,8 +126,8 @@ public record Comparison(List<Difference> differences) {
                         .formatted(
                                 write(score.fromLeft(), ruler),
                                 switch (score.fold()) {
-                                    case MOUNTAIN -> "m";
-                                    case VALLEY -> "v";
+                                    case MOUNTAIN -> "mountain";
+                                    case VALLEY -> "valley";
                                     default -> "";
                                 })
                         .strip())
@@ -131,7 +135,7 @@ public record Comparison(List<Difference> differences) {
     }
 
     private static String write(Size size, Ruler ruler) {
-        return "%s × %s".formatted(write(size.width(), ruler), write(size.height(), ruler));
+        return Figure.of(size.width(), ruler).by(Figure.of(size.height(), ruler));
     }
 
     private static String write(Length length, Ruler ruler) {

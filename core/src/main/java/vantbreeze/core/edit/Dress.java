@@ -126,8 +126,8 @@ public sealed interface Dress extends Edit {
                 if (before.runs()) {
                     throw new ValidationException(
                             "layers",
-                            "One paper runs across %s and others. Take that off first, or tick another panel."
-                                    .formatted(face.inWords(worked.form().graph())));
+                            "One paper runs across %s and others. Take that off first, or select another panel."
+                                    .formatted(worked.faceWords().inSentence(face)));
                 }
                 List<LayerChoice> layers = new ArrayList<>(before.layers());
                 layers.addAll(stack);

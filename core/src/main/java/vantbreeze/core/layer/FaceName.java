@@ -40,10 +40,4 @@ public record FaceName(int piece, String panel, Side side) {
                 .toList();
         return named.size() == 1 ? Optional.of(named.get(0)) : Optional.empty();
     }
-
-    /** In words, like "Leg, other side". */
-    public String inWords(FoldGraph graph) {
-        String name = find(graph).map(face -> graph.name(face.panel())).orElse(panel);
-        return side == Side.FACE ? name : name + ", other side";
-    }
 }

@@ -40,6 +40,7 @@ import vantbreeze.core.fold.order.LayerOrders;
 import vantbreeze.core.fold.sight.Sights;
 import vantbreeze.core.layer.Bed;
 import vantbreeze.core.layer.Dresser;
+import vantbreeze.core.layer.FaceWords;
 import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layers;
 import vantbreeze.core.paper.Cardstock;
@@ -88,6 +89,11 @@ public final class Stages {
 
     /** It folded flat with all that lies on it. */
     public static final Stage<ClosedCard> CLOSED_CARD = new Stage<>("closed card", Stages::closedCard);
+
+    /** What its faces are called. */
+    public static final Stage<FaceWords> FACE_WORDS = new Stage<>(
+            "face words",
+            plan -> FaceWords.of(plan.form().closed(), plan.closedCard().bulk()));
 
     /** How it sits in its envelope, if one is chosen. */
     public static final Stage<Optional<EnvelopeFit>> FIT =

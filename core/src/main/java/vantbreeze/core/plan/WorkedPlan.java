@@ -10,6 +10,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.CheckedCard;
 import vantbreeze.core.check.Finding;
+import vantbreeze.core.check.Readiness;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.cutting.Blanks;
 import vantbreeze.core.cutting.CutList;
@@ -22,8 +23,10 @@ import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.fold.sight.Sights;
 import vantbreeze.core.layer.Dressing;
+import vantbreeze.core.layer.FaceWords;
 import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layers;
+import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
@@ -190,6 +193,11 @@ public final class WorkedPlan implements CheckedCard {
     }
 
     @Override
+    public FaceWords faceWords() {
+        return of(Stages.FACE_WORDS);
+    }
+
+    @Override
     public ClosedCard closedCard() {
         return of(Stages.CLOSED_CARD);
     }
@@ -248,6 +256,16 @@ public final class WorkedPlan implements CheckedCard {
     /** What the maker should know, the worst first. */
     public List<Finding> findings() {
         return of(Stages.FINDINGS);
+    }
+
+    /** Whether it is ready to be cut, in words; empty where something must be fixed or checked first. */
+    public Optional<String> readiness() {
+        return Readiness.of(this, findings());
+    }
+
+    /** How thick it is closed, as it can be measured. */
+    public String thickness() {
+        return Figure.estimate(closedCard().thickness(), ruler()).inWords();
     }
 
     private record Alike(Piece piece, Cardstock stock) {}

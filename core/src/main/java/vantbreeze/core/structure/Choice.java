@@ -51,6 +51,15 @@ public record Choice(String id, String label, String meaning, List<Alternative> 
         return alternatives.get(0);
     }
 
+    /** What a maker sees it called; what is written where it is a path of their own. */
+    public String labelOf(String value) {
+        return alternatives.stream()
+                .filter(alternative -> alternative.id().equals(value))
+                .map(Alternative::label)
+                .findFirst()
+                .orElse(value);
+    }
+
     /** Whether {@code value} is among the alternatives. */
     public boolean has(String value) {
         return alternatives.stream().anyMatch(alternative -> alternative.id().equals(value));

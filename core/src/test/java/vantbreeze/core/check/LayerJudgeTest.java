@@ -114,7 +114,7 @@ class LayerJudgeTest {
     @Test
     void aBorderThatEatsThePanelIsTold() {
         WorkedPlan worked = work("z-fold", on("Leg", Side.FACE, LayerChoice.of("paper-160", Length.ofMillimetres(40))));
-        says(worked, "A border of 40 mm leaves nothing of Leg");
+        says(worked, "A border of 40 mm leaves nothing of the front of Leg");
         assertThat(worked.layers().all()).isEmpty();
         says(
                 work("z-fold", on("Leg", Side.FACE, kites(), LayerChoice.of("paper-160", Length.ofMillimetres(36)))),
@@ -125,7 +125,7 @@ class LayerJudgeTest {
     void aLayerOverAFoldIsWrong() {
         says(
                 work("z-fold", on("Leg", Side.FACE, kites().sized(Size.ofMillimetres(90, 50)))),
-                "Layer 1 on Leg reaches over a fold");
+                "Layer 1 on the front of Leg reaches over a fold");
     }
 
     @Test
@@ -217,7 +217,7 @@ class LayerJudgeTest {
     @Test
     void aPaperThatIsGoneIsStoodInFor() {
         WorkedPlan worked = work("z-fold", on("Leg", Side.FACE, LayerChoice.of("own-lost", BORDER)));
-        says(worked, "\"own-lost\" on Leg is not among your papers");
+        says(worked, "\"own-lost\" on the front of Leg is not among your papers");
         assertThat(worked.layers().all()).hasSize(1);
     }
 
@@ -267,7 +267,8 @@ class LayerJudgeTest {
         WorkedPlan plain = work("z-fold");
         WorkedPlan dressed = work("z-fold", on("Leg", Side.FACE, kites(), LayerChoice.of("paper-120", BORDER)));
         assertThat(Comparison.of(plain, dressed).differences())
-                .contains(new Difference("Layers on Leg", "", "Small kites, border 3 mm; 120 g/m² paper, border 3 mm"));
+                .contains(new Difference(
+                        "Layers on Leg, front", "", "Small kites, border 3 mm; 120 g/m² paper, border 3 mm"));
     }
 
     /** ⅛ in is 3.175 mm: the nearest mark is 3 mm. On a ruler of 5 mm a border is never lost. */

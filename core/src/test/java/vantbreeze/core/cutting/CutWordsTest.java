@@ -56,7 +56,7 @@ class CutWordsTest {
     }
 
     private static String notes(Polygon shape) {
-        return new CutWords(CARD.form().graph(), Ruler.MM_1, Dies.NONE).notes(cut(shape));
+        return new CutWords(CARD.faceWords(), Ruler.MM_1, Dies.NONE).notes(cut(shape));
     }
 
     @ParameterizedTest
@@ -68,11 +68,12 @@ class CutWordsTest {
         "0 40 60 40 30 0, triangle, cut from both top corners to the middle of the foot",
         "0 0 60 0 60 40, triangle, 'two come from one rectangle, by its diagonal'",
         "0 0 60 0 0 40, triangle, 'two come from one rectangle, by its diagonal'",
-        "0 0 60 0 50 40 10 40, trapezium, border 3 mm",
-        "0 0 60 10 60 40 0 30, trapezium, border 3 mm",
-        "0 0 60 0 50 40 10 30, shaped, border 3 mm",
+        "0 0 60 0 50 40 10 40, trapezium, 'cut straight from the right foot corner to 50 mm along the top, and from the left foot corner to 10 mm along the top; border 3 mm'",
+        "0 0 60 10 60 40 0 30, trapezium, 'cut straight from the left foot corner to 10 mm up the right edge, and from 30 mm up the left edge to the right top corner'",
+        "30 0 60 30 30 60 0 30, trapezium, 'a square of ≈ 42.5 mm, standing on its corner'",
+        "0 0 60 0 50 40 10 30, shaped, draw it round its panel and cut it smaller by the border",
         "0 0 60 0 60 40 0 40, rectangle, border 3 mm",
-        "0 0 60 0 60 40 30 40 30 20 0 20, shaped, border 3 mm"
+        "0 0 60 0 60 40 30 40 30 20 0 20, shaped, draw it round its panel"
     })
     void aShapeIsCalledAndCutAsMakersDo(String corners, String kind, String notes) {
         double[] places = List.of(corners.split(" ")).stream()
@@ -91,7 +92,7 @@ class CutWordsTest {
             WorkedPlan worked = WORKSHOP.work(bare.plan()
                     .withDressing(new Suggestion(WORKSHOP, bare)
                             .dressing(List.of(LayerChoice.of("paper-160", Length.ofMillimetres(3))))));
-            CutWords words = new CutWords(worked.form().graph(), worked.ruler(), Dies.NONE);
+            CutWords words = new CutWords(worked.faceWords(), worked.ruler(), Dies.NONE);
             assertThat(worked.cuts().cuts().stream()
                             .filter(cut -> cut.shape().kind() == CutKind.TRIANGLE)
                             .map(words::notes))

@@ -114,7 +114,7 @@ class LayerValuesTest {
                     .as("in pattern order")
                     .containsExactly(0, 2);
         });
-        assertThat(new CutWords(inch.form().graph(), Ruler.EIGHTHS, Dies.NONE)
+        assertThat(new CutWords(inch.faceWords(), Ruler.EIGHTHS, Dies.NONE)
                         .notes(inch.cuts().cuts().get(0)))
                 .startsWith("then cut it into two of 2 × 5¼ in: the pattern runs on");
         Dressed metric = front.layered(List.of(LayerChoice.of("paper-120", Length.ofMicrometres(2500))));

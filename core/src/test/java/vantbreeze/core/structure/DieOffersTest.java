@@ -166,7 +166,7 @@ class DieOffersTest {
 
     private static List<String> words(WorkedPlan worked, Workshop workshop) {
         CutWords words = new CutWords(
-                worked.form().graph(), worked.ruler(), workshop.tools().dies());
+                worked.faceWords(), worked.ruler(), workshop.tools().dies());
         return worked.cuts().cuts().stream().map(words::notes).toList();
     }
 

@@ -92,7 +92,7 @@ public final class AllTexts {
         String where =
                 "%s %s, layers".formatted(card.structure().name(), card.ruler().id());
         findings(worked, where, said);
-        CutWords words = new CutWords(worked.form().graph(), worked.ruler(), Dies.NONE);
+        CutWords words = new CutWords(worked.faceWords(), worked.ruler(), Dies.NONE);
         for (Cut cut : worked.cuts().cuts()) {
             said.add(new Said(where + " cut", words.where(cut)));
             said.add(new Said(where + " cut", words.notes(cut)));

@@ -113,7 +113,7 @@ public final class LayerSheet {
         }
         Cut cut = line.cut();
         CutWords words = new CutWords(
-                worked.form().graph(), worked.ruler(), worked.workshop().tools().dies());
+                worked.faceWords(), worked.ruler(), worked.workshop().tools().dies());
         pen.text(String.format(Locale.ROOT, "%d", cut.number()), left, y - 5, 4.6);
         pen.text(CutWords.count(cut), left + 10, y - 5, 3.8);
         pen.figure(Figure.of(cut.size().width(), worked.plan().ruler()), left + 36, y - 5, 4.6);

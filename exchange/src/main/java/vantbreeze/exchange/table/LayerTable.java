@@ -40,7 +40,7 @@ public final class LayerTable {
                 .get();
         try (CSVPrinter printer = new CSVPrinter(text, format)) {
             CutWords words = new CutWords(
-                    worked.form().graph(),
+                    worked.faceWords(),
                     worked.ruler(),
                     worked.workshop().tools().dies());
             for (Cut cut : worked.cuts().cuts()) {
