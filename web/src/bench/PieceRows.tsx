@@ -35,7 +35,7 @@ export function PieceRows({ piece, card, inHand, onTakeUp }: Props) {
         name={card.pieces.length > 1 ? piece.name : 'Cut'}
         {...picking(pick, { kind: 'piece', piece: piece.number })}
       >
-        {piece.copies.length > 1 && <span className="figure">{piece.copies.length} of</span>}
+        {piece.copies.length > 1 && <span className="figure">{piece.copies.length}</span>}
         <SizeText size={piece.cut} />
         {onTakeUp ? (
           <span className="text-base">{piece.yield && `${piece.yield.count} from ${piece.yield.sheet}`}</span>
@@ -97,9 +97,9 @@ export function PieceRows({ piece, card, inHand, onTakeUp }: Props) {
           <PrintRow piece={piece} print={piece.print} inHand={inHand} />
         </FigureRow>
       )}
-      {piece.dies && (
-        <FigureRow name="Die">
-          <span className="text-base">{piece.dies}</span>
+      {piece.how && (
+        <FigureRow name="How">
+          <span className="text-base">{piece.how}</span>
         </FigureRow>
       )}
       {piece.marks.length > 0 && (
@@ -140,8 +140,8 @@ export function PieceRows({ piece, card, inHand, onTakeUp }: Props) {
           <ul className="text-base">
             {piece.pencil.map((mark, i) => (
               <li key={i} className="flex flex-wrap items-center gap-x-2">
-                <FigureText figure={mark.across} className="text-xl" /> across,
-                <FigureText figure={mark.up} className="text-xl" /> up, for {mark.words}
+                <FigureText figure={mark.across} className="text-xl" /> from left,
+                <FigureText figure={mark.up} className="text-xl" /> from foot, for {mark.words}
               </li>
             ))}
           </ul>

@@ -1,7 +1,5 @@
 package vantbreeze.app.api;
 
-import static java.util.Objects.requireNonNull;
-
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -10,11 +8,8 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Point;
 import vantbreeze.core.build.TableSteps;
-import vantbreeze.core.cutting.Blank;
-import vantbreeze.core.cutting.DieCut;
 import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.cutting.WorkedPiece;
-import vantbreeze.core.die.Dies;
 import vantbreeze.core.edit.Field;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
@@ -46,7 +41,7 @@ import vantbreeze.core.structure.Structure;
  * @param openings corners of its holes
  * @param copies numbers of the first panels of all pieces that are cut like this one, its own first
  * @param glue where glue goes on it
- * @param dies which dies cut it, in words; nothing where a ruler does
+ * @param how how it is cut if it is no rectangle; left out for a rectangle
  * @param print where what is printed on it begins; nothing where it is plain
  * @param pencil where other pieces come to lie, to be rubbed out
  */
@@ -67,7 +62,7 @@ public record PieceView(
         List<GlueView> glue,
         List<PencilView> pencil,
         @Nullable PieceStockView stock,
-        @Nullable String dies,
+        @Nullable String how,
         @Nullable PrintOfPiece print) {
 
     /**
@@ -211,25 +206,27 @@ public record PieceView(
                         .filter(mark -> mark.panel() >= worked.first() && mark.panel() < end)
                         .map(mark -> new PencilView(
                                 PointView.of(mark.at()),
-                                FigureView.of(mark.at().x(), ruler),
-                                FigureView.of(mark.at().y(), ruler),
+                                FigureView.of(
+                                        mark.at()
+                                                .x()
+                                                .minus(worked.panels()
+                                                        .piece()
+                                                        .extent()
+                                                        .left()),
+                                        ruler),
+                                FigureView.of(
+                                        mark.at()
+                                                .y()
+                                                .minus(worked.panels()
+                                                        .piece()
+                                                        .extent()
+                                                        .foot()),
+                                        ruler),
                                 plan.form().graph().name(mark.glued())))
                         .toList(),
                 stock(plan, number),
-                dies(plan, number),
+                TableSteps.howCut(plan, number).orElse(null),
                 PrintOfPiece.of(plan, number, ruler));
-    }
-
-    private static @Nullable String dies(WorkedPlan plan, int piece) {
-        Dies dies = plan.workshop().tools().dies();
-        if (dies.nests().isEmpty()) {
-            return null;
-        }
-        PieceId id = plan.of(Stages.PIECE_STOCKS).get(piece).piece();
-        Blank blank = requireNonNull(plan.of(Stages.PIECE_BLANKS).byPiece().get(id));
-        String words =
-                DieCut.inWords(DieCut.of(blank.outline()), dies, plan.plan().ruler());
-        return words.isEmpty() ? null : words;
     }
 
     private static @Nullable PieceStockView stock(WorkedPlan plan, int piece) {

@@ -12,8 +12,10 @@ import vantbreeze.core.length.Length;
  * @param figures at which measures, in turn
  * @param note how they are meant, or what to mind; null for nothing
  * @param line the line that is meant on the piece; null for none
+ * @param told all of it in one sentence, for paper
  */
-public record TableStep(int piece, String what, List<Shown> figures, @Nullable String note, @Nullable Line line) {
+public record TableStep(
+        int piece, String what, List<Shown> figures, @Nullable String note, @Nullable Line line, String told) {
 
     public TableStep {
         figures = List.copyOf(figures);

@@ -1,27 +1,43 @@
 package vantbreeze.core.build;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Function;
+import java.util.Optional;
 import vantbreeze.core.build.TableStep.Line;
 import vantbreeze.core.build.TableStep.LineKind;
 import vantbreeze.core.build.TableStep.Shown;
+import vantbreeze.core.cutting.Blank;
+import vantbreeze.core.cutting.DieCut;
+import vantbreeze.core.cutting.HowCut;
 import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
+import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.PencilMark;
+import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.tool.Board;
 
 /** The way through a card piece by piece, score by score. */
 public final class TableSteps {
+
+    private static final String UP = "↑";
+    private static final String ACROSS = "→";
+
+    /** How a piece is cut whose outline no straight cuts make. */
+    private static final String OUTLINE = "along its outline: print it at true size and draw it on";
 
     private final WorkedPlan card;
     private final List<TableStep> steps = new ArrayList<>();
@@ -45,38 +61,26 @@ public final class TableSteps {
         cut(number, copies.size(), piece);
         lines(number, piece, LineKind.SCORE);
         lines(number, piece, LineKind.LEVEL);
-        List<DrawnMark> marks = DrawnMark.of(piece.panels().piece());
-        for (int i = 0; i < marks.size(); i++) {
-            DrawnMark mark = marks.get(i);
-            Fold fold = mark.fold();
-            steps.add(new TableStep(
-                    number,
-                    fold == null ? "Slit" : "Score aslant, %s".formatted(words(fold)),
-                    List.of(
-                            new Shown(mark.from().x(), null),
-                            new Shown(mark.from().y(), "↑"),
-                            new Shown(mark.to().x(), "→"),
-                            new Shown(mark.to().y(), "↑")),
-                    "across and up, to across and up",
-                    new Line(LineKind.MARK, i)));
-        }
+        marks(number, piece);
         int end = piece.first() + piece.panels().all().size();
         for (PencilMark mark : PencilMark.of(card.form().graph())) {
             if (mark.panel() >= piece.first() && mark.panel() < end) {
+                Spot at = fromCorner(mark.at(), piece);
+                String what =
+                        "for %s; rub it out later".formatted(card.form().graph().name(mark.glued()));
                 steps.add(new TableStep(
                         number,
                         "Pencil mark",
-                        List.of(
-                                new Shown(mark.at().x(), null),
-                                new Shown(mark.at().y(), "↑")),
-                        "across and up, for %s; rub it out later"
-                                .formatted(card.form().graph().name(mark.glued())),
-                        null));
+                        List.of(new Shown(at.x(), null), new Shown(at.y(), UP)),
+                        "from left and from foot, " + what,
+                        null,
+                        "Pencil mark %s, %s.".formatted(place(at), what)));
             }
         }
         for (GlueArea area : GlueArea.of(card.form().graph())) {
             if (area.panel() >= piece.first() && area.panel() < end) {
-                steps.add(new TableStep(number, "Glue", List.of(), words(area, card), null));
+                String words = words(area, card);
+                steps.add(new TableStep(number, "Glue", List.of(), words, null, "Glue: %s.".formatted(words)));
             }
         }
     }
@@ -84,40 +88,115 @@ public final class TableSteps {
     private void cut(int number, int copies, WorkedPiece piece) {
         Size size = piece.cut();
         SheetYield yield = piece.yield();
+        String what = copies > 1 ? String.format(Locale.ROOT, "Cut %d", copies) : "Cut";
+        List<String> notes = new ArrayList<>();
+        howCut(card, card.pieces().indexOf(piece)).ifPresent(notes::add);
+        if (yield != null && yield.count() > 0) {
+            notes.add(String.format(
+                    Locale.ROOT,
+                    "%d come%s from %s",
+                    yield.count(),
+                    yield.count() == 1 ? "s" : "",
+                    yield.sheet().name()));
+        }
+        String note = notes.isEmpty() ? null : String.join("; ", notes);
         steps.add(new TableStep(
                 number,
-                copies > 1 ? String.format(Locale.ROOT, "Cut %d", copies) : "Cut",
+                what,
                 List.of(new Shown(size.width(), null), new Shown(size.height(), "×")),
-                yield == null || yield.count() == 0
-                        ? null
-                        : String.format(
-                                Locale.ROOT,
-                                "%d come from %s",
-                                yield.count(),
-                                yield.sheet().name()),
-                null));
+                note,
+                null,
+                "%s %s%s."
+                        .formatted(
+                                what,
+                                figure(size.width()).by(figure(size.height())),
+                                note == null ? "" : ": " + note)));
+    }
+
+    /** How a piece is cut that is no rectangle: with a die, by straight cuts, or along what is drawn on it. */
+    public static Optional<String> howCut(WorkedPlan card, int piece) {
+        PieceId id = card.of(Stages.PIECE_STOCKS).get(piece).piece();
+        Blank blank = requireNonNull(card.of(Stages.PIECE_BLANKS).byPiece().get(id));
+        Optional<String> told = new HowCut(card.ruler(), card.tools().dies()).of(blank.outline());
+        boolean isPlain =
+                blank.outline().isRectangle() || !DieCut.of(blank.outline()).isEmpty();
+        return isPlain ? told : told.or(() -> Optional.of(OUTLINE));
     }
 
     private void lines(int number, WorkedPiece piece, LineKind kind) {
         boolean upright = kind == LineKind.SCORE;
+        Board board = card.tools().board(card.ruler());
         List<BoardScore> scores = upright ? piece.scores() : piece.turned();
         for (int i = 0; i < scores.size(); i++) {
             BoardScore score = scores.get(i);
             List<Shown> figures = new ArrayList<>(List.of(new Shown(score.fromLeft(), null)));
+            List<String> notes = new ArrayList<>();
+            notes.add(upright ? "left edge against the fence" : "foot against the fence");
             score.part(piece.panels().piece(), upright).ifPresent(part -> {
-                figures.add(new Shown(part.from(), upright ? "↑" : "→"));
+                figures.add(new Shown(part.from(), upright ? UP : ACROSS));
                 figures.add(new Shown(part.to(), "–"));
+                notes.add("only from %s to %s from %s"
+                        .formatted(write(part.from()), write(part.to()), upright ? "foot" : "left"));
             });
-            boolean isPart = figures.size() > 1;
-            String fence = upright ? "from the left edge, against the fence" : "foot against the fence";
-            String only = upright ? "only from so far up to so far up" : "only from so far across to so far across";
+            if (!board.hasGrooveAt(score.fromLeft(), score.fromRight())) {
+                notes.add("between two grooves: mark both ends and score along a rule");
+            }
+            figure(score.fromLeft()).exactly().ifPresent(exactly -> notes.add("exactly " + exactly));
+            String note = String.join("; ", notes);
+            String what = "%s, %s".formatted(upright ? "Score" : "Score level", words(score.fold()));
             steps.add(new TableStep(
                     number,
-                    "%s, %s".formatted(upright ? "Score" : "Score level", words(score.fold())),
+                    what,
                     figures,
-                    isPart ? "%s; %s".formatted(fence, only) : fence,
-                    new Line(kind, i)));
+                    note,
+                    new Line(kind, i),
+                    "%s, at %s: %s.".formatted(what, write(score.fromLeft()), note)));
         }
+    }
+
+    private void marks(int number, WorkedPiece piece) {
+        List<DrawnMark> marks = DrawnMark.of(piece.panels().piece());
+        for (int i = 0; i < marks.size(); i++) {
+            DrawnMark mark = marks.get(i);
+            Fold fold = mark.fold();
+            Spot from = fromCorner(mark.from(), piece);
+            Spot to = fromCorner(mark.to(), piece);
+            boolean onTrimmer = fold == null
+                    && card.tools().stopsInside()
+                    && (from.x().equals(to.x()) || from.y().equals(to.y()));
+            String what = fold == null ? "Slit" : "Score slanted, %s".formatted(words(fold));
+            String trimmer =
+                    onTrimmer ? "; on the trimmer set the blade down on one mark and lift it at the other" : "";
+            steps.add(new TableStep(
+                    number,
+                    what,
+                    List.of(
+                            new Shown(from.x(), null),
+                            new Shown(from.y(), UP),
+                            new Shown(to.x(), ACROSS),
+                            new Shown(to.y(), UP)),
+                    "from left and from foot, to the same" + trimmer,
+                    new Line(LineKind.MARK, i),
+                    "%s from %s to %s%s.".formatted(what, place(from), place(to), trimmer)));
+        }
+    }
+
+    /** As it is measured from the left edge and the foot of its piece. */
+    private static Spot fromCorner(Spot spot, WorkedPiece piece) {
+        Extent extent = piece.panels().piece().extent();
+        return new Spot(spot.x().minus(extent.left()), spot.y().minus(extent.foot()));
+    }
+
+    private String place(Spot at) {
+        return "%s from left, %s from foot".formatted(write(at.x()), write(at.y()));
+    }
+
+    private Figure figure(Length length) {
+        return Figure.of(length, card.ruler());
+    }
+
+    private String write(Length length) {
+        return figure(length).inWords();
     }
 
     /** Which way a line folds, as a maker says it. */
@@ -130,17 +209,15 @@ public final class TableSteps {
         };
     }
 
-    /** Where glue goes: "Left tab, back, 13 mm × 100 mm, to Back". */
+    /** Where glue goes: "Left tab, turned over, 13 × 100 mm, to Back". */
     public static String words(GlueArea area, WorkedPlan card) {
         var box = area.shape().getEnvelopeInternal();
-        Function<Double, String> figure =
-                mm -> Figure.of(Length.nearest(mm), card.ruler()).inWords();
-        return "%s, %s, %s × %s, to %s"
+        return "%s, %s, %s, to %s"
                 .formatted(
-                        card.form().graph().panels().get(area.panel()).name(),
-                        area.side() == Side.FACE ? "decorated side" : "back",
-                        figure.apply(box.getWidth()),
-                        figure.apply(box.getHeight()),
+                        card.form().graph().name(area.panel()),
+                        area.side() == Side.FACE ? "this side" : "turned over",
+                        Figure.of(Length.nearest(box.getWidth()), card.ruler())
+                                .by(Figure.of(Length.nearest(box.getHeight()), card.ruler())),
                         card.form().graph().name(area.other()));
     }
 }

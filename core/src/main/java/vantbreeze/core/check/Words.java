@@ -72,7 +72,7 @@ public record Words(CheckedCard card) {
     /** Null when it can't be with the other measures: a mend that is refused is none. */
     private @Nullable Mend to(String parameter, Length length) {
         return card.changing(parameter, length).isPresent()
-                ? Mend.to(parameter, length, "Make the %s %s".formatted(inSentence(parameter), write(length)))
+                ? Mend.to(parameter, length, "Make %s %s".formatted(inSentence(parameter), write(length)))
                 : null;
     }
 

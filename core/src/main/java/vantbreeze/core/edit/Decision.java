@@ -1,7 +1,6 @@
 package vantbreeze.core.edit;
 
 import java.util.List;
-import java.util.Objects;
 import java.util.function.Function;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.length.Ruler;
@@ -41,12 +40,14 @@ public record Decision(String id, String label, Setter setter, Function<WorkedPl
                     "envelope",
                     "Envelope",
                     (plan, workshop, entry) -> plan.withEnvelope(entry.id()),
-                    worked -> Objects.requireNonNullElse(worked.plan().envelopeId(), "none")),
+                    worked -> worked.fit() == null
+                            ? "none"
+                            : worked.fit().envelope().name()),
             new Decision(
                     "sheet",
                     "Sheet",
                     (plan, workshop, entry) -> plan.withSheet(entry.id()),
-                    worked -> Objects.requireNonNullElse(worked.plan().sheetId(), "any")),
+                    worked -> worked.sheet() == null ? "any" : worked.sheet().name()),
             new Decision(
                     "cardstock",
                     "Card",

@@ -34,12 +34,12 @@ record Measure(
 
     /** How far it is from the left edge of the panel. */
     static Measure across(String meaning) {
-        return of(ACROSS, "From the left", meaning);
+        return of(ACROSS, "From left", meaning);
     }
 
     /** How far it is from the foot of the panel. */
     static Measure up(String meaning) {
-        return of(UP, "From the foot", meaning);
+        return of(UP, "From foot", meaning);
     }
 
     /** The same as how high its piece is. */

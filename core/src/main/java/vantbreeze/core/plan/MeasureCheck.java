@@ -48,11 +48,11 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
         Limits limits = structure.limits(parameter, measures);
         if (length.isShorterThan(limits.least())) {
             return Optional.of("%s can't be under %s: %s."
-                    .formatted(named.label(), write(limits.least(ruler)), limits.leastBecause()));
+                    .formatted(named.atStart(), write(limits.least(ruler)), limits.leastBecause()));
         }
         return length.isLongerThan(limits.most())
                 ? Optional.of("%s can't be over %s: %s."
-                        .formatted(named.label(), write(limits.most(ruler)), limits.mostBecause()))
+                        .formatted(named.atStart(), write(limits.most(ruler)), limits.mostBecause()))
                 : Optional.empty();
     }
 
@@ -68,7 +68,7 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
     }
 
     private WayOut making(Parameter named, Length length) {
-        return new WayOut("Make the %s %s".formatted(lower(named), write(length)), List.of(step(named, length)));
+        return new WayOut("Make %s %s".formatted(lower(named), write(length)), List.of(step(named, length)));
     }
 
     private WayOut.Step step(Parameter named, Length length) {
@@ -82,7 +82,7 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
             if (length == null && !parameter.follows()) {
                 throw new ValidationException(
                         parameter.id(),
-                        "The plan does not say the %s. It can't be opened without.".formatted(parameter.inSentence()));
+                        "The plan does not say %s. It can't be opened without.".formatted(parameter.inSentence()));
             }
         }
         measures.choices().forEach(this::requireChoice);
@@ -111,13 +111,13 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
         String because = limits.against(length).orElseThrow();
         Length last = last(before, wanted, others);
         String stop = last.equals(before)
-                ? "leave the %s at %s".formatted(lower(named), write(before))
-                : "stop the %s at %s".formatted(lower(named), write(last));
+                ? "leave %s at %s".formatted(lower(named), write(before))
+                : "stop %s at %s".formatted(lower(named), write(last));
         List<WayOut> stopping = last.equals(before) ? List.of() : List.of(making(named, last));
         if (excluded.isLeftTo(measures)) {
             throw new ValidationException(
                     changed,
-                    "%s can't be %s: %s. Better %s.".formatted(named.label(), write(wanted), because, stop),
+                    "%s can't be %s: %s. Better %s.".formatted(named.atStart(), write(wanted), because, stop),
                     stopping);
         }
         Length way = limits.nearest(length, ruler);
@@ -126,13 +126,13 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
                 changed,
                 "%s %s and %s %s exclude one another: %s. %s."
                         .formatted(
-                                named.label(),
+                                named.atStart(),
                                 write(wanted),
                                 lower(excluded),
                                 write(length),
                                 because,
                                 goes
-                                        ? "Make the %s %s as well, or %s".formatted(lower(excluded), write(way), stop)
+                                        ? "Make %s %s as well, or %s".formatted(lower(excluded), write(way), stop)
                                         : "Better " + stop),
                 goes ? both(excluded, way, named, wanted, stopping) : stopping);
     }
@@ -141,7 +141,7 @@ record MeasureCheck(Structure structure, Measures measures, Ruler ruler) {
     private List<WayOut> both(Parameter excluded, Length way, Parameter named, Length wanted, List<WayOut> stopping) {
         List<WayOut> ways = new ArrayList<>();
         ways.add(new WayOut(
-                "Make the %s %s and the %s %s".formatted(lower(excluded), write(way), lower(named), write(wanted)),
+                "Make %s %s and %s %s".formatted(lower(excluded), write(way), lower(named), write(wanted)),
                 List.of(step(excluded, way), step(named, wanted))));
         ways.addAll(stopping);
         return ways;

@@ -56,7 +56,7 @@ public final class Bridge extends CatalogueStructure {
                 Parameter.height(),
                 Parameter.of(WALL, "Wall", "how deep the room is", "Left wall", "Right wall"),
                 Parameter.of(WING, "Wing", "the flaps that carry the bridge", "Left wing", "Right wing"),
-                Parameter.of(BRIDGE, "Bridge", "how high the bridge is").ofPieces("Bridge"),
+                Parameter.of(BRIDGE, "Bridge height", "how high the bridge is").ofPieces("Bridge"),
                 across.up());
     }
 

@@ -66,8 +66,8 @@ public final class Concertina extends CatalogueStructure {
         List<Parameter> all = new ArrayList<>(List.of(
                 Parameter.width("Panel 1"),
                 Parameter.height(),
-                Parameter.of(STEP, "Step", "how much narrower each panel is than the last"),
-                Parameter.of(TAB, "Tab", "by which the halves are chained", "Tab")
+                Parameter.of(STEP, "Each narrower by", "how much narrower each panel is than the last"),
+                Parameter.of(TAB, "Tab width", "by which the halves are chained", "Tab")
                         .when(MADE, "chained")));
         for (int panel = 2; panel <= MOST_PANELS; panel++) {
             int which = panel;

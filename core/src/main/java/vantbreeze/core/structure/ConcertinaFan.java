@@ -70,12 +70,12 @@ public final class ConcertinaFan extends CatalogueStructure {
         return List.of(
                 Parameter.width().ofPieces("Card base"),
                 Parameter.height().ofPieces("Triangle", "Left leaf", "Right leaf"),
-                Parameter.of(STEP, "Step", "how deep and high each step is"),
-                Parameter.of(LEAF, "Triangle", "across the large triangles", "Triangle"),
+                Parameter.of(STEP, "Depth of each step", "how deep and high each step is"),
+                Parameter.of(LEAF, "Triangle width", "across the large triangles", "Triangle"),
                 Parameter.of(TRIANGLE, "Triangle height", "from their tips to their heads")
                         .ofPieces("Triangle")
                         .following(),
-                Parameter.of(SIDE, "Side leaf", "across the leaves at the sides", "Left leaf", "Right leaf")
+                Parameter.of(SIDE, "Side leaf width", "across the leaves at the sides", "Left leaf", "Right leaf")
                         .following(),
                 Parameter.of(REACH, "Side leaf height", "how far they reach up")
                         .ofPieces("Left leaf", "Right leaf")

@@ -60,7 +60,7 @@ public final class CornerFlip extends CatalogueStructure {
         return List.of(
                 Parameter.width("Back"),
                 Parameter.height(),
-                Parameter.of(SQUARE, "Square", "the side of the square that is turned over"),
+                Parameter.of(SQUARE, "Side of the square", "the side of the square that is turned over"),
                 Parameter.of(MARGIN, "Margin", "from the turned square to each edge"),
                 Parameter.of(COVER, "Cover", "where it is narrower than the back")
                         .following());

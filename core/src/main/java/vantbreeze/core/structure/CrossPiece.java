@@ -22,7 +22,7 @@ record CrossPiece(String word, Bounds bounds) {
     /** How far up the card it is. */
     Parameter up() {
         String name = Character.toUpperCase(word.charAt(0)) + word.substring(1);
-        return Parameter.of(UP, name + " above the foot", "how far above the foot it is")
+        return Parameter.of(UP, name + " from foot", "how far above the foot it is")
                 .following();
     }
 

@@ -60,13 +60,14 @@ public final class DoubleOpening extends CatalogueStructure {
                 Parameter.width("Back", "Cover"),
                 Parameter.height(),
                 Parameter.of(FLAP, "Short flap", "how far it reaches over the cover", "Short flap"),
-                Parameter.of(SQUARE, "Square", "the side of the folded square", "Square back", "Square front"),
+                Parameter.of(
+                        SQUARE, "Side of the square", "the side of the folded square", "Square back", "Square front"),
                 Parameter.of(SQUARE_HEIGHT, "Square height", "how high the folded square is, where it is none")
                         .ofPieces("Square")
                         .following(),
                 Parameter.of(GLUED, "Square glued by", "how wide a strip of its back is glued on the flap")
                         .following(),
-                Parameter.of(UP, "Square above the foot", "how far above the foot the square is")
+                Parameter.of(UP, "Square from foot", "how far above the foot the square is")
                         .following());
     }
 

@@ -60,14 +60,14 @@ public final class DoubleZFold extends CatalogueStructure {
         return List.of(
                 Parameter.width("Back", "Band front"),
                 Parameter.height(),
-                Parameter.of(BAND, "Band", "how high the band is").ofPieces("Band"),
+                Parameter.of(BAND, "Band height", "how high the band is").ofPieces("Band"),
                 across.up(),
                 Parameter.of(LEG, "Leg", "the panel on the front", "Leg").following(),
                 Parameter.of(SECOND, "Second leg", "the panel behind the leg", "Second leg", "Band middle")
                         .following(),
                 Parameter.of(FRONT, "Band front", "from its glued end to its first score", "Band front")
                         .following(),
-                Parameter.of(GLUE, "Band glue", "how much of each of its ends is glued")
+                Parameter.of(GLUE, "Band glued by", "how much of each of its ends is glued")
                         .following());
     }
 

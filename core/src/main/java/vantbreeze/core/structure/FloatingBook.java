@@ -81,19 +81,19 @@ public final class FloatingBook extends CatalogueStructure {
                 Parameter.height().ofPieces("Base"),
                 Parameter.of(
                         STRUT, "Strut panel", "half the height at which the book floats", "Left foot", "Right foot"),
-                Parameter.of(PAGE, "Page", "across each page of the book", "Left page", "Right page"),
-                Parameter.of(BOOK, "Book", "up the book").ofPieces("Book"),
-                Parameter.of(ARCH, "Arch", "along the acetate").when(OVER, "acetate"),
+                Parameter.of(PAGE, "Page width", "across each page of the book", "Left page", "Right page"),
+                Parameter.of(BOOK, "Book height", "up the book").ofPieces("Book"),
+                Parameter.of(ARCH, "Arch length", "along the acetate").when(OVER, "acetate"),
                 Parameter.of(STRUT_HEIGHT, "Strut height", "how high the struts are, up the card")
                         .ofPieces("Left strut", "Right strut")
                         .following(),
-                Parameter.of(UP, "Book above the foot", "how far above the foot of the base the book lies")
+                Parameter.of(UP, "Book from foot", "how far above the foot of the base the book lies")
                         .following(),
                 Parameter.of(ARCH_HEIGHT, "Arch height", "how high the strip of acetate is, up the card")
                         .ofPieces("Arch")
                         .when(OVER, "acetate")
                         .following(),
-                Parameter.of(ARCH_UP, "Arch up the book", "how far above the foot of the book the arch is")
+                Parameter.of(ARCH_UP, "Arch from foot of the book", "how far above the foot of the book the arch is")
                         .when(OVER, "acetate")
                         .following(),
                 Parameter.of(ARCH_TAB, "Arch tab", "turned round the edges of the book", "Arch tab", "Far tab")

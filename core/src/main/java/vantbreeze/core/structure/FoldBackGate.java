@@ -70,9 +70,9 @@ public final class FoldBackGate extends CatalogueStructure {
                         .following(),
                 Parameter.of(RIGHT_WING, "Right wing", "what the left one leaves, or less", "Right wing")
                         .following(),
-                Parameter.of(LEFT_FRONT, "Left front", "what is folded back on the left wing", "Left wing, front")
+                Parameter.of(LEFT_FRONT, "Left front", "what is folded back on the left wing", "Left front")
                         .following(),
-                Parameter.of(RIGHT_FRONT, "Right front", "what is folded back on the right wing", "Right wing, front")
+                Parameter.of(RIGHT_FRONT, "Right front", "what is folded back on the right wing", "Right front")
                         .following());
     }
 
@@ -145,7 +145,7 @@ public final class FoldBackGate extends CatalogueStructure {
             return pieced(measures);
         }
         return Assembly.of(Strip.ofHeight("Card base", height)
-                .panel("Left wing, front", of(LEFT_FRONT, measures))
+                .panel("Left front", of(LEFT_FRONT, measures))
                 .fold(Fold.MOUNTAIN)
                 .panel("Left wing", of(LEFT_WING, measures))
                 .fold(Fold.VALLEY)
@@ -153,7 +153,7 @@ public final class FoldBackGate extends CatalogueStructure {
                 .fold(Fold.VALLEY)
                 .panel("Right wing", of(RIGHT_WING, measures))
                 .fold(Fold.MOUNTAIN)
-                .panel("Right wing, front", of(RIGHT_FRONT, measures))
+                .panel("Right front", of(RIGHT_FRONT, measures))
                 .piece());
     }
 
@@ -168,14 +168,14 @@ public final class FoldBackGate extends CatalogueStructure {
                 .panel("Right wing", of(RIGHT_WING, measures))
                 .piece();
         Piece left = Strip.ofHeight("Left front", height)
-                .panel("Left wing, front", of(LEFT_FRONT, measures))
+                .panel("Left front", of(LEFT_FRONT, measures))
                 .fold(Fold.MOUNTAIN)
                 .panel("Left overlap", overlap)
                 .piece();
         Piece right = Strip.ofHeight("Right front", height)
                 .panel("Right overlap", overlap)
                 .fold(Fold.MOUNTAIN)
-                .panel("Right wing, front", of(RIGHT_FRONT, measures))
+                .panel("Right front", of(RIGHT_FRONT, measures))
                 .piece();
         return new Assembly(
                 List.of(base, left, right),

@@ -80,7 +80,7 @@ public final class GraduatedSilhouettes extends CatalogueStructure {
         List<Parameter> all = new ArrayList<>(List.of(
                 Parameter.width("Outline 1"),
                 Parameter.height(),
-                Parameter.of(FALL, "Fall", "how much lower each outline is")));
+                Parameter.of(FALL, "Each lower by", "how much lower each outline is")));
         for (int outline = 2; outline <= MOST; outline++) {
             int which = outline;
             String name = "Outline " + outline;

@@ -59,7 +59,7 @@ public final class InvertedZ extends CatalogueStructure {
         return List.of(
                 Parameter.width(),
                 Parameter.height(),
-                Parameter.of(FRAME, "Frame", "how wide the frame is beside the middle"),
+                Parameter.of(FRAME, "Frame width", "how wide the frame is beside the middle"),
                 Parameter.of(JOG, "Jog", "how far the middle goes back", "Jog"),
                 Parameter.of(FOOT, "Frame at the foot", "how high the frame is below the middle")
                         .following(),

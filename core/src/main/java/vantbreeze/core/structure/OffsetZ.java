@@ -50,8 +50,8 @@ public final class OffsetZ extends CatalogueStructure {
                 Parameter.width(),
                 Parameter.height(),
                 Parameter.of(LEG, "Leg", "the panel on the front"),
-                Parameter.of(SHIFT, "Shift", "how much farther on the middle folds"),
-                Parameter.of(WINDOW, "Middle", "how high the part between the slits is"));
+                Parameter.of(SHIFT, "Middle set back by", "how much farther on the middle folds"),
+                Parameter.of(WINDOW, "Middle height", "how high the part between the slits is"));
     }
 
     @Override
@@ -123,10 +123,10 @@ public final class OffsetZ extends CatalogueStructure {
                         new PanelName(new Spot(leg.dividedBy(2), middle), "Leg"),
                         new PanelName(new Spot(end.minus(Length.ofMillimetres(1)), middle), "Back"),
                         new PanelName(new Spot(first.plus(second).dividedBy(2), middle), "Window"),
-                        new PanelName(new Spot(leg.plus(outer).dividedBy(2), low.dividedBy(2)), "Second leg, foot"),
+                        new PanelName(new Spot(leg.plus(outer).dividedBy(2), low.dividedBy(2)), "Foot of second leg"),
                         new PanelName(
                                 new Spot(leg.plus(outer).dividedBy(2), height.minus(low.dividedBy(2))),
-                                "Second leg, head")));
+                                "Head of second leg")));
     }
 
     /** A leg of half the width, the middle shifted by a third of it and half as high as the card. */

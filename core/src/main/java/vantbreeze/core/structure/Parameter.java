@@ -68,9 +68,21 @@ public record Parameter(
                         .toArray(String[]::new));
     }
 
-    /** What it is called within a sentence; a name in it keeps its capital. */
+    /**
+     * What it is called within a sentence, with its article: "the finished width"; one that says what is done is
+     * quoted.
+     */
     public String inSentence() {
-        return label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
+        return isPhrase() ? atStart() : "the " + label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
+    }
+
+    /** What it is called at the beginning of a sentence. */
+    public String atStart() {
+        return isPhrase() ? "“%s”".formatted(label) : label;
+    }
+
+    private boolean isPhrase() {
+        return label.endsWith(" by") || label.endsWith(" show");
     }
 
     /** Whether it is the measure of a part, not the finished width or height. */

@@ -2,6 +2,7 @@ package vantbreeze.core.structure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Fold;
@@ -87,10 +88,10 @@ public final class PillarCard extends CatalogueStructure {
         return List.of(
                 Parameter.width(),
                 Parameter.height().ofPieces("Front strip", "Back strip"),
-                Parameter.of(PILLAR, "Pillar", "the side of the square pillars"),
-                Parameter.of(TAB, "Tab", "glued on the other strip's pillar", "Front tab", "Back tab")
+                Parameter.of(PILLAR, "Pillar width", "the side of the square pillars"),
+                Parameter.of(TAB, "Tab width", "glued on the other strip's pillar", "Front tab", "Back tab")
                         .following(),
-                Parameter.of(SLIVER, "Sliver", "how much narrower the last panel of each tube is")
+                Parameter.of(SLIVER, "Last panel narrower by", "how much narrower the last panel of each tube is")
                         .following());
     }
 
@@ -180,13 +181,13 @@ public final class PillarCard extends CatalogueStructure {
         Length pillar = measures.get(PILLAR);
         Length tab = of(TAB, measures);
         Length tube = tab.plus(wide(measures).times(2));
-        List<Piece> pieces =
-                new ArrayList<>(List.of(strip("Front", "Right", measures, tab), strip("Back", "Left", measures, tab)));
+        List<Piece> pieces = new ArrayList<>(
+                List.of(strip("Front", "Right pillar", measures, tab), strip("Back", "Left pillar", measures, tab)));
         List<Join> joins = new ArrayList<>(List.of(
-                rolled(0, "Right", tube, pillar),
-                rolled(1, "Left", tube, pillar),
-                tab(measures, 1, "Left", 0, "Front tab", tab),
-                tab(measures, 0, "Right", 1, "Back tab", tab)));
+                rolled(0, "Right pillar", tube, pillar),
+                rolled(1, "Left pillar", tube, pillar),
+                tab(measures, 1, "Left pillar", 0, "Front tab", tab),
+                tab(measures, 0, "Right pillar", 1, "Back tab", tab)));
         if (isDoubled(measures)) {
             pieces.add(tube(Strip.ofHeight("Right tube", height), "Right tube", measures)
                     .piece());
@@ -196,8 +197,8 @@ public final class PillarCard extends CatalogueStructure {
             joins.add(rolled(3, "Left tube", Length.ZERO, pillar));
             // on the pillars' front sides, those that no tab is glued on
             int right = isTogether(measures) ? 2 : 1;
-            joins.add(backToBack(0, "Right ", right, tube, 2, "Right tube 1", pillar));
-            joins.add(backToBack(1, "Left ", right + 1, tube, 3, "Left tube 1", pillar));
+            joins.add(backToBack(0, "Right pillar ", right, tube, 2, "Right tube 1", pillar));
+            joins.add(backToBack(1, "Left pillar ", right + 1, tube, 3, "Left tube 1", pillar));
         }
         return new Assembly(pieces, joins);
     }
@@ -208,9 +209,9 @@ public final class PillarCard extends CatalogueStructure {
         Strip strip = Strip.ofHeight(name + " strip", measures.get(Parameter.HEIGHT))
                 .panel(name + " tab", tab)
                 .fold(hinge)
-                .panel(name + " wall, first half", wide(measures))
+                .panel("First half of %s wall".formatted(name.toLowerCase(Locale.ROOT)), wide(measures))
                 .fold(name.equals("Front") ? Fold.VALLEY : Fold.MOUNTAIN)
-                .panel(name + " wall, second half", wide(measures))
+                .panel("Second half of %s wall".formatted(name.toLowerCase(Locale.ROOT)), wide(measures))
                 .fold(hinge);
         return tube(strip, side, measures).piece();
     }
@@ -266,8 +267,8 @@ public final class PillarCard extends CatalogueStructure {
     public Pose closed(Measures measures) {
         Pose flat = flat(measures, measures.isChosen(LIES, "wide"));
         return measures.isChosen(LIES, "half")
-                ? flat.but("Front wall, first half", "Front wall, second half", 180)
-                        .but("Back wall, first half", "Back wall, second half", -180)
+                ? flat.but("First half of front wall", "Second half of front wall", 180)
+                        .but("First half of back wall", "Second half of back wall", -180)
                 : flat;
     }
 
@@ -279,15 +280,15 @@ public final class PillarCard extends CatalogueStructure {
         boolean together = isTogether(measures);
         boolean beyond = together && outwards;
         Pose pose = walls(Pose.closed())
-                .but("Front wall, second half", "Right 1", 0)
-                .but("Back wall, second half", "Left 1", 0);
+                .but("Second half of front wall", "Right pillar 1", 0)
+                .but("Second half of back wall", "Left pillar 1", 0);
         if (beyond) {
-            pose = pose.but("Front tab", "Front wall, first half", 0).but("Back tab", "Back wall, first half", 0);
+            pose = pose.but("Front tab", "First half of front wall", 0).but("Back tab", "First half of back wall", 0);
         }
         // a separate tube that would lie beyond its pillar, or not beyond it, if it were pressed as the other is
         boolean right = together == outwards;
         boolean left = !together && outwards;
-        pose = pressed(pressed(pose, "Right", beyond), "Left", beyond);
+        pose = pressed(pressed(pose, "Right pillar", beyond), "Left pillar", beyond);
         return pressed(pressed(pose, "Right tube", right), "Left tube", left);
     }
 
@@ -301,8 +302,8 @@ public final class PillarCard extends CatalogueStructure {
     }
 
     private static Pose walls(Pose pose) {
-        return pose.but("Front wall, first half", "Front wall, second half", 0)
-                .but("Back wall, first half", "Back wall, second half", 0);
+        return pose.but("First half of front wall", "Second half of front wall", 0)
+                .but("First half of back wall", "Second half of back wall", 0);
     }
 
     /** Standing, the pillars corner to corner between the walls, or corner to corner with both. */
@@ -312,10 +313,10 @@ public final class PillarCard extends CatalogueStructure {
         double tab = together ? 45 : -135;
         double tube = together ? 45 : -45;
         return walls(Pose.partly(0.5))
-                .but("Front tab", "Front wall, first half", tab)
-                .but("Back tab", "Back wall, first half", tab)
-                .but("Front wall, second half", "Right 1", tube)
-                .but("Back wall, second half", "Left 1", tube);
+                .but("Front tab", "First half of front wall", tab)
+                .but("Back tab", "First half of back wall", tab)
+                .but("Second half of front wall", "Right pillar 1", tube)
+                .but("Second half of back wall", "Left pillar 1", tube);
     }
 
     @Override

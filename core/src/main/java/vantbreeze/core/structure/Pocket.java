@@ -84,8 +84,8 @@ public final class Pocket extends CatalogueStructure {
                 Parameter.width("Back", "Cover"),
                 Parameter.height(),
                 Parameter.of(BORDER, "Border", "round the pocket"),
-                Parameter.of(EDGE, "Edge", "how far up its side the pocket begins"),
-                Parameter.of(SEAL, "Seal", "how wide its sealed edges are"),
+                Parameter.of(EDGE, "Front's height at the side", "how far up its side the pocket begins"),
+                Parameter.of(SEAL, "Seal width", "how wide its sealed edges are"),
                 Parameter.of(WIDE, "Pocket width", "across the pocket", "Pocket back", "Pocket cover")
                         .following(),
                 Parameter.of(HIGH, "Pocket height", "up the pocket, its cover and its back")
@@ -93,9 +93,9 @@ public final class Pocket extends CatalogueStructure {
                         .following(),
                 Parameter.of(FROM_FOLD, "Pocket from the fold", "how far from the card's fold it is")
                         .following(),
-                Parameter.of(UP, "Pocket above the foot", "how far above the foot it is")
+                Parameter.of(UP, "Pocket from foot", "how far above the foot it is")
                         .following(),
-                Parameter.of(AT_FOLD, "Edge at the fold", "how far up its fold the pocket's edge ends")
+                Parameter.of(AT_FOLD, "Front's height at the fold", "how far up its fold the pocket's edge ends")
                         .when(CUT, "slanted")
                         .following(),
                 Parameter.of(FOOT_SEAL, "Seal at the foot", "where it is another than at the side")

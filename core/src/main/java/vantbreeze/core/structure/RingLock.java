@@ -71,13 +71,14 @@ public final class RingLock extends CatalogueStructure {
         return List.of(
                 Parameter.width("Back"),
                 Parameter.height(),
-                Parameter.of(RING, "Ring", "across the ring"),
+                Parameter.of(RING, "Ring across", "across the ring"),
                 Parameter.of(BAND, "Ring width", "from its rim to its hole"),
                 Parameter.of(FLAP, "Left flap", "up to the gate line; the right one is the rest", "Left flap")
                         .following(),
-                Parameter.of(UP, "Ring above the foot", "how far above the foot it is")
+                Parameter.of(UP, "Ring from foot", "how far above the foot it is")
                         .following(),
-                Parameter.of(LAP, "Lap", "how far the disc lies over the ring").following());
+                Parameter.of(LAP, "Disc over the ring by", "how far the disc lies over the ring")
+                        .following());
     }
 
     /** The gate line in the middle, the ring in the middle of it, the disc lapping over half the ring. */
@@ -159,16 +160,16 @@ public final class RingLock extends CatalogueStructure {
                                 ring(radius, band),
                                 disc(radius.minus(band).plus(lap), lap)),
                         List.of(
-                                halfGlued("Left flap", new Spot(Length.ZERO, middle), 1, "Ring left", radius),
+                                halfGlued("Left flap", new Spot(Length.ZERO, middle), 1, "Left half of ring", radius),
                                 halfGlued(
                                         "Right flap",
                                         new Spot(width.times(2), middle),
                                         2,
-                                        "Disc right",
+                                        "Right half of disc",
                                         radius.minus(band).plus(lap))))
                 .laid(
-                        new Over(new PanelRef(1, "Ring right"), new PanelRef(2, "Disc right")),
-                        new Over(new PanelRef(2, "Disc left"), new PanelRef(1, "Ring left")));
+                        new Over(new PanelRef(1, "Right half of ring"), new PanelRef(2, "Right half of disc")),
+                        new Over(new PanelRef(2, "Left half of disc"), new PanelRef(1, "Left half of ring")));
     }
 
     private static Join halfGlued(String flap, Spot gate, int piece, String half, Length radius) {
@@ -191,8 +192,8 @@ public final class RingLock extends CatalogueStructure {
                                 Lines.score(radius, head.minus(band), head, Fold.BEND)),
                         List.of(),
                         List.of(
-                                new PanelName(new Spot(band.dividedBy(2), radius), "Ring left"),
-                                new PanelName(new Spot(head.minus(band.dividedBy(2)), radius), "Ring right")))
+                                new PanelName(new Spot(band.dividedBy(2), radius), "Left half of ring"),
+                                new PanelName(new Spot(head.minus(band.dividedBy(2)), radius), "Right half of ring")))
                 .withOpening(Rounds.circle(centre, radius.minus(band)));
     }
 
@@ -204,8 +205,8 @@ public final class RingLock extends CatalogueStructure {
                 List.of(Lines.score(radius, snip, head.minus(snip), Fold.BEND)),
                 List.of(Lines.upright(radius, Length.ZERO, snip), Lines.upright(radius, head.minus(snip), head)),
                 List.of(
-                        new PanelName(new Spot(radius.dividedBy(2), radius), "Disc left"),
-                        new PanelName(new Spot(radius.plus(radius.dividedBy(2)), radius), "Disc right")));
+                        new PanelName(new Spot(radius.dividedBy(2), radius), "Left half of disc"),
+                        new PanelName(new Spot(radius.plus(radius.dividedBy(2)), radius), "Right half of disc")));
     }
 
     @Override

@@ -53,8 +53,8 @@ public final class SlitGatefold extends CatalogueStructure {
         return List.of(
                 Parameter.width(),
                 Parameter.height(),
-                Parameter.of(COLUMN, "Column", "how far the rows stand forward"),
-                Parameter.of(ROW, "Raised row", "how high each raised row is"));
+                Parameter.of(COLUMN, "Rows stand forward by", "how far the rows stand forward"),
+                Parameter.of(ROW, "Raised row height", "how high each raised row is"));
     }
 
     @Override
@@ -120,13 +120,13 @@ public final class SlitGatefold extends CatalogueStructure {
                 creases.add(Lines.score(from, low, high, Fold.VALLEY));
                 creases.add(Lines.score(fold, low, high, Fold.MOUNTAIN));
                 creases.add(Lines.score(to, low, high, Fold.VALLEY));
-                String tower = (left ? "Left tower " : "Right tower ") + (i / 2 + 1);
+                String tower = (left ? "left tower " : "right tower ") + (i / 2 + 1);
                 names.add(name(
-                        tower + (left ? ", outer" : ", inner"),
+                        (left ? "Outer " : "Inner ") + tower,
                         fold.minus(Length.ofMillimetres(1)),
                         low.plus(row.dividedBy(2))));
                 names.add(name(
-                        tower + (left ? ", inner" : ", outer"),
+                        (left ? "Inner " : "Outer ") + tower,
                         fold.plus(Length.ofMillimetres(1)),
                         low.plus(row.dividedBy(2))));
             }

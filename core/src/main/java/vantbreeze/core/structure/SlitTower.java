@@ -74,12 +74,12 @@ public final class SlitTower extends CatalogueStructure {
         List<Parameter> all = new ArrayList<>(List.of(
                 Parameter.width(),
                 Parameter.height(),
-                Parameter.of(COLUMN, "Column", "how far the raised rows stand before the sides"),
-                Parameter.of(SIDE, "Side", "how wide the sides are, behind", "Left side", "Right side")
+                Parameter.of(COLUMN, "Rows stand forward by", "how far the raised rows stand before the sides"),
+                Parameter.of(SIDE, "Side width", "how wide the sides are, behind", "Left side", "Right side")
                         .following()));
         for (int row = 1; row <= MOST_ROWS; row++) {
             int which = row;
-            all.add(Parameter.of(ROW + row, "Row " + row, "how high it is, the first at the foot")
+            all.add(Parameter.of(ROW + row, "Row " + row + " height", "how high it is, the first at the foot")
                     .whenCounting(ROWS, count -> isMeasured(which, count))
                     .following());
         }

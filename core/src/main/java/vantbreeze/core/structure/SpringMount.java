@@ -79,12 +79,12 @@ public final class SpringMount extends CatalogueStructure {
                 Parameter.of(SPRING, "Spring", "how far the seat stands off", "First spring", "Second spring"),
                 Parameter.of(SEAT, "Seat", "the panel that carries the topper", "Seat")
                         .when(PLACE, "back", "double"),
-                Parameter.of(TAB, "Tab", "glued on the card", "First tab", "Second tab"),
-                Parameter.of(MOUNT, "Mount", "how high the strip is").ofPieces("Mount"),
+                Parameter.of(TAB, "Tab width", "glued on the card", "First tab", "Second tab"),
+                Parameter.of(MOUNT, "Mount height", "how high the strip is").ofPieces("Mount"),
                 Parameter.of(ACROSS, "Mount from the fold", "how far from the fold its seat begins")
                         .when(PLACE, "back", "double")
                         .following(),
-                Parameter.of(UP, "Mount above the foot", "how far above the foot it is")
+                Parameter.of(UP, "Mount from foot", "how far above the foot it is")
                         .following());
     }
 

@@ -85,7 +85,7 @@ public final class StageCard extends CatalogueStructure {
                 Parameter.height(),
                 Parameter.of(WALL, "Wall", "how deep the stage is", "Left wall", "Right wall"),
                 Parameter.of(WING, "Wing", "the flaps that face front", "Left wing", "Right wing"),
-                Parameter.of(BAND, "Band", "how high the band across the front is")
+                Parameter.of(BAND, "Band height", "how high the band across the front is")
                         .ofPieces("Band"),
                 Parameter.of(
                                 DEPTH,
@@ -94,19 +94,19 @@ public final class StageCard extends CatalogueStructure {
                                 "Left arm",
                                 "Right arm")
                         .when(INSERTS, "left", "both"),
-                Parameter.of(PLANE, "Insert", "how wide the inserts are", "Left plane", "Right plane")
+                Parameter.of(PLANE, "Insert width", "how wide the inserts are", "Left plane", "Right plane")
                         .when(INSERTS, "left", "both"),
-                Parameter.of(BAND_UP, "Band above the foot", "how far above the foot the band is")
+                Parameter.of(BAND_UP, "Band from foot", "how far above the foot the band is")
                         .following(),
                 Parameter.of(BAND_LENGTH, "Band length", "how long the band across the front is", "Band")
                         .following(),
-                Parameter.of(BAND_GLUE, "Band glue", "how much of each of its ends is glued")
+                Parameter.of(BAND_GLUE, "Band glued by", "how much of each of its ends is glued")
                         .following(),
                 Parameter.of(INSERT_HEIGHT, "Insert height", "how high the inserts are")
                         .ofPieces("Left insert", "Right insert")
                         .when(INSERTS, "left", "both")
                         .following(),
-                Parameter.of(INSERT_UP, "Insert above the foot", "how far above the foot the inserts are")
+                Parameter.of(INSERT_UP, "Insert from foot", "how far above the foot the inserts are")
                         .when(INSERTS, "left", "both")
                         .following(),
                 Parameter.of(

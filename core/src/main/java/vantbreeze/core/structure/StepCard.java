@@ -73,9 +73,9 @@ public final class StepCard extends CatalogueStructure {
                 Parameter.of(Parameter.WIDTH, "Finished width", "across the card as it stands")
                         .ofPieces("Card base"),
                 Parameter.of(Parameter.HEIGHT, "Finished height", "up the closed card: back and depth together"),
-                Parameter.of(TREAD, "Tread", "how deep each step is"),
-                Parameter.of(RISER, "Riser", "how high each step is"),
-                Parameter.of(STAIRS, "Stairs", "how wide the stairs are"),
+                Parameter.of(TREAD, "Tread depth", "how deep each step is"),
+                Parameter.of(RISER, "Riser height", "how high each step is"),
+                Parameter.of(STAIRS, "Stairs width", "how wide the stairs are"),
                 Parameter.of(LEFT, "Wall beside the stairs", "how wide the lower wall is on the sheet")
                         .when(PLACE, "centre")
                         .following()));

@@ -82,14 +82,14 @@ public final class ThreadedConcertina extends CatalogueStructure {
         return List.of(
                 Parameter.of(Parameter.WIDTH, "Finished width", "across the closed card, strips and all"),
                 Parameter.height(),
-                Parameter.of(PUSH, "Ends", "how far the strips stick out at each side"),
-                Parameter.of(STRIP, "Strips", "how high each strip is").ofPieces("Low strip"),
-                Parameter.of(HIGH_STRIP, "Upper strip", "where it is higher or lower than the other")
+                Parameter.of(PUSH, "Strip ends show", "how far the strips stick out at each side"),
+                Parameter.of(STRIP, "Strip height", "how high each strip is").ofPieces("Low strip"),
+                Parameter.of(HIGH_STRIP, "Upper strip height", "where it is higher or lower than the other")
                         .ofPieces("High strip")
                         .following(),
-                Parameter.of(LOW_UP, "Lower strip above the foot", "how far up its slots begin")
+                Parameter.of(LOW_UP, "Lower strip from foot", "how far up its slots begin")
                         .following(),
-                Parameter.of(HIGH_UP, "Upper strip above the foot", "how far up its slots begin")
+                Parameter.of(HIGH_UP, "Upper strip from foot", "how far up its slots begin")
                         .following(),
                 Parameter.of(SLOT, "Slot from the edge", "how far each slot is from the edge of its front")
                         .following(),
@@ -244,23 +244,23 @@ public final class ThreadedConcertina extends CatalogueStructure {
         Length low = of(LOW_UP, measures);
         Length high = of(HIGH_UP, measures);
         Strip gate = Strip.ofHeight("Card base", measures.get(Parameter.HEIGHT))
-                .panel("Left wing, outer", slot)
+                .panel("Outer left wing", slot)
                 .fold(Fold.BEND)
-                .panel("Left wing, inner", front.minus(slot))
+                .panel("Inner left wing", front.minus(slot))
                 .fold(Fold.MOUNTAIN)
                 .panel("Left flap", front)
                 .fold(Fold.VALLEY);
         if (isHalved(measures)) {
-            gate.panel("Back, left half", front).fold(Fold.VALLEY).panel("Back, right half", front);
+            gate.panel("Left half of back", front).fold(Fold.VALLEY).panel("Right half of back", front);
         } else {
             gate.panel("Back", front.times(2));
         }
         Piece sheet = gate.fold(Fold.VALLEY)
                 .panel("Right flap", front)
                 .fold(Fold.MOUNTAIN)
-                .panel("Right wing, inner", front.minus(slot))
+                .panel("Inner right wing", front.minus(slot))
                 .fold(Fold.BEND)
-                .panel("Right wing, outer", slot)
+                .panel("Outer right wing", slot)
                 .piece();
         Length right = sheet.cutSize().width().minus(slot);
         List<Stretch> slots = List.of(
@@ -329,11 +329,11 @@ public final class ThreadedConcertina extends CatalogueStructure {
             List<Over> overs) {
         Length tail = tail(measures);
         Length end = base(measures).plus(measures.get(PUSH).times(2)).minus(tail);
-        joins.add(threaded("Left wing, inner", piece, name + " left end", new Spot(left, foot), tail));
-        joins.add(threaded("Right wing, inner", piece, name + " right end", new Spot(right, foot), end));
+        joins.add(threaded("Inner left wing", piece, name + " left end", new Spot(left, foot), tail));
+        joins.add(threaded("Inner right wing", piece, name + " right end", new Spot(right, foot), end));
         for (String side : List.of("Left", "Right")) {
             overs.add(new Over(
-                    new PanelRef(0, side + " wing, outer"),
+                    new PanelRef(0, "Outer %s wing".formatted(side.toLowerCase(Locale.ROOT))),
                     new PanelRef(piece, name + " " + side.toLowerCase(Locale.ROOT) + " tail")));
         }
     }
@@ -355,7 +355,7 @@ public final class ThreadedConcertina extends CatalogueStructure {
         if (!isHalved(measures)) {
             return flat;
         }
-        Pose pose = flat.but("Back, left half", "Back, right half", 180);
+        Pose pose = flat.but("Left half of back", "Right half of back", 180);
         for (String name : List.of("Low", "High")) {
             pose = pose.but(name + " left middle", name + " right middle", 180);
         }
@@ -364,7 +364,8 @@ public final class ThreadedConcertina extends CatalogueStructure {
 
     /** As wide as the back. */
     private static Pose flat(Measures measures) {
-        Pose pose = isHalved(measures) ? Pose.closed().but("Back, left half", "Back, right half", 0) : Pose.closed();
+        Pose pose =
+                isHalved(measures) ? Pose.closed().but("Left half of back", "Right half of back", 0) : Pose.closed();
         for (String name : List.of("Low", "High")) {
             pose = folded(pose, name, 0);
         }
@@ -402,10 +403,10 @@ public final class ThreadedConcertina extends CatalogueStructure {
         double travel = 2 * half + half * cos - slot - arms - end;
         double flap = Math.toDegrees(Math.acos(cos));
         Pose pose = Pose.open()
-                .but("Left flap", isHalved(measures) ? "Back, left half" : "Back", flap)
-                .but(isHalved(measures) ? "Back, right half" : "Back", "Right flap", flap)
-                .but("Left wing, inner", "Left flap", -flap)
-                .but("Right flap", "Right wing, inner", -flap);
+                .but("Left flap", isHalved(measures) ? "Left half of back" : "Back", flap)
+                .but(isHalved(measures) ? "Right half of back" : "Back", "Right flap", flap)
+                .but("Inner left wing", "Left flap", -flap)
+                .but("Right flap", "Inner right wing", -flap);
         for (String name : List.of("Low", "High")) {
             pose = folded(pose, name, FOLDED).slid(name + " left end", travel).slid(name + " right end", -travel);
         }

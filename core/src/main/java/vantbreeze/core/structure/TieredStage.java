@@ -67,10 +67,10 @@ public final class TieredStage extends CatalogueStructure {
         List<Parameter> all = new ArrayList<>(List.of(
                 Parameter.width("Backdrop"),
                 Parameter.height().ofPieces("Backdrop"),
-                Parameter.of(SPRING, "Spring", "half the depth of each tier"),
-                Parameter.of(TAB, "Tab", "turned in and glued"),
-                Parameter.of(FALL, "Fall", "how much lower each tier is"),
-                Parameter.of(INSET, "Inset", "how much narrower each tier is at each side")));
+                Parameter.of(SPRING, "Spring width", "half the depth of each tier"),
+                Parameter.of(TAB, "Tab width", "turned in and glued"),
+                Parameter.of(FALL, "Front of the next lower by", "how much lower each tier is"),
+                Parameter.of(INSET, "Front of the next set in by", "how much narrower each tier is at each side")));
         for (int tier = 1; tier <= MOST_TIERS; tier++) {
             int which = tier;
             String name = "Tier " + tier;
@@ -78,7 +78,7 @@ public final class TieredStage extends CatalogueStructure {
                     .ofPieces(name)
                     .whenCounting(TIERS, count -> count >= which)
                     .following());
-            all.add(Parameter.of(TIER_FRONT + tier, name + " front", "how wide its front is", name + " front")
+            all.add(Parameter.of(TIER_FRONT + tier, name + " front width", "how wide its front is", name + " front")
                     .whenCounting(TIERS, count -> count >= which)
                     .following());
         }

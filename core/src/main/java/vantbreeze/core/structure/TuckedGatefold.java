@@ -72,19 +72,19 @@ public final class TuckedGatefold extends CatalogueStructure {
         return List.of(
                 Parameter.width(),
                 Parameter.height(),
-                Parameter.of(SPINE, "Spine", "between the fronts", "Spine"),
-                Parameter.of(TAB, "Tab", "turned back along each front", "Left tab", "Right tab"),
-                Parameter.of(EDGING, "Edging", "glued on each tab", "Left edging", "Right edging"),
-                Parameter.of(HOLD, "Topper's hold", "how far it reaches over each front"),
+                Parameter.of(SPINE, "Spine width", "between the fronts", "Spine"),
+                Parameter.of(TAB, "Tab width", "turned back along each front", "Left tab", "Right tab"),
+                Parameter.of(EDGING, "Edging width", "glued on each tab", "Left edging", "Right edging"),
+                Parameter.of(HOLD, "Topper over each front by", "how far it reaches over each front"),
                 Parameter.of(TOPPER_HEIGHT, "Topper height", "how high the topper on the spine is")
                         .ofPieces("Topper")
                         .following(),
-                Parameter.of(TOPPER_UP, "Topper above the foot", "how far above the foot the topper is")
+                Parameter.of(TOPPER_UP, "Topper from foot", "how far above the foot the topper is")
                         .following(),
                 Parameter.of(EDGING_HEIGHT, "Edging height", "how high the edgings are")
                         .ofPieces("Left edging", "Right edging")
                         .following(),
-                Parameter.of(EDGING_UP, "Edging above the foot", "how far above the foot the edgings are")
+                Parameter.of(EDGING_UP, "Edging from foot", "how far above the foot the edgings are")
                         .following());
     }
 

@@ -55,7 +55,8 @@ public final class WFold extends CatalogueStructure {
         return List.of(
                 Parameter.width("Back", "Cover"),
                 Parameter.height(),
-                Parameter.of(STRIP, "Strip", "how high the strip inside is").ofPieces("Strip"),
+                Parameter.of(STRIP, "Strip height", "how high the strip inside is")
+                        .ofPieces("Strip"),
                 across.up(),
                 Parameter.of(FIRST, "Glued on the cover", "how much of the strip lies on the cover", "First quarter")
                         .following(),

@@ -52,8 +52,8 @@ class ComparisonTest {
         assertThat(Comparison.of(before, after).differences())
                 .contains(
                         new Difference("Finished height", "150 mm", "144 mm"),
-                        new Difference("Envelope", "c6", "none"),
-                        new Difference("Card base, cut", "220 mm × 150 mm", "220 mm × 144 mm"));
+                        new Difference("Envelope", "C6", "none"),
+                        new Difference("Card base, cut", "220 × 150 mm", "220 × 144 mm"));
     }
 
     @Test

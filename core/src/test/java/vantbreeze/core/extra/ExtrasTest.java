@@ -363,7 +363,7 @@ class ExtrasTest {
         Plan plan = set(put(card("side-fold", 120, 160), "figure", "Kite", "Back", null), "extra-1-breadth", "150");
         ValidationException refused = catchThrowableOfType(ValidationException.class, () -> set(plan, "height", "100"));
         assertThat(refused)
-                .hasMessageContaining("Finished height 100 mm and breadth of Kite 150 mm exclude one another");
+                .hasMessageContaining("Finished height 100 mm and the breadth of Kite 150 mm exclude one another");
         assertThat(refused.ways())
                 .extracting(WayOut::label)
                 .containsExactly(

@@ -84,8 +84,9 @@ class WorkshopTest {
                 .satisfies(finding -> {
                     assertThat(finding.severity()).isEqualTo(Severity.TIP);
                     assertThat(finding.text())
-                            .isEqualTo("Between two marks of this ruler lie finished width (140 mm), finished height "
-                                    + "(105 mm) and leg (70 mm). Choose the ruler again to bring them on marks.");
+                            .isEqualTo(
+                                    "Between two marks of this ruler lie the finished width (140 mm), the finished height "
+                                            + "(105 mm) and the leg (70 mm). Round them to its marks, or choose another ruler.");
                 });
     }
 

@@ -103,14 +103,14 @@ class BuiltAsDescribedTest {
     void thePillarsStandSquareAndTheWallsParallel() {
         WorkedPlan worked = work("pillar-card");
         double side = worked.plan().measures().get(PillarCard.PILLAR).millimetres();
-        Vector3D front = middle(worked, first(worked), "Front wall, first half");
-        Vector3D back = middle(worked, first(worked), "Back wall, second half");
+        Vector3D front = middle(worked, first(worked), "First half of front wall");
+        Vector3D back = middle(worked, first(worked), "Second half of back wall");
         assertThat(front.subtract(back).length()).isCloseTo(side * Math.sqrt(2), within(1e-6));
-        Vector3D one = middle(worked, first(worked), "Right 1");
-        assertThat(one.subtract(middle(worked, first(worked), "Right 3")).length())
+        Vector3D one = middle(worked, first(worked), "Right pillar 1");
+        assertThat(one.subtract(middle(worked, first(worked), "Right pillar 3")).length())
                 .isCloseTo(side, within(1e-6));
         assertThat(worked.form().graph().panels().stream()
-                        .filter(panel -> panel.name().equals("Right 5"))
+                        .filter(panel -> panel.name().equals("Right pillar 5"))
                         .findFirst()
                         .orElseThrow()
                         .width())

@@ -78,7 +78,7 @@ class DieOffersTest {
         Workshop workshop = having(ROUND);
         Plan plan = plan("ring-lock", CARD, Ruler.MM_1);
         List<TriedDies> offers = TriedDies.of(workshop.work(plan), workshop);
-        assertThat(offers).extracting(TriedDies::words).contains("Ring width 6 mm, Lap 3 mm");
+        assertThat(offers).extracting(TriedDies::words).contains("Ring width 6 mm, Disc over the ring by 3 mm");
         for (TriedDies offer : offers) {
             WorkedPlan worked = work(set(plan, offer, workshop));
             List<Integer> across = offer.offer().parts().stream()
@@ -118,7 +118,7 @@ class DieOffersTest {
         assertThat(offers)
                 .extracting(offer -> offer.offer().parts().get(0).name() + offer.against())
                 .containsExactly("Edgings", "Topper");
-        assertThat(offers.get(1).words()).isEqualTo("Topper's hold 19 mm");
+        assertThat(offers.get(1).words()).isEqualTo("Topper over each front by 19 mm");
         offers.forEach(offer -> work(set(plan, offer, workshop)));
     }
 

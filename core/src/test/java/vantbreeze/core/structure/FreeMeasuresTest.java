@@ -360,8 +360,9 @@ class FreeMeasuresTest {
     void measuresThatExcludeOneAnotherAreNamedWithBothWaysOut() {
         Plan wide = with(plan("stage", Size.ofMillimetres(160, 110), Ruler.MM_1), "band-length", "150");
         assertThatThrownBy(() -> with(wide, "wing", "15"))
-                .hasMessage("Wing 15 mm and band length 150 mm exclude one another: the band would stick out of the "
-                        + "closed card. Make the band length 139 mm as well, or stop the wing at 26 mm.");
+                .hasMessage(
+                        "Wing 15 mm and the band length 150 mm exclude one another: the band would stick out of the "
+                                + "closed card. Make the band length 139 mm as well, or stop the wing at 26 mm.");
         assertThat(with(wide, "band-length", "139", "wing", "15").measures().get("wing"))
                 .isEqualTo(Length.ofMillimetres(15));
         assertThat(with(wide, "wing", "26").measures().get("wing")).isEqualTo(Length.ofMillimetres(26));

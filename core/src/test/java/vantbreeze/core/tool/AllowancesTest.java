@@ -63,7 +63,7 @@ class AllowancesTest {
     private static Length lastOfTheTube(Workshop workshop) {
         WorkedPlan pillar = workshop.work(plan(new PillarCard(), Ruler.MM_1));
         return pillar.form().graph().panels().stream()
-                .filter(panel -> panel.name().equals("Left 5"))
+                .filter(panel -> panel.name().equals("Left pillar 5"))
                 .findFirst()
                 .orElseThrow()
                 .width();

@@ -1,6 +1,7 @@
 package vantbreeze.exchange.document;
 
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.PanelId;
 import vantbreeze.core.fold.PieceId;
@@ -15,8 +16,8 @@ record BedJson(PanelJson on, PanelJson glued, int nth, Bed bed) {
             return new PanelJson(panel.piece().name(), panel.piece().nth(), panel.panel());
         }
 
-        PanelId id() {
-            return new PanelId(new PieceId(piece, Math.max(1, nth)), panel);
+        PanelId id(UnaryOperator<String> panels) {
+            return new PanelId(new PieceId(piece, Math.max(1, nth)), panels.apply(panel));
         }
     }
 
@@ -25,7 +26,8 @@ record BedJson(PanelJson on, PanelJson glued, int nth, Bed bed) {
         return new BedJson(PanelJson.of(join.on()), PanelJson.of(join.glued()), join.nth(), one.getValue());
     }
 
-    JoinId join() {
-        return new JoinId(on.id(), glued.id(), Math.max(1, nth));
+    /** @param panels what panels are called now */
+    JoinId join(UnaryOperator<String> panels) {
+        return new JoinId(on.id(panels), glued.id(panels), Math.max(1, nth));
     }
 }

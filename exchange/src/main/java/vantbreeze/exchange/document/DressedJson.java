@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.DoubleNode;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.die.DieShape;
 import vantbreeze.core.fold.Side;
@@ -97,11 +98,14 @@ record DressedJson(
                         .toList());
     }
 
-    /** @throws IllegalArgumentException when a measure can't be read, or it is more than there may be */
-    Dressed dressed(Ruler ruler) {
+    /**
+     * @param panels what panels are called now
+     * @throws IllegalArgumentException when a measure can't be read, or it is more than there may be
+     */
+    Dressed dressed(Ruler ruler, UnaryOperator<String> panels) {
         return new Dressed(
                 faces.stream()
-                        .map(face -> new FaceName(face.piece, face.panel, face.side))
+                        .map(face -> new FaceName(face.piece, panels.apply(face.panel), face.side))
                         .toList(),
                 layers.stream().map(layer -> layer.layer(ruler)).toList(),
                 embellishments.stream().map(one -> one.embellishment(ruler)).toList());

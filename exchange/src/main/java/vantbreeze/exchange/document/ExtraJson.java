@@ -1,5 +1,6 @@
 package vantbreeze.exchange.document;
 
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.extra.Extra;
 import vantbreeze.core.extra.FaceId;
@@ -17,8 +18,8 @@ record ExtraJson(String id, String name, String kind, FaceJson on, @IfThere @Nul
             return new FaceJson(piece.name(), piece.nth(), face.panel().panel(), face.side());
         }
 
-        FaceId face() {
-            return new FaceId(new PanelId(new PieceId(piece, Math.max(1, nth)), panel), side);
+        FaceId face(UnaryOperator<String> panels) {
+            return new FaceId(new PanelId(new PieceId(piece, Math.max(1, nth)), panels.apply(panel)), side);
         }
     }
 
@@ -28,8 +29,11 @@ record ExtraJson(String id, String name, String kind, FaceJson on, @IfThere @Nul
                 extra.id(), extra.name(), extra.kind(), FaceJson.of(extra.on()), to == null ? null : FaceJson.of(to));
     }
 
-    /** @throws IllegalArgumentException in words for the maker, when there can be no such thing */
-    Extra extra() {
-        return new Extra(id, name, kind, on.face(), to == null ? null : to.face());
+    /**
+     * @param panels what panels are called now
+     * @throws IllegalArgumentException in words for the maker, when there can be no such thing
+     */
+    Extra extra(UnaryOperator<String> panels) {
+        return new Extra(id, name, kind, on.face(panels), to == null ? null : to.face(panels));
     }
 }

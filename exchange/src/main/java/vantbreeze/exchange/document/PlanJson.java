@@ -133,6 +133,11 @@ record PlanJson(
         return structure.equals("inverted-z") && measures.containsKey("shift") ? "offset-z" : structure;
     }
 
+    /** A drawn card's panels are called as they were drawn. */
+    private String panelNow(String name) {
+        return free == null ? FormerNames.now(structureNow(), name) : name;
+    }
+
     private Map<String, Length> measures(Ruler read) {
         Map<String, Length> lengths = new LinkedHashMap<>();
         measures.forEach((id, text) -> {
@@ -147,7 +152,8 @@ record PlanJson(
 
     private Extras carried() {
         try {
-            return new Extras(extras.stream().map(ExtraJson::extra).toList());
+            return new Extras(
+                    extras.stream().map(one -> one.extra(this::panelNow)).toList());
         } catch (IllegalArgumentException garbled) {
             throw UnreadablePlan.ofExtras(String.valueOf(garbled.getMessage()));
         } catch (NullPointerException missing) {
@@ -182,9 +188,12 @@ record PlanJson(
     private Dressing dressing(Ruler read) {
         try {
             Map<JoinId, Bed> beds = new LinkedHashMap<>();
-            glued.forEach(one -> beds.put(one.join(), one.bed()));
+            glued.forEach(one -> beds.put(one.join(this::panelNow), one.bed()));
             return new Dressing(
-                    layers.stream().map(layer -> layer.dressed(read)).toList(), beds);
+                    layers.stream()
+                            .map(layer -> layer.dressed(read, this::panelNow))
+                            .toList(),
+                    beds);
         } catch (IllegalArgumentException garbled) {
             throw UnreadablePlan.ofLayers(String.valueOf(garbled.getMessage()));
         } catch (NullPointerException missing) {

@@ -121,7 +121,7 @@ public final class LayerSheet {
         pen.figure(Figure.of(cut.size().height(), worked.plan().ruler()), left + 63, y - 5, 4.6);
         pen.text(other(cut), left + 80, y - 5, 3.4);
         List<String> rest =
-                wrapped(words.where(cut) + (words.notes(cut).isEmpty() ? "" : ". " + words.notes(cut)), 100);
+                Lettering.wrapped(words.where(cut) + (words.notes(cut).isEmpty() ? "" : ". " + words.notes(cut)), 100);
         for (int i = 0; i < rest.size(); i++) {
             pen.text(rest.get(i), left + 10, y - 10 - 4.4 * i, 3.4);
         }
@@ -133,20 +133,6 @@ public final class LayerSheet {
         Ruler ruler = worked.plan().ruler().isInches() ? Ruler.MM_HALF : Ruler.SIXTEENTHS;
         return Figure.of(cut.size().width(), ruler).by(Figure.of(cut.size().height(), ruler))
                 + (cut.shape().isRectangle() ? "" : ", " + cut.shape().kind().label());
-    }
-
-    private static List<String> wrapped(String text, int longest) {
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        for (String word : text.split(" ")) {
-            if (line.length() > 0 && line.length() + word.length() + 1 > longest) {
-                lines.add(line.toString());
-                line.setLength(0);
-            }
-            line.append(line.length() == 0 ? "" : " ").append(word);
-        }
-        lines.add(line.toString());
-        return lines;
     }
 
     private void map(PDDocument document, Lettering lettering) throws IOException {
@@ -215,7 +201,7 @@ public final class LayerSheet {
                     "%s, %s"
                             .formatted(
                                     piece.panels().piece().name(),
-                                    side == Side.FACE ? "decorated side" : "turned over like a page"),
+                                    side == Side.FACE ? "this side" : "turned over like a page"),
                     PrintPage.MARGIN,
                     top - 6,
                     4);

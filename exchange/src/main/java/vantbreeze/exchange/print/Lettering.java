@@ -56,6 +56,21 @@ final class Lettering {
         return width;
     }
 
+    /** A text in lines of so many characters at the most, broken at spaces. */
+    static List<String> wrapped(String text, int longest) {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : text.split(" ")) {
+            if (line.length() > 0 && line.length() + word.length() + 1 > longest) {
+                lines.add(line.toString());
+                line.setLength(0);
+            }
+            line.append(line.length() == 0 ? "" : " ").append(word);
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+
     private List<Run> runs(String text) {
         List<Run> runs = new ArrayList<>();
         fractionsWrittenOut(text).codePoints().forEach(codePoint -> {

@@ -4,6 +4,9 @@ import java.awt.Color;
 import java.io.IOException;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.core.fold.Fold;
@@ -31,6 +34,13 @@ final class Pen {
         page.lineTo(points(x2), points(y2));
         page.stroke();
     }
+
+    /** Between hairlines of a hatching, mm. */
+    private static final double HATCH = 3;
+    /** Half of a pencil cross, mm. */
+    private static final double CROSS = 2;
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
 
     /** A score in the published notation: valley dashed, mountain dash-dot-dot (Yoshizawa and Randlett). */
     void score(double x1, double y1, double x2, double y2, Fold fold) throws IOException {
@@ -65,6 +75,34 @@ final class Pen {
             page.lineTo(points(ring[i].x), points(ring[i].y));
         }
         page.closePath();
+    }
+
+    /** A shape filled with slanted hairlines, or only dotted round where it is on the other side. */
+    void glue(Polygon shape, boolean thisSide) throws IOException {
+        page.setLineDashPattern(new float[] {points(0.4), points(1)}, 0);
+        page.setLineWidth(points(HAIRLINE));
+        ring(shape.getExteriorRing().getCoordinates());
+        page.stroke();
+        page.setLineDashPattern(new float[0], 0);
+        Envelope box = shape.getEnvelopeInternal();
+        for (double at = box.getMinX() - box.getHeight(); thisSide && at < box.getMaxX(); at += HATCH) {
+            Geometry line = FACTORY.createLineString(new Coordinate[] {
+                new Coordinate(at, box.getMinY()), new Coordinate(at + box.getHeight(), box.getMaxY())
+            });
+            Geometry within = line.intersection(shape);
+            for (int i = 0; i < within.getNumGeometries(); i++) {
+                Coordinate[] ends = within.getGeometryN(i).getCoordinates();
+                if (ends.length == 2) {
+                    line(ends[0].x, ends[0].y, ends[1].x, ends[1].y);
+                }
+            }
+        }
+    }
+
+    /** A small cross where a corner of another piece comes to lie. */
+    void pencil(double x, double y) throws IOException {
+        line(x - CROSS, y, x + CROSS, y);
+        line(x, y - CROSS, x, y + CROSS);
     }
 
     /** Shows only what lies in this window until {@link #whole()}. */

@@ -2,36 +2,51 @@ package vantbreeze.exchange.print;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.Hinge;
 import vantbreeze.core.fold.Panel;
+import vantbreeze.core.fold.PencilMark;
+import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.plan.WorkedPlan;
 
 /** One piece drawn at true size, its lower left corner at a given place on the page. */
 final class TrueSizePiece {
 
     private static final double FIGURE = 4.2;
+    /** A figure at the end of a score, smaller, as there may be many. */
+    private static final double PART = 3;
+    /** Half of the tick there, mm. */
+    private static final double TICK = 1.5;
 
     private final Pen pen;
     private final WorkedPiece worked;
+    private final WorkedPlan card;
     private final Ruler ruler;
     private final double left;
     private final double foot;
 
-    TrueSizePiece(Pen pen, WorkedPiece worked, Ruler ruler, double left, double foot) {
+    TrueSizePiece(Pen pen, WorkedPiece worked, WorkedPlan card, double left, double foot) {
         this.pen = pen;
         this.worked = worked;
-        this.ruler = ruler;
+        this.card = card;
+        this.ruler = card.ruler();
         this.left = left;
         this.foot = foot;
     }
 
     void draw() throws IOException {
+        glue();
         ring(worked.panels().piece().outline());
         for (List<Spot> opening : worked.panels().piece().openings()) {
             ring(opening);
@@ -57,6 +72,7 @@ final class TrueSizePiece {
         }
         levelScores();
         for (BoardScore score : worked.scores()) {
+            ends(score);
             double at = left + score.fromLeft().millimetres();
             pen.figure(Figure.of(score.fromLeft(), ruler), at, foot - 6.5, FIGURE);
             pen.centred(
@@ -64,6 +80,35 @@ final class TrueSizePiece {
                     at,
                     foot + worked.cut().height().millimetres() + 2,
                     3.2);
+        }
+    }
+
+    /** Glue on this side hatched, on the other side dotted; pencil marks as crosses. */
+    private void glue() throws IOException {
+        int end = worked.first() + worked.panels().all().size();
+        AffineTransformation to = AffineTransformation.translationInstance(left, foot);
+        for (GlueArea area : GlueArea.of(card.form().graph())) {
+            if (area.panel() >= worked.first() && area.panel() < end) {
+                pen.glue((Polygon) to.transform(area.shape()), area.side() == Side.FACE);
+            }
+        }
+        for (PencilMark mark : PencilMark.of(card.form().graph())) {
+            if (mark.panel() >= worked.first() && mark.panel() < end) {
+                pen.pencil(x(mark.at()), y(mark.at()));
+            }
+        }
+    }
+
+    /** Where a score that does not run from edge to edge begins and ends. */
+    private void ends(BoardScore score) throws IOException {
+        Optional<BoardScore.Part> part = score.part(worked.panels().piece(), true);
+        if (part.isPresent()) {
+            double at = left + score.fromLeft().millimetres();
+            for (Length end : List.of(part.get().from(), part.get().to())) {
+                double up = foot + worked.panels().piece().extent().foot().millimetres() + end.millimetres();
+                pen.line(at - TICK, up, at + TICK, up);
+                pen.figure(Figure.of(end, ruler), at + 7, up - 1, PART);
+            }
         }
     }
 

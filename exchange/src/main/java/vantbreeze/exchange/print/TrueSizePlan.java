@@ -3,12 +3,15 @@ package vantbreeze.exchange.print;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import vantbreeze.core.build.TableStep;
+import vantbreeze.core.build.TableSteps;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.exchange.print.Tiling.Tile;
@@ -18,6 +21,12 @@ public final class TrueSizePlan {
 
     /** Room round a piece for its figures, mm. */
     private static final double BORDER = 9;
+
+    /** A line of the list, and its letters, mm. */
+    private static final double LINE = 5.6;
+
+    private static final double LETTER = 3.8;
+    private static final int LONGEST = 92;
 
     private final WorkedPlan worked;
     private final PrintPage page;
@@ -44,6 +53,7 @@ public final class TrueSizePlan {
             for (List<WorkedPiece> copies : worked.alike()) {
                 add(document, lettering, copies.get(0), copies.size());
             }
+            steps(document, lettering);
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             document.save(bytes);
             return bytes.toByteArray();
@@ -71,8 +81,42 @@ public final class TrueSizePlan {
                         PrintPage.MARGIN, PrintPage.MARGIN + PrintPage.FOOT, tiling.tileWidth(), tiling.tileHeight());
                 double left = PrintPage.MARGIN + BORDER - tile.left();
                 double foot = PrintPage.MARGIN + PrintPage.FOOT + BORDER - tile.foot();
-                new TrueSizePiece(pen, piece, worked.plan().ruler(), left, foot).draw();
+                new TrueSizePiece(pen, piece, worked, left, foot).draw();
                 pen.whole();
+            }
+        }
+    }
+
+    /** What to cut, mark, score, slit and glue on each piece, in sentences: the same as at the table. */
+    private void steps(PDDocument document, Lettering lettering) throws IOException {
+        List<String> lines = new ArrayList<>();
+        int piece = -1;
+        for (TableStep step : TableSteps.of(worked)) {
+            if (step.piece() != piece) {
+                piece = step.piece();
+                lines.add("");
+                lines.add(worked.alike().get(piece).get(0).panels().piece().name() + ", this side up");
+            }
+            List<String> told = Lettering.wrapped(step.told(), LONGEST);
+            lines.add("– " + told.get(0));
+            told.stream().skip(1).forEach(rest -> lines.add("   " + rest));
+        }
+        double top = page.height(false) - PrintPage.MARGIN - PrintPage.HEAD;
+        int onAPage = (int) ((top - PrintPage.MARGIN) / LINE);
+        for (int first = 0; first < lines.size(); first += onAPage) {
+            PDPage sheet = new PDPage(new PDRectangle(
+                    (float) (page.width(false) * Pen.POINTS), (float) (page.height(false) * Pen.POINTS)));
+            document.addPage(sheet);
+            try (PDPageContentStream content = new PDPageContentStream(document, sheet)) {
+                Pen pen = new Pen(content, lettering);
+                new PageFrame(pen, page.width(false), page.height(false))
+                        .heading(
+                                worked.plan().name(),
+                                "What to cut, score and glue. From left and from foot of each piece.");
+                List<String> here = lines.subList(first, Math.min(lines.size(), first + onAPage));
+                for (int i = 0; i < here.size(); i++) {
+                    pen.text(here.get(i), PrintPage.MARGIN, top - LINE * (i + 1), LETTER);
+                }
             }
         }
     }
@@ -80,7 +124,7 @@ public final class TrueSizePlan {
     private String heading(WorkedPiece piece, int copies, int number, int count) {
         String part = count == 1 ? "" : String.format(Locale.ROOT, ", page %d of %d", number, count);
         String times = copies == 1 ? "" : String.format(Locale.ROOT, ", cut %d", copies);
-        return "%s, %s%s, true size%s. Print at 100 %%, no fitting to the page."
+        return "%s, %s%s, this side up, true size%s. Print at 100 %%, no fitting to the page."
                 .formatted(
                         worked.structure().name(), piece.panels().piece().name().toLowerCase(Locale.ROOT), times, part);
     }
