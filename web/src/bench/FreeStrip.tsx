@@ -133,7 +133,12 @@ function Typed({ card, inHand }: Props) {
   )
 }
 
-const ENDS = { acrossFrom: 'From, across', upFrom: 'From, up', acrossTo: 'To, across', upTo: 'To, up' }
+const ENDS = {
+  acrossFrom: 'Start, from left',
+  upFrom: 'Start, from foot',
+  acrossTo: 'End, from left',
+  upTo: 'End, from foot',
+}
 
 function AddPiece({ card, inHand }: Props) {
   const { picked } = usePicked()
@@ -192,7 +197,7 @@ function Glue({ card, inHand }: Props) {
         onCheck={(toTheBack) => setJoin({ ...join, toTheBack })}
       />
       <Text
-        label="Its corner lies, across"
+        label="Its corner lies, from left"
         value={join.acrossFrom}
         onType={(acrossFrom) => setJoin({ ...join, acrossFrom })}
       />

@@ -65,7 +65,7 @@ export function Scores({ piece, kind, card, inHand }: Props & { kind: 'score' | 
         {score.part && (
           <span className="text-base whitespace-nowrap">
             from <FigureText figure={score.part.from} className="text-xl" /> to{' '}
-            <FigureText figure={score.part.to} className="text-xl" /> {kind === 'score' ? 'up' : 'across'}
+            <FigureText figure={score.part.to} className="text-xl" /> {kind === 'score' ? 'from foot' : 'from left'}
           </span>
         )}
       </span>
@@ -98,7 +98,7 @@ export function Marks({ piece, card, inHand }: Props) {
               const field = (figure: typeof across, name: string, write: (text: string) => Promise<unknown>) =>
                 card.free ? (
                   <FigureField
-                    label={`Line ${index + 1}, ${i === 0 ? 'from' : 'to'}, ${name}`}
+                    label={`Line ${index + 1}, ${i === 0 ? 'start' : 'end'}, ${name}`}
                     figure={figure}
                     bare
                     onWrite={write}
@@ -109,10 +109,10 @@ export function Marks({ piece, card, inHand }: Props) {
                 )
               return (
                 <span key={end} className="inline-flex items-center gap-2">
-                  {field(across, 'across', (text) => hand.type(handle, text, up.text))}
-                  <span className="text-base">across,</span>
-                  {field(up, 'up', (text) => hand.type(handle, across.text, text))}
-                  <span className="text-base">up{i === 0 && ', to'}</span>
+                  {field(across, 'from left', (text) => hand.type(handle, text, up.text))}
+                  <span className="text-base">from left,</span>
+                  {field(up, 'from foot', (text) => hand.type(handle, across.text, text))}
+                  <span className="text-base">from foot{i === 0 && ', to'}</span>
                 </span>
               )
             })}

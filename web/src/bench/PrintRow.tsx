@@ -17,15 +17,16 @@ export function PrintRow({ piece, print, inHand }: Props) {
     <>
       {(['across', 'up'] as const).map((way) => {
         const field = way === 'across' ? print.acrossField : print.upField
+        const from = way === 'across' ? 'from left' : 'from foot'
         return (
           <span key={way} className="inline-flex items-baseline gap-x-1">
             <FigureField
-              label={`Print of ${piece.name} begins ${way}`}
+              label={`Print of ${piece.name} begins ${from}`}
               figure={print[way]}
               onWrite={(text) => inHand.change({ field, text })}
               onMove={(divisions) => inHand.change({ field, divisions })}
             />
-            <span className="text-base">{way}</span>
+            <span className="text-base">{from}</span>
           </span>
         )
       })}

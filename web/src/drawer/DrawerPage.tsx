@@ -26,7 +26,7 @@ export function DrawerPage() {
           </Link>
           <BareSheet />
           <Link href="/tools" className="slip inline-flex items-center">
-            Tools and stock
+            Tools and papers
           </Link>
           <Link href="/safe-keeping" className="slip inline-flex items-center">
             Safe keeping

@@ -71,7 +71,7 @@ export function NoDies() {
     <p className="my-2 text-lg">
       No dies or punches are kept yet.{' '}
       <Link href="/tools" className="underline">
-        Tools and stock
+        Tools and papers
       </Link>{' '}
       is where they go: name, shape and sizes.
     </p>

@@ -139,7 +139,7 @@ export function FigureField({
           onKeyDown={faceKeys}
         >
           <FigureText figure={figure} unit={!bare} />
-          {held && <span className="ms-1 font-text text-base italic">held</span>}
+          {held && <span className="ms-1 font-text text-base italic">locked</span>}
         </button>
       ) : (
         <input

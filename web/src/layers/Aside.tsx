@@ -19,7 +19,7 @@ export function Aside({ layers, ticked, onPutBack, onThrow }: Props) {
                 disabled={ticked.length === 0}
                 onClick={() => onPutBack(i)}
               >
-                {ticked.length === 0 ? 'tick a panel to put them on' : 'put them on what is ticked'}
+                {ticked.length === 0 ? 'select a panel to put them on' : 'put them on what is selected'}
               </button>
               <button type="button" className="word text-base underline" onClick={() => onThrow(i)}>
                 throw them away

@@ -33,7 +33,7 @@ export function CutList({ card, layers }: { card: Card; layers: Layers }) {
           <div key={id} className="mt-3">
             <h3 className="flex items-center gap-3 border-b border-ink pb-1 text-lg">
               {paper && <Swatch paper={paper} />}
-              {paper?.name ?? 'Paper that is not in the cupboard'}
+              {paper?.name ?? 'A paper that is not among yours'}
             </h3>
             <ol>
               {layers.cuts

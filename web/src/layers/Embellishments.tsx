@@ -38,7 +38,7 @@ export function Embellishments({ set, onSet }: Props) {
         <span className="mt-2 flex gap-4">
           <TextField label="Width" value={one.width} onType={(width) => setOne({ ...one, width })} />
           <TextField label="Height" value={one.height} onType={(height) => setOne({ ...one, height })} />
-          <TextField label="Stands up" value={one.standsUp} onType={(standsUp) => setOne({ ...one, standsUp })} />
+          <TextField label="Thickness" value={one.standsUp} onType={(standsUp) => setOne({ ...one, standsUp })} />
           <TextField label="Weighs, g" value={one.grams} onType={(grams) => setOne({ ...one, grams })} />
         </span>
         <p className="plate-note mt-2 text-base">Left empty, its weight is guessed from its size.</p>

@@ -33,7 +33,7 @@ export function Joints({ layers, ticked, onBed }: Props) {
               leave the mat whole
             </button>
             <button type="button" className="word underline" onClick={() => onBed(all, 'CARD')}>
-              dress only what is left
+              add mats only to what is left
             </button>
           </>
         )}

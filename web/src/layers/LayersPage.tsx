@@ -80,7 +80,7 @@ function Room({ card, layers, inHand }: Props) {
             className="slip border-picked font-semibold"
             onClick={() => attempt(wish('SUGGEST', []))}
           >
-            Dress all that shows
+            Add mats to all that shows
           </button>
           <button
             type="button"

@@ -42,7 +42,7 @@ export function OneLayer({ number, layer, borders, fixed, onChange, onPick, onAw
           onChoose={(id) => onPick({ ...typed(layer), paper: id })}
           quiet
         >
-          {!paper && <option value={layer.paper}>not in the cupboard</option>}
+          {!paper && <option value={layer.paper}>not among your papers</option>}
           {papers.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}

@@ -48,15 +48,17 @@ export function Stack({ card, layers, ticked, onLay, onAdd, onRun, onOff, onTick
         <h2 className="text-xl">{words(ticked, layers)}</h2>
         <span className="ms-auto flex flex-wrap items-center">
           <button type="button" className="word" onClick={onTickAll}>
-            tick all that shows
+            select all that shows
           </button>
           <button type="button" className="word" disabled={ticked.length === 0} onClick={onUntick}>
-            tick none
+            select none
           </button>
         </span>
       </div>
       {ticked.length === 0 ? (
-        <p className="text-lg">Tick panels on the picture to dress them one by one, or dress all that shows at once.</p>
+        <p className="text-lg">
+          Select panels on the picture to add mats one by one, or add them to all that shows at once.
+        </p>
       ) : (
         <>
           <ol aria-label="Layers, uppermost first" className="flex flex-col">
@@ -130,9 +132,9 @@ export function Stack({ card, layers, ticked, onLay, onAdd, onRun, onOff, onTick
 }
 
 function words(ticked: number[], layers: Layers) {
-  if (ticked.length === 0) return 'No panel ticked'
+  if (ticked.length === 0) return 'No panel selected'
   if (ticked.length === 1) return layers.faces[ticked[0]].name
   return ticked.length === 2
     ? `${layers.faces[ticked[0]].name} and ${layers.faces[ticked[1]].name}`
-    : `${ticked.length} panels ticked`
+    : `${ticked.length} panels selected`
 }

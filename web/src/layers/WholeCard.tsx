@@ -12,8 +12,8 @@ export function WholeCard({ layers, onWish }: Props) {
   'use memo'
   return (
     <section aria-label="The whole card" className="bg-chalk px-6 py-4">
-      <h2 className="text-xl">Dress the whole card</h2>
-      <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label="Ways to dress it">
+      <h2 className="text-xl">Add mats to the whole card</h2>
+      <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label="Ways to add mats">
         {layers.presets.map(({ id, label, meaning, stack }) => (
           <button
             key={id}

@@ -92,7 +92,7 @@ function Told({ restore, then }: { restore: Restore; then: boolean }) {
             {restore.same === 1 ? 'stays as it is' : 'stay as they are'}.
           </li>
         )}
-        {restore.stock && <li>Tools and stock {then ? 'became' : 'become'} what they were then.</li>}
+        {restore.stock && <li>Tools and papers {then ? 'became' : 'become'} what they were then.</li>}
         {restore.versions > 0 && (
           <li>
             Named versions that {then ? 'came' : 'come'} back: {restore.versions}.

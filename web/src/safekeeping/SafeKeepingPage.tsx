@@ -26,7 +26,7 @@ export function SafeKeepingPage() {
               Back up
             </h2>
             <p className="mb-3 text-lg">
-              All cards with their versions, tools, stock and pictures, in one file. Keep it on another disk.
+              All cards with their versions, tools, papers and pictures, in one file. Keep it on another disk.
             </p>
             <a
               className="slip inline-flex items-center border-picked text-lg font-semibold"

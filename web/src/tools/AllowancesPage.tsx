@@ -10,7 +10,7 @@ export function AllowancesPage() {
   return (
     <div className="mx-auto min-h-dvh max-w-[1400px] px-6 pb-8">
       <header className="flex items-center gap-4 py-3">
-        <WayBack to="/tools">Tools and stock</WayBack>
+        <WayBack to="/tools">Tools and papers</WayBack>
         <Heading>Allowances</Heading>
       </header>
       <p className="mb-4 max-w-prose text-lg">

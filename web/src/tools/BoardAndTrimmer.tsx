@@ -28,7 +28,7 @@ export function BoardAndTrimmer({ own, put }: { own: OwnStock; put: Put }) {
   return (
     <Part
       title="Board and trimmer"
-      note="Lines you drag stop at your board’s grooves; what lies between two of them, or beyond its end, is said on the bench."
+      note="Lines you drag stop at your board’s grooves; what lies between two of them is told at the table."
     >
       <Form label="Board and trimmer" action="Keep these tools" onDo={keep}>
         {(wrong) => (

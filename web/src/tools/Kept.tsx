@@ -26,10 +26,10 @@ export function Kept({ things, put }: { things: Thing[] | OwnStock['envelopes'];
           <button
             type="button"
             className="word ms-auto shrink-0 underline"
-            aria-label={`${away ? 'Offer' : 'Put away'} ${name}`}
+            aria-label={`${away ? 'Show' : 'Hide'} ${name}`}
             onClick={() => attempt(away ? put.offered(id) : put.away(id))}
           >
-            {away ? 'offer it again' : 'put away'}
+            {away ? 'show it again' : 'hide'}
           </button>
         </li>
       ))}

@@ -9,14 +9,14 @@ import { Part } from './Part'
 import { WayBack } from '../house/WayBack'
 import { Heading } from '../house/Heading'
 
-/** Tools and stock: what the maker has, kept once and used by every plan. */
+/** Tools and papers: what the maker has, kept once and used by every plan. */
 export function ToolsPage() {
   const { own, put } = useOwnStock()
   return (
     <div className="mx-auto min-h-dvh max-w-[1400px] px-6 pb-8">
       <header className="flex items-center gap-4 py-3">
         <WayBack />
-        <Heading>Tools and stock</Heading>
+        <Heading>Tools and papers</Heading>
         <Link href="/tools/allowances" className="slip ms-auto inline-flex items-center">
           Allowances
         </Link>

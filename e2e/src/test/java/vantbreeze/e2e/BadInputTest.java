@@ -126,7 +126,7 @@ class BadInputTest extends Browsing {
         take("Prize card, longest tail");
         button("Loosen it").click();
         button("by figures…").click();
-        for (String field : new String[] {"From, across", "From, up", "To, across", "To, up"}) {
+        for (String field : new String[] {"Start, from left", "Start, from foot", "End, from left", "End, from foot"}) {
             page.getByLabel(field).fill(field.equals("To, up") ? "four and a bit" : "1");
         }
         button("Draw it").click();

@@ -67,7 +67,7 @@ class BenchByKeyboardTest extends Browsing {
         tabTo("by figures…");
         page.keyboard().press("Enter");
         for (String figure :
-                new String[] {"From, across", "100 mm", "From, up", "0 mm", "To, across", "100 mm", "To, up", "90 mm"
+                new String[] {"Start, from left", "100 mm", "Start, from foot", "0 mm", "End, from left", "100 mm", "End, from foot", "90 mm"
                 }) {
             if (figure.contains(",")) {
                 tabTo(figure);
@@ -112,9 +112,9 @@ class BenchByKeyboardTest extends Browsing {
 
     @Test
     void stockIsKept() {
-        tabTo("Tools and stock");
+        tabTo("Tools and papers");
         page.keyboard().press("Enter");
-        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Tools and stock"))
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Tools and papers"))
                 .waitFor();
         tabTo("Name of the card");
         page.keyboard().type("Chalk white");

@@ -226,7 +226,7 @@ class BenchByMouseTest extends Browsing {
 
     @Test
     void toolsAndStockAreKeptOnceAndUsedByEveryPlan() {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Tools and stock"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Tools and papers"))
                 .click();
         Locator envelope = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("One more envelope"));
         envelope.getByLabel("Name").fill("Window envelope");

@@ -97,7 +97,7 @@ class BenchByTouchTest extends Browsing {
 
     @Test
     void stockIsPutAwayAndOfferedAgain() {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Tools and stock"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Tools and papers"))
                 .tap();
         button("Put away Poster offcuts").tap();
         button("Offer Poster offcuts").tap();

@@ -34,7 +34,7 @@ class BrokenPartsTest extends Browsing {
         assertThat(button("Undo")).isEnabled();
         assertThat(keptMeasure("Leg")).isNotEqualTo(leg);
         page.getByText("Layers", new Page.GetByTextOptions().setExact(true)).click();
-        assertThat(button("Dress all that shows")).isVisible();
+        assertThat(button("Add mats to all that shows")).isVisible();
         assertThat(drawnFlat()).isVisible();
     }
 

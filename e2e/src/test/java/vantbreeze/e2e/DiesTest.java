@@ -89,13 +89,13 @@ class DiesTest extends Browsing {
         page.getByLabel("Cardstock", new Page.GetByLabelOptions().setExact(true))
                 .selectOption("own-awning");
         Locator across = page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Print of Card base begins across: 0 mm"));
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Print of Card base begins from left: 0 mm"));
         across.press("ArrowUp");
         assertThat(page.getByLabel("Slide the print of Card base")).hasValue("");
         page.getByLabel("Slide the print of Card base").selectOption(new SelectOption().setIndex(2));
         assertThat(page.getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("Print of Card base begins across: 74 mm")))
+                        new Page.GetByRoleOptions().setName("Print of Card base begins from left: 74 mm")))
                 .isVisible();
         nothingSeriousIn("[aria-label=Figures]");
     }

@@ -55,7 +55,7 @@ class LayersTest extends Browsing {
         button("Take all off").click();
         assertThat(toCut()).hasCount(0);
         assertThat(page.getByText("Nothing is laid yet.")).isVisible();
-        button("Dress all that shows").click();
+        button("Add mats to all that shows").click();
         assertThat(toCut()).containsText("pieces");
         assertThat(page.getByText("Every layer lies where it can")).isVisible();
         button("Undo").click();
@@ -104,7 +104,7 @@ class LayersTest extends Browsing {
         field("Border of layer 1").fill("60");
         page.keyboard().press("Enter");
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What to know")))
-                .containsText("eats all of Leg");
+                .containsText("leaves nothing of the front of Leg");
         button("Undo").click();
         button("Take off").click();
         assertThat(paper(1)).hasCount(0);
@@ -137,19 +137,19 @@ class LayersTest extends Browsing {
     @Test
     void onePaperRunsAcrossTheGate() {
         layersOf("Gate for the mayor");
-        assertThat(toCut()).containsText("first, then part it");
+        assertThat(toCut()).containsText("then cut it into two");
         face("Left flap, other side").click();
         assertThat(button("Take off")).isVisible();
         face("Right flap, other side").click();
         button("One paper across them").click();
-        assertThat(toCut()).containsText("first, then part it");
+        assertThat(toCut()).containsText("then cut it into two");
         face("Right flap, other side").click();
         face("Back").click();
         button("One paper across them").click();
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What to know")))
                 .containsText("side by side in no pose");
         button("Undo").click();
-        assertThat(toCut()).containsText("first, then part it");
+        assertThat(toCut()).containsText("then cut it into two");
     }
 
     @Test

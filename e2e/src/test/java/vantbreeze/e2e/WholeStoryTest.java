@@ -29,7 +29,7 @@ class WholeStoryTest extends Browsing {
                 .click();
 
         assertThat(figure("Finished width")).hasAccessibleName("Finished width: 5½ in. Press to change.");
-        assertThat(page.getByText("It closes, fits and measures well. Ready to cut."))
+        assertThat(page.getByText("Ready to cut."))
                 .isVisible();
 
         figure("Leg").focus();
@@ -89,12 +89,12 @@ class WholeStoryTest extends Browsing {
     @Test
     void aFindingIsMendedAtAStroke() {
         take("Workshop for twelve, practice card");
-        assertThat(page.getByText("The strip is 15 mm too long for A4.")).isVisible();
+        assertThat(page.getByText("The card is 15 mm too long for a sheet of A4.")).isVisible();
         button("Make the finished width 148 mm").click();
-        assertThat(page.getByText("It closes, fits and measures well. Ready to cut."))
+        assertThat(page.getByText("Ready to cut."))
                 .isVisible();
         button("Undo").click();
-        assertThat(page.getByText("The strip is 15 mm too long for A4.")).isVisible();
+        assertThat(page.getByText("The card is 15 mm too long for a sheet of A4.")).isVisible();
     }
 
     @Test
@@ -130,7 +130,7 @@ class WholeStoryTest extends Browsing {
                 .getByRole(AriaRole.BUTTON)
                 .first()
                 .click();
-        assertThat(page.getByText("It closes, fits and measures well. Ready to cut."))
+        assertThat(page.getByText("Ready to cut."))
                 .isVisible();
         piece("Band").click();
         assertThat(page.getByRole(
@@ -144,7 +144,7 @@ class WholeStoryTest extends Browsing {
         page.keyboard().press("Escape");
         figure("Wing").focus();
         page.keyboard().press("ArrowDown");
-        assertThat(page.getByText("It closes, fits and measures well. Ready to cut."))
+        assertThat(page.getByText("Ready to cut."))
                 .isVisible();
         button("Close it").click();
         assertThat(button("Open it")).isVisible();

@@ -21,7 +21,7 @@ import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.tool.Board;
 import vantbreeze.core.tool.Tools;
 
-/** Tools and stock as a maker types them; what can't be read or makes no sense is refused for its field. */
+/** Tools and papers as a maker types them; what can't be read or makes no sense is refused for its field. */
 final class NewStock {
 
     private NewStock() {}

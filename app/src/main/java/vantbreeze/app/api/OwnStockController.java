@@ -25,7 +25,7 @@ import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.tool.Tools;
 
-/** Tools and stock of the maker's own. */
+/** Tools and papers of the maker's own. */
 @RestController
 @RequestMapping("/api/stock/own")
 class OwnStockController {

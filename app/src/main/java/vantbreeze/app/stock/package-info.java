@@ -1,2 +1,2 @@
-/** Tools and stock of the maker's own, kept once and used by every plan. */
+/** Tools and papers of the maker's own, kept once and used by every plan. */
 package vantbreeze.app.stock;
