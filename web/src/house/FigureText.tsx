@@ -11,9 +11,9 @@ export const FigureText = memo(function FigureText({
   unit?: boolean
   className?: string
 }) {
-  const { sign, whole, numerator, driftMm, text } = figure
+  const { sign, whole, numerator, driftMm, exactly } = figure
   return (
-    <span className={`figure ${className}`} title={driftMm ? `exactly ${text}` : undefined}>
+    <span className={`figure ${className}`} title={exactly && `exactly ${exactly}`}>
       <span className="sr-only">{spoken(figure)}</span>
       <span aria-hidden className="contents">
         {driftMm !== undefined && <span className="me-[0.1em]">≈</span>}

@@ -66,9 +66,16 @@ class BenchByKeyboardTest extends Browsing {
         figures().waitFor();
         tabTo("by figures…");
         page.keyboard().press("Enter");
-        for (String figure :
-                new String[] {"Start, from left", "100 mm", "Start, from foot", "0 mm", "End, from left", "100 mm", "End, from foot", "90 mm"
-                }) {
+        for (String figure : new String[] {
+            "Start, from left",
+            "100 mm",
+            "Start, from foot",
+            "0 mm",
+            "End, from left",
+            "100 mm",
+            "End, from foot",
+            "90 mm"
+        }) {
             if (figure.contains(",")) {
                 tabTo(figure);
             } else {

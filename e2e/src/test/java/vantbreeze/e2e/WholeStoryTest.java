@@ -29,8 +29,7 @@ class WholeStoryTest extends Browsing {
                 .click();
 
         assertThat(figure("Finished width")).hasAccessibleName("Finished width: 5½ in. Press to change.");
-        assertThat(page.getByText("Ready to cut."))
-                .isVisible();
+        assertThat(page.getByText("Ready to cut.")).isVisible();
 
         figure("Leg").focus();
         page.keyboard().press("Enter");
@@ -89,12 +88,13 @@ class WholeStoryTest extends Browsing {
     @Test
     void aFindingIsMendedAtAStroke() {
         take("Workshop for twelve, practice card");
-        assertThat(page.getByText("The card is 15 mm too long for a sheet of A4.")).isVisible();
-        button("Make the finished width 148 mm").click();
-        assertThat(page.getByText("Ready to cut."))
+        assertThat(page.getByText("The card is 15 mm too long for a sheet of A4."))
                 .isVisible();
+        button("Make the finished width 148 mm").click();
+        assertThat(page.getByText("Ready to cut.")).isVisible();
         button("Undo").click();
-        assertThat(page.getByText("The card is 15 mm too long for a sheet of A4.")).isVisible();
+        assertThat(page.getByText("The card is 15 mm too long for a sheet of A4."))
+                .isVisible();
     }
 
     @Test
@@ -130,8 +130,7 @@ class WholeStoryTest extends Browsing {
                 .getByRole(AriaRole.BUTTON)
                 .first()
                 .click();
-        assertThat(page.getByText("Ready to cut."))
-                .isVisible();
+        assertThat(page.getByText("Ready to cut.")).isVisible();
         piece("Band").click();
         assertThat(page.getByRole(
                         AriaRole.REGION, new Page.GetByRoleOptions().setName("Band, open, decorated side up")))
@@ -144,8 +143,7 @@ class WholeStoryTest extends Browsing {
         page.keyboard().press("Escape");
         figure("Wing").focus();
         page.keyboard().press("ArrowDown");
-        assertThat(page.getByText("Ready to cut."))
-                .isVisible();
+        assertThat(page.getByText("Ready to cut.")).isVisible();
         button("Close it").click();
         assertThat(button("Open it")).isVisible();
     }

@@ -18,6 +18,7 @@ import vantbreeze.core.length.Ruler;
  * @param driftMm how far what is shown is from the exact length, if it is not the length
  * @param text exact, as it is typed
  * @param words as it is read out, if that is another text
+ * @param exactly what it is exactly in the other school's figures, if it is not what is shown and those have it
  */
 public record FigureView(
         double mm,
@@ -28,7 +29,8 @@ public record FigureView(
         String unit,
         @Nullable Double driftMm,
         String text,
-        @Nullable String words) {
+        @Nullable String words,
+        @Nullable String exactly) {
 
     static FigureView of(Length length, Ruler ruler) {
         Figure figure = Figure.of(length, ruler);
@@ -44,12 +46,14 @@ public record FigureView(
                 figure.unit().sign(),
                 figure.isExact() ? null : drift,
                 figure.text(),
-                words.equals(figure.text()) ? null : words);
+                words.equals(figure.text()) ? null : words,
+                figure.exactly().orElse(null));
     }
 
     /** A number that is no length; {@code mm} says it too. */
     static FigureView of(double number, String unit) {
         String figure = BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
-        return new FigureView(number, null, figure, null, null, unit, null, "%s %s".formatted(figure, unit), null);
+        return new FigureView(
+                number, null, figure, null, null, unit, null, "%s %s".formatted(figure, unit), null, null);
     }
 }

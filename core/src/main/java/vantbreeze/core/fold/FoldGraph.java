@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** All panels of an assembly, and the hinges and joins between them. */
 public final class FoldGraph {
@@ -142,17 +143,15 @@ public final class FoldGraph {
         return Optional.empty();
     }
 
-    /**
-     * What a panel is called; with its piece's name where that is not the card base, or another panel has the same
-     * name, and it does not say that itself.
-     */
+    /** Names that say nothing without their piece. */
+    private static final Pattern BARE = Pattern.compile("(Panel|First|Second|Third|Last|Seat|Far)\\b.*");
+
+    /** What a panel is called; with its piece's name where another has the same name, or it says nothing without. */
     public String name(int panel) {
-        Panel named = panels.get(panel);
-        int piece = pieceOf.get(panel);
-        boolean isPlain = assembly.pieces().size() == 1 || (piece == 0 && isOnly(named.name()));
-        return isPlain
-                ? named.name()
-                : PanelId.inWords(named.name(), pieceNames.get().get(piece));
+        String name = panels.get(panel).name();
+        boolean says = pieceOf.get(panel) == 0 || !BARE.matcher(name).matches();
+        boolean isPlain = assembly.pieces().size() == 1 || (says && isOnly(name));
+        return isPlain ? name : PanelId.inWords(name, pieceName(panel));
     }
 
     /** Which piece a panel is of, as it is known whatever else the card has. */

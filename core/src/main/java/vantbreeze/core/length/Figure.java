@@ -1,6 +1,5 @@
 package vantbreeze.core.length;
 
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -103,24 +102,20 @@ public record Figure(
     }
 
     /**
-     * The length itself where the figure is not: in the other school's figures if those have it ({@code 70 mm}), else
-     * to a hundredth of a millimetre; empty where the figure is exact.
+     * The length itself where the figure is not, in the other school's figures ({@code 70 mm}); empty where those have
+     * it no more than these.
      */
     public Optional<String> exactly() {
         if (isExact()) {
             return Optional.empty();
         }
         boolean isInches = unit == LengthUnit.INCH;
-        return Optional.of((isInches ? MILLIMETRES : INCHES)
+        return (isInches ? MILLIMETRES : INCHES)
                 .stream()
                         .filter(division -> isOn(division, length))
                         .findFirst()
                         .map(division -> isInches ? metric(length, division) : inches(length, division))
-                        .map(Figure::inWords)
-                        .orElseGet(() -> length.exactMillimetres()
-                                        .setScale(2, RoundingMode.HALF_UP)
-                                        .toPlainString()
-                                + " mm"));
+                        .map(Figure::inWords);
     }
 
     /** Two figures of one unit as people write a size: {@code 5½ × 4¼ in}. */

@@ -113,7 +113,7 @@ public final class FoldBackGate extends CatalogueStructure {
             case OVERLAP ->
                 new Limits(
                         allowed(Allowance.TAB),
-                        "a piecing of less than half an inch does not hold",
+                        "a shorter piecing does not hold",
                         of(LEFT_WING, measures).min(of(RIGHT_WING, measures)),
                         TOO_WIDE_TO_PIECE);
             default -> throw Bounds.unknown(this, parameter);

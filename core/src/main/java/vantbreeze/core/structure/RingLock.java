@@ -71,7 +71,7 @@ public final class RingLock extends CatalogueStructure {
         return List.of(
                 Parameter.width("Back"),
                 Parameter.height(),
-                Parameter.of(RING, "Ring across", "across the ring"),
+                Parameter.of(RING, "Ring diameter", "across the ring"),
                 Parameter.of(BAND, "Ring width", "from its rim to its hole"),
                 Parameter.of(FLAP, "Left flap", "up to the gate line; the right one is the rest", "Left flap")
                         .following(),

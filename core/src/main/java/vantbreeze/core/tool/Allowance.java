@@ -343,7 +343,7 @@ public sealed interface Allowance {
     /** The narrowest part of a panel that is worth a layer. */
     OfLength NARROWEST_GROUND = length(
             "narrowest-ground",
-            "Narrowest part to dress",
+            "Narrowest part for a mat",
             "A narrower part of a panel beside what is glued on it is left bare.",
             MEMORY,
             mm(8),
@@ -353,18 +353,18 @@ public sealed interface Allowance {
     /** The smallest part of a panel that is worth a layer. */
     OfNumber WORTH_DRESSING = number(
             "worth-dressing",
-            "Smallest part to dress",
+            "Smallest part for a mat",
             "A smaller share of a panel than this, beside what is glued on it, is left bare.",
             MEMORY,
             "%",
             12,
             0,
             100);
-    /** As much glue leaves nothing to dress. */
+    /** As much glue leaves no room for a mat. */
     OfNumber GLUED_AWAY = number(
             "glued-away",
             "Panel that is glued away",
-            "Glue on this share of a panel or more leaves nothing to dress.",
+            "Glue on this share of a panel or more leaves no room for a mat.",
             MEMORY,
             "%",
             50,

@@ -20,7 +20,6 @@ import vantbreeze.core.plan.Suggestion;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.recipe.RecipeWriter;
-import vantbreeze.core.structure.Catalogue;
 import vantbreeze.core.structure.Choice;
 import vantbreeze.core.structure.Limits;
 import vantbreeze.core.structure.Measures;
@@ -32,16 +31,16 @@ import vantbreeze.core.tool.Allowance;
 public final class AllTexts {
 
     private static final Workshop WORKSHOP = Workshop.standard();
-    private static final List<Ruler> RULERS = List.of(Ruler.EIGHTHS, Ruler.SIXTEENTHS, Ruler.MM_1, Ruler.MM_5);
+    private static final List<Ruler> RULERS = List.of(Ruler.EIGHTHS, Ruler.MM_1);
     private static final List<Size> SIZES =
             List.of(new Size(Length.ofInches(5, 1, 2), Length.ofInches(4, 1, 4)), Size.ofMillimetres(105, 150));
 
     private AllTexts() {}
 
-    /** All cards that are read: every structure and variant, at each size on each ruler. */
-    public static Stream<WorkedPlan> cards() {
-        return Catalogue.full().all().stream()
-                .flatMap(structure -> RULERS.stream().flatMap(ruler -> SIZES.stream()
+    /** All cards that are read: every variant of a structure, at each size on each ruler. */
+    public static Stream<WorkedPlan> cards(Structure structure) {
+        return Stream.of(structure)
+                .flatMap(one -> RULERS.stream().flatMap(ruler -> SIZES.stream()
                         .map(size -> structure.proportioned(size, ruler))
                         .flatMap(measures -> variants(structure, measures, ruler))
                         .map(measures -> Plan.of("Kite day", structure.id(), measures, ruler)

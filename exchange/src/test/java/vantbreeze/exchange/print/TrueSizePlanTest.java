@@ -49,7 +49,8 @@ class TrueSizePlanTest {
     @EnumSource(PrintPage.class)
     void printsAtTrueSize(PrintPage page) throws IOException {
         try (PDDocument document = print(118, 92, page, "Kite day")) {
-            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            // the drawing, and the list of what to do
+            assertThat(document.getNumberOfPages()).isEqualTo(2);
             List<Drawn> lines = DrawnLines.on(document.getPage(0));
             Drawn mountain = only(lines, 6);
             Drawn valley = only(lines, 2);
@@ -78,7 +79,7 @@ class TrueSizePlanTest {
     @Test
     void tilesWhatIsLargerThanThePageAndTheTilesAgree() throws IOException {
         try (PDDocument document = print(180, 240, PrintPage.A4, "Large")) {
-            assertThat(document.getNumberOfPages()).isEqualTo(4);
+            assertThat(document.getNumberOfPages()).isEqualTo(5);
             Tiling tiling = Tiling.of(360 + 18, 240 + 18, PrintPage.A4);
             List<Tiling.Tile> tiles = tiling.tiles();
             for (int i = 0; i < tiles.size(); i++) {
@@ -122,8 +123,8 @@ class TrueSizePlanTest {
                 Plan.of("Kite day", fan.id(), fan.proportioned(Size.ofMillimetres(120, 80), Ruler.MM_1), Ruler.MM_1);
         try (PDDocument document =
                 Loader.loadPDF(TrueSizePlan.of(Workshop.standard().work(plan), PrintPage.A4))) {
-            assertThat(document.getNumberOfPages()).isEqualTo(4);
-            assertThat(new PDFTextStripper().getText(document)).contains("left leaf, cut 4, true size");
+            assertThat(document.getNumberOfPages()).isEqualTo(5);
+            assertThat(new PDFTextStripper().getText(document)).contains("left leaf, cut 4, this side up, true size");
         }
     }
 

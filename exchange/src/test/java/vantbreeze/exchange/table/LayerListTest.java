@@ -127,7 +127,7 @@ class LayerListTest {
         WorkedPlan worked = dressed(structure, Ruler.MM_1);
         try (PDDocument document = Loader.loadPDF(LayerSheet.of(worked, PrintPage.A4))) {
             String text = new PDFTextStripper().getText(document);
-            assertThat(text).contains("Small kites", "Where each piece goes", "decorated side");
+            assertThat(text).contains("Small kites", "Where each piece goes", "this side");
             assertThat(text).doesNotContain("?");
             worked.alike().forEach(pieces -> assertThat(worked.layers().faces().stream()
                                     .noneMatch(face ->
@@ -143,13 +143,13 @@ class LayerListTest {
         }
     }
 
-    /** The lettering has no ⅛: it is written out, apart from a whole figure before it. */
+    /** What the face of the lettering has not comes from another. */
     @Test
     void everyFractionIsReadable() throws IOException {
         try (PDDocument document = Loader.loadPDF(
                 LayerSheet.of(dressed(WORKSHOP.structure("gatefold"), Ruler.EIGHTHS), PrintPage.LETTER))) {
             assertThat(new PDFTextStripper().getText(document))
-                    .contains("border 1/8 in")
+                    .contains("border ⅛ in")
                     .doesNotContain("?");
         }
     }
