@@ -28,7 +28,7 @@ import vantbreeze.core.paper.Size;
 public record Run(FoldGraph graph, Grounds grounds, List<FoldedForm> flats, List<Face> faces) {
 
     /** Flaps meet with a hair between; wider apart they are not side by side, mm. */
-    private static final double HAIR = 1.2;
+    private static final double HAIR = 1.7;
 
     /** The pose in which they lie side by side, all seen from the same side, or null. */
     private @Nullable FoldedForm pose() {

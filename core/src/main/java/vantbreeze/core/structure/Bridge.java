@@ -67,7 +67,11 @@ public final class Bridge extends CatalogueStructure {
         Length wing = measures.get(WING);
         return switch (parameter) {
             case Parameter.WIDTH ->
-                bounds.widthBeside(wall.plus(wall.max(wing)), "back, wall and wing would not lie on each other");
+                new Limits(
+                        wall.plus(wall.plus(bounds.narrowest()).max(wing.plus(glued()))),
+                        "back, wall and wing would not lie on each other",
+                        Bounds.LONGEST,
+                        Bounds.TOO_LONG);
             case Parameter.HEIGHT -> across.cardHeight(measures, measures.get(BRIDGE));
             case WALL ->
                 new Limits(
@@ -75,18 +79,23 @@ public final class Bridge extends CatalogueStructure {
                         Bounds.TOO_NARROW,
                         width.minus(bounds.narrowest())
                                 .dividedBy(2)
-                                .min(width.minus(wing).minus(bounds.narrowest())),
+                                .min(width.minus(wing).minus(glued())),
                         "the back would be narrower than what folds over it");
             case WING ->
                 new Limits(
                         allowed(Allowance.GLUE_STRIP),
                         "the bridge would have nothing to hold on",
-                        width.minus(wall).minus(bounds.narrowest()),
-                        "the wing would reach beyond the other wall");
+                        width.minus(wall).minus(glued()),
+                        "the wing would reach into the glue of the other");
             case BRIDGE -> across.itsHeight(measures);
             case CrossPiece.UP -> across.itsFoot(measures, measures.get(BRIDGE));
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    /** How much of each end of the bridge is glued: the other wing must not reach as far, or it would be locked in. */
+    private Length glued() {
+        return allowed(Allowance.GLUE_STRIP).max(bounds.narrowest());
     }
 
     @Override
@@ -162,9 +171,14 @@ public final class Bridge extends CatalogueStructure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         Length wall = ruler.nearest(finished.width().times(50).dividedBy(147)).length();
+        // turned in, the wings leave a mark between them
+        Length wing = ruler.below(
+                        finished.width().minus(wall).minus(ruler.division()).dividedBy(2))
+                .length()
+                .min(wall);
         return Measures.of(finished, ruler)
                 .with(WALL, wall)
-                .with(WING, wall)
+                .with(WING, wing)
                 .with(
                         BRIDGE,
                         ruler.nearest(finished.height().dividedBy(3)).length().max(bounds.narrowest()));

@@ -85,19 +85,28 @@ public final class DoubleZFold extends CatalogueStructure {
             case LEG ->
                 new Limits(
                         measures.said(SECOND, Length.ZERO)
-                                .max(of(GLUE, measures))
+                                .max(leastGlue(measures))
                                 .max(bounds.narrowest()),
-                        measures.says(SECOND) ? BACK_POKES : Bounds.TOO_NARROW,
+                        measures.says(SECOND) ? BACK_POKES : NO_GLUE,
                         of(FRONT, measures).minus(bounds.narrowest()),
                         "the band would hardly come out from the leg");
             case SECOND ->
                 new Limits(
-                        bounds.narrowest(), Bounds.TOO_NARROW, of(LEG, measures).min(of(FRONT, measures)), BACK_POKES);
+                        bounds.narrowest()
+                                .max(leastGlue(measures)
+                                        .plus(of(FRONT, measures))
+                                        .minus(measures.get(Parameter.WIDTH))),
+                        NO_GLUE,
+                        of(LEG, measures).min(of(FRONT, measures)),
+                        BACK_POKES);
             case FRONT ->
                 new Limits(
                         of(LEG, measures).plus(bounds.narrowest()),
                         "the band would hardly come out from the leg",
-                        measures.get(Parameter.WIDTH),
+                        measures.get(Parameter.WIDTH)
+                                .min(measures.get(Parameter.WIDTH)
+                                        .plus(of(SECOND, measures))
+                                        .minus(leastGlue(measures))),
                         BAND_POKES);
             case GLUE ->
                 new Limits(
@@ -130,9 +139,19 @@ public final class DoubleZFold extends CatalogueStructure {
         return measures.get(Parameter.WIDTH).plus(of(SECOND, measures)).minus(of(FRONT, measures));
     }
 
+    private static final String NO_GLUE = "too little would be left to glue the band";
+
+    /** How much of each end of the band must be left to be glued. */
+    private Length leastGlue(Measures measures) {
+        return measures.said(GLUE, bounds.leastTab());
+    }
+
     private Length leastWidth(Measures measures) {
         Length least = bounds.narrowest();
+        // the band is glued on the leg, which is half as wide unless somebody says otherwise
+        Length leg = measures.says(LEG) ? Length.ZERO : least.max(leastGlue(measures));
         return measures.said(FRONT, least.times(2))
+                .max(leg.times(2))
                 .max(measures.said(LEG, least).max(measures.said(SECOND, least)).plus(least));
     }
 

@@ -52,8 +52,12 @@ public final class Gatefold extends CatalogueStructure {
     public Limits limits(String parameter, Measures measures) {
         return switch (parameter) {
             case Parameter.WIDTH ->
-                measures.isHalfTheWidth(FLAP) && !measures.says(RIGHT)
-                        ? bounds.widthBeside(bounds.narrowest(), Bounds.TOO_NARROW)
+                meets(measures)
+                        ? new Limits(
+                                bounds.narrowest().plus(hair(measures)).times(2),
+                                Bounds.TOO_NARROW,
+                                Bounds.LONGEST,
+                                Bounds.TOO_LONG)
                         : new Limits(
                                 measures.get(FLAP).plus(of(RIGHT, measures)), OVER, Bounds.LONGEST, Bounds.TOO_LONG);
             case Parameter.HEIGHT -> bounds.height();
@@ -85,10 +89,29 @@ public final class Gatefold extends CatalogueStructure {
         return measures.get(FLAP);
     }
 
+    /** By how much the right flap is narrower than the left one: a hair that is left between them. */
+    private Length hair(Measures measures) {
+        return measures.get(FLAP).minus(of(RIGHT, measures));
+    }
+
+    /** Whether the flaps meet in the middle, or with a hair between them. */
+    private boolean meets(Measures measures) {
+        return measures.isHalfTheWidth(FLAP)
+                && !hair(measures).isNegative()
+                && !hair(measures).isLongerThan(allowed(Allowance.GATE_HAIR));
+    }
+
     /** Flaps that met in the middle still do; flaps of one's own width are left alone. */
     @Override
     public Measures changed(Measures before, String parameter, Length length) {
-        return before.says(RIGHT) ? before.with(parameter, length) : before.changedKeepingHalf(parameter, length, FLAP);
+        Measures after = before.with(parameter, length);
+        if (!meets(before) || !parameter.equals(Parameter.WIDTH)) {
+            return after;
+        }
+        Length half = length.dividedBy(2);
+        return before.says(RIGHT)
+                ? after.with(FLAP, half).with(RIGHT, half.minus(hair(before)))
+                : after.with(FLAP, half);
     }
 
     @Override
@@ -105,20 +128,29 @@ public final class Gatefold extends CatalogueStructure {
     /** The flaps should meet with a hair between them (common practice, no source). */
     @Override
     public List<Advice> advice(Measures measures) {
-        Length half = measures.get(Parameter.WIDTH).dividedBy(2);
         Length gap = measures.get(Parameter.WIDTH).minus(measures.get(FLAP)).minus(of(RIGHT, measures));
+        // the narrower one is made wider; a right one that follows goes with it
+        boolean isLeft = !measures.get(FLAP).isLongerThan(of(RIGHT, measures));
         return gap.isLongerThan(allowed(Allowance.GATE_HAIR))
                 ? List.of(new Advice(
-                        measures.says(RIGHT) ? RIGHT : FLAP,
-                        measures.says(RIGHT) ? of(RIGHT, measures).plus(gap) : half,
+                        isLeft ? FLAP : RIGHT,
+                        isLeft && !measures.says(RIGHT)
+                                ? measures.get(FLAP).plus(gap.dividedBy(2))
+                                : of(isLeft ? FLAP : RIGHT, measures).plus(gap),
                         "The flaps do not meet: a gap of %s is left between them.",
                         List.of(Amount.difference(gap))))
                 : List.of();
     }
 
+    /** A quarter, a half and a quarter, the right flap less a hair where the ruler has so fine a mark. */
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
-        return Measures.of(finished, ruler).with(FLAP, finished.width().dividedBy(2));
+        Length half = finished.width().dividedBy(2);
+        Measures measures = Measures.of(finished, ruler).with(FLAP, half);
+        boolean isFine = !ruler.division().isLongerThan(allowed(Allowance.GATE_HAIR));
+        return isFine && half.minus(ruler.division()).isLongerThan(bounds.narrowest())
+                ? measures.with(RIGHT, half.minus(ruler.division()))
+                : measures;
     }
 
     @Override

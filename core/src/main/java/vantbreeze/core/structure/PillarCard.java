@@ -123,12 +123,9 @@ public final class PillarCard extends CatalogueStructure {
             case PILLAR ->
                 new Limits(
                         measures.said(TAB, Length.ZERO)
-                                .max(
-                                        measures.says(SLIVER)
-                                                ? measures.get(SLIVER).plus(bounds.leastTab())
-                                                : Length.ZERO)
+                                .max(of(SLIVER, measures).plus(bounds.leastTab()))
                                 .max(bounds.narrowest()),
-                        Bounds.TOO_NARROW,
+                        "too little would be left to glue the tube",
                         measures.get(Parameter.WIDTH).dividedBy(2L * sides),
                         narrow);
             default -> throw Bounds.unknown(this, parameter);

@@ -285,15 +285,11 @@ public final class StepCard extends CatalogueStructure {
     @Override
     public Measures proportioned(Size finished, Ruler ruler) {
         int steps = Integer.parseInt(STEPS.usual().id());
-        Length tread = ruler.nearest(finished.height().times(2).dividedBy(5).dividedBy(steps))
-                .length()
-                .max(bounds.narrowest());
-        Length riser = ruler.nearest(finished.height().minus(tread.times(steps)).dividedBy(steps))
-                .length()
-                .max(bounds.narrowest());
+        Length tread =
+                ruler.below(finished.height().dividedBy(2L * steps)).length().max(bounds.narrowest());
         return Measures.of(finished, ruler)
                 .with(TREAD, ruler.above(tread).length())
-                .with(RISER, ruler.above(riser).length())
+                .with(RISER, ruler.above(tread).length())
                 .with(
                         STAIRS,
                         Measures.centred(

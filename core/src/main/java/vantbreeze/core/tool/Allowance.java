@@ -72,8 +72,8 @@ public sealed interface Allowance {
             "Glue at the end of a band",
             "How much of each end of a band or bridge is glued, along the fold.",
             PRACTICE,
-            mm(10),
-            mm(10),
+            half(),
+            mm(13),
             2,
             60);
     /** What a panel loses that closes a tube. */
@@ -130,10 +130,10 @@ public sealed interface Allowance {
     OfLength NARROWEST_PANEL = length(
             "narrowest-panel",
             "Narrowest panel",
-            "A narrower panel can't be scored and burnished cleanly.",
-            MEMORY,
-            mm(10),
-            mm(10),
+            "People score ¼ in; a narrower panel can't be scored and burnished cleanly.",
+            PRACTICE,
+            mm(6),
+            mm(6),
             3,
             40);
     /** The narrowest panel that only springs or spaces. */

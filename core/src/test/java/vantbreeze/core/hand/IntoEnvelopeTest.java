@@ -101,7 +101,7 @@ class IntoEnvelopeTest {
     void whatStandsInTheWayIsSaid() {
         Structure gabled = WORKSHOP.structure("gabled-concertina");
         Plan plan = plan(gabled, Size.ofMillimetres(60, 150), Ruler.MM_1);
-        assertThatThrownBy(() -> new Drafting(WORKSHOP, plan).into(envelope(Size.ofMillimetres(18, 14))))
+        assertThatThrownBy(() -> new Drafting(WORKSHOP, plan).into(envelope(Size.ofMillimetres(11, 9))))
                 .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("can't be made small enough for My envelope")
                 .hasMessageContaining("can't be under");

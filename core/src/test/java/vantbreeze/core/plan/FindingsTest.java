@@ -109,7 +109,7 @@ class FindingsTest {
     void flapsThatDoNotMeet() {
         Plan plan = with(plan("gatefold", 150, 110, Ruler.MM_1), "flap", "70");
         Finding finding = only(of(plan), "do not meet");
-        assertThat(finding.text()).contains("a gap of 10 mm");
+        assertThat(finding.text()).contains("a gap of 6 mm");
         mends(plan, finding, "do not meet");
     }
 

@@ -118,8 +118,12 @@ class LayerValuesTest {
                         .notes(inch.cuts().cuts().get(0)))
                 .startsWith("then cut it into two of 2 × 5¼ in: the pattern runs on");
         Dressed metric = front.layered(List.of(LayerChoice.of("paper-120", Length.ofMicrometres(2500))));
-        WorkedPlan millimetres =
-                work(card.id(), card.proportioned(Size.ofMillimetres(105, 148), Ruler.MM_HALF), Ruler.MM_HALF, metric);
+        WorkedPlan millimetres = work(
+                card.id(),
+                card.proportioned(Size.ofMillimetres(105, 148), Ruler.MM_HALF)
+                        .with("right", Length.ofMicrometres(52_500)),
+                Ruler.MM_HALF,
+                metric);
         assertThat(millimetres.cuts().cuts().get(0).parts())
                 .extracting(CutShape::size)
                 .containsOnly(Size.ofMillimetres(50, 143));

@@ -116,7 +116,7 @@ class WorkshopTest {
                 .isInstanceOf(ValidationException.class)
                 .hasMessage("Leg can't be over 140 mm: the leg would be wider than the finished card and stick out.");
         assertThatThrownBy(() -> plan.changing(zFold, Parameter.HEIGHT, Length.ZERO))
-                .hasMessageContaining("can't be under 10 mm");
+                .hasMessageContaining("can't be under 6 mm");
         assertThatThrownBy(() -> plan.changing(zFold, "spine", Length.ZERO)).hasMessageContaining("no measure called");
     }
 

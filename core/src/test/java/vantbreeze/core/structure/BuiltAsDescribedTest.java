@@ -218,7 +218,7 @@ class BuiltAsDescribedTest {
     @Test
     void partsThatNoLongerFitAChoiceAreBroughtToTheNearestMark() {
         Plan tiers = choosing(plan("tiered-stage"), "tiers", "6");
-        assertThat(tiers.measures().get(TieredStage.FALL)).isEqualTo(Length.ofMillimetres(18));
+        assertThat(tiers.measures().get(TieredStage.FALL)).isEqualTo(Length.ofMillimetres(19));
         assertThat(tiers.measures().get(Parameter.WIDTH)).isEqualTo(Length.ofMillimetres(150));
         assertThatThrownBy(() -> choosing(plan("stage"), "tiers", "3"))
                 .isInstanceOf(ValidationException.class)

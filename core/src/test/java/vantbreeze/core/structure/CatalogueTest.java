@@ -62,8 +62,11 @@ class CatalogueTest {
     @Test
     void theMetricGatefoldOfTheHandbookFromItsFinishedSize() {
         Structure gatefold = new Gatefold();
-        WorkedPlan worked =
-                work(gatefold, gatefold.proportioned(Size.ofMillimetres(105, 148), Ruler.MM_HALF), Ruler.MM_HALF);
+        WorkedPlan worked = work(
+                gatefold,
+                gatefold.proportioned(Size.ofMillimetres(105, 148), Ruler.MM_HALF)
+                        .with(Gatefold.RIGHT, Length.ofMicrometres(52_500)),
+                Ruler.MM_HALF);
         assertThat(worked.pieces().get(0).cut()).isEqualTo(Size.ofMillimetres(210, 148));
         assertThat(scores(worked).get(0)).isEqualTo(Length.ofMicrometres(52_500));
     }
@@ -98,7 +101,11 @@ class CatalogueTest {
     @Test
     void theBridgeOfTheHandbookFromItsFinishedSize() {
         Structure bridge = new Bridge();
-        WorkedPlan worked = work(bridge, bridge.proportioned(Size.ofMillimetres(147, 105), Ruler.MM_1), Ruler.MM_1);
+        WorkedPlan worked = work(
+                bridge,
+                bridge.proportioned(Size.ofMillimetres(147, 105), Ruler.MM_1)
+                        .with(Bridge.WING, Length.ofMillimetres(50)),
+                Ruler.MM_1);
         assertThat(worked.pieces().get(0).cut().width()).isEqualTo(Length.ofMillimetres(297));
         assertThat(scores(worked)).extracting(Length::millimetres).containsExactly(50.0, 100.0, 197.0, 247.0);
         assertThat(worked.pieces().get(1).cut().width()).isEqualTo(Length.ofMillimetres(97));

@@ -39,7 +39,9 @@ public record StandingLaps(FoldGraph graph, Frame frame) {
         List<Lap> laps = new ArrayList<>();
         for (int i = 0; i < wings.size(); i++) {
             for (int other : wings.subList(i + 1, wings.size())) {
-                double width = width(wings.get(i), other);
+                double width = graph.pieceOf().get(other).equals(graph.pieceOf().get(wings.get(i)))
+                        ? width(wings.get(i), other)
+                        : 0;
                 if (width > HAIR) {
                     laps.add(new Lap(wings.get(i), other, width));
                 }
@@ -48,15 +50,14 @@ public record StandingLaps(FoldGraph graph, Frame frame) {
         return laps;
     }
 
-    /** It hangs on one fold that stands, and is glued to nothing. */
+    /** It hangs on one fold that stands. */
     private boolean isWing(int panel) {
-        List<Link> links = graph.links().stream()
+        List<Link.Folded> folds = graph.hinges().stream()
                 .filter(link -> link.from() == panel || link.to() == panel)
                 .toList();
-        return links.size() == 1
-                && links.get(0) instanceof Link.Folded fold
-                && Math.abs(frame.degrees().get(fold.index())) > LIES
-                && Math.abs(frame.degrees().get(fold.index())) < 180 - LIES;
+        return folds.size() == 1
+                && Math.abs(frame.degrees().get(folds.get(0).index())) > LIES
+                && Math.abs(frame.degrees().get(folds.get(0).index())) < 180 - LIES;
     }
 
     /** How wide the lap of two panels is where they are in one plane; else nil. */

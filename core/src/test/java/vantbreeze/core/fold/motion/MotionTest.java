@@ -145,7 +145,7 @@ class MotionTest {
         FoldGraph low = Cards.stageWithBandAt(1.5);
         Standing rocking = Standing.of(low, frame(low, Pose.of(Cards.STAGE_STANDING)), Collections.nCopies(6, 250.0));
         assertThat(rocking.hanging()).singleElement().satisfies(foot -> {
-            assertThat(low.name(foot.panel())).isEqualTo("Band of band");
+            assertThat(low.name(foot.panel())).isEqualTo("Band");
             assertThat(foot.gap()).isCloseTo(1.5, within(1e-9));
         });
     }
