@@ -120,7 +120,7 @@ class DieApiTest {
                                 .formatted(JsonPath.parse(steps).jsonString()))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.takesDies").value(true))
-                .andExpect(jsonPath("$.pieces[1].dies", containsString("circles of Sun circles")));
+                .andExpect(jsonPath("$.pieces[1].how", containsString("circles of Sun circles")));
         web.perform(get(card + "/dies"))
                 .andExpect(jsonPath("$.offers[0].inForce").value(true));
     }

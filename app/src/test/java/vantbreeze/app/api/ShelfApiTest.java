@@ -89,7 +89,7 @@ class ShelfApiTest {
                         jsonPath("$.detail").value(containsString("Choose none, one on each side, one, on the left")));
         change(id, 1, "inserts", "none").andExpect(jsonPath("$.measures[*].id", not(hasItem("depth"))));
         change(id, 2, "cardstock", "paper-160")
-                .andExpect(jsonPath("$.heft.thickness").value("0.8 mm"));
+                .andExpect(jsonPath("$.heft.thickness").value("1 mm"));
         change(id, 3, "cardstock", "vellum")
                 .andExpect(jsonPath("$.detail").value(containsString("no cardstock called")));
         send("/" + id + "/changes", "{\"revision\":3,\"field\":\"nonsense\",\"divisions\":2}")
@@ -104,8 +104,7 @@ class ShelfApiTest {
                 .andExpect(jsonPath("$.pieces[0].glue", hasSize(12)));
         web.perform(get("/api/cards/" + begin("pocket")))
                 .andExpect(jsonPath("$.pieces[0].pencil", hasSize(2)))
-                .andExpect(
-                        jsonPath("$.pieces[1].glue[*].words", hasItem(containsString("Pocket front, decorated side"))));
+                .andExpect(jsonPath("$.pieces[1].glue[*].words", hasItem(containsString("Pocket front, this side"))));
         web.perform(get("/api/cards/" + begin("never-ending"))).andExpect(jsonPath("$.pieces[0].turned", hasSize(2)));
     }
 

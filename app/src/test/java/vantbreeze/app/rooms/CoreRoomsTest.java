@@ -26,7 +26,7 @@ class CoreRoomsTest {
         ROOMS.room("fold", "length", "paper", "fold.plane");
         ROOMS.room("fold.order", "fold", "fold.plane");
         ROOMS.room("fold.bulk", "length", "paper", "fold", "fold.plane", "fold.order");
-        ROOMS.room("fold.motion", "length", "fold", "fold.bulk");
+        ROOMS.room("fold.motion", "length", "fold", "fold.plane", "fold.bulk");
         ROOMS.room("fold.folding", "length", "paper", "fold", "fold.plane", "fold.order", "fold.motion");
         ROOMS.room("fold.sight", "paper", "fold", "fold.order", "fold.bulk", "fold.motion", "fold.folding");
         ROOMS.room("fold.partial", "length", "fold", "fold.motion", "fold.folding", "fold.sight");
@@ -99,7 +99,7 @@ class CoreRoomsTest {
                 "check",
                 "plan",
                 "recognition");
-        ROOMS.room("build", "length", "paper", "fold", "cutting", "fold.folding", "plan");
+        ROOMS.room("build", "length", "paper", "tool", "fold", "cutting", "fold.folding", "plan");
         ROOMS.room(
                 "edit",
                 "length",

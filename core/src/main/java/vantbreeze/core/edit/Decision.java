@@ -36,18 +36,14 @@ public record Decision(String id, String label, Setter setter, Function<WorkedPl
     /** Every one there is. */
     public static final List<Decision> ALL = List.of(
             NAME,
-            new Decision(
-                    "envelope",
-                    "Envelope",
-                    (plan, workshop, entry) -> plan.withEnvelope(entry.id()),
-                    worked -> worked.fit() == null
-                            ? "none"
-                            : worked.fit().envelope().name()),
-            new Decision(
-                    "sheet",
-                    "Sheet",
-                    (plan, workshop, entry) -> plan.withSheet(entry.id()),
-                    worked -> worked.sheet() == null ? "any" : worked.sheet().name()),
+            new Decision("envelope", "Envelope", (plan, workshop, entry) -> plan.withEnvelope(entry.id()), worked -> {
+                String id = worked.plan().envelopeId();
+                return id == null ? "none" : worked.workshop().envelope(id).name();
+            }),
+            new Decision("sheet", "Sheet", (plan, workshop, entry) -> plan.withSheet(entry.id()), worked -> {
+                String id = worked.plan().sheetId();
+                return id == null ? "any" : worked.workshop().sheet(id).name();
+            }),
             new Decision(
                     "cardstock",
                     "Card",

@@ -123,7 +123,9 @@ class TrueSizePlanTest {
                 Plan.of("Kite day", fan.id(), fan.proportioned(Size.ofMillimetres(120, 80), Ruler.MM_1), Ruler.MM_1);
         try (PDDocument document =
                 Loader.loadPDF(TrueSizePlan.of(Workshop.standard().work(plan), PrintPage.A4))) {
-            assertThat(document.getNumberOfPages()).isEqualTo(5);
+            assertThat(document.getNumberOfPages())
+                    .as("one for each drawing, and two of what to do")
+                    .isEqualTo(6);
             assertThat(new PDFTextStripper().getText(document)).contains("left leaf, cut 4, this side up, true size");
         }
     }
