@@ -185,11 +185,7 @@ function Glue({ card, inHand }: Props) {
         value={glued}
         onChoose={(name) => setJoin({ ...join, glued: name })}
       />
-      <Check
-        label="by its decorated side"
-        checked={join.byItsFace}
-        onCheck={(byItsFace) => setJoin({ ...join, byItsFace })}
-      />
+      <Check label="by this side" checked={join.byItsFace} onCheck={(byItsFace) => setJoin({ ...join, byItsFace })} />
       <PanelField label="On panel" names={names} value={panel} onChoose={(name) => setJoin({ ...join, panel: name })} />
       <Check
         label="to the back of that"

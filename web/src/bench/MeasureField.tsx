@@ -7,7 +7,7 @@ import type { CardInHand } from './useCard'
 type Props = { id: string; card: Card; inHand: CardInHand }
 
 /**
- * A measure, typed over or moved by keys; held so that nothing else moves it, or worked out from the rest. One that
+ * A measure, typed over or moved by keys; locked so that nothing else moves it, or worked out from the rest. One that
  * follows from the rest goes back to doing so.
  */
 export function MeasureField({ id, card, inHand }: Props) {
@@ -30,10 +30,10 @@ export function MeasureField({ id, card, inHand }: Props) {
           type="button"
           className="word"
           aria-pressed={measure.locked}
-          aria-label={`Hold ${measure.label}`}
+          aria-label={`Lock ${measure.label}`}
           onClick={() => void inHand.lock(id, !measure.locked).catch(tell)}
         >
-          {measure.locked ? 'held' : 'hold'}
+          {measure.locked ? 'locked' : 'lock'}
         </button>
         {measure.follows ? (
           measure.usual &&

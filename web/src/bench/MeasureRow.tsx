@@ -1,6 +1,7 @@
 import type { Card } from '../api/client'
 import { FigureRow } from './FigureRow'
 import { MeasureField } from './MeasureField'
+import { MeasureSketch } from './MeasureSketch'
 import { isMeasurePicked, picking, usePicked } from './picked'
 import type { CardInHand } from './useCard'
 
@@ -13,6 +14,10 @@ export function MeasureRow({ id, label, card, inHand }: Props) {
   return (
     <FigureRow name={label} lit={isMeasurePicked(picked, id, card.pieces)} {...picking(pick, { kind: 'measure', id })}>
       <MeasureField id={id} card={card} inHand={inHand} />
+      <span className="ms-auto flex items-center gap-2 text-base text-ink-soft">
+        {card.measures.find((measure) => measure.id === id)?.meaning}
+        <MeasureSketch id={id} card={card} />
+      </span>
     </FigureRow>
   )
 }

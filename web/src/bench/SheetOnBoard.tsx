@@ -37,7 +37,7 @@ export function SheetOnBoard({ piece, card, kept, inHand }: Props) {
   return (
     <section
       ref={element}
-      aria-label={`${piece.name}, open, decorated side up`}
+      aria-label={`${piece.name}, open, this side up`}
       className="self-contained relative overflow-x-clip bg-chalk"
     >
       {ruler && (

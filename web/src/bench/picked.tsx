@@ -65,7 +65,7 @@ function lit(picked: Picked, { pieces, measures }: Required<Pointable>): Lit {
 }
 
 /** The panels whose width a measure is, or whose height as the height of their piece; otherwise those it is about. */
-function measuredBy(id: string, pieces: Piece[], measures: Card['measures']): number[] {
+export function measuredBy(id: string, pieces: Piece[], measures: Card['measures']): number[] {
   const sized = pieces.flatMap(({ panels, heightMeasure }) =>
     panels.filter(({ measure }) => heightMeasure === id || measure === id).map(({ index }) => index),
   )

@@ -78,7 +78,7 @@ function OneSide({ piece, face, scale, card, layers, ticked, onTick }: SideProps
   return (
     <figure className="max-w-full">
       <figcaption className="text-base italic">
-        {piece.name}, {face ? 'decorated side' : 'turned over'}
+        {piece.name}, {face ? 'this side' : 'turned over'}
       </figcaption>
       <svg
         width={width + 12}
@@ -86,7 +86,7 @@ function OneSide({ piece, face, scale, card, layers, ticked, onTick }: SideProps
         viewBox={`0 0 ${width + 12} ${height + 12}`}
         className="block h-auto max-w-full"
         role="group"
-        aria-label={`${piece.name}, ${face ? 'decorated side' : 'turned over'}`}
+        aria-label={`${piece.name}, ${face ? 'this side' : 'turned over'}`}
       >
         <defs>
           <pattern id={hatch} width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">

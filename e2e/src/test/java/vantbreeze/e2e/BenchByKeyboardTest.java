@@ -46,9 +46,9 @@ class BenchByKeyboardTest extends Browsing {
         type("7 cm");
         page.keyboard().press("Enter");
         assertThat(figure("Leg")).hasAccessibleName("Leg: 70 mm. Press to change.");
-        tabTo("Hold Leg");
+        tabTo("Lock Leg");
         page.keyboard().press("Space");
-        assertThat(button("Hold Leg")).hasAttribute("aria-pressed", "true");
+        assertThat(button("Lock Leg")).hasAttribute("aria-pressed", "true");
         page.keyboard().press("Control+z");
         page.keyboard().press("Control+z");
         page.keyboard().press("Control+z");

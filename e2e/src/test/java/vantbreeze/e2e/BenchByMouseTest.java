@@ -116,8 +116,8 @@ class BenchByMouseTest extends Browsing {
         take("Thank-you for the helpers");
         button("Work out Leg").click();
         assertThat(figure("Leg")).hasAccessibleName("Leg: 72 mm. Press to change.");
-        button("Hold Leg").click();
-        assertThat(button("Hold Leg")).hasAttribute("aria-pressed", "true");
+        button("Lock Leg").click();
+        assertThat(button("Lock Leg")).hasAttribute("aria-pressed", "true");
         figure("Leg").focus();
         page.keyboard().press("ArrowUp");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("locked");

@@ -74,7 +74,8 @@ record FoldJudge(CheckedCard card, Words words) {
                 .filter(loop -> loop.gap() >= Precision.CLOSES)
                 .forEach(loop -> findings.add(GAP.of(
                         "fold",
-                        "The card does not close: going round %s, the ends come %s apart. Make one of them wider or narrower by that."
+                        ("The card does not close: going round %s, the ends come %s apart. Make one of them "
+                                        + "wider or narrower by that.")
                                 .formatted(loop.inWords(form.graph()), words.estimate(loop.gap())))));
         switch (form.ordering().verdict()) {
             case FOUND -> {}

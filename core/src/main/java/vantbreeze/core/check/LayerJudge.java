@@ -180,7 +180,8 @@ record LayerJudge(CheckedCard card, Words words) {
         if (worst != null && most >= allowed(Allowance.SPRINGS_OPEN)) {
             findings.add(SPRINGS.of(
                     ABOUT,
-                    "Between %s and %s layers add up to %s: the closed card springs open. Leave one out, take thinner paper, or close it with a belly band."
+                    ("Between %s and %s layers add up to %s: the closed card springs open. Leave one out, take "
+                                    + "thinner paper, or close it with a belly band.")
                             .formatted(words.name(worst.from()), words.name(worst.to()), words.estimate(most))));
         }
     }
@@ -292,7 +293,8 @@ record LayerJudge(CheckedCard card, Words words) {
                         PlaceToWrite.FIELD,
                         roomy
                                 ? "There is nowhere to write: no plain, pale panel is %s or larger.".formatted(room())
-                                : "There is nowhere to write: no panel is %s or larger. Add a plain piece behind or inside."
+                                : ("There is nowhere to write: no panel is %s or larger. Add a plain piece "
+                                                + "behind or inside.")
                                         .formatted(room()))
                 .mendedByAny(
                         layable

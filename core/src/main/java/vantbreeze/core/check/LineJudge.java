@@ -31,13 +31,15 @@ record LineJudge(CheckedCard card, Words words) {
             for (Stretch score : piece.panels().looseCreases()) {
                 findings.add(LOOSE_SCORE.of(
                         "fold",
-                        "A score of %s ends inside a panel, %s: it folds nothing there. Run it on to an edge, a slit or another score."
+                        ("A score of %s ends inside a panel, %s: it folds nothing there. Run it on to an edge, a "
+                                        + "slit or another score.")
                                 .formatted(words.piece(piece.panels().piece()), place(piece, score.to()))));
             }
             for (Stretch slit : piece.panels().looseSlits()) {
                 findings.add(LOOSE_SLIT.of(
                         "fold",
-                        "A slit of %s does not end on a score, %s: the paper would tear on from there. Cut it as far as the score."
+                        ("A slit of %s does not end on a score, %s: the paper would tear on from there. Cut it "
+                                        + "as far as the score.")
                                 .formatted(words.piece(piece.panels().piece()), place(piece, slit.to()))));
             }
             bridge(piece).ifPresent(bridges::add);
@@ -52,7 +54,8 @@ record LineJudge(CheckedCard card, Words words) {
         if (!changing.isEmpty()) {
             findings.add(CHANGING.of(
                     "fold",
-                    "Along one line the fold changes direction: %s. Score each part on the side that it folds away from."
+                    ("Along one line the fold changes direction: %s. Score each part on the side that it folds "
+                                    + "away from.")
                             .formatted(Words.list(distinct(changing)))));
         }
         return findings;

@@ -261,7 +261,8 @@ record PaperJudge(CheckedCard card, Words words) {
             if (sheets.stream().noneMatch(one -> SheetYield.of(blank, one).count() > 0)) {
                 findings.add(LAYER_TOO_LARGE.of(
                         LayerJudge.ABOUT,
-                        "A layer of %s comes from no sheet of %s. Take another paper, or piece it where the join does not show."
+                        ("A layer of %s comes from no sheet of %s. Take another paper, or piece it where the "
+                                        + "join does not show.")
                                 .formatted(
                                         words.size(
                                                 blank.size().width(),

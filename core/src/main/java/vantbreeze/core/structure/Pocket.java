@@ -339,7 +339,8 @@ public final class Pocket extends CatalogueStructure {
                                             ? needed
                                             : needed.plus(measures.get(Parameter.WIDTH)
                                                     .minus(panel)),
-                                    "A gift card, which is of bank-card size, does not go in: beside the seal the pocket "
+                                    "A gift card, which is of bank-card size, does not go in: beside the seal "
+                                            + "the pocket "
                                             + "is %s wide, and it wants %s.",
                                     List.of(
                                             Amount.measure(panel.minus(seal)),

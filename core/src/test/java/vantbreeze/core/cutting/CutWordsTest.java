@@ -68,8 +68,10 @@ class CutWordsTest {
         "0 40 60 40 30 0, triangle, cut from both top corners to the middle of the foot",
         "0 0 60 0 60 40, triangle, 'two come from one rectangle, by its diagonal'",
         "0 0 60 0 0 40, triangle, 'two come from one rectangle, by its diagonal'",
-        "0 0 60 0 50 40 10 40, trapezium, 'cut straight from the right foot corner to 50 mm along the top, and from the left foot corner to 10 mm along the top; border 3 mm'",
-        "0 0 60 10 60 40 0 30, trapezium, 'cut straight from the left foot corner to 10 mm up the right edge, and from 30 mm up the left edge to the right top corner'",
+        "0 0 60 0 50 40 10 40, trapezium, 'cut straight from the right foot corner to 50 mm along the top, and "
+                + "from the left foot corner to 10 mm along the top; border 3 mm'",
+        "0 0 60 10 60 40 0 30, trapezium, 'cut straight from the left foot corner to 10 mm up the right edge, "
+                + "and from 30 mm up the left edge to the right top corner'",
         "30 0 60 30 30 60 0 30, trapezium, 'a square of ≈ 42.5 mm, standing on its corner'",
         "0 0 60 0 50 40 10 30, shaped, draw it round its panel and cut it smaller by the border",
         "0 0 60 0 60 40 0 40, rectangle, border 3 mm",

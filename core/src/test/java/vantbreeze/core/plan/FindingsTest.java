@@ -179,7 +179,8 @@ class FindingsTest {
         assertThat(finding.severity()).isEqualTo(Severity.TIP);
         assertThat(finding.text())
                 .isEqualTo("The 30 cm board, 300 mm long, does not reach all scores of the card from either end: mark "
-                        + "those at both edges and score along a rule. The trimmer cuts 304.5 mm at a time: cut the long "
+                        + "those at both edges and score along a rule. The trimmer cuts 304.5 mm at a time: cut "
+                        + "the long "
                         + "sides of the card with a knife along a metal rule, in two goes.");
     }
 
@@ -260,9 +261,9 @@ class FindingsTest {
     void aNestWantsRelief() {
         assertThat(only(of(plan("w-fold", 130, 130, Ruler.MM_1)), "inside the fold")
                         .text())
-                .isEqualTo(
-                        "Strip lies inside the fold between Cover and Back: cut it 1.5 mm shorter, or score that fold twice, as "
-                                + "far apart.");
+                .isEqualTo("Strip lies inside the fold between Cover and Back: cut it 1.5 mm shorter, or score "
+                        + "that fold twice, as "
+                        + "far apart.");
     }
 
     @Test

@@ -84,9 +84,10 @@ class WorkshopTest {
                 .satisfies(finding -> {
                     assertThat(finding.severity()).isEqualTo(Severity.TIP);
                     assertThat(finding.text())
-                            .isEqualTo(
-                                    "Between two marks of this ruler lie the finished width (140 mm), the finished height "
-                                            + "(105 mm) and the leg (70 mm). Round them to its marks, or choose another ruler.");
+                            .isEqualTo("Between two marks of this ruler lie the finished width (140 mm), the "
+                                    + "finished height "
+                                    + "(105 mm) and the leg (70 mm). Round them to its marks, or choose "
+                                    + "another ruler.");
                 });
     }
 
