@@ -4,7 +4,7 @@ import glossary from '../../docs/glossary.md?raw'
 
 const table = glossary.slice(glossary.indexOf('## Words on screen'))
 const rows = [...table.matchAll(/^\| ([^|]+) \| [^`]+ \| `(.+)` \|$/gm)]
-const notSaid = rows.map(([, instead, found]) => ({ instead, found: new RegExp(found.replaceAll('\\|', '|')) }))
+const notSaid = rows.map(([, instead, found]) => ({ instead, found: new RegExp(found.replaceAll('\\|', '|'), 'i') }))
 
 const sources = import.meta.glob<string>('./**/*.tsx', { query: '?raw', import: 'default', eager: true })
 const files = Object.keys(sources).filter((file) => !file.includes('.test.') && !file.includes('generated'))

@@ -33,7 +33,7 @@ export function FreeStrip({ card, inHand }: Props) {
         <SetOn card={card} inHand={inHand} />
         This card follows its structure: <em>{card.structureName}</em>.
         <button type="button" className="word underline" onClick={() => remake({ what: 'LOOSEN' })}>
-          Loosen it
+          Make it free
         </button>
         to draw on it freely.
       </div>

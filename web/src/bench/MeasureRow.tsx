@@ -14,9 +14,9 @@ export function MeasureRow({ id, label, card, inHand }: Props) {
   return (
     <FigureRow name={label} lit={isMeasurePicked(picked, id, card.pieces)} {...picking(pick, { kind: 'measure', id })}>
       <MeasureField id={id} card={card} inHand={inHand} />
-      <span className="ms-auto flex items-center gap-2 text-base text-ink-soft">
-        {card.measures.find((measure) => measure.id === id)?.meaning}
+      <span className="flex basis-full items-center gap-2 text-base text-ink-soft">
         <MeasureSketch id={id} card={card} />
+        {card.measures.find((measure) => measure.id === id)?.meaning}
       </span>
     </FigureRow>
   )

@@ -104,7 +104,9 @@ export function PieceRows({ piece, card, inHand, onTakeUp }: Props) {
       )}
       {piece.marks.length > 0 && (
         <FigureRow name="Marks">
-          <Marks piece={piece} card={card} inHand={inHand} />
+          <Many count={piece.marks.length} glance={6} what="slits and slanted scores">
+            {() => <Marks piece={piece} card={card} inHand={inHand} />}
+          </Many>
         </FigureRow>
       )}
       {piece.glue.length > 0 && (

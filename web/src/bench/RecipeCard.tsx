@@ -39,7 +39,7 @@ export function RecipeCard({ card, inHand, piece, onChoose }: Whole) {
             .map((choice) => (
               <FigureRow key={choice.id} name={choice.label}>
                 <ChoiceField choice={choice} inHand={inHand} />
-                <span className="ms-auto text-base text-ink-soft">{choice.meaning}</span>
+                <span className="basis-full text-base text-ink-soft">{choice.meaning}</span>
               </FigureRow>
             ))}
         </dl>

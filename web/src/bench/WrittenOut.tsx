@@ -42,8 +42,9 @@ export function WrittenOut({ card, open, onClose }: { card: Card; open: boolean;
         value={recipe.data ?? ''}
       />
       <p className="plate-note">
-        A length between two marks of that ruler is written exactly, in millimetres. Paste it under “A recipe” and it is
-        the same card.
+        A length between two marks of that ruler is written exactly, in millimetres. Pasted under “A recipe” the same
+        pieces come back, cut, scored, slit and glued alike. Layers, envelope, sheet and papers are not in it: to hand
+        on the whole card, save it as a file.
       </p>
     </Sheet>
   )

@@ -124,15 +124,15 @@ class BadInputTest extends Browsing {
     @Test
     void aLineThatCannotBeDrawnStaysInItsFieldsWithTheReason() {
         take("Prize card, longest tail");
-        button("Loosen it").click();
+        button("Make it free").click();
         button("by figures…").click();
         for (String field : new String[] {"Start, from left", "Start, from foot", "End, from left", "End, from foot"}) {
-            page.getByLabel(field).fill(field.equals("To, up") ? "four and a bit" : "1");
+            page.getByLabel(field).fill(field.equals("End, from foot") ? "four and a bit" : "1");
         }
         button("Draw it").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("not a measure I can read");
-        assertThat(page.getByLabel("To, up")).hasValue("four and a bit");
-        page.getByLabel("To, up").fill("1");
+        assertThat(page.getByLabel("End, from foot")).hasValue("four and a bit");
+        page.getByLabel("End, from foot").fill("1");
         button("Draw it").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("two ends");
         page.keyboard().press("Escape");

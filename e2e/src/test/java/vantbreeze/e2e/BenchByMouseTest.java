@@ -49,7 +49,7 @@ class BenchByMouseTest extends Browsing {
                         .first())
                 .isAttached();
         // glue: both panels that it holds
-        figures().getByText("Left wing, decorated side").hover();
+        figures().getByText("Left wing, this side").hover();
         assertThat(page.locator("section[aria-label^='Card base, open'] path.fill-picked-wash"))
                 .hasCount(1);
         assertThat(piece("Band").locator(".outline-picked")).isVisible();
@@ -154,7 +154,7 @@ class BenchByMouseTest extends Browsing {
     @Test
     void aStructureIsLoosenedAndDrawnOn() {
         take("Prize card, longest tail");
-        button("Loosen it").click();
+        button("Make it free").click();
         assertThat(page.getByLabel("What it is")).containsText("This is a");
         button("Take it as one").first().click();
         assertThat(figure("Finished width")).isVisible();
@@ -173,11 +173,11 @@ class BenchByMouseTest extends Browsing {
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("not a measure I can read");
         page.getByLabel("Height", new Page.GetByLabelOptions().setExact(true)).fill("2");
         button("Glue it on").click();
-        assertThat(page.getByLabel("Tag, open, decorated side up")).isVisible();
+        assertThat(page.getByLabel("Tag, open, this side up")).isVisible();
         button("take apart").first().click();
         assertThat(page.getByText("would hang on nothing")).isVisible();
         button("take it away").click();
-        assertThat(page.getByLabel("Tag, open, decorated side up")).hasCount(0);
+        assertThat(page.getByLabel("Tag, open, this side up")).hasCount(0);
         for (int i = 0; i < 5; i++) {
             button("Undo").click();
         }
@@ -237,7 +237,7 @@ class BenchByMouseTest extends Browsing {
         assertThat(envelope.getByLabel("Name")).hasValue("Window envelope");
         envelope.getByLabel("Width").fill("168 mm");
         envelope.getByText("Keep it").click();
-        assertThat(button("Put away Window envelope")).isVisible();
+        assertThat(button("Hide Window envelope")).isVisible();
         Locator tools = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Board and trimmer"));
         tools.getByLabel("Grooves every").nth(1).fill("4 mm");
         tools.getByText("Keep these tools").click();
@@ -292,22 +292,22 @@ class BenchByMouseTest extends Browsing {
     void furtherMeasuresAreTypedAndGoBackToTheUsual() {
         take("Kite theatre for the bandstand");
         page.getByText("More measures").click();
-        Locator up = button("Band above the foot:");
-        assertThat(button("Band above the foot as usual")).hasCount(0);
+        Locator up = button("Band from foot:");
+        assertThat(button("Band from foot as usual")).hasCount(0);
         up.click();
         page.keyboard().type("12 mm");
         page.keyboard().press("Enter");
-        assertThat(up).hasAccessibleName("Band above the foot: 12 mm. Press to change.");
+        assertThat(up).hasAccessibleName("Band from foot: 12 mm. Press to change.");
         button("Band length:").click();
         page.keyboard().type("900 mm");
         page.keyboard().press("Enter");
         assertThat(page.getByText("the band would stick out of the closed card"))
                 .isVisible();
         page.keyboard().press("Escape");
-        button("Band above the foot as usual").click();
-        assertThat(up).hasAccessibleName("Band above the foot: 0 mm. Press to change.");
+        button("Band from foot as usual").click();
+        assertThat(up).hasAccessibleName("Band from foot: 0 mm. Press to change.");
         button("Undo").click();
-        assertThat(up).hasAccessibleName("Band above the foot: 12 mm. Press to change.");
+        assertThat(up).hasAccessibleName("Band from foot: 12 mm. Press to change.");
         button("Undo").click();
     }
 

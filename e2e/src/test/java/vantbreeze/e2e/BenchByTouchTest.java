@@ -99,9 +99,9 @@ class BenchByTouchTest extends Browsing {
     void stockIsPutAwayAndOfferedAgain() {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Tools and papers"))
                 .tap();
-        button("Put away Poster offcuts").tap();
-        button("Offer Poster offcuts").tap();
-        assertThat(button("Put away Poster offcuts")).isVisible();
+        button("Hide Poster offcuts").tap();
+        button("Show Poster offcuts").tap();
+        assertThat(button("Hide Poster offcuts")).isVisible();
     }
 
     @Test

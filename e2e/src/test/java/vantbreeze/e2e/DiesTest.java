@@ -44,7 +44,7 @@ class DiesTest extends Browsing {
     void aFrameIsLaidOnAPanelByKeyboardAndSaysWhichDiesCutIt() {
         take("Kite festival invitation");
         page.getByText("Layers", new Page.GetByTextOptions().setExact(true)).click();
-        page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^Back, seen")))
+        page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^Back, front, seen")))
                 .first()
                 .press("Space");
         button("From my dies…").press("Enter");
@@ -66,12 +66,12 @@ class DiesTest extends Browsing {
     @Test
     void aPieceIsTakenUpFromTheStripAndItsDieTold() {
         take("First flight of the season");
-        assertThat(page.getByLabel("Card base, open, decorated side up")).isVisible();
+        assertThat(page.getByLabel("Card base, open, this side up")).isVisible();
         piece("Card base").press("ArrowRight");
-        assertThat(page.getByLabel("Kite mount, open, decorated side up")).isVisible();
+        assertThat(page.getByLabel("Kite mount, open, this side up")).isVisible();
         button("Lay Kite on the board").press("Enter");
         assertThat(piece("Kite").last()).isFocused();
-        assertThat(page.getByLabel("Kite, open, decorated side up")).isVisible();
+        assertThat(page.getByLabel("Kite, open, this side up")).isVisible();
         assertThat(page.getByText("with the 42 mm circle of Sun circles")).isVisible();
         page.getByText("From my dies").click();
         Locator offers = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What my dies cut"));

@@ -75,7 +75,7 @@ class LayersTest extends Browsing {
         page.getByLabel("All mats").selectOption(new SelectOption().setLabel("Sun yellow paper"));
         assertThat(toCut().getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setName("Sun yellow paper")))
                 .isVisible();
-        face("Left wing of Card base").click();
+        face("Left wing, front").click();
         Locator band = page.getByRole(
                 AriaRole.GROUP, new Page.GetByRoleOptions().setName("Band").setExact(true));
         assertThat(band.getByText("on the mat")).hasAttribute("aria-pressed", "true");
@@ -89,8 +89,8 @@ class LayersTest extends Browsing {
     @Test
     void aPanelIsTickedAndItsStackChanged() {
         layersOf("Thank-you for the helpers");
-        face("Leg").click();
-        assertThat(face("Leg")).isChecked();
+        face("Leg, front").click();
+        assertThat(face("Leg, front")).isChecked();
         assertThat(paper(1)).hasValue("own-sun");
         paper(1).selectOption(new SelectOption().setLabel("Poppy red paper"));
         assertThat(toCut().getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setName("Poppy red paper")))
@@ -118,7 +118,7 @@ class LayersTest extends Browsing {
     @Test
     void whatIsTypedWronglyStaysWithTheReason() {
         layersOf("Prize card, longest tail");
-        face("Back").click();
+        face("Back, front").click();
         button("Border of layer 2").click();
         field("Border of layer 2").fill("1/");
         page.keyboard().press("Enter");
@@ -138,13 +138,13 @@ class LayersTest extends Browsing {
     void onePaperRunsAcrossTheGate() {
         layersOf("Gate for the mayor");
         assertThat(toCut()).containsText("then cut it into two");
-        face("Left flap, other side").click();
+        face("Left flap, front").click();
         assertThat(button("Take off")).isVisible();
-        face("Right flap, other side").click();
+        face("Right flap, front").click();
         button("One paper across them").click();
         assertThat(toCut()).containsText("then cut it into two");
-        face("Right flap, other side").click();
-        face("Back").click();
+        face("Right flap, front").click();
+        face("Back, inside").click();
         button("One paper across them").click();
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What to know")))
                 .containsText("side by side in no pose");
@@ -155,9 +155,9 @@ class LayersTest extends Browsing {
     @Test
     void byKeyboardAlone() {
         layersOf("Kite festival invitation");
-        tabTo("Leg, seen");
+        tabTo("Leg, front, seen");
         page.keyboard().press("Space");
-        assertThat(face("Leg")).isChecked();
+        assertThat(face("Leg, front")).isChecked();
         tabTo("Take off");
         page.keyboard().press("Enter");
         tabTo("Lay this on it");
@@ -172,10 +172,10 @@ class LayersTest extends Browsing {
     void byTouch() {
         onATablet();
         layersOf("Kite festival invitation");
-        face("Second leg").tap();
-        assertThat(face("Second leg")).isChecked();
-        face("Second leg").tap();
-        assertThat(face("Second leg")).not().isChecked();
+        face("Second leg, inside").tap();
+        assertThat(face("Second leg, inside")).isChecked();
+        face("Second leg, inside").tap();
+        assertThat(face("Second leg, inside")).not().isChecked();
     }
 
     @Test
@@ -184,7 +184,7 @@ class LayersTest extends Browsing {
         layersOf("Prize card, longest tail");
         toCut().waitFor();
         nothingScrollsSideways();
-        face("Leg").click();
+        face("Leg, front").click();
         assertThat(paper(1)).isVisible();
         nothingScrollsSideways();
     }

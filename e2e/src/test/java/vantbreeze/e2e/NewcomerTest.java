@@ -26,7 +26,7 @@ class NewcomerTest extends Browsing {
                 .first()
                 .click();
         figures().waitFor();
-        button("Loosen it").click();
+        button("Make it free").click();
         assertThat(page.getByText("It closes")).isVisible();
         // the right flap made wider lies on the left one
         button("Card base, score 2, from the fence").focus();

@@ -136,7 +136,7 @@ class Pictures extends Browsing {
     void aFreeCardWithALineHeld() throws Exception {
         take("Kite theatre for the bandstand");
         page.locator("canvas").waitFor();
-        button("Loosen it").click();
+        button("Make it free").click();
         button("Flip score 1").waitFor();
         var score = handle("SCORE", 0, 1).boundingBox();
         page.mouse().move(score.x + score.width / 2, score.y + 60);

@@ -32,14 +32,14 @@ class SetOnTest extends Browsing {
         assertThat(button("Set something on it…")).isFocused();
         Locator rows = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Paper kite"));
         assertThat(rows).containsText("on Back");
-        assertThat(page.getByLabel("Paper kite, open, decorated side up")).isVisible();
+        assertThat(page.getByLabel("Paper kite, open, this side up")).isVisible();
         figure("Breadth").click();
         field("Breadth").fill("30");
         page.keyboard().press("Enter");
         assertThat(figure("Breadth")).hasAccessibleName("Breadth: 30 mm. Press to change.");
         nothingSeriousIn("[aria-label=Figures]");
         button("take Paper kite off").click();
-        assertThat(page.getByLabel("Paper kite, open, decorated side up")).hasCount(0);
+        assertThat(page.getByLabel("Paper kite, open, this side up")).hasCount(0);
         button("Undo").click();
         assertThat(figure("Breadth")).hasAccessibleName("Breadth: 30 mm. Press to change.");
     }

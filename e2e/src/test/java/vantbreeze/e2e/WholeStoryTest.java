@@ -103,9 +103,9 @@ class WholeStoryTest extends Browsing {
         page.getByLabel("Ruler").selectOption("eighths");
         assertThat(page.getByText("No figure moves by more than")).isVisible();
         button("Keep every length, read it there").click();
-        assertThat(figure("Finished width")).hasAccessibleName("Finished width: about 5⅝ in. Press to change.");
+        assertThat(figure("Finished width")).hasAccessibleName("Finished width: ≈ 5 21/32 in. Press to change.");
         assertThat(page.getByText(
-                        "Finished width is not on a mark of this ruler: the nearest, 5⅝ in, is 1.13 mm less."))
+                        "Between two marks of this ruler lie the finished width (144 mm)"))
                 .isVisible();
         button("Round every measure to this ruler").click();
         assertThat(figure("Finished width")).hasAccessibleName("Finished width: 5⅝ in. Press to change.");
@@ -133,10 +133,10 @@ class WholeStoryTest extends Browsing {
         assertThat(page.getByText("Ready to cut.")).isVisible();
         piece("Band").click();
         assertThat(page.getByRole(
-                        AriaRole.REGION, new Page.GetByRoleOptions().setName("Band, open, decorated side up")))
+                        AriaRole.REGION, new Page.GetByRoleOptions().setName("Band, open, this side up")))
                 .isVisible();
         figure("Wall").click();
-        field("Wall").fill("9 mm");
+        field("Wall").fill("5 mm");
         page.keyboard().press("Enter");
         assertThat(page.getByRole(AriaRole.ALERT))
                 .containsText("a narrower panel can't be scored and burnished cleanly");

@@ -139,7 +139,7 @@ public final class TableSteps {
                         .formatted(write(part.from()), write(part.to()), upright ? "foot" : "left"));
             });
             if (!board.hasGrooveAt(score.fromLeft(), score.fromRight())) {
-                notes.add("between two grooves: mark both ends and score along a rule");
+                notes.add("between two grooves, so along a rule");
             }
             figure(score.fromLeft()).exactly().ifPresent(exactly -> notes.add("exactly " + exactly));
             String note = String.join("; ", notes);

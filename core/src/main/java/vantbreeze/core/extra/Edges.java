@@ -12,7 +12,7 @@ final class Edges {
     static final String TOO_NARROW = "a narrower panel can't be scored and burnished cleanly";
     static final String SPRING = "a narrower spring does not fold";
     static final String TAB = "a narrower tab does not hold";
-    static final String TOO_SMALL = "less can't be held while it is cut";
+    static final String TOO_SMALL = "less can't be cut safely";
     private static final String TOO_LONG = "no sheet or board takes a larger one";
     /** The longest side of anything set on a card. */
     private static final Length LONGEST = Length.ofMillimetres(1_000);

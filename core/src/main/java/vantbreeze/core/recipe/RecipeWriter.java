@@ -67,11 +67,11 @@ public final class RecipeWriter {
         }
         lines.add(String.format(
                 Locale.ROOT,
-                "Note: %s, %s × %s closed, %.1f mm thick; %s.",
+                "Note: %s, %s closed, %s thick; %s.",
                 worked.structure().name(),
-                write(worked.footprint().width()),
-                write(worked.footprint().height()),
-                worked.closedCard().thickness(),
+                Figure.of(worked.footprint().width(), ruler)
+                        .by(Figure.of(worked.footprint().height(), ruler)),
+                Figure.estimate(worked.closedCard().thickness(), ruler).inWords(),
                 worked.cardstock().name()));
         worked.plan()
                 .notes()

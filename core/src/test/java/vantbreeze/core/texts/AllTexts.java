@@ -126,6 +126,7 @@ public final class AllTexts {
                             + Figure.of(shown.length(), card.ruler()).inWords())
                     .reduce("", (a, b) -> a + " " + b);
             said.add(new Said(where + " step", step.what() + figures));
+            said.add(new Said(where + " step on paper", step.told()));
             if (step.note() != null) {
                 said.add(new Said(where + " step note", step.note()));
             }

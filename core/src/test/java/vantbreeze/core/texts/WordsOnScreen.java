@@ -28,7 +28,7 @@ public final class WordsOnScreen {
                     .map(ROW::matcher)
                     .filter(Matcher::matches)
                     .map(row -> new NotSaid(
-                            row.group(1), Pattern.compile(row.group(2).replace("\\|", "|"))))
+                            row.group(1), Pattern.compile(row.group(2).replace("\\|", "|"), Pattern.CASE_INSENSITIVE)))
                     .toList();
         } catch (IOException missing) {
             throw new UncheckedIOException(missing);

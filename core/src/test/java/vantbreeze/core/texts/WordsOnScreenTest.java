@@ -3,14 +3,23 @@ package vantbreeze.core.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import vantbreeze.core.edit.Carry;
+import vantbreeze.core.edit.TriedExtra;
+import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.Side;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.plan.BarePlan;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Catalogue;
 import vantbreeze.core.structure.Structure;
 
@@ -35,6 +44,35 @@ class WordsOnScreenTest {
                 .forEach(card -> Stream.concat(AllTexts.of(card).stream(), AllTexts.dressed(card).stream())
                         .distinct()
                         .forEach(said -> read(said, card.ruler(), found)));
+        assertThat(found.stream().distinct().limit(20)).isEmpty();
+    }
+
+    /** Each kind of thing that can be set on a card, once, and what is said against it where it does not go. */
+    @Test
+    void whatIsSetOnACardIsSaidInOurWords() {
+        Workshop workshop = Workshop.standard();
+        List<String> found = new ArrayList<>();
+        Set<String> put = new HashSet<>();
+        for (String structure : List.of("side-fold", "z-fold", "stage")) {
+            WorkedPlan card = workshop.work(BarePlan.of(workshop.structure(structure)));
+            for (int panel = 0; panel < card.form().graph().panels().size(); panel++) {
+                for (Side side : Side.values()) {
+                    Face face = new Face(panel, side);
+                    for (TriedExtra tried : TriedExtra.on(face, card, workshop)) {
+                        if (!tried.against().isEmpty()) {
+                            words(new Said("extra against", tried.against()), found);
+                        } else if (put.add(tried.offer().kind())) {
+                            WorkedPlan carrying =
+                                    workshop.work(new Carry.Put(tried.offer().kind(), "Kite", face, tried.to())
+                                            .on(card.plan(), workshop)
+                                            .plan());
+                            AllTexts.of(carrying).forEach(said -> read(said, carrying.ruler(), found));
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(put).hasSizeGreaterThan(5);
         assertThat(found.stream().distinct().limit(20)).isEmpty();
     }
 

@@ -1,12 +1,17 @@
 package vantbreeze.exchange.print;
 
 import java.io.IOException;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.BoardScore;
+import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.Hinge;
@@ -71,15 +76,48 @@ final class TrueSizePiece {
             pen.figure(Figure.of(panel.width(), ruler), middle, height - 5, FIGURE);
         }
         levelScores();
-        for (BoardScore score : worked.scores()) {
-            ends(score);
-            double at = left + score.fromLeft().millimetres();
-            pen.figure(Figure.of(score.fromLeft(), ruler), at, foot - 6.5, FIGURE);
+        Map<Length, List<BoardScore>> byPlace = worked.scores().stream()
+                .collect(Collectors.groupingBy(BoardScore::fromLeft, LinkedHashMap::new, Collectors.toList()));
+        for (Map.Entry<Length, List<BoardScore>> place : byPlace.entrySet()) {
+            double at = left + place.getKey().millimetres();
+            pen.figure(Figure.of(place.getKey(), ruler), at, foot - 6.5, FIGURE);
             pen.centred(
-                    score.fold() == Fold.MOUNTAIN ? "mountain" : "valley",
+                    directions(place.getValue()),
                     at,
                     foot + worked.cut().height().millimetres() + 2,
                     3.2);
+        }
+        heights();
+    }
+
+    private static String directions(List<BoardScore> scores) {
+        List<Fold> folds = scores.stream().map(BoardScore::fold).distinct().toList();
+        return folds.size() > 1 ? "both ways" : folds.get(0) == Fold.MOUNTAIN ? "mountain" : "valley";
+    }
+
+    /** How far up scores that do not run from edge to edge and level slits begin and end, beside the piece. */
+    private void heights() throws IOException {
+        Extent extent = worked.panels().piece().extent();
+        Set<Length> heights = new TreeSet<>();
+        for (BoardScore score : worked.scores()) {
+            score.part(worked.panels().piece(), true)
+                    .ifPresent(part -> heights.addAll(List.of(part.from(), part.to())));
+        }
+        worked.panels().piece().slits().stream()
+                .filter(Stretch::isLevel)
+                .forEach(slit -> heights.add(slit.from().y().minus(extent.foot())));
+        heights.remove(Length.ZERO);
+        heights.remove(worked.cut().height());
+        Length last = Length.ZERO;
+        boolean near = false;
+        for (Length height : heights) {
+            // one that is close above another stands beside it
+            near = !near && height.minus(last).millimetres() < PART * 1.3;
+            last = height;
+            double up = y(new Spot(extent.left(), extent.foot().plus(height)));
+            double edge = x(new Spot(extent.left(), extent.foot()));
+            pen.line(edge - TICK, up, edge, up);
+            pen.figure(Figure.of(height, ruler), edge - (near ? 16 : 7), up - 1, PART);
         }
     }
 
@@ -95,19 +133,6 @@ final class TrueSizePiece {
         for (PencilMark mark : PencilMark.of(card.form().graph())) {
             if (mark.panel() >= worked.first() && mark.panel() < end) {
                 pen.pencil(x(mark.at()), y(mark.at()));
-            }
-        }
-    }
-
-    /** Where a score that does not run from edge to edge begins and ends. */
-    private void ends(BoardScore score) throws IOException {
-        Optional<BoardScore.Part> part = score.part(worked.panels().piece(), true);
-        if (part.isPresent()) {
-            double at = left + score.fromLeft().millimetres();
-            for (Length end : List.of(part.get().from(), part.get().to())) {
-                double up = foot + worked.panels().piece().extent().foot().millimetres() + end.millimetres();
-                pen.line(at - TICK, up, at + TICK, up);
-                pen.figure(Figure.of(end, ruler), at + 7, up - 1, PART);
             }
         }
     }
