@@ -104,8 +104,7 @@ class WholeStoryTest extends Browsing {
         assertThat(page.getByText("No figure moves by more than")).isVisible();
         button("Keep every length, read it there").click();
         assertThat(figure("Finished width")).hasAccessibleName("Finished width: ≈ 5 21/32 in. Press to change.");
-        assertThat(page.getByText(
-                        "Between two marks of this ruler lie the finished width (144 mm)"))
+        assertThat(page.getByText("Between two marks of this ruler lie the finished width (144 mm)"))
                 .isVisible();
         button("Round every measure to this ruler").click();
         assertThat(figure("Finished width")).hasAccessibleName("Finished width: 5⅝ in. Press to change.");
@@ -132,8 +131,7 @@ class WholeStoryTest extends Browsing {
                 .click();
         assertThat(page.getByText("Ready to cut.")).isVisible();
         piece("Band").click();
-        assertThat(page.getByRole(
-                        AriaRole.REGION, new Page.GetByRoleOptions().setName("Band, open, this side up")))
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Band, open, this side up")))
                 .isVisible();
         figure("Wall").click();
         field("Wall").fill("5 mm");

@@ -116,7 +116,7 @@ public record LayersView(
             Ruler ruler = choice.die() == null || choice.own() == null ? card : Die.shownOn(choice.own(), card);
             return new ChosenLayer(
                     choice.paper(),
-                    FigureView.of(choice.border(), card),
+                    bordered(choice.border(), card),
                     choice.own() == null ? null : FigureView.of(choice.own().width(), ruler),
                     choice.own() == null ? null : FigureView.of(choice.own().height(), ruler),
                     choice.pad().isPositive() ? FigureView.of(choice.pad(), card) : null,
@@ -125,7 +125,18 @@ public record LayersView(
         }
     }
 
-    /** Something set on top. */
+    /**
+     * A border on the plan's ruler or, where it is on no mark of it, on one that has it: borders come from both
+     * schools.
+     */
+    private static FigureView bordered(Length border, Ruler ruler) {
+        return Stream.of(ruler, Ruler.MM_HALF, Ruler.THIRTY_SECONDS)
+                .filter(one -> one.marks(border))
+                .findFirst()
+                .map(one -> FigureView.of(border, one))
+                .orElseGet(() -> FigureView.of(border, ruler));
+    }
+
     /**
      * Something set on a panel.
      *
@@ -295,7 +306,7 @@ public record LayersView(
                         Length.ofInches(0, 1, 16),
                         Length.ofMicrometres(2500),
                         Length.ofMillimetres(5))
-                .map(border -> FigureView.of(border, Ruler.SIXTEENTHS))
+                .map(border -> bordered(border, Ruler.SIXTEENTHS))
                 .map(figure -> new BorderView(figure.text(), figure))
                 .toList();
     }
