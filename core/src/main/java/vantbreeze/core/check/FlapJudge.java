@@ -1,7 +1,10 @@
 package vantbreeze.core.check;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.Finding.Kind;
 import vantbreeze.core.check.Finding.Mend;
@@ -40,9 +43,8 @@ record FlapJudge(CheckedCard card, Words words) {
                                                 words.name(lap.one()), words.name(lap.other()), words.estimate(hair())))
                         .mendedBy(narrower(lap.other(), hair()))));
         if (!card.structure().lies() && card.isThorough()) {
-            new StandingLaps(form.graph(), form.display(card.structure().showing()))
-                    .all()
-                    .forEach(lap -> findings.add(WINGS.of(
+            standing(form)
+                    .ifPresent(lap -> findings.add(WINGS.of(
                                     "fold",
                                     "When the card stands, %s and %s overlap by %s: make one of them narrower by that."
                                             .formatted(
@@ -52,6 +54,13 @@ record FlapJudge(CheckedCard card, Words words) {
                             .mendedBy(narrower(lap.other(), Length.nearest(lap.width())))));
         }
         return findings;
+    }
+
+    /** The widest lap as the card is displayed, or as it stands when it is opened all the way. */
+    private Optional<StandingLaps.Lap> standing(Folding form) {
+        return Stream.of(0.0, card.structure().showing())
+                .flatMap(showing -> new StandingLaps(form.graph(), form.display(showing)).all().stream())
+                .max(Comparator.comparingDouble(StandingLaps.Lap::width));
     }
 
     private Length hair() {

@@ -51,4 +51,28 @@ class TableStepsTest {
             assertThat(steps).allMatch(step -> step.piece() < card.alike().size());
         }
     }
+
+    /** By hand: a leaf of the fan is a right triangle, the square of the exploding insert a sheet scored on slants. */
+    @Test
+    void whatIsNoRectangleSaysHowItIsCut() {
+        WorkedPlan fan = card("concertina-fan");
+        assertThat(TableSteps.howCut(fan, 0)).isEmpty();
+        List<String> told = TableSteps.of(fan).stream().map(TableStep::told).toList();
+        assertThat(told).anyMatch(text -> text.contains("cut from both top corners to the middle of the foot"));
+        assertThat(told).anyMatch(text -> text.contains("two come from one rectangle, by its diagonal"));
+        WorkedPlan silhouettes = card("graduated-silhouettes");
+        assertThat(TableSteps.of(silhouettes).get(0).note()).contains("along its outline: print it at true size");
+    }
+
+    /** A score between rows says from where to where; one off the grooves says so; glue says on which side. */
+    @Test
+    void whatIsToldOnPaperSaysAll() {
+        List<String> told =
+                TableSteps.of(card("slit-tower")).stream().map(TableStep::told).toList();
+        assertThat(told).anyMatch(text -> text.matches("Score, \\w+, at .*: .*; only from .* to .* from foot.*\\."));
+        assertThat(told).anyMatch(text -> text.startsWith("Slit from ") && text.contains("from foot to "));
+        assertThat(TableSteps.of(card("pocket")).stream().map(TableStep::told))
+                .anyMatch(text -> text.startsWith("Glue: ") && text.contains("this side"))
+                .anyMatch(text -> text.startsWith("Pencil mark ") && text.contains("from left"));
+    }
 }

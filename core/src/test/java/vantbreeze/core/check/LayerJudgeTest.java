@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -181,6 +182,37 @@ class LayerJudgeTest {
                 .isEmpty();
         assertThat(about(work("side-fold", on("Cover", Side.BACK, onFoam), on("Back", Side.FACE, onFoam)), "layers"))
                 .isEmpty();
+    }
+
+    /** By hand: on the inside of both panels 8 sheets of 0.2 mm are 3.2 mm between the sides of the fold. */
+    @Test
+    void thinLayersThatAddUpSpringTheCardOpen() {
+        LayerChoice[] eight = Collections.nCopies(8, LayerChoice.of("own-night", Length.ofMillimetres(1)))
+                .toArray(LayerChoice[]::new);
+        says(
+                work("side-fold", on("Cover", Side.FACE, eight), on("Back", Side.FACE, eight)),
+                "layers add up to 3.5 mm: the closed card springs open");
+        assertThat(about(work("side-fold", on("Cover", Side.FACE, kites()), on("Back", Side.FACE, kites())), "layers"))
+                .isEmpty();
+    }
+
+    @Test
+    void aMatWithoutABorderIsTold() {
+        LayerChoice whole = LayerChoice.of("own-kites", Length.ZERO);
+        says(work("side-fold", on("Cover", Side.BACK, whole)), "A mat lies on the front of Cover with no border");
+    }
+
+    @Test
+    void aLayerThatNoSheetHasRoomForIsTold() {
+        Structure side = WORKSHOP.structure("side-fold");
+        Plan large = Plan.of(
+                        "Kite day",
+                        "side-fold",
+                        side.proportioned(Size.ofMillimetres(450, 310), Ruler.MM_1),
+                        Ruler.MM_1)
+                .withDressing(new Dressing(List.of(on("Cover", Side.BACK, kites()))));
+        // A3 is 297 × 420
+        says(WORKSHOP.work(large), "A layer of 444 × 304 mm comes from no sheet of Small kites");
     }
 
     @Test

@@ -1,6 +1,7 @@
 package vantbreeze.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -11,14 +12,19 @@ import vantbreeze.core.check.Finding.Severity;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Join;
 import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Piece;
+import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.fold.Strip;
+import vantbreeze.core.fold.motion.Frame;
+import vantbreeze.core.fold.motion.StandingLaps;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.MeasureReader;
 import vantbreeze.core.length.Ruler;
@@ -279,10 +285,71 @@ class FindingsTest {
                 .isEqualTo("Left flap and Right flap meet with no hair between them: trim one by 1 mm, or they catch.");
     }
 
+    /** By hand: walls stand square on a back of 100; wings of 60 turned in from both lie over each other by 20. */
     @Test
     void wingsThatOverlapWhenTheCardStands() {
-        Plan plan = plan("stage", 150, 105, Ruler.MM_1);
-        assertThat(of(plan)).noneMatch(finding -> finding.text().contains("When the card stands"));
+        Tent tent = Tent.built(
+                Pose.closed(),
+                (width, height) -> Assembly.of(Strip.ofHeight("Card", height)
+                        .panel("Left wing", mm(60))
+                        .fold(Fold.VALLEY)
+                        .panel("Left wall", mm(40))
+                        .fold(Fold.VALLEY)
+                        .panel("Back", width)
+                        .fold(Fold.VALLEY)
+                        .panel("Right wall", mm(40))
+                        .fold(Fold.VALLEY)
+                        .panel("Right wing", mm(60))
+                        .piece()));
+        FoldGraph graph = FoldGraph.of(tent.assemble(tent.proportioned(Size.ofMillimetres(100, 90), Ruler.MM_1)));
+        assertThat(graph.hinges()).hasSize(4);
+        Frame frame = new Frame(
+                List.of(90.0, 90.0, 90.0, 90.0),
+                FoldedForm.of(
+                                graph,
+                                Pose.open()
+                                        .but("Left wing", "Left wall", 90)
+                                        .but("Left wall", "Back", 90)
+                                        .but("Back", "Right wall", 90)
+                                        .but("Right wall", "Right wing", 90))
+                        .placed()
+                        .stream()
+                        .map(PlacedPanel::motion)
+                        .toList(),
+                0);
+        assertThat(new StandingLaps(graph, frame).all()).singleElement().satisfies(lap -> {
+            assertThat(graph.name(lap.one())).isEqualTo("Left wing");
+            assertThat(graph.name(lap.other())).isEqualTo("Right wing");
+            assertThat(lap.width()).isCloseTo(20, within(1e-6));
+        });
+        for (Structure structure : Catalogue.full().all()) {
+            assertThat(of(plan(structure.id(), 150, 110, Ruler.MM_1)))
+                    .as(structure.name())
+                    .noneMatch(finding -> finding.text().contains("When the card stands"));
+        }
+    }
+
+    /** By hand: a strip of 297 scored 50 and 100 from each end leaves a back of 97; two wings of 50 lap by 3. */
+    @Test
+    void wingsOfABridgeThatLap() {
+        Plan plan = with(plan("bridge", 147, 105, Ruler.MM_1), "wing", "50");
+        assertThat(only(of(plan), "When the card stands").text())
+                .isEqualTo(
+                        "When the card stands, Left wing and Right wing overlap by 3 mm: make one of them narrower by "
+                                + "that.");
+    }
+
+    @Test
+    void readyToCutIsSaidWhenEnvelopeSheetAndStructureWereChecked() {
+        Plan plan = plan("side-fold", 104, 150, Ruler.MM_1);
+        assertThat(WORKSHOP.work(plan).readiness())
+                .contains("It closes. Not checked yet: no envelope and no sheet are chosen.");
+        assertThat(WORKSHOP.work(plan.withEnvelope("c6")).readiness())
+                .contains("It closes and goes in its envelope. Not checked yet: no sheet is chosen.");
+        assertThat(WORKSHOP.work(plan.withEnvelope("c6").withSheet("a3")).readiness())
+                .contains("It closes, goes in its envelope and comes from its sheet. Ready to cut.");
+        assertThat(WORKSHOP.work(plan.withEnvelope("c7").withSheet("a3")).readiness())
+                .isEmpty();
     }
 
     /** Two slits from the same two scores, so far apart. */
