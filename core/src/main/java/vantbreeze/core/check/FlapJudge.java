@@ -26,15 +26,7 @@ record FlapJudge(CheckedCard card, Words words) {
         List<Finding> findings = new ArrayList<>();
         Folding form = card.form();
         FlapLaps laps = new FlapLaps(form.graph(), form.closed(), form.flat());
-        laps.all()
-                .forEach(lap -> findings.add(LAP.of(
-                                "fold",
-                                "%s and %s overlap by %s: make one of them narrower by that."
-                                        .formatted(
-                                                words.name(lap.one()),
-                                                words.name(lap.other()),
-                                                words.least(Length.nearest(lap.width()))))
-                        .mendedBy(narrower(lap.other(), Length.nearest(lap.width())))));
+        laps.all().forEach(lap -> findings.add(overlap(LAP, "", lap.one(), lap.other(), lap.width())));
         laps.meeting()
                 .forEach(lap -> findings.add(NO_HAIR.of(
                                 "fold",
@@ -44,16 +36,19 @@ record FlapJudge(CheckedCard card, Words words) {
                         .mendedBy(narrower(lap.other(), hair()))));
         if (!card.structure().lies() && card.isThorough()) {
             standing(form)
-                    .ifPresent(lap -> findings.add(WINGS.of(
-                                    "fold",
-                                    "When the card stands, %s and %s overlap by %s: make one of them narrower by that."
-                                            .formatted(
-                                                    words.name(lap.one()),
-                                                    words.name(lap.other()),
-                                                    words.least(Length.nearest(lap.width()))))
-                            .mendedBy(narrower(lap.other(), Length.nearest(lap.width())))));
+                    .ifPresent(lap -> findings.add(
+                            overlap(WINGS, "When the card stands, ", lap.one(), lap.other(), lap.width())));
         }
         return findings;
+    }
+
+    private Finding overlap(Kind kind, String when, int one, int other, double width) {
+        Length by = Length.nearest(width);
+        return kind.of(
+                        "fold",
+                        "%s%s and %s overlap by %s: make one of them narrower by that."
+                                .formatted(when, words.name(one), words.name(other), words.least(by)))
+                .mendedBy(narrower(other, by));
     }
 
     /** The widest lap as the card is displayed, or as it stands when it is opened all the way. */

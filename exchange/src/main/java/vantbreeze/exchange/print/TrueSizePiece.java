@@ -95,7 +95,7 @@ final class TrueSizePiece {
         return folds.size() > 1 ? "both ways" : folds.get(0) == Fold.MOUNTAIN ? "mountain" : "valley";
     }
 
-    /** How far up scores that do not run from edge to edge and level slits begin and end, beside the piece. */
+    /** How far up scores that do not run from edge to edge and level slits begin and end, along the left edge. */
     private void heights() throws IOException {
         Extent extent = worked.panels().piece().extent();
         Set<Length> heights = new TreeSet<>();
@@ -116,8 +116,8 @@ final class TrueSizePiece {
             last = height;
             double up = y(new Spot(extent.left(), extent.foot().plus(height)));
             double edge = x(new Spot(extent.left(), extent.foot()));
-            pen.line(edge - TICK, up, edge, up);
-            pen.figure(Figure.of(height, ruler), edge - (near ? 16 : 7), up - 1, PART);
+            pen.line(edge - TICK, up, edge + TICK, up);
+            pen.text(Figure.of(height, ruler).printed(), edge + (near ? 3 * PART : PART), up - PART / 3, PART);
         }
     }
 
