@@ -72,7 +72,8 @@ record PaperJudge(CheckedCard card, Words words) {
     private @Nullable Mend narrower(StockSheet sheet) {
         Length now = card.measures().get(Parameter.WIDTH);
         long out = 0;
-        long comes = now.timesContaining(card.ruler().division());
+        Length least = card.structure().limits(Parameter.WIDTH, card.measures()).least(card.ruler());
+        long comes = now.minus(least).timesContaining(card.ruler().division());
         while (comes - out > 1) {
             long middle = (comes + out) / 2;
             if (comesOut(card.ruler().moved(now, (int) -middle), sheet)) {
@@ -104,7 +105,6 @@ record PaperJudge(CheckedCard card, Words words) {
                         || card.measures().chosen(choice).equals(other.id())) {
                     continue;
                 }
-
                 StockSheet sheet = requireNonNull(card.sheet());
                 if (card.choosing(choice.id(), other.id())
                         .filter(measures -> comesOut(measures, sheet))
