@@ -204,29 +204,20 @@ public record PieceView(
                         .toList(),
                 pencil.stream()
                         .filter(mark -> mark.panel() >= worked.first() && mark.panel() < end)
-                        .map(mark -> new PencilView(
-                                PointView.of(mark.at()),
-                                FigureView.of(
-                                        mark.at()
-                                                .x()
-                                                .minus(worked.panels()
-                                                        .piece()
-                                                        .extent()
-                                                        .left()),
-                                        ruler),
-                                FigureView.of(
-                                        mark.at()
-                                                .y()
-                                                .minus(worked.panels()
-                                                        .piece()
-                                                        .extent()
-                                                        .foot()),
-                                        ruler),
-                                plan.form().graph().name(mark.glued())))
+                        .map(mark -> pencil(mark, worked, plan))
                         .toList(),
                 stock(plan, number),
                 TableSteps.howCut(plan, number).orElse(null),
                 PrintOfPiece.of(plan, number, ruler));
+    }
+
+    private static PencilView pencil(PencilMark mark, WorkedPiece worked, WorkedPlan plan) {
+        Spot at = worked.panels().piece().extent().fromCorner(mark.at());
+        return new PencilView(
+                PointView.of(mark.at()),
+                FigureView.of(at.x(), plan.ruler()),
+                FigureView.of(at.y(), plan.ruler()),
+                plan.form().graph().name(mark.glued()));
     }
 
     private static @Nullable PieceStockView stock(WorkedPlan plan, int piece) {

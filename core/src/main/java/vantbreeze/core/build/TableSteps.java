@@ -16,7 +16,6 @@ import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
-import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.PencilMark;
@@ -183,8 +182,7 @@ public final class TableSteps {
 
     /** As it is measured from the left edge and the foot of its piece. */
     private static Spot fromCorner(Spot spot, WorkedPiece piece) {
-        Extent extent = piece.panels().piece().extent();
-        return new Spot(spot.x().minus(extent.left()), spot.y().minus(extent.foot()));
+        return piece.panels().piece().extent().fromCorner(spot);
     }
 
     private String place(Spot at) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import vantbreeze.core.check.Finding.Kind;
@@ -171,8 +172,9 @@ record LayerJudge(CheckedCard card, Words words) {
         double most = 0;
         Link.Folded worst = null;
         for (BulkCell cell : bulk.places()) {
+            List<Double> gaps = gaps(cell);
             for (Link.Folded fold : card.form().graph().hinges()) {
-                double between = between(fold, cell);
+                double between = between(fold, cell, gaps);
                 worst = between > most ? fold : worst;
                 most = Math.max(most, between);
             }
@@ -186,20 +188,23 @@ record LayerJudge(CheckedCard card, Words words) {
         }
     }
 
+    /** How thick the layers are that lie between each panel of a cell and the next above it, mm. */
+    private List<Double> gaps(BulkCell cell) {
+        return IntStream.range(1, cell.panels().size())
+                .mapToObj(i -> on(up(cell.panels().get(i - 1)), cell)
+                        + on(up(cell.panels().get(i)).turned(), cell))
+                .toList();
+    }
+
     /** How thick the layers are that lie between the two sides of a fold, mm. */
-    private double between(Link.Folded fold, BulkCell cell) {
+    private static double between(Link.Folded fold, BulkCell cell, List<Double> gaps) {
         int one = cell.panels().indexOf(fold.from());
         int other = cell.panels().indexOf(fold.to());
-        if (one < 0 || other < 0) {
-            return 0;
-        }
-        double sum = 0;
-        for (int i = Math.min(one, other); i <= Math.max(one, other); i++) {
-            Face above = up(cell.panels().get(i));
-            sum += (i < Math.max(one, other) ? on(above, cell) : 0)
-                    + (i > Math.min(one, other) ? on(above.turned(), cell) : 0);
-        }
-        return sum;
+        return one < 0 || other < 0
+                ? 0
+                : gaps.subList(Math.min(one, other), Math.max(one, other)).stream()
+                        .mapToDouble(Double::doubleValue)
+                        .sum();
     }
 
     private double on(Face face, BulkCell cell) {

@@ -8,7 +8,6 @@ import org.locationtech.jts.geom.LineSegment;
 import vantbreeze.core.check.Finding.Kind;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.BoardScore;
-import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Length;
@@ -66,11 +65,8 @@ record LineJudge(CheckedCard card, Words words) {
     }
 
     private String place(WorkedPiece piece, Spot spot) {
-        Extent extent = piece.panels().piece().extent();
-        return "%s from left and %s from foot"
-                .formatted(
-                        words.write(spot.x().minus(extent.left())),
-                        words.write(spot.y().minus(extent.foot())));
+        Spot at = piece.panels().piece().extent().fromCorner(spot);
+        return "%s from left and %s from foot".formatted(words.write(at.x()), words.write(at.y()));
     }
 
     private Length bridge() {

@@ -115,9 +115,8 @@ public final class Blank {
     }
 
     private static LinearRing ring(List<Spot> corners, Extent extent) {
-        return FACTORY.createLinearRing(Rings.closed(
-                corners,
-                corner -> new Spot(corner.x().minus(extent.left()), corner.y().minus(extent.foot())).millimetres()));
+        return FACTORY.createLinearRing(
+                Rings.closed(corners, corner -> extent.fromCorner(corner).millimetres()));
     }
 
     private static Folds folds(Piece piece) {

@@ -1,8 +1,12 @@
 package vantbreeze.core.fit;
 
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.Set;
 import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Envelope;
+import vantbreeze.core.paper.Envelopes;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
@@ -46,6 +50,16 @@ public record EnvelopeFit(
     /** How a card sits in {@code envelope}, turned if it is upright and the envelope is not. */
     public static EnvelopeFit of(ClosedCard closed, Envelope envelope, Allowances allowances) {
         return of(closed.footprint(), Girth.of(closed), envelope, allowances);
+    }
+
+    /** The envelope with the least left over in which the card sits well enough, if there is one. */
+    public static Optional<EnvelopeFit> best(
+            ClosedCard closed, Envelopes envelopes, Allowances allowances, Set<Verdict> wellEnough) {
+        Girth girth = Girth.of(closed);
+        return envelopes.all().stream()
+                .map(envelope -> of(closed.footprint(), girth, envelope, allowances))
+                .filter(fit -> wellEnough.contains(fit.verdict()))
+                .min(Comparator.comparing(EnvelopeFit::looseness));
     }
 
     static EnvelopeFit of(Size footprint, Girth girth, Envelope envelope, Allowances allowances) {

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.cutting.Blanks;
 import vantbreeze.core.cutting.CardYield;
@@ -172,10 +173,11 @@ public final class Proposals {
 
     /** The envelope with the least left over that the card slides into, if there is one. */
     private @Nullable EnvelopeFit suiting(Size finished) {
-        return envelopes.all().stream()
-                .map(envelope -> fitting(finished, envelope))
-                .filter(fit -> fit.verdict() == EnvelopeFit.Verdict.FITS || fit.verdict() == EnvelopeFit.Verdict.LOOSE)
-                .min(Comparator.comparing(EnvelopeFit::looseness))
+        return EnvelopeFit.best(
+                        ClosedCard.flat(finished),
+                        envelopes,
+                        tools.allowances(),
+                        Set.of(EnvelopeFit.Verdict.FITS, EnvelopeFit.Verdict.LOOSE))
                 .orElse(null);
     }
 

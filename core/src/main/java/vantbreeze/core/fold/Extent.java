@@ -26,6 +26,11 @@ public record Extent(Length left, Length foot, Length right, Length head) {
         return new Extent(left, foot, right, head);
     }
 
+    /** A spot as it is measured from the left edge and the foot. */
+    public Spot fromCorner(Spot spot) {
+        return new Spot(spot.x().minus(left), spot.y().minus(foot));
+    }
+
     /** Its width and height. */
     public Size size() {
         return new Size(right.minus(left), head.minus(foot));

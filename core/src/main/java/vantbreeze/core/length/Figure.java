@@ -1,8 +1,12 @@
 package vantbreeze.core.length;
 
-import java.util.ArrayList;
+import static java.util.Objects.requireNonNull;
+
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -43,6 +47,18 @@ public record Figure(
     private static final List<Length> MILLIMETRES =
             Stream.of(1000, 500, 100).map(Length::ofMicrometres).toList();
 
+    /** On which divisions a length is looked for, by ruler: its own, then finer ones of its school. */
+    private static final Map<Ruler, List<Length>> DIVISIONS =
+            Arrays.stream(Ruler.values()).collect(Collectors.toUnmodifiableMap(ruler -> ruler, Figure::divisions));
+
+    private static List<Length> divisions(Ruler ruler) {
+        return Stream.concat(
+                        Stream.of(ruler.division()),
+                        (ruler.isInches() ? INCHES : MILLIMETRES)
+                                .stream().filter(division -> division.isShorterThan(ruler.division())))
+                .toList();
+    }
+
     /** As fine as an eye sets a pencil. */
     private static final Length FINEST_INCH = Length.ofInches(0, 1, 32);
 
@@ -50,12 +66,7 @@ public record Figure(
 
     /** Writes {@code length} as it is read off {@code ruler}. */
     public static Figure of(Length length, Ruler ruler) {
-        List<Length> own = new ArrayList<>(List.of(ruler.division()));
-        (ruler.isInches() ? INCHES : MILLIMETRES)
-                .stream()
-                        .filter(division -> division.isShorterThan(ruler.division()))
-                        .forEach(own::add);
-        Length division = own.stream()
+        Length division = requireNonNull(DIVISIONS.get(ruler)).stream()
                 .filter(one -> isOn(one, length))
                 .findFirst()
                 .orElse(ruler.isInches() ? FINEST_INCH : FINEST_METRIC);

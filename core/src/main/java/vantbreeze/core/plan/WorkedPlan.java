@@ -1,11 +1,11 @@
 package vantbreeze.core.plan;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.CheckedCard;
@@ -214,10 +214,8 @@ public final class WorkedPlan implements CheckedCard {
 
     @Override
     public Optional<Envelope> betterEnvelope() {
-        return workshop.envelopes().all().stream()
-                .map(envelope -> EnvelopeFit.of(closedCard(), envelope, tools().allowances()))
-                .filter(fit -> fit.verdict() == EnvelopeFit.Verdict.FITS)
-                .min(Comparator.comparing(EnvelopeFit::looseness))
+        return EnvelopeFit.best(
+                        closedCard(), workshop.envelopes(), tools().allowances(), Set.of(EnvelopeFit.Verdict.FITS))
                 .map(EnvelopeFit::envelope)
                 .filter(envelope -> !envelope.id().equals(plan.envelopeId()));
     }
