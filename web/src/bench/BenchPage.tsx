@@ -102,11 +102,13 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
 /** The piece that lies on the board; what is set on the card or added to it is taken up at once. */
 function usePieceInHand(card: Card, kept: Card) {
   const [chosen, choose] = useState('0')
-  const things = kept.extras.length + (kept.free ? kept.pieces.length : 0)
-  const [before, setBefore] = useState(things)
-  if (things !== before) {
-    setBefore(things)
-    if (things > before) choose(String(kept.pieces[kept.pieces.length - 1].number))
+  const { free } = kept
+  const things = kept.extras.length + (free ? kept.pieces.length : 0)
+  const [before, setBefore] = useState({ free, things })
+  if (things !== before.things || free !== before.free) {
+    setBefore({ free, things })
+    // a card made free has as many pieces as it had
+    if (things > before.things && free === before.free) choose(String(kept.pieces[kept.pieces.length - 1].number))
   }
   return [card.pieces.find(({ number }) => String(number) === chosen) ?? card.pieces[0], choose] as const
 }

@@ -5,6 +5,7 @@ import { Choice } from '../house/Choice'
 import { useSay } from '../house/Notices'
 import type { CardInHand } from './useCard'
 import { ProblemBox } from '../house/ProblemBox'
+import { SheetSketch } from '../house/SheetSketch'
 
 const OWN = 'own'
 
@@ -29,8 +30,32 @@ export function ChoiceField({ choice, inHand }: { choice: CardChoice; inHand: Ca
         ))}
         {choice.takesPath && <option value={OWN}>an SVG path of my own</option>}
       </Choice>
+      <span className="basis-full text-base text-ink-soft">{choice.meaning}</span>
+      <Alternatives choice={choice} onChoose={choose} />
       {drawing && <OwnPath key={choice.value} choice={choice} path={isOwn ? choice.value : ''} inHand={inHand} />}
     </>
+  )
+}
+
+/** What is cut or scored otherwise with each alternative, small, side by side; touched, it is taken. */
+function Alternatives({ choice, onChoose }: { choice: CardChoice; onChoose: (id: string) => void }) {
+  return (
+    <span className="flex basis-full flex-wrap gap-2">
+      {choice.alternatives
+        .filter(({ sketch }) => sketch.length > 0)
+        .map(({ id, label, sketch }) => (
+          <button
+            key={id}
+            type="button"
+            tabIndex={-1}
+            className={`flex w-28 flex-col items-center border-2 p-1 text-sm ${id === choice.value ? 'border-ink bg-chalk-dim' : 'border-transparent'}`}
+            onClick={() => onChoose(id)}
+          >
+            <SheetSketch pieces={sketch} className="h-12 w-full" name="" />
+            {label}
+          </button>
+        ))}
+    </span>
   )
 }
 

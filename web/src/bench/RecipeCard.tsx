@@ -39,7 +39,6 @@ export function RecipeCard({ card, inHand, piece, onChoose }: Whole) {
             .map((choice) => (
               <FigureRow key={choice.id} name={choice.label}>
                 <ChoiceField choice={choice} inHand={inHand} />
-                <span className="basis-full text-base text-ink-soft">{choice.meaning}</span>
               </FigureRow>
             ))}
         </dl>

@@ -1,17 +1,31 @@
-import type { Piece, Point } from '../api/client'
+import type { Point, Score } from '../api/client'
 import { DASHES } from './notation'
+
+type Line = { from: Point; to: Point; fold?: Score['fold'] | null }
+
+/** What is drawn of a piece. */
+type Laid = { outline: Point[]; openings: Point[][]; hinges: Line[]; marks: Line[] }
 
 const GAP = 0.06
 
 /** All pieces of a card as they lie open, small: panels, scores by their dashes, slits. */
-export function SheetSketch({ pieces, className = '' }: { pieces: Piece[]; className?: string }) {
-  const widest = Math.max(...pieces.map((piece) => piece.cut.width.mm))
+export function SheetSketch({
+  pieces,
+  className = '',
+  name = 'The pieces, open',
+}: {
+  pieces: Laid[]
+  className?: string
+  name?: string
+}) {
+  const boxes = pieces.map(({ outline }) => {
+    const xs = outline.map(({ x }) => x)
+    const ys = outline.map(({ y }) => y)
+    const [left, top] = [Math.min(...xs), Math.max(...ys)]
+    return { left, top, width: Math.max(...xs) - left, height: top - Math.min(...ys) }
+  })
+  const widest = Math.max(...boxes.map(({ width }) => width))
   const gap = widest * GAP
-  const boxes = pieces.map((piece) => ({
-    left: Math.min(...piece.outline.map(({ x }) => x)),
-    top: Math.max(...piece.outline.map(({ y }) => y)),
-    height: piece.cut.height.mm,
-  }))
   const tops = boxes.map((_, i) => boxes.slice(0, i).reduce((sum, { height }) => sum + height + gap, 0))
   const whole = tops[tops.length - 1] + boxes[boxes.length - 1].height
   return (
@@ -19,13 +33,13 @@ export function SheetSketch({ pieces, className = '' }: { pieces: Piece[]; class
       viewBox={`${-gap / 2} ${-gap / 2} ${widest + gap} ${whole + gap}`}
       className={className}
       role="img"
-      aria-label="The pieces, open"
+      aria-label={name}
     >
       {pieces.map((piece, i) => {
         const at = ({ x, y }: Point) => `${(x - boxes[i].left).toFixed(3)},${(boxes[i].top - y + tops[i]).toFixed(3)}`
         const line = (from: Point, to: Point) => `M${at(from)} L${at(to)}`
         return (
-          <g key={piece.number} className="stroke-ink" strokeLinejoin="round">
+          <g key={i} className="stroke-ink" strokeLinejoin="round">
             <polygon
               points={piece.outline.map(at).join(' ')}
               className="fill-paper"
@@ -40,12 +54,12 @@ export function SheetSketch({ pieces, className = '' }: { pieces: Piece[]; class
                 vectorEffect="non-scaling-stroke"
               />
             ))}
-            {piece.hinges.map((hinge) => (
+            {piece.hinges.map((hinge, j) => (
               <path
-                key={hinge.index}
+                key={j}
                 d={line(hinge.from, hinge.to)}
                 strokeWidth={1.5}
-                strokeDasharray={DASHES[hinge.fold]}
+                strokeDasharray={DASHES[hinge.fold ?? 'UNASSIGNED']}
                 vectorEffect="non-scaling-stroke"
               />
             ))}

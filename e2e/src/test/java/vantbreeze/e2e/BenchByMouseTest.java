@@ -152,6 +152,17 @@ class BenchByMouseTest extends Browsing {
     }
 
     @Test
+    void aCardMadeFreeKeepsThePieceOnTheBoard() {
+        take("Kite theatre for the bandstand");
+        assertThat(page.getByLabel("Card base, open, this side up")).isVisible();
+        button("Make it free").click();
+        assertThat(button("Flip score 1")).isVisible();
+        assertThat(page.getByLabel("Card base, open, this side up")).isVisible();
+        button("Undo").click();
+        assertThat(button("Make it free")).isVisible();
+    }
+
+    @Test
     void aStructureIsLoosenedAndDrawnOn() {
         take("Prize card, longest tail");
         button("Make it free").click();

@@ -5,7 +5,9 @@ import static java.util.Objects.requireNonNull;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Changed;
@@ -21,6 +23,7 @@ import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.fold.bulk.EndView;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.plan.ChoiceSketch;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.WorkedPlan;
@@ -134,8 +137,13 @@ public record CardView(
             boolean takesPath,
             @Nullable String extra) {}
 
-    /** One thing that can be chosen. */
-    public record AlternativeView(String id, String label) {}
+    /**
+     * One thing that can be chosen.
+     *
+     * @param sketch the pieces that are cut or scored otherwise than with the rest; none where that tells nothing, and
+     *     while something is dragged
+     */
+    public record AlternativeView(String id, String label, List<LaidPiece> sketch) {}
 
     /**
      * How thick the closed card is at its thickest, and what it weighs, as written.
@@ -299,6 +307,12 @@ public record CardView(
     /** Numbers in their order, other things with the usual one first. */
     private static ChoiceView choice(Choice choice, Card card) {
         Extra extra = card.plan().extras().having(choice.id()).orElse(null);
+        Map<String, List<LaidPiece>> sketches = (card.worked().isThorough()
+                        ? ChoiceSketch.of(choice, card.worked())
+                        : List.<ChoiceSketch>of())
+                .stream().collect(Collectors.toMap(ChoiceSketch::alternative, one -> one.pieces().stream()
+                        .map(LaidPiece::of)
+                        .toList()));
         return new ChoiceView(
                 choice.id(),
                 extra == null ? choice.label() : extra.own(choice.label()),
@@ -306,7 +320,10 @@ public record CardView(
                 card.plan().measures().chosen(choice),
                 choice.alternatives().stream()
                         .sorted(CardView::byNumber)
-                        .map(alternative -> new AlternativeView(alternative.id(), alternative.label()))
+                        .map(alternative -> new AlternativeView(
+                                alternative.id(),
+                                alternative.label(),
+                                sketches.getOrDefault(alternative.id(), List.of())))
                         .toList(),
                 choice.takesPath(),
                 extra == null ? null : extra.id());

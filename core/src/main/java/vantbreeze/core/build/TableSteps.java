@@ -87,7 +87,7 @@ public final class TableSteps {
     private void cut(int number, int copies, WorkedPiece piece) {
         Size size = piece.cut();
         SheetYield yield = piece.yield();
-        String what = copies > 1 ? String.format(Locale.ROOT, "Cut %d", copies) : "Cut";
+        String what = copies > 1 ? String.format(Locale.ROOT, "Cut %d of", copies) : "Cut";
         List<String> notes = new ArrayList<>();
         howCut(card, card.pieces().indexOf(piece)).ifPresent(notes::add);
         if (yield != null && yield.count() > 0) {
@@ -160,24 +160,62 @@ public final class TableSteps {
             Fold fold = mark.fold();
             Spot from = fromCorner(mark.from(), piece);
             Spot to = fromCorner(mark.to(), piece);
-            boolean onTrimmer = fold == null
-                    && card.tools().stopsInside()
-                    && (from.x().equals(to.x()) || from.y().equals(to.y()));
+            boolean upright = from.x().equals(to.x());
+            boolean straight = upright || from.y().equals(to.y());
             String what = fold == null ? "Slit" : "Score slanted, %s".formatted(words(fold));
-            String trimmer =
-                    onTrimmer ? "; on the trimmer set the blade down on one mark and lift it at the other" : "";
-            steps.add(new TableStep(
-                    number,
-                    what,
-                    List.of(
-                            new Shown(from.x(), null),
-                            new Shown(from.y(), UP),
-                            new Shown(to.x(), ACROSS),
-                            new Shown(to.y(), UP)),
-                    "from left and from foot, to the same" + trimmer,
-                    new Line(LineKind.MARK, i),
-                    "%s from %s to %s%s.".formatted(what, place(from), place(to), trimmer)));
+            String trimmer = fold == null && straight && card.tools().stopsInside()
+                    ? "; on the trimmer set the blade down on one mark and lift it at the other"
+                    : "";
+            Line line = new Line(LineKind.MARK, i);
+            steps.add(
+                    straight
+                            ? straight(number, what, upright, from, to, trimmer, line)
+                            : slanted(number, what, from, to, trimmer, line));
         }
+    }
+
+    /** One place, and from where to where: as a score that does not run from edge to edge. */
+    private TableStep straight(
+            int number, String what, boolean upright, Spot from, Spot to, String trimmer, Line line) {
+        Length at = upright ? from.x() : from.y();
+        Length one = upright ? from.y() : from.x();
+        Length other = upright ? to.y() : to.x();
+        Length start = one.min(other);
+        Length stop = one.max(other);
+        String ofStretch = upright ? "foot" : "left";
+        return new TableStep(
+                number,
+                what,
+                List.of(
+                        new Shown(at, upright ? null : UP),
+                        new Shown(start, upright ? UP : ACROSS),
+                        new Shown(stop, "–")),
+                "from %s; from start to stop from %s%s".formatted(upright ? "left" : "foot", ofStretch, trimmer),
+                line,
+                "%s at %s from %s, from %s to %s from %s%s."
+                        .formatted(
+                                what,
+                                write(at),
+                                upright ? "left" : "foot",
+                                write(start),
+                                write(stop),
+                                ofStretch,
+                                trimmer));
+    }
+
+    private TableStep slanted(int number, String what, Spot from, Spot to, String trimmer, Line line) {
+        return new TableStep(
+                number,
+                what,
+                List.of(
+                        new Shown(from.x(), null),
+                        new Shown(from.y(), UP),
+                        new Shown(to.x(), ACROSS),
+                        new Shown(to.y(), UP)),
+                "from left and from foot, to the same" + trimmer,
+                line,
+                "%s, from %s from left and %s from foot to %s and %s%s."
+                        .formatted(what, write(from.x()), write(from.y()), write(to.x()), write(to.y()), trimmer));
     }
 
     /** As it is measured from the left edge and the foot of its piece. */

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import vantbreeze.core.cutting.Blanks;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fit.EnvelopeFit;
+import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.layer.FaceWords;
@@ -74,6 +75,9 @@ public interface CheckedCard {
 
     /** Its width and height when it is closed, told without what lies on it. */
     Size footprint();
+
+    /** Whether a side of a panel is seen somewhere on its way. */
+    boolean isSeen(Face face);
 
     /** How it sits in its envelope; null when none is chosen. */
     @Nullable

@@ -12,6 +12,7 @@ public record Judges(List<Judge> all) {
             (card, words) -> new LineJudge(card, words).findings(),
             (card, words) -> new FlapJudge(card, words).findings(),
             (card, words) -> new GlueJudge(card, words).findings(),
+            (card, words) -> new JointJudge(card, words).findings(),
             (card, words) -> new LayerJudge(card, words).findings(),
             (card, words) -> new StandJudge(card, words).findings(),
             (card, words) -> new EnvelopeJudge(card, words).findings(),
@@ -22,7 +23,9 @@ public record Judges(List<Judge> all) {
         all = List.copyOf(all);
     }
 
-    /** Every one there is: folding, lines, flaps, gluing, layers, standing, envelope, paper and tools, in turn. */
+    /**
+     * Every one there is: folding, lines, flaps, gluing, joints, layers, standing, envelope, paper and tools, in turn.
+     */
     public static Judges usual() {
         return USUAL;
     }

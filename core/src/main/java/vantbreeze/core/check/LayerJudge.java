@@ -268,9 +268,8 @@ record LayerJudge(CheckedCard card, Words words) {
             boolean one = glued.size() == 1;
             findings.add(ON_MATS.of(
                     ABOUT,
-                    ("%s %s glued on layers: the joint holds as well as the layer does. "
-                                    + "Glue that down all over, and before %s.")
-                            .formatted(Words.list(glued), one ? "is" : "are", one ? "it" : "them")));
+                    "%s %s glued on mats, and hold%s only as well as those do: glue the mats down all over first."
+                            .formatted(Words.list(glued), one ? "is" : "are", one ? "s" : "")));
         }
     }
 

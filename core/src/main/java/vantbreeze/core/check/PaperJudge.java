@@ -242,10 +242,10 @@ record PaperJudge(CheckedCard card, Words words) {
         String instead = turned > 0
                 ? String.format(
                         Locale.ROOT,
-                        "Turn it a quarter, and %d instead of %d come%s from a sheet",
+                        "Turn it a quarter: %d come%s from a sheet then, not %d",
                         turned,
-                        yield.count(),
-                        turned == 1 ? "s" : "")
+                        turned == 1 ? "s" : "",
+                        yield.count())
                 : "Score it well, or take a sheet with the grain the other way";
         return "The way it comes from %s, %s is folded across the grain%s: heavy card cracks. %s."
                 .formatted(sheet.name(), words.piece(piece.panels().piece()), known, instead);

@@ -94,6 +94,7 @@ public record Drafting(Workshop workshop, Plan plan) {
 
     /** With one more piece, glued by its back in the middle of a panel's face. */
     public Plan withPiece(String name, Size size, String panel) {
+        sheet(size);
         PanelRef on = panel(panel);
         Panel below = Panels.of(pieces().get(on.piece())).named(panel).orElseThrow();
         var middle = below.shape().getInteriorPoint();
@@ -247,7 +248,7 @@ public record Drafting(Workshop workshop, Plan plan) {
 
     private Redrawing drawing(int piece) {
         if (!plan.isFree()) {
-            throw new ValidationException("drawing", "This card follows its structure. Loosen it to draw on it.");
+            throw new ValidationException("drawing", "This card follows its structure. Make it free to draw on it.");
         }
         if (piece < 0 || piece >= pieces().size()) {
             throw new ValidationException("drawing", "That piece is not there any more.");
@@ -292,9 +293,13 @@ public record Drafting(Workshop workshop, Plan plan) {
 
     /** A bare sheet to draw on. */
     public static Plan bare(String name, Size size, Ruler ruler) {
+        sheet(size);
+        return Plan.of(name, FreeCard.bare(size), ruler);
+    }
+
+    private static void sheet(Size size) {
         if (!size.width().isPositive() || !size.height().isPositive()) {
             throw new ValidationException("width", "A sheet has a width and a height. Type both.");
         }
-        return Plan.of(name, FreeCard.bare(size), ruler);
     }
 }

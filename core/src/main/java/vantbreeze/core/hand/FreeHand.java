@@ -48,7 +48,10 @@ record FreeHand(Workshop workshop, Plan plan) {
         Edited moved = done(handle, shift);
         return to.equals(wanted)
                 ? moved
-                : new Edited(moved.plan(), moved.words() + ", as far as it goes: the next line is there");
+                : new Edited(
+                        moved.plan(),
+                        (moved.words().isEmpty() ? "As far as it goes" : moved.words() + ", as far as it goes")
+                                + ": the next line is there");
     }
 
     /** The panel's right edge, moved so that the panel gets this wide; everything beyond moves along. */
@@ -159,7 +162,7 @@ record FreeHand(Workshop workshop, Plan plan) {
             return new Edited(drawn, "");
         }
         String where = handle.kind() == Handle.Kind.MARK
-                ? "%s across, %s up"
+                ? "%s from left, %s from foot"
                         .formatted(
                                 Figure.of(line.from().x(), ruler).inWords(),
                                 Figure.of(line.from().y(), ruler).inWords())

@@ -130,10 +130,10 @@ public record Hand(Workshop workshop, Plan plan) {
             throw new ValidationException(
                     "hand",
                     plan.locked().isEmpty()
-                            ? "This line follows from the structure and can't be moved by itself. Loosen "
-                                    + "the card to move it."
-                            : "This line follows from what is locked. Unlock a measure, or loosen the card "
-                                    + "to move it.");
+                            ? "This line follows from the structure and can't be moved by itself. Make "
+                                    + "the card free to move it."
+                            : "This line follows from what is locked. Unlock a measure, or make the card "
+                                    + "free to move it.");
         }
         Comparator<Follower> growth = Comparator.comparingDouble(Follower::grows);
         Comparator<Follower> best = (move.pushes() ? growth.reversed() : growth)

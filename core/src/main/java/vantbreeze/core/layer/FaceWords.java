@@ -2,6 +2,7 @@ package vantbreeze.core.layer;
 
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Face;
@@ -34,10 +35,12 @@ public final class FaceWords {
 
     private final FoldGraph graph;
     private final Map<Face, Place> outside;
+    private final Grounds grounds;
 
-    private FaceWords(FoldGraph graph, Map<Face, Place> outside) {
+    private FaceWords(FoldGraph graph, Map<Face, Place> outside, Grounds grounds) {
         this.graph = graph;
         this.outside = outside;
+        this.grounds = grounds;
     }
 
     /**
@@ -45,7 +48,7 @@ public final class FaceWords {
      *
      * @param bulk the closed stack; null when its panels can't lie on one another: then none is known to be outside
      */
-    public static FaceWords of(FoldedForm closed, @Nullable BulkMap bulk) {
+    public static FaceWords of(FoldedForm closed, @Nullable BulkMap bulk, Grounds grounds) {
         Map<Face, Place> outside = new HashMap<>();
         if (bulk != null) {
             for (BulkCell cell : bulk.places()) {
@@ -54,7 +57,7 @@ public final class FaceWords {
                 outside.put(up(panels.get(panels.size() - 1), closed), Place.FRONT);
             }
         }
-        return new FaceWords(closed.graph(), Map.copyOf(outside));
+        return new FaceWords(closed.graph(), Map.copyOf(outside), grounds);
     }
 
     private static Face up(int panel, FoldedForm closed) {
@@ -66,9 +69,26 @@ public final class FaceWords {
         return outside.getOrDefault(face, Place.INSIDE);
     }
 
-    /** The panel of a face in words. */
+    /** The panel of a face in words; of several that stay one flat paper, by what their names end in. */
     public String panel(Face face) {
-        return graph.name(face.panel());
+        List<String> names =
+                grounds.sheet(face.panel()).stream().map(graph::name).distinct().toList();
+        String ending = names.stream().reduce(FaceWords::ending).orElse("");
+        return ending.isEmpty()
+                ? graph.name(face.panel())
+                : ending.substring(0, 1).toUpperCase(Locale.ROOT) + ending.substring(1);
+    }
+
+    /** The last words that two names have in common: "left wing" of "Outer left wing" and "Inner left wing". */
+    private static String ending(String one, String other) {
+        List<String> words = List.of(one.split(" "));
+        for (int from = 0; from < words.size(); from++) {
+            String last = String.join(" ", words.subList(from, words.size()));
+            if (other.equals(last) || other.endsWith(" " + last)) {
+                return last;
+            }
+        }
+        return "";
     }
 
     /** A face as a label: "Cover, inside". Where both sides of a panel are inside, one is the other side. */

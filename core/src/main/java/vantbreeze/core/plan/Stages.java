@@ -93,7 +93,7 @@ public final class Stages {
     /** What its faces are called. */
     public static final Stage<FaceWords> FACE_WORDS = new Stage<>(
             "face words",
-            plan -> FaceWords.of(plan.form().closed(), plan.closedCard().bulk()));
+            plan -> FaceWords.of(plan.form().closed(), plan.closedCard().bulk(), plan.grounds()));
 
     /** How it sits in its envelope, if one is chosen. */
     public static final Stage<Optional<EnvelopeFit>> FIT =

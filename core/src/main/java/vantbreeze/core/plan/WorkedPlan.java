@@ -16,6 +16,7 @@ import vantbreeze.core.cutting.Blanks;
 import vantbreeze.core.cutting.CutList;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fit.EnvelopeFit;
+import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Lazy;
 import vantbreeze.core.fold.Piece;
@@ -210,6 +211,11 @@ public final class WorkedPlan implements CheckedCard {
     @Override
     public @Nullable EnvelopeFit fit() {
         return of(Stages.FIT).orElse(null);
+    }
+
+    @Override
+    public boolean isSeen(Face face) {
+        return of(Stages.SIGHTS).of(face).isPresent();
     }
 
     @Override

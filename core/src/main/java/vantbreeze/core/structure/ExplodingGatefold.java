@@ -1,5 +1,6 @@
 package vantbreeze.core.structure;
 
+import java.util.ArrayList;
 import java.util.List;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
@@ -114,10 +115,28 @@ public final class ExplodingGatefold extends CatalogueStructure {
                         crease(Fold.VALLEY, zero, zero, width, height), crease(Fold.VALLEY, zero, height, width, zero),
                         crease(Fold.VALLEY, width, zero, end, height), crease(Fold.VALLEY, width, height, end, zero)),
                 List.of(),
-                List.of(
-                        new PanelName(new Spot(width, height.dividedBy(2)), "Square"),
-                        new PanelName(new Spot(flap.dividedBy(8), height.dividedBy(2)), "Left triangle"),
-                        new PanelName(new Spot(end.minus(flap.dividedBy(8)), height.dividedBy(2)), "Right triangle")));
+                names(flap, width, height));
+    }
+
+    /** The square and the two triangles that carry it; and of each half the small ones above and below, by pairs. */
+    private static List<PanelName> names(Length flap, Length width, Length height) {
+        Length middle = height.dividedBy(2);
+        Length end = width.times(2);
+        List<PanelName> names = new ArrayList<>(List.of(
+                new PanelName(new Spot(width, middle), "Square"),
+                new PanelName(new Spot(flap.dividedBy(8), middle), "Left triangle"),
+                new PanelName(new Spot(end.minus(flap.dividedBy(8)), middle), "Right triangle")));
+        for (String row : List.of("lower", "upper")) {
+            Length up = row.equals("lower") ? height.dividedBy(8) : height.minus(height.dividedBy(8));
+            for (String place : List.of("Outer", "Inner")) {
+                Length across = place.equals("Outer")
+                        ? flap.times(3).dividedBy(4)
+                        : flap.times(5).dividedBy(4);
+                names.add(new PanelName(new Spot(across, up), "%s %s left triangle".formatted(place, row)));
+                names.add(new PanelName(new Spot(end.minus(across), up), "%s %s right triangle".formatted(place, row)));
+            }
+        }
+        return names;
     }
 
     private static Crease crease(Fold fold, Length x1, Length y1, Length x2, Length y2) {

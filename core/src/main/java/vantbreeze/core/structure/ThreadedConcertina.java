@@ -181,7 +181,7 @@ public final class ThreadedConcertina extends CatalogueStructure {
                         Halving.last(Length.ZERO, height, tried -> fits(measures.with(parameter, tried))),
                         BETWEEN);
             case HIGH_UP -> {
-                Length most = height.minus(of(HIGH_STRIP, measures));
+                Length most = height.minus(slotted(of(HIGH_STRIP, measures), measures));
                 yield new Limits(
                         Halving.last(most, Length.ZERO, tried -> fits(measures.with(parameter, tried))),
                         BETWEEN,
@@ -210,18 +210,23 @@ public final class ThreadedConcertina extends CatalogueStructure {
     private boolean fits(Measures measures) {
         // on no marks, or a little more of one strip could leave a mark more between them
         Measures exact = new Measures(measures.byId(), measures.choices());
-        Length lowHead = of(LOW_UP, exact).plus(measures.get(STRIP));
+        Length lowHead = of(LOW_UP, exact).plus(slotted(measures.get(STRIP), measures));
         Length foot = of(HIGH_UP, exact);
         return !foot.minus(lowHead).isShorterThan(allowed(Allowance.NARROWEST_SPRING))
-                && !foot.plus(of(HIGH_STRIP, measures)).isLongerThan(measures.get(Parameter.HEIGHT));
+                && !foot.plus(slotted(of(HIGH_STRIP, measures), measures)).isLongerThan(measures.get(Parameter.HEIGHT));
+    }
+
+    /** How long the slot for a strip is. */
+    private Length slotted(Length strip, Measures measures) {
+        return strip.plus(usual(Allowance.SLOT_EASE, measures));
     }
 
     private Length leastHeight(Measures measures) {
         if (List.of(LOW_UP, HIGH_UP, HIGH_STRIP).stream().anyMatch(measures::says)) {
             // those that were said say how far they fit
             return measures.said(HIGH_UP, Length.ZERO)
-                    .plus(measures.said(HIGH_STRIP, measures.get(STRIP)))
-                    .max(measures.said(LOW_UP, Length.ZERO).plus(measures.get(STRIP)));
+                    .plus(slotted(measures.said(HIGH_STRIP, measures.get(STRIP)), measures))
+                    .max(measures.said(LOW_UP, Length.ZERO).plus(slotted(measures.get(STRIP), measures)));
         }
         return Halving.last(Bounds.LONGEST, measures.get(STRIP), tried -> fits(measures.with(Parameter.HEIGHT, tried)));
     }
@@ -278,7 +283,7 @@ public final class ThreadedConcertina extends CatalogueStructure {
     }
 
     private Stretch slit(Length x, Length foot, String strip, Measures measures) {
-        return Lines.upright(x, foot, foot.plus(of(strip, measures)));
+        return Lines.upright(x, foot, foot.plus(slotted(of(strip, measures), measures)));
     }
 
     /** How much of each end of a strip lies behind its front, up to the slot. */

@@ -214,6 +214,16 @@ public sealed interface Allowance {
             mm(8),
             2,
             40);
+    /** How much longer a slot is than what is threaded through it is high. */
+    OfLength SLOT_EASE = length(
+            "slot-ease",
+            "Ease of a slot",
+            "How much longer a slot is than the strip that goes through it is high: without it the strip binds.",
+            PRACTICE,
+            Length.ofInches(0, 1, 8),
+            mm(2),
+            0,
+            10);
     /** The area of glue that holds a wing. */
     OfNumber WING_GLUE = number(
             "wing-glue",
@@ -457,6 +467,7 @@ public sealed interface Allowance {
                             TIER_STEP,
                             LEAST_HOLD,
                             THREAD_HOLD,
+                            SLOT_EASE,
                             POCKET_EASE,
                             POCKET_GRIP)),
             new Group(

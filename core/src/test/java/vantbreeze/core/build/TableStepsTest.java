@@ -70,7 +70,12 @@ class TableStepsTest {
         List<String> told =
                 TableSteps.of(card("slit-tower")).stream().map(TableStep::told).toList();
         assertThat(told).anyMatch(text -> text.matches("Score, \\w+, at .*: .*; only from .* to .* from foot.*\\."));
-        assertThat(told).anyMatch(text -> text.startsWith("Slit from ") && text.contains("from foot to "));
+        assertThat(told).anyMatch(text -> text.matches("Slit at .* from foot, from .* to .* from left.*\\."));
+        assertThat(TableSteps.of(card("threaded-concertina")).stream().map(TableStep::told))
+                .anyMatch(text -> text.matches("Slit at .* from left, from .* to .* from foot.*\\."));
+        assertThat(TableSteps.of(card("gabled-concertina")).stream().map(TableStep::told))
+                .anyMatch(text ->
+                        text.matches("Score slanted, mountain, from .* from left and .* from foot to .* and .*\\."));
         assertThat(TableSteps.of(card("pocket")).stream().map(TableStep::told))
                 .anyMatch(text -> text.startsWith("Glue: ") && text.contains("this side"))
                 .anyMatch(text -> text.startsWith("Pencil mark ") && text.contains("from left"));

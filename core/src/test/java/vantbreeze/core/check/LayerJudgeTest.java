@@ -81,8 +81,8 @@ class LayerJudgeTest {
         assertThat(dressed.findings())
                 .filteredOn(finding -> finding.kind().id().equals("glued-on-mats"))
                 .extracting(Finding::text)
-                .containsExactly("Band is glued on layers: the joint holds as well as the layer does. "
-                        + "Glue that down all over, and before it.");
+                .containsExactly("Band is glued on mats, and holds only as well as those do: "
+                        + "glue the mats down all over first.");
         assertThat(dressed.closedCard().thickness() - bare.closedCard().thickness())
                 .isCloseTo(0.2, within(0.001));
         assertThat(work("tiered-stage", on("Backdrop", Side.FACE, mat), on("Tier 1 front", Side.FACE, mat))

@@ -104,6 +104,19 @@ class CutWordsTest {
         }
     }
 
+    /** Both parts of a wing are one flat paper for what lies on it, and its layer is called after the wing. */
+    @Test
+    void whatLiesAcrossABendIsCalledAfterBothItsParts() {
+        WorkedPlan bare = WORKSHOP.work(BarePlan.of(WORKSHOP.structure("threaded-concertina")));
+        Suggestion suggestion = new Suggestion(WORKSHOP, bare);
+        WorkedPlan dressed = bare.withDressing(suggestion.dressing(suggestion.usualStack()));
+        CutWords words = new CutWords(dressed.faceWords(), Ruler.MM_1, Dies.NONE);
+        assertThat(dressed.cuts().cuts())
+                .anyMatch(cut -> words.where(cut).contains("front: Left wing (2), Right wing (2)"))
+                .noneMatch(cut ->
+                        words.where(cut).contains("Outer") || words.where(cut).contains("Inner"));
+    }
+
     @Test
     void whatHasAHoleOfItsShapeIsARing() {
         for (Size size : List.of(Size.ofMillimetres(60, 60), Size.ofMillimetres(60, 40))) {

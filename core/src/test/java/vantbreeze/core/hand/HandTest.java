@@ -235,6 +235,9 @@ class HandTest {
                         .assembly()
                         .pieces())
                 .hasSize(1);
+        assertThatThrownBy(() -> drafting.withPiece("Kite", Size.ofMillimetres(0, 40), "Panel 2"))
+                .isInstanceOf(ValidationException.class)
+                .hasMessageContaining("has a width and a height");
         assertThatThrownBy(() -> drafting.withPiece("Kite", Size.ofMillimetres(30, 40), "Panel 9"))
                 .hasMessageContaining("Its panels are");
     }

@@ -85,8 +85,7 @@ public final class AllTexts {
 
     /** What is said of its layers when it is given the usual ones. */
     public static List<Said> dressed(WorkedPlan card) {
-        Suggestion suggestion = new Suggestion(WORKSHOP, card);
-        WorkedPlan worked = card.withDressing(suggestion.dressing(suggestion.usualStack()));
+        WorkedPlan worked = withLayers(card);
         List<Said> said = new ArrayList<>();
         String where =
                 "%s %s, layers".formatted(card.structure().name(), card.ruler().id());
@@ -97,6 +96,12 @@ public final class AllTexts {
             said.add(new Said(where + " cut", words.notes(cut)));
         }
         return said;
+    }
+
+    /** A card with the usual layers on all that shows. */
+    public static WorkedPlan withLayers(WorkedPlan card) {
+        Suggestion suggestion = new Suggestion(WORKSHOP, card);
+        return card.withDressing(suggestion.dressing(suggestion.usualStack()));
     }
 
     private static void structure(Structure structure, String where, List<Said> said) {
@@ -112,7 +117,8 @@ public final class AllTexts {
         }
     }
 
-    private static void findings(WorkedPlan card, String where, List<Said> said) {
+    /** What is found about it. */
+    static void findings(WorkedPlan card, String where, List<Said> said) {
         for (Finding finding : card.findings()) {
             said.add(new Said(where + " finding " + finding.kind().id(), finding.text()));
             finding.mends().forEach(mend -> said.add(new Said(where + " mend", mend.label())));

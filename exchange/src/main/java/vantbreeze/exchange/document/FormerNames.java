@@ -1,5 +1,7 @@
 package vantbreeze.exchange.document;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -17,6 +19,17 @@ final class FormerNames {
             return new Renamed(Pattern.compile(former), now);
         }
     }
+
+    /** What once were numbers of the insert's panels. */
+    private static final Map<String, String> OF_INSERT = Map.of(
+            "2", "Outer lower left",
+            "3", "Outer upper left",
+            "4", "Inner lower left",
+            "6", "Inner upper left",
+            "7", "Inner lower right",
+            "8", "Inner upper right",
+            "9", "Outer lower right",
+            "11", "Outer upper right");
 
     private static final Map<String, List<Renamed>> BY_STRUCTURE = Map.of(
             "ring-lock",
@@ -36,6 +49,9 @@ final class FormerNames {
                     Renamed.of("(Front|Back) wall, (first|second) half", name -> "%s half of %s wall"
                             .formatted(upper(name.group(2)), lower(name.group(1)))),
                     Renamed.of("(Left|Right) (\\d)", name -> "%s pillar %s".formatted(name.group(1), name.group(2)))),
+            "exploding-gatefold",
+            List.of(Renamed.of(
+                    "Panel ([2346789]|11)", name -> requireNonNull(OF_INSERT.get(name.group(1))) + " triangle")),
             "slit-gatefold",
             List.of(Renamed.of("(Left|Right) tower (\\d+), (outer|inner)", name -> "%s %s tower %s"
                     .formatted(upper(name.group(3)), lower(name.group(1)), name.group(2)))));

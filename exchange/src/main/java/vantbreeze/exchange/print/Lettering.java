@@ -38,7 +38,10 @@ final class Lettering {
         page.newLineAtOffset(x, y);
         for (Run run : runs(text)) {
             page.setFont(run.font(), size);
-            page.showText(run.text());
+            // letter by letter where the face would join two into one sign that no reader can read back
+            for (String part : run.text().split("(?<=f)(?=[fil])")) {
+                page.showText(part);
+            }
         }
         page.endText();
     }

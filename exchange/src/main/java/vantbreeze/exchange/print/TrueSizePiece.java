@@ -7,16 +7,19 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.BoardScore;
+import vantbreeze.core.fold.Crease;
 import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.Hinge;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.PencilMark;
+import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
@@ -88,6 +91,7 @@ final class TrueSizePiece {
                     3.2);
         }
         heights();
+        places();
     }
 
     private static String directions(List<BoardScore> scores) {
@@ -95,17 +99,14 @@ final class TrueSizePiece {
         return folds.size() > 1 ? "both ways" : folds.get(0) == Fold.MOUNTAIN ? "mountain" : "valley";
     }
 
-    /** How far up scores that do not run from edge to edge and level slits begin and end, along the left edge. */
+    /** How far up, along the left edge, lines within the piece begin and end. */
     private void heights() throws IOException {
-        Extent extent = worked.panels().piece().extent();
         Set<Length> heights = new TreeSet<>();
         for (BoardScore score : worked.scores()) {
             score.part(worked.panels().piece(), true)
                     .ifPresent(part -> heights.addAll(List.of(part.from(), part.to())));
         }
-        worked.panels().piece().slits().stream()
-                .filter(Stretch::isLevel)
-                .forEach(slit -> heights.add(slit.from().y().minus(extent.foot())));
+        ends().forEach(end -> heights.add(end.y()));
         heights.remove(Length.ZERO);
         heights.remove(worked.cut().height());
         Length last = Length.ZERO;
@@ -114,11 +115,48 @@ final class TrueSizePiece {
             // one that is close above another stands beside it
             near = !near && height.minus(last).millimetres() < PART * 1.3;
             last = height;
-            double up = y(new Spot(extent.left(), extent.foot().plus(height)));
-            double edge = x(new Spot(extent.left(), extent.foot()));
+            double up = foot + extent().foot().millimetres() + height.millimetres();
+            double edge = left + extent().left().millimetres();
             pen.line(edge - TICK, up, edge + TICK, up);
             pen.text(Figure.of(height, ruler).printed(), edge + (near ? 3 * PART : PART), up - PART / 3, PART);
         }
+    }
+
+    /** How far from the left, along the head, slits and slanted scores begin and end that no figure below tells. */
+    private void places() throws IOException {
+        Set<Length> places = new TreeSet<>();
+        ends().forEach(end -> places.add(end.x()));
+        worked.scores().forEach(score -> places.remove(score.fromLeft()));
+        places.remove(Length.ZERO);
+        places.remove(worked.cut().width());
+        double head = foot + extent().head().millimetres();
+        Length last = Length.ZERO;
+        boolean near = false;
+        for (Length place : places) {
+            near = !near && place.minus(last).millimetres() < PART * 3;
+            last = place;
+            double at = left + extent().left().millimetres() + place.millimetres();
+            pen.line(at, head - TICK, at, head + TICK);
+            pen.figure(Figure.of(place, ruler), at, head - (near ? 3.4 : 2) * PART, PART);
+        }
+    }
+
+    /** Where slits and slanted scores begin and end, from the piece's corner. */
+    private List<Spot> ends() {
+        Piece piece = worked.panels().piece();
+        return Stream.concat(
+                        piece.slits().stream(),
+                        piece.creases().stream()
+                                .filter(crease -> crease.fold() != Fold.BEND)
+                                .map(Crease::line)
+                                .filter(line -> !line.isUpright() && !line.isLevel()))
+                .flatMap(line -> Stream.of(line.from(), line.to()))
+                .map(spot -> extent().fromCorner(spot))
+                .toList();
+    }
+
+    private Extent extent() {
+        return worked.panels().piece().extent();
     }
 
     /** Glue on this side hatched, on the other side dotted; pencil marks as crosses. */

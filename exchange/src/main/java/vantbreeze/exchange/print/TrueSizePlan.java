@@ -98,7 +98,7 @@ public final class TrueSizePlan {
                 lines.add(worked.alike().get(piece).get(0).panels().piece().name() + ", this side up");
             }
             List<String> told = Lettering.wrapped(step.told(), LONGEST);
-            lines.add("– " + told.get(0));
+            lines.add("□ " + told.get(0));
             told.stream().skip(1).forEach(rest -> lines.add("   " + rest));
         }
         double top = page.height(false) - PrintPage.MARGIN - PrintPage.HEAD;

@@ -36,6 +36,8 @@ class FormerNamesTest {
         "threaded-concertina, 'Right wing, inner'",
         "pillar-card, 'Front wall, second half'",
         "pillar-card, Left 4",
+        "exploding-gatefold, Panel 2",
+        "exploding-gatefold, Panel 11",
         "slit-gatefold, 'Right tower 1, outer'"
     })
     void everyFormerNameIsThatOfAPanelNow(String structure, String former) {

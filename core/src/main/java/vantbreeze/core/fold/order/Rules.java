@@ -138,6 +138,9 @@ record Rules(List<Integer> facts, List<int[]> relations) {
             for (Facet facet : layout.facets()) {
                 if (facet.index() != join.below()
                         && facet.index() != join.above()
+                        // of what meets the glue by a sliver only, nothing is known
+                        && pairs.overlap(facet.index(), join.below())
+                        && pairs.overlap(facet.index(), join.above())
                         && Flat.overlap(join.glue(), facet.shape())) {
                     notBetween(pairs, facet.index(), join.below(), join.above());
                 }
