@@ -12,6 +12,7 @@ const reading = (more: Partial<Reading>): Reading => ({
   closes: false,
   verdict: 'It does not close: a panel pokes out by 1 in.',
   notUnderstood: [],
+  passedOver: [],
   taken: [],
   findings: [],
   mends: [],
@@ -30,6 +31,12 @@ it('only asks where the card closes anyhow', () => {
   const mends = [{ start: 23, end: 24, was: '8', now: '9', text: '', words: '' }]
   render(<Judged read={reading({ closes: true, verdict: 'It closes.', mends })} text={text} onMend={() => {}} />)
   expect(screen.getByRole('button', { name: /Should\s*8 be\s*9\s*\?/ })).toBeTruthy()
+})
+
+it('says which structure it is, where it is one', () => {
+  const closing = { closes: true, verdict: 'It closes, to 5½ in × 4¼ in.' }
+  render(<Judged read={reading({ ...closing, whatItIs: 'This is a Z-fold.' })} text={text} onMend={() => {}} />)
+  expect(screen.getByText('This is a Z-fold.')).toBeTruthy()
 })
 
 it('quotes what was not understood and says what was filled in', () => {

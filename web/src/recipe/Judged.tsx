@@ -8,6 +8,7 @@ export function Judged({ read, text, onMend }: Props) {
   return (
     <section aria-label="What comes of it" aria-live="polite" className="flex flex-col gap-3 text-lg">
       <p className={`text-2xl ${read.closes ? '' : 'border-l-4 border-wrong bg-wrong-wash px-3 py-2'}`}>
+        {read.whatItIs && <strong className="block">{read.whatItIs}</strong>}
         {read.verdict}
       </p>
       {read.mends.length > 0 && (

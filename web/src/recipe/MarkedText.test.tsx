@@ -28,6 +28,15 @@ it('cuts no word twice where passages overlap or are empty', () => {
   expect(container.querySelector('[aria-hidden]')!.textContent).toBe(`${TEXT}\n`)
 })
 
+it('greys what is not about the card', () => {
+  const { container } = render(
+    <MarkedText text={TEXT} onWrite={() => {}} passages={[at('scroe')]} passedOver={[at('glub')]} />,
+  )
+  const marks = [...container.querySelectorAll('mark')]
+  expect(marks.map((mark) => mark.textContent)).toEqual(['scroe', 'glub'])
+  expect(marks.map((mark) => mark.className.includes('wavy'))).toEqual([true, false])
+})
+
 it('says every change', async () => {
   const write = vi.fn()
   render(<MarkedText text="" onWrite={write} passages={[]} />)

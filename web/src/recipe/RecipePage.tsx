@@ -66,11 +66,12 @@ export function RecipePage() {
             text={text}
             onWrite={write}
             passages={settled === text ? [...(read?.notUnderstood ?? []), ...(read?.findings ?? [])] : []}
+            passedOver={settled === text ? (read?.passedOver ?? []) : []}
           />
           {text === '' && (
             <p className="text-lg">
-              Type or paste one, in inches or centimetres, with “from both ends”, “every 1 in”, “in half”, mats and
-              slits.{' '}
+              Type, paste or dictate one, in inches or centimetres, figures or words: “four and a quarter by eleven”,
+              “from both ends”, “every 1 in”, “in half”, mats and slits.{' '}
               <button type="button" className="word underline" onClick={() => write(EXAMPLE)}>
                 Show me one
               </button>

@@ -17,12 +17,14 @@ import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.free.FreeCard;
+import vantbreeze.core.hand.WhatItIs;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.recipe.OneNumber;
 import vantbreeze.core.recipe.Passage;
 import vantbreeze.core.recipe.RecipeReading;
 import vantbreeze.core.recipe.Recipes;
+import vantbreeze.core.recognition.Likeness;
 
 /** Recipes as people write them: read, and made a card of. */
 @RestController
@@ -38,14 +40,18 @@ class RecipeController {
      * What came of reading it.
      *
      * @param card as it would be, not kept anywhere; none when nothing can be drawn
+     * @param whatItIs the structure of the catalogue that it is, in a sentence; null where it is none
      * @param notUnderstood places in the text
+     * @param passedOver places in the text that are not about the card
      * @param mends changes of one figure, the likeliest first
      */
     public record ReadView(
             @Nullable CardView card,
             boolean closes,
             String verdict,
+            @Nullable String whatItIs,
             List<Passage> notUnderstood,
+            List<Passage> passedOver,
             List<String> taken,
             List<Passage> findings,
             List<OneNumber> mends) {}
@@ -63,18 +69,31 @@ class RecipeController {
         Ruler ruler = Written.on(recipe.ruler()).ruler();
         RecipeReading reading =
                 Recipes.on(ruler, stock.workshop().tools().allowances()).read(recipe.text());
-        CardView card = reading.card() == null
-                ? null
-                : CardView.of(new Card(
-                        NOWHERE, 0, stock.workshop().work(plan(reading, reading.card(), ruler)), Instant.EPOCH, ""));
+        if (reading.card() == null) {
+            return view(reading, null, null);
+        }
+        WhatItIs what = new WhatItIs(stock.workshop(), plan(reading, reading.card(), ruler));
+        Likeness known = reading.closes() ? what.known().orElse(null) : null;
+        CardView card = CardView.of(new Card(NOWHERE, 0, stock.workshop().work(taken(what, known)), Instant.EPOCH, ""));
+        return view(reading, card, known == null ? null : what.inWords(known));
+    }
+
+    private static ReadView view(RecipeReading reading, @Nullable CardView card, @Nullable String whatItIs) {
         return new ReadView(
                 card,
                 reading.closes(),
                 reading.verdict(),
+                whatItIs,
                 reading.notUnderstood(),
+                reading.passedOver(),
                 reading.taken(),
                 reading.findings(),
                 reading.mends());
+    }
+
+    /** As the structure that it is, with all that this brings; free where it is none. */
+    private static Plan taken(WhatItIs what, @Nullable Likeness known) {
+        return known == null ? what.plan() : what.takenAs(known.structure().id());
     }
 
     @PostMapping("/begun")
@@ -86,7 +105,9 @@ class RecipeController {
         if (reading.card() == null) {
             throw new ValidationException("recipe", reading.verdict());
         }
-        return CardView.of(drawer.add(plan(reading, reading.card(), ruler)));
+        WhatItIs what = new WhatItIs(stock.workshop(), plan(reading, reading.card(), ruler));
+        return CardView.of(
+                drawer.add(taken(what, reading.closes() ? what.known().orElse(null) : null)));
     }
 
     private static Plan plan(RecipeReading reading, FreeCard card, Ruler ruler) {

@@ -111,7 +111,7 @@ class HandApiTest {
                         "{\"revision\":0,\"what\":\"SCORE\",\"piece\":0,\"from\":{\"x\":30,\"y\":0},"
                                 + "\"to\":{\"x\":30,\"y\":90}}")
                 .andExpect(status().isUnprocessableEntity())
-                .andExpect(jsonPath("$.detail", containsString("Loosen it")));
+                .andExpect(jsonPath("$.detail", containsString("Make it free")));
         send(card + "/drawing", "{\"revision\":0,\"what\":\"LOOSEN\",\"piece\":0}")
                 .andExpect(jsonPath("$.free").value(true));
         web.perform(get(card + "/likenesses"))
@@ -199,6 +199,15 @@ class HandApiTest {
         send("/api/recipes/begun", "{\"text\":\"Name: Kite\\n30 x 10 cm\",\"ruler\":\"mm\"}")
                 .andExpect(status().isCreated())
                 .andExpect(jsonPath("$.name").value("Kite"));
+        String zFold = "{\"text\":\"lovely gold, four and a quarter by eleven, score at two and three quarters and "
+                + "five and a half\",\"ruler\":\"eighths\"}";
+        send("/api/recipes/read", zFold)
+                .andExpect(jsonPath("$.whatItIs").value("This is a Z-fold."))
+                .andExpect(jsonPath("$.passedOver[0].start").value(0));
+        send("/api/recipes/begun", zFold)
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.structure").value("z-fold"))
+                .andExpect(jsonPath("$.free").value(false));
         send("/api/cards/bare", "{\"ruler\":\"mm\",\"width\":\"0\",\"height\":\"90\"}")
                 .andExpect(status().isUnprocessableEntity());
         send("/api/cards/bare", "{\"ruler\":\"mm\",\"width\":\"200\",\"height\":\"90\"}")

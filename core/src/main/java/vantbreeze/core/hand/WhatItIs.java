@@ -37,6 +37,11 @@ public record WhatItIs(Workshop workshop, Plan plan) {
                 .recognise(plan.drawn().assembly(), closed(), plan.ruler());
     }
 
+    /** The first structure that it is exactly, if it is any. */
+    public Optional<Likeness> known() {
+        return all().stream().filter(Likeness::isExact).findFirst();
+    }
+
     private @Nullable Size closed() {
         FreeStructure card = new FreeStructure(plan.drawn());
         FoldedForm closed = FoldedForm.of(FoldGraph.of(plan.drawn().assembly()), card.closed(plan.measures()));

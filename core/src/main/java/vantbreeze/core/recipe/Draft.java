@@ -34,6 +34,8 @@ final class Draft {
     final List<int[]> open = new ArrayList<>();
     final Set<Token> figures = new LinkedHashSet<>();
     final List<Passage> unread = new ArrayList<>();
+    final List<Passage> passedOver = new ArrayList<>();
+    boolean isOfCards;
     final List<String> taken = new ArrayList<>();
     final StringBuilder notes = new StringBuilder();
     final List<Fold> folds = new ArrayList<>();
@@ -62,8 +64,12 @@ final class Draft {
     boolean alternating;
     boolean foldsAll;
 
-    Draft(String text) {
+    /** Which pieces, by their number, are read as scored along the second side written. */
+    private final Set<Integer> flipped;
+
+    Draft(String text, Set<Integer> flipped) {
         this.text = text;
+        this.flipped = flipped;
     }
 
     /** The piece that is being written. */
@@ -86,6 +92,8 @@ final class Draft {
                 base,
                 figures,
                 unread,
+                passedOver,
+                isOfCards,
                 taken);
     }
 
@@ -93,11 +101,22 @@ final class Draft {
     void begin(int start) {
         current = new WrittenPiece(
                 pendingName != null ? pendingName : pieces.isEmpty() ? "Card base" : "Piece " + (pieces.size() + 1),
-                start);
+                start,
+                flipped.contains(pieces.size()));
         current.count = pendingCount;
         pieces.add(current);
         pendingName = null;
         pendingCount = 1;
+    }
+
+    /** A count behind what it counts: the mat, or the piece. */
+    void countsBehind(int count) {
+        if (mode == Mode.MATS && !mats.isEmpty()) {
+            Mat mat = mats.remove(mats.size() - 1);
+            mats.add(new Mat(mat.size(), count, mat.start(), mat.end()));
+        } else if (current != null) {
+            current.count = count;
+        }
     }
 
     /** The scores named last go to their piece. */
@@ -115,6 +134,15 @@ final class Draft {
         if (!said) {
             unread.add(new Passage(token.start(), token.end(), words));
         }
+    }
+
+    /** A word that means nothing to the card; with those beside it, one passage. */
+    void passOver(Token token) {
+        int last = passedOver.size() - 1;
+        boolean goesOn = last >= 0
+                && text.substring(passedOver.get(last).end(), token.start()).matches("[\\p{Zs}\\t,’'-]*");
+        int start = goesOn ? passedOver.remove(last).start() : token.start();
+        passedOver.add(new Passage(start, token.end(), ""));
     }
 
     /** What "from both ends" or "every" was said of is complete: figures behind it are new scores. */

@@ -26,10 +26,7 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
             size(cursor.next(), cursor.peek().is(Kind.TIMES) ? second() : cursor.peek());
             return true;
         }
-        if (token.count() > 0
-                && (cursor.peek(1).isWord("of", "pieces", "strips", "inserts", "struts")
-                        || cursor.peek(1).isWord("mats", "layers"))) {
-            draft.pendingCount = cursor.next().count();
+        if (counts(token)) {
             return true;
         }
         if (cursor.peek(1).isWord("long", "wide", "high", "tall", "deep") && draft.mode != Mode.SCORES) {
@@ -48,6 +45,25 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
             return true;
         }
         return draft.mode == Mode.STOCK && cursor.next() != null;
+    }
+
+    /** "2 of", "two strips", "cut three", "(2)" behind a size, "score two lines". */
+    private boolean counts(Token token) {
+        int count = token.count();
+        if (count < 1 || count > Vocabulary.MOST_COUNTED || token.figureEnd() != token.end()) {
+            return false;
+        }
+        boolean inBrackets =
+                cursor.peek(-1).text().equals("(") && cursor.peek(1).text().equals(")");
+        if (inBrackets) {
+            draft.countsBehind(count);
+        } else if (cursor.peek(1).isWord(Vocabulary.COUNTED) || cursor.peek(-1).isWord("cut", "need", "make")) {
+            draft.pendingCount = count;
+        } else if (!cursor.peek(1).isWord("lines", "scores", "times", "folds", "more")) {
+            return false;
+        }
+        cursor.next();
+        return true;
     }
 
     /** Whether "11 x 4" or "6 square" stands here. */

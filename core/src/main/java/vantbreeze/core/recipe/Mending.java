@@ -123,7 +123,7 @@ final class Mending {
         if (change == null) {
             return;
         }
-        Outcome then = outcome(RecipeReader.read(change.text(), ruler.unit()));
+        Outcome then = outcome(RecipeReader.read(change.text(), ruler.unit(), recipe.flipped()));
         if (then == null) {
             return;
         }

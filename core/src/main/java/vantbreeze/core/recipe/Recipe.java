@@ -2,6 +2,8 @@ package vantbreeze.core.recipe;
 
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.paper.Size;
 
@@ -15,7 +17,9 @@ import vantbreeze.core.paper.Size;
  * @param mats to lay on
  * @param finished how large it shall be when closed, or null
  * @param figures every figure that the card hangs on, as it stands in the text
- * @param notUnderstood words and figures that nothing came of
+ * @param notUnderstood figures that nothing came of, and words that look like one of ours
+ * @param passedOver words that are not about the card
+ * @param isOfCards whether anything in it is said as cards are spoken of, but sizes
  * @param taken what the recipe left open and how it was taken
  */
 @SuppressWarnings("ArrayRecordComponent") // a pair; never compared
@@ -33,4 +37,15 @@ record Recipe(
         int @Nullable [] base,
         Set<Token> figures,
         List<Passage> notUnderstood,
-        List<String> taken) {}
+        List<Passage> passedOver,
+        boolean isOfCards,
+        List<String> taken) {
+
+    /** Pieces, by their number, that are read as scored along the second side written. */
+    Set<Integer> flipped() {
+        return IntStream.range(0, pieces.size())
+                .filter(i -> pieces.get(i).isFlipped)
+                .boxed()
+                .collect(Collectors.toSet());
+    }
+}

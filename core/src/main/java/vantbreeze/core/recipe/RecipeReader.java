@@ -2,6 +2,8 @@ package vantbreeze.core.recipe;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import vantbreeze.core.fold.Fold;
@@ -26,8 +28,8 @@ final class RecipeReader {
     private final FigureReader figureReader;
     private boolean sentenceStarts = true;
 
-    private RecipeReader(String text, LengthUnit bare) {
-        this.draft = new Draft(text);
+    private RecipeReader(String text, LengthUnit bare, Set<Integer> flipped) {
+        this.draft = new Draft(text, flipped);
         this.cursor = new Cursor(Tokens.of(withoutOwnWords(text), bare, draft.unread));
         this.exact = new ExactReader(cursor);
         this.figureReader = new FigureReader(cursor, exact, draft);
@@ -35,7 +37,17 @@ final class RecipeReader {
 
     /** Reads {@code text}; figures without a unit are in {@code bare} unless the text says otherwise. */
     static Recipe read(String text, LengthUnit bare) {
-        RecipeReader reader = new RecipeReader(text, bare);
+        return read(text, bare, Set.of());
+    }
+
+    /**
+     * The same.
+     *
+     * @param flipped pieces, by their number from 0, that are scored along the second side written where nothing says
+     *     which
+     */
+    static Recipe read(String text, LengthUnit bare, Set<Integer> flipped) {
+        RecipeReader reader = new RecipeReader(text, bare, flipped);
         reader.all();
         return reader.draft.recipe();
     }
@@ -78,14 +90,24 @@ final class RecipeReader {
             }
             if (!(token.is(Kind.FIGURE) ? figureReader.figure() : token.is(Kind.WORD) ? word() : sign(token))) {
                 cursor.next();
-                draft.report(
-                        token,
-                        token.is(Kind.FIGURE) && token.length() != null
-                                ? "I don't know what this figure is for."
-                                : "I don't know this word.");
+                notUnderstood(token);
             }
         }
         endSentence();
+    }
+
+    /** A figure without a meaning, or a word like one of ours, may spoil the card; other words are passed over. */
+    private void notUnderstood(Token token) {
+        if (token.is(Kind.FIGURE)) {
+            draft.report(token, "I don't know what this figure is for.");
+            return;
+        }
+        Optional<String> meant = token.is(Kind.WORD) ? Vocabulary.like(token.text()) : Optional.empty();
+        if (meant.isPresent()) {
+            draft.report(token, "I don't know this word. Is \"%s\" meant?".formatted(meant.get()));
+        } else {
+            draft.passOver(token);
+        }
     }
 
     /** "Kite strip: 11 x 4": words before a colon and a size name the piece. */
@@ -138,6 +160,7 @@ final class RecipeReader {
     private boolean word() {
         Token token = cursor.peek();
         String word = token.text();
+        draft.isOfCards |= Vocabulary.KEYWORDS.contains(word) || Vocabulary.PIECES.containsKey(word);
         if (Vocabulary.SCORE.contains(word)) {
             draft.endScores();
             draft.mode = Mode.SCORES;
@@ -151,8 +174,6 @@ final class RecipeReader {
             draft.mode = Mode.MATS;
         } else if (Vocabulary.FINISHED.contains(word)) {
             draft.mode = Mode.FINISHED;
-        } else if (Vocabulary.COUNTS.containsKey(word)) {
-            count(Vocabulary.COUNTS.get(word));
         } else if (((draft.mode == Mode.FOLDS
                                 || draft.mode == Mode.SCORES
                                 || word.length() > 1
@@ -167,20 +188,6 @@ final class RecipeReader {
         }
         cursor.next();
         return true;
-    }
-
-    /** Behind a size in brackets it counts that; before one, the next. */
-    private void count(int count) {
-        boolean behind =
-                cursor.peek(-1).text().equals("(") && cursor.peek(1).text().equals(")");
-        if (behind && draft.mode == Mode.MATS && !draft.mats.isEmpty()) {
-            Mat mat = draft.mats.remove(draft.mats.size() - 1);
-            draft.mats.add(new Mat(mat.size(), count, mat.start(), mat.end()));
-        } else if (behind && draft.current != null) {
-            draft.current.count = count;
-        } else {
-            draft.pendingCount = count;
-        }
     }
 
     private void startFolds(String word) {

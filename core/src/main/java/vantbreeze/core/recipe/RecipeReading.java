@@ -15,7 +15,8 @@ import vantbreeze.core.paper.Size;
  * @param closed its size then, or null
  * @param verdict in one sentence
  * @param mats it asks for
- * @param notUnderstood words and figures that nothing came of
+ * @param notUnderstood figures that nothing came of, and words that look like one of ours
+ * @param passedOver words that are not about the card
  * @param taken what it leaves open and how that was taken
  * @param findings what is wrong, and where in the text
  * @param mends changes of one figure that would put it right, the likeliest first
@@ -29,6 +30,7 @@ public record RecipeReading(
         String verdict,
         List<Mat> mats,
         List<Passage> notUnderstood,
+        List<Passage> passedOver,
         List<String> taken,
         List<Passage> findings,
         List<OneNumber> mends) {
@@ -36,6 +38,7 @@ public record RecipeReading(
     public RecipeReading {
         mats = List.copyOf(mats);
         notUnderstood = List.copyOf(notUnderstood);
+        passedOver = List.copyOf(passedOver);
         taken = List.copyOf(taken);
         findings = List.copyOf(findings);
         mends = List.copyOf(mends);

@@ -167,7 +167,10 @@ public final class RecipeWriter {
         }
         if (graph.assembly().quarterTurns() != 0) {
             lines.add(String.format(
-                    Locale.ROOT, "Held turned %d quarters.", graph.assembly().quarterTurns()));
+                    Locale.ROOT,
+                    "Held turned %d quarter%s.",
+                    graph.assembly().quarterTurns(),
+                    graph.assembly().quarterTurns() == 1 ? "" : "s"));
         }
         if (graph.assembly().base() != null) {
             lines.add("Moves from %s."

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.length.Figure;
@@ -19,6 +20,9 @@ public final class Recipes {
 
     /** Longest recipe taken, characters. */
     public static final int LONGEST = 20_000;
+
+    /** Sizes with more words than this beside them, and none of ours, are none of a card. */
+    private static final int MOST_ASIDE = 3;
 
     private final Ruler ruler;
     private final Allowances allowances;
@@ -65,25 +69,21 @@ public final class Recipes {
         }
         // control characters are no words, and places in the text must stay
         String plain = text.replaceAll("[\\p{Cc}&&[^\\n\\r\\t]]", " ").replace('\u00a0', ' ');
-        Recipe recipe = RecipeReader.read(plain, ruler.unit());
+        Recipe recipe = new ScoredSide(plain, ruler.unit()).read();
+        if (isNotOfCards(recipe)) {
+            return nothing(
+                    recipe,
+                    "I find no card in this. Write the size of a piece, like 11 x 4 1/4, then where it is " + "scored.",
+                    List.of(),
+                    List.of());
+        }
         List<Passage> findings = new ArrayList<>(scoresOffThePiece(recipe));
         RecipeCard drawn;
         try {
             drawn = RecipeCard.of(recipe);
         } catch (UnbuildableRecipe unbuildable) {
             List<OneNumber> mends = recipe.pieces().isEmpty() ? List.of() : new Mending(recipe, ruler).mends();
-            return new RecipeReading(
-                    recipe.name(),
-                    recipe.notes(),
-                    null,
-                    false,
-                    null,
-                    unbuildable.getMessage(),
-                    recipe.mats(),
-                    sorted(recipe.notUnderstood()),
-                    recipe.taken(),
-                    findings,
-                    mends);
+            return nothing(recipe, unbuildable.getMessage(), findings, mends);
         }
         Misfit misfit = Misfit.of(drawn.card(), recipe.finished());
         recipe.pieces().stream()
@@ -117,9 +117,34 @@ public final class Recipes {
                 verdict(misfit, closes, recipe.finished()),
                 recipe.mats(),
                 sorted(recipe.notUnderstood()),
+                recipe.passedOver(),
                 taken.stream().distinct().toList(),
                 findings,
                 mending.mends());
+    }
+
+    /** Figures like sizes in a text that has no other word of ours: a letter, a shopping list, a poem. */
+    private static boolean isNotOfCards(Recipe recipe) {
+        String passedOver = recipe.passedOver().stream()
+                .map(passage -> recipe.text().substring(passage.start(), passage.end()))
+                .collect(Collectors.joining(" "));
+        return !recipe.isOfCards() && passedOver.split("[^\\p{L}]+").length > MOST_ASIDE;
+    }
+
+    private static RecipeReading nothing(Recipe recipe, String verdict, List<Passage> findings, List<OneNumber> mends) {
+        return new RecipeReading(
+                recipe.name(),
+                recipe.notes(),
+                null,
+                false,
+                null,
+                verdict,
+                recipe.mats(),
+                sorted(recipe.notUnderstood()),
+                recipe.passedOver(),
+                recipe.taken(),
+                findings,
+                mends);
     }
 
     private static List<Passage> sorted(List<Passage> passages) {

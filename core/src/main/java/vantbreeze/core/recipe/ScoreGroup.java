@@ -40,6 +40,7 @@ final class ScoreGroup {
             if (!fromFarEnd) {
                 put(to, new Score(figure.measure(), figure.start(), figure.end()));
             }
+            piece.crosses |= fromBoth && !figure.measure().times(2).isShorterThan(side);
             if (isTurnedRound()) {
                 put(to, new Score(side.minus(figure.measure()), figure.start(), figure.end()));
             }

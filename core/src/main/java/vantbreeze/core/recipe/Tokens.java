@@ -35,9 +35,16 @@ final class Tokens {
     private final String text;
     private final LengthUnit bare;
     private final boolean commasAreDecimal;
-    private final List<Token> tokens = new ArrayList<>();
+    private final List<Raw> raw = new ArrayList<>();
     private final List<Passage> unread = new ArrayList<>();
-    private final List<String> units = new ArrayList<>();
+
+    /**
+     * A token before figures have their lengths.
+     *
+     * @param unit as it is written or said behind a figure, or null
+     * @param figure in digits, with its unit
+     */
+    private record Raw(Token token, @Nullable String unit, String figure) {}
 
     private Tokens(String text, LengthUnit bare) {
         this.text = text;
@@ -49,6 +56,7 @@ final class Tokens {
     static List<Token> of(String text, LengthUnit bare, List<Passage> unread) {
         Tokens all = new Tokens(text, bare);
         all.read(0, text.length());
+        all.readSpoken();
         List<Token> measured = all.measured();
         unread.addAll(all.unread);
         return measured;
@@ -87,26 +95,51 @@ final class Tokens {
     }
 
     private void add(Kind kind, int start, int end, @Nullable String unit) {
-        tokens.add(new Token(
+        Token token = new Token(
                 kind,
                 start,
                 end,
                 text.substring(start, end).toLowerCase(Locale.ROOT),
                 null,
                 null,
-                end - (unit == null ? 0 : unit.length())));
-        units.add(unit == null ? null : unit.strip());
+                end - (unit == null ? 0 : unit.length()));
+        raw.add(new Raw(token, unit == null ? null : unit.strip(), text.substring(start, end)));
+    }
+
+    /** Figures in words become figures like others, with all that is said of them. */
+    private void readSpoken() {
+        List<Token> plain =
+                SpokenFigures.withoutHyphens(raw.stream().map(Raw::token).toList());
+        List<Raw> written =
+                raw.stream().filter(one -> plain.contains(one.token())).toList();
+        SpokenFigures spoken = new SpokenFigures(plain);
+        raw.clear();
+        for (int i = 0; i < plain.size(); i++) {
+            SpokenFigures.Spoken said = spoken.at(i);
+            if (said == null) {
+                raw.add(written.get(i));
+                continue;
+            }
+            int start = plain.get(i).start();
+            i += said.tokens() - 1;
+            int end = plain.get(i).end();
+            int figureEnd = plain.get(i - said.last()).end();
+            raw.add(new Raw(
+                    new Token(Kind.FIGURE, start, end, said.figure(), null, null, figureEnd),
+                    said.unit(),
+                    said.unit() == null ? said.figure() : said.figure() + " " + said.unit()));
+        }
     }
 
     private List<Token> measured() {
         List<Token> measured = new ArrayList<>();
         String last = null;
-        for (int i = 0; i < tokens.size(); i++) {
-            Token token = tokens.get(i);
+        for (int i = 0; i < raw.size(); i++) {
+            Token token = raw.get(i).token();
+            Token next = i + 1 < raw.size() ? raw.get(i + 1).token() : null;
             if (!token.is(Kind.FIGURE)) {
                 // "by" is "times" between figures only
-                boolean word = token.text().equals("by")
-                        && (i + 1 == tokens.size() || !tokens.get(i + 1).is(Kind.FIGURE));
+                boolean word = token.text().equals("by") && (next == null || !next.is(Kind.FIGURE));
                 measured.add(
                         word
                                 ? new Token(
@@ -114,20 +147,21 @@ final class Tokens {
                                 : token);
                 continue;
             }
-            boolean isSize = i + 1 < tokens.size()
-                    && (tokens.get(i + 1).is(Kind.TIMES) || tokens.get(i + 1).isWord("square"));
-            if (i > 0 && tokens.get(i - 1).isWord("turned", "panel", "piece") && !isSize) {
+            boolean isSize = next != null && (next.is(Kind.TIMES) || next.isWord("square"));
+            if (i > 0 && raw.get(i - 1).token().isWord("turned", "panel", "piece") && !isSize) {
                 // counted, not measured
                 measured.add(token);
                 continue;
             }
-            last = units.get(i) != null ? units.get(i) : ahead(i) != null ? ahead(i) : last;
+            String unit = raw.get(i).unit();
+            String ahead = ahead(i);
+            last = unit != null ? unit : ahead != null ? ahead : last;
             measured.add(new Token(
                     Kind.FIGURE,
                     token.start(),
                     token.end(),
                     token.text(),
-                    length(token, units.get(i) == null ? last : null),
+                    length(raw.get(i), unit == null ? last : null),
                     last == null ? bare : unit(last),
                     token.figureEnd()));
         }
@@ -143,9 +177,9 @@ final class Tokens {
 
     /** The unit of the next figure in the same size or list that has one. */
     private @Nullable String ahead(int from) {
-        for (int i = from; i < tokens.size() && isInList(tokens.get(i)); i++) {
-            if (units.get(i) != null) {
-                return units.get(i);
+        for (int i = from; i < raw.size() && isInList(raw.get(i).token()); i++) {
+            if (raw.get(i).unit() != null) {
+                return raw.get(i).unit();
             }
         }
         return null;
@@ -158,8 +192,9 @@ final class Tokens {
                 || token.isWord("and", "across", "up", "to");
     }
 
-    private @Nullable Length length(Token token, @Nullable String unit) {
-        String figure = subscriptsDown(text.substring(token.start(), token.end()));
+    private @Nullable Length length(Raw written, @Nullable String unit) {
+        Token token = written.token();
+        String figure = subscriptsDown(written.figure());
         try {
             return MeasureReader.in(bare).read(unit == null ? figure : figure + " " + unit);
         } catch (UnreadableMeasure unreadable) {

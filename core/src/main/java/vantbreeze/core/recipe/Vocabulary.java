@@ -1,7 +1,11 @@
 package vantbreeze.core.recipe;
 
+import java.util.Comparator;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 
@@ -152,9 +156,67 @@ final class Vocabulary {
     static final Set<String> FOLD = Set.of("fold", "folded", "folds", "folding", "concertina", "zigzag", "accordion");
     static final Set<String> SLIT = Set.of("slit", "slits");
 
-    static final Map<String, Integer> COUNTS = Map.of(
-            "two", 2, "three", 3, "four", 4, "five", 5, "six", 6, "seven", 7, "eight", 8, "nine", 9, "ten", 10,
-            "twelve", 12);
+    /** All words that cards are spoken of in and that carry weight. */
+    static final Set<String> KEYWORDS =
+            Stream.of(MATS, FINISHED, SCORE, FOLD, SLIT).flatMap(Set::stream).collect(Collectors.toUnmodifiableSet());
+
+    /** Shorter words are too like one another. */
+    private static final int LONG_ENOUGH = 5;
+
+    /** Words of which a slip would spoil the card. */
+    private static final Set<String> MISSED = Stream.of(SCORE, FOLD, Set.of("mountain", "valley", "layer", "layers"))
+            .flatMap(Set::stream)
+            .filter(word -> word.length() >= LONG_ENOUGH)
+            .collect(Collectors.toUnmodifiableSet());
+
+    /** The word of ours that a word may have been meant to be. */
+    static Optional<String> like(String word) {
+        return MISSED.stream().filter(one -> isSlip(one, word)).min(Comparator.naturalOrder());
+    }
+
+    /** One letter more or less, or two neighbours swapped (after Damerau 1964); another letter makes too many words. */
+    private static boolean isSlip(String one, String other) {
+        int begin = 0;
+        while (begin < Math.min(one.length(), other.length()) && one.charAt(begin) == other.charAt(begin)) {
+            begin++;
+        }
+        String a = one.substring(begin);
+        String b = other.substring(begin);
+        boolean swapped = a.length() > 1
+                && b.length() > 1
+                && a.charAt(0) == b.charAt(1)
+                && a.charAt(1) == b.charAt(0)
+                && a.substring(2).equals(b.substring(2));
+        return swapped || (!a.isEmpty() && b.equals(rest(a))) || (!b.isEmpty() && a.equals(rest(b)));
+    }
+
+    private static String rest(String word) {
+        return word.isEmpty() ? word : word.substring(1);
+    }
+
+    /** Nobody says of more pieces than this that they are alike. */
+    static final int MOST_COUNTED = 20;
+
+    /** A whole figure before one of these counts it. */
+    static final String[] COUNTED = {
+        "of",
+        "piece",
+        "pieces",
+        "strip",
+        "strips",
+        "insert",
+        "inserts",
+        "strut",
+        "struts",
+        "band",
+        "bands",
+        "mat",
+        "mats",
+        "layer",
+        "layers",
+        "such",
+        "identical"
+    };
 
     /** Into how many parts. */
     static final Map<String, Integer> PARTS = Map.ofEntries(

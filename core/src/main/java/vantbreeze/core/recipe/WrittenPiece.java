@@ -34,6 +34,9 @@ final class WrittenPiece {
     @Nullable
     Boolean alongLong;
 
+    /** Whether scores are measured along the second side written, as nothing says which. */
+    final boolean isFlipped;
+
     final List<Score> scores = new ArrayList<>();
     final List<Score> levels = new ArrayList<>();
     /** Scores written behind a longer one, as nobody would on purpose. */
@@ -45,9 +48,25 @@ final class WrittenPiece {
     final List<Spot> corners = new ArrayList<>();
     final List<List<Spot>> holes = new ArrayList<>();
 
-    WrittenPiece(String name, int start) {
+    WrittenPiece(String name, int start, boolean isFlipped) {
         this.name = name;
         this.start = start;
+        this.isFlipped = isFlipped;
+    }
+
+    /** Whether figures told from both ends meet in the middle or beyond it. */
+    boolean crosses;
+
+    /** Whether all its scores lie on the side they are measured along. */
+    boolean fits() {
+        return !crosses
+                && scores.stream()
+                        .allMatch(score -> score.at().isPositive() && score.at().isShorterThan(along()));
+    }
+
+    /** Whether it says nowhere which side is scored, so that either may be. */
+    boolean leavesSideOpen() {
+        return alongLong == null && levels.isEmpty() && !scores.isEmpty() && !along().equals(across());
     }
 
     boolean isMeasured() {
@@ -55,13 +74,13 @@ final class WrittenPiece {
     }
 
     /**
-     * The length of the side that scores are measured along: the first one written, unless the recipe says long or
-     * short.
+     * The length of the side that scores are measured along: as the recipe says, else the first one written, or the
+     * second where it is read so.
      */
     Length along() {
         Length first = requireNonNull(width);
         Length other = requireNonNull(height);
-        return alongLong == null ? first : alongLong ? first.max(other) : first.min(other);
+        return alongLong == null ? isFlipped ? other : first : alongLong ? first.max(other) : first.min(other);
     }
 
     /** How long the scores are. */

@@ -45,6 +45,9 @@ public final class ThreadedConcertina extends CatalogueStructure {
     /** Id of how far up the upper strip is. */
     public static final String HIGH_UP = "high-up";
 
+    /** Id of how much longer a slot is than its strip is high. */
+    public static final String EASE = "slot-ease";
+
     /** Whether the wide back is scored once more. */
     public static final Choice BACK = Choice.of(
             "back",
@@ -93,6 +96,8 @@ public final class ThreadedConcertina extends CatalogueStructure {
                         .following(),
                 Parameter.of(SLOT, "Slot from the edge", "how far each slot is from the edge of its front")
                         .following(),
+                Parameter.of(EASE, "Slots longer by", "than the strips are high, so that they slide")
+                        .following(),
                 Parameter.of(
                                 ARM,
                                 "Strip panel",
@@ -124,6 +129,7 @@ public final class ThreadedConcertina extends CatalogueStructure {
                         .dividedBy(3)
                         .minus(of(HIGH_STRIP, measures).dividedBy(2)));
             case SLOT, ARM -> eighth(measures);
+            case EASE -> usual(Allowance.SLOT_EASE, measures);
             default -> throw Bounds.unknown(this, parameter);
         };
     }
@@ -188,6 +194,12 @@ public final class ThreadedConcertina extends CatalogueStructure {
                         most,
                         "the strip would stand out above the card");
             }
+            case EASE ->
+                new Limits(
+                        Length.ZERO,
+                        "the strip would not go through its slot",
+                        Halving.last(Length.ZERO, height, tried -> fits(measures.with(EASE, tried))),
+                        BETWEEN);
             case SLOT ->
                 new Limits(
                         least,
@@ -218,7 +230,7 @@ public final class ThreadedConcertina extends CatalogueStructure {
 
     /** How long the slot for a strip is. */
     private Length slotted(Length strip, Measures measures) {
-        return strip.plus(usual(Allowance.SLOT_EASE, measures));
+        return strip.plus(of(EASE, measures));
     }
 
     private Length leastHeight(Measures measures) {

@@ -163,7 +163,7 @@ class DraftingTest {
     @Test
     void whatIsBoundToAStructureIsLoosenedFirst() {
         assertThatThrownBy(() -> on(bound("gatefold")).scored(0, line(10, 0, 10, 100), Fold.VALLEY))
-                .hasMessageContaining("Loosen it");
+                .hasMessageContaining("Make it free");
         Plan loose = on(bound("gatefold")).loosened();
         assertThat(loose.isFree()).isTrue();
         assertThat(loose.envelopeId()).isEqualTo("c6");
@@ -197,7 +197,7 @@ class DraftingTest {
         for (int join : new int[] {-1, 0, 3}) {
             assertThatThrownBy(() -> on(bound("stage")).unglued(join))
                     .isInstanceOf(ValidationException.class)
-                    .hasMessageContaining("Loosen it");
+                    .hasMessageContaining("Make it free");
         }
     }
 

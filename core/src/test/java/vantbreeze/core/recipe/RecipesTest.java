@@ -77,6 +77,46 @@ class RecipesTest {
     }
 
     @Test
+    void theScoredSideIsTheOneOnWhichTheScoresFit() {
+        RecipeReading z = Recipes.on(Ruler.EIGHTHS).read("Cut 4 1/4 x 11. Score at 2 3/4 and 5 1/2. Fold m v.");
+        assertThat(z.verdict()).isEqualTo("It closes, to 5½ in × 4¼ in.");
+        assertThat(z.taken()).contains("Card base is scored along the second side written: there its scores fit.");
+        RecipeReading gate = Recipes.on(Ruler.EIGHTHS).read("5 1/2 by 11, score 2 3/4 in from both ends, valley");
+        assertThat(gate.verdict()).isEqualTo("It closes, to 5½ in × 5½ in.");
+        assertThat(Recipes.on(Ruler.EIGHTHS)
+                        .read("4 1/4 x 11, score at 2 1/8, valley")
+                        .taken())
+                .isEmpty();
+    }
+
+    @Test
+    void whatIsNotAboutTheCardIsPassedOver() {
+        String text = "Go ahead and grab some gold shimmer, 11 x 4 1/4, score at 2 3/4 and 5 1/2, m v, lovely!";
+        RecipeReading reading = Recipes.on(Ruler.EIGHTHS).read(text);
+        assertThat(reading.closes()).isTrue();
+        assertThat(reading.notUnderstood()).isEmpty();
+        assertThat(reading.passedOver())
+                .extracting(passage -> text.substring(passage.start(), passage.end()))
+                .contains("lovely")
+                .anyMatch(words -> words.contains("gold shimmer"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Flour 2 x 500, eggs 6, milk and a lemon for the harbour tea",
+                "Dear aunt, the meadow is 40 by 60 and the wind is fair, come on Sunday",
+                "Roses are red, three by four, the kite is gone for evermore",
+                "Зонт 3 x 4, чай, хлеб, сахар и лимон"
+            })
+    void whatIsNoRecipeInventsNoCard(String text) {
+        RecipeReading reading = Recipes.on(Ruler.EIGHTHS).read(text);
+        assertThat(reading.card()).isNull();
+        assertThat(reading.verdict()).startsWith("I find no card in this.");
+        assertThat(reading.mends()).isEmpty();
+    }
+
+    @Test
     void whatIsLeftOpenIsSaid() {
         assertThat(Recipes.on(Ruler.EIGHTHS)
                         .read("10 x 5, score at 5. Strip 4 x 1")
@@ -159,11 +199,12 @@ class RecipesTest {
         }
     }
 
-    /** Words outside the vocabulary never go in silence: each is either a name before a colon or reported. */
+    /** Words outside the vocabulary never go in silence: each is asked about or shown as passed over. */
     @Property(tries = 200)
     void noWordIsDroppedInSilence(@ForAll("strangeWords") String word) {
         String text = "11 x 4 1/4 %s score at 5 1/2, valley".formatted(word);
-        assertThat(Recipes.on(Ruler.EIGHTHS).read(text).notUnderstood())
+        RecipeReading reading = Recipes.on(Ruler.EIGHTHS).read(text);
+        assertThat(Stream.concat(reading.notUnderstood().stream(), reading.passedOver().stream()))
                 .anyMatch(passage ->
                         text.substring(passage.start(), passage.end()).equals(word));
     }

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.LengthUnit;
+import vantbreeze.core.length.MeasureReader;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.recipe.Token.Kind;
 
@@ -95,6 +96,54 @@ class TokensTest {
                 .filteredOn(token -> token.text().equals("by"))
                 .extracting(Token::kind)
                 .containsExactly(Kind.TIMES, Kind.WORD);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "four and a quarter, 4 1/4",
+        "two and three eighths, 2 3/8",
+        "seven eighths, 7/8",
+        "half an inch, 1/2",
+        "a half inch, 1/2",
+        "three quarters of an inch, 3/4",
+        "an eighth of an inch, 1/8",
+        "quarter inch, 1/4",
+        "an inch and a half, 1 1/2",
+        "five inches and three quarters, 5 3/4",
+        "one and one-sixteenth inches, 1 1/16",
+        "eleven, 11",
+        "twenty-nine, 29",
+        "4 and a quarter, 4 1/4",
+        "4 and three eighths inches, 4 3/8",
+        "five and nine thirty-seconds, 5 9/32",
+        "twelve point five, 12.5"
+    })
+    void aFigureInWordsIsTheSameInDigits(String said, String written) {
+        Token figure = figures("score at " + said, LengthUnit.INCH).get(0);
+        assertThat(figures("score at " + said, LengthUnit.INCH)).hasSize(1);
+        assertThat(figure.length()).isEqualTo(MeasureReader.in(LengthUnit.INCH).read(written));
+        assertThat(figure.unit()).isEqualTo(LengthUnit.INCH);
+    }
+
+    @Test
+    void metricFiguresInWordsToo() {
+        assertThat(figures("two hundred and ten millimetres by fourteen point eight centimetres", LengthUnit.INCH))
+                .extracting(Token::length)
+                .containsExactly(Length.ofMillimetres(210), Length.ofMillimetres(148));
+        assertThat(figures("ten by five and a half", LengthUnit.CENTIMETRE))
+                .extracting(Token::length)
+                .containsExactly(Length.ofMillimetres(100), Length.ofMillimetres(55));
+    }
+
+    @Test
+    void wordsThatOnlySoundLikeFiguresAreNone() {
+        assertThat(figures("fold this one in half, then the other one into quarters", LengthUnit.INCH))
+                .isEmpty();
+        assertThat(figures("half a sheet, in thirds, a piece of one, quarters", LengthUnit.INCH))
+                .isEmpty();
+        assertThat(figures("at two and three", LengthUnit.INCH))
+                .extracting(Token::length)
+                .containsExactly(Length.ofInches(2), Length.ofInches(3));
     }
 
     /** Every token stands where it says, one behind the other. */

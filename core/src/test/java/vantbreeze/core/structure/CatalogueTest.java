@@ -188,7 +188,7 @@ class CatalogueTest {
                     assertThat(finding.severity()).isEqualTo(Finding.Severity.MUST_FIX);
                     assertThat(finding.text())
                             .contains("one would have to pass through another")
-                            .contains("of Insert");
+                            .contains("Left triangle, Outer lower left triangle");
                 })
                 .anySatisfy(finding -> assertThat(finding.text()).contains("meet on the way to closed"));
     }

@@ -1,0 +1,181 @@
+package vantbreeze.core.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import vantbreeze.core.length.NumberWords;
+import vantbreeze.core.length.NumberWords.Understood;
+import vantbreeze.core.recipe.Token.Kind;
+
+/**
+ * Finds figures that are said in words, "four and a quarter", "half an inch", "an inch and a half", "ten point five
+ * centimetres", also half in words: "4 and three eighths".
+ */
+final class SpokenFigures {
+
+    private static final Set<String> UNITS = Set.of(
+            "inch",
+            "inches",
+            "cm",
+            "centimetre",
+            "centimetres",
+            "centimeter",
+            "centimeters",
+            "mm",
+            "millimetre",
+            "millimetres",
+            "millimeter",
+            "millimeters");
+    /** Behind these a lone "one" is a figure; elsewhere it stands for a thing. */
+    private static final Set<String> BEFORE_ONE = Set.of("at", "by", "every", "to", "@", "x", "×");
+    /** Behind these, parts are into how many, not how long. */
+    private static final Set<String> BEFORE_PARTS = Set.of("in", "into", "turned");
+
+    private final List<Token> tokens;
+    private final List<String> words;
+
+    /**
+     * A figure that is said.
+     *
+     * @param figure the same in digits: "4 1/4", "10.5"
+     * @param unit in which it is said, or null
+     * @param tokens how many tokens it takes
+     * @param last how many of these, at its end, say only the unit
+     */
+    record Spoken(String figure, @Nullable String unit, int tokens, int last) {}
+
+    /** Of tokens of which hyphens within a number are left out. */
+    SpokenFigures(List<Token> tokens) {
+        this.tokens = tokens;
+        this.words = tokens.stream()
+                .map(token -> token.is(Kind.WORD) || token.is(Kind.TIMES) ? token.text() : "")
+                .toList();
+    }
+
+    /** Parts of one: how many of how many, in so many tokens. */
+    private record Parts(int upper, int lower, int tokens) {}
+
+    /** The figure that is said from a token on; null when none is. */
+    @Nullable
+    Spoken at(int from) {
+        Parts parts = parts(from, false);
+        if (parts != null) {
+            return withUnit(parts.upper() + "/" + parts.lower(), from, parts.tokens());
+        }
+        if (word(from).equals("a") || word(from).equals("an")) {
+            return UNITS.contains(word(from + 1)) ? mixed(1, from, 1) : null;
+        }
+        Understood whole = whole(from);
+        return whole == null ? null : mixed(whole.value(), from, whole.words());
+    }
+
+    /** A whole number, and what is said behind it: a unit, a fraction, decimals. */
+    private @Nullable Spoken mixed(int whole, int from, int taken) {
+        int behind = from + taken;
+        int unit = UNITS.contains(word(behind)) ? 1 : 0;
+        if (word(behind + unit).equals("and")) {
+            Parts parts = parts(behind + unit + 1, true);
+            if (parts != null && parts.upper() < parts.lower()) {
+                String figure = whole + " " + parts.upper() + "/" + parts.lower();
+                Spoken said = withUnit(figure, from, taken + unit + 1 + parts.tokens());
+                return unit == 1 ? new Spoken(figure, word(behind), said.tokens(), said.last()) : said;
+            }
+        }
+        String decimals = word(behind).equals("point") ? decimals(behind + 1) : "";
+        if (!decimals.isEmpty()) {
+            return withUnit(whole + "." + decimals, from, taken + 1 + decimals.length());
+        }
+        boolean inDigits = tokens.get(from).is(Kind.FIGURE);
+        return inDigits || (unit == 0 && isNoFigure(whole, from, behind))
+                ? null
+                : withUnit(String.valueOf(whole), from, taken);
+    }
+
+    /** "This one" is none. */
+    private boolean isNoFigure(int whole, int from, int behind) {
+        boolean isSize = behind < tokens.size() && tokens.get(behind).is(Kind.TIMES);
+        return whole == 1 && behind == from + 1 && !isSize && !BEFORE_ONE.contains(text(from - 1));
+    }
+
+    /** Digits said one by one. */
+    private String decimals(int from) {
+        StringBuilder digits = new StringBuilder();
+        for (int i = from; NumberWords.digit(word(i)) >= 0; i++) {
+            digits.append(NumberWords.digit(word(i)));
+        }
+        return digits.toString();
+    }
+
+    /** "Three quarters", "a half"; "half" alone only before a unit or behind a whole number. */
+    private @Nullable Parts parts(int from, boolean behindWhole) {
+        Understood alone = NumberWords.part(words, from);
+        if (alone != null) {
+            int unit = from + alone.words();
+            boolean measures = UNITS.contains(word(unit))
+                    || ((word(unit).equals("an") || word(unit).equals("a")) && UNITS.contains(word(unit + 1)))
+                    || isOfUnit(unit);
+            return measures || behindWhole ? new Parts(1, alone.value(), alone.words()) : null;
+        }
+        Understood upper = word(from).equals("a") || word(from).equals("an") ? new Understood(1, 1) : whole(from);
+        if (upper == null || BEFORE_PARTS.contains(text(from - 1))) {
+            return null;
+        }
+        Understood lower = NumberWords.part(words, from + upper.words());
+        return lower == null || upper.value() >= lower.value() || upper.value() == 0
+                ? null
+                : new Parts(upper.value(), lower.value(), upper.words() + lower.words());
+    }
+
+    private @Nullable Understood whole(int from) {
+        if (from >= tokens.size()) {
+            return null;
+        }
+        Token token = tokens.get(from);
+        return token.is(Kind.FIGURE)
+                ? token.count() >= 0 && token.figureEnd() == token.end() ? new Understood(token.count(), 1) : null
+                : NumberWords.whole(words, from);
+    }
+
+    /** With the unit behind it: "inches", "of an inch", "an inch". */
+    private Spoken withUnit(String figure, int from, int taken) {
+        int at = from + taken;
+        int end = isOfUnit(at) ? at + 2 : word(at).equals("an") || word(at).equals("a") ? at + 1 : at;
+        return UNITS.contains(word(end))
+                ? new Spoken(figure, word(end), end + 1 - from, end + 1 - at)
+                : new Spoken(figure, null, taken, 0);
+    }
+
+    private boolean isOfUnit(int at) {
+        return word(at).equals("of")
+                && (word(at + 1).equals("an") || word(at + 1).equals("a"))
+                && UNITS.contains(word(at + 2));
+    }
+
+    private String word(int at) {
+        return at >= 0 && at < words.size() ? words.get(at) : "";
+    }
+
+    private String text(int at) {
+        return at >= 0 && at < tokens.size() ? tokens.get(at).text() : "";
+    }
+
+    /** The same tokens without hyphens that stand between two words. */
+    static List<Token> withoutHyphens(List<Token> tokens) {
+        List<Token> rest = new ArrayList<>();
+        for (int i = 0; i < tokens.size(); i++) {
+            Token token = tokens.get(i);
+            boolean joins = "-‐‑".contains(token.text())
+                    && i > 0
+                    && i + 1 < tokens.size()
+                    && tokens.get(i - 1).is(Kind.WORD)
+                    && tokens.get(i + 1).is(Kind.WORD)
+                    && tokens.get(i - 1).end() == token.start()
+                    && token.end() == tokens.get(i + 1).start();
+            if (!joins) {
+                rest.add(token);
+            }
+        }
+        return rest;
+    }
+}
