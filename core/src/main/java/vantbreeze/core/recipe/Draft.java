@@ -60,6 +60,8 @@ final class Draft {
 
     int pendingCount = 1;
     ScoreGroup group = new ScoreGroup();
+
+    private @Nullable ScoreGroup lastGroup;
     boolean lastLevel;
     boolean alternating;
     boolean foldsAll;
@@ -104,6 +106,7 @@ final class Draft {
                 start,
                 flipped.contains(pieces.size()));
         current.count = pendingCount;
+        lastGroup = null;
         pieces.add(current);
         pendingName = null;
         pendingCount = 1;
@@ -124,8 +127,18 @@ final class Draft {
         if (!group.isEmpty() && current != null && current.isMeasured()) {
             lastLevel = group.level;
             group.addTo(current);
+            lastGroup = group;
         }
         group = new ScoreGroup();
+    }
+
+    /** The scores told last, once more from the other end. */
+    void repeatFromOtherEnd() {
+        endScores();
+        if (lastGroup != null && current != null) {
+            lastGroup.fromBoth = true;
+            lastGroup.addTo(current);
+        }
     }
 
     /** Says of a word or figure that nothing came of it, once. */

@@ -22,6 +22,13 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
         if (cursor.isAtSpot()) {
             return spots();
         }
+        if (isSide(token)) {
+            return true;
+        }
+        if (isCountOfSize()) {
+            draft.pendingCount = cursor.next().count();
+            cursor.next();
+        }
         if (isAtSize()) {
             size(cursor.next(), cursor.peek().is(Kind.TIMES) ? second() : cursor.peek());
             return true;
@@ -45,6 +52,43 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
             return true;
         }
         return draft.mode == Mode.STOCK && cursor.next() != null;
+    }
+
+    /** "The 9 inch side": of the piece in hand, that is the one scored. */
+    private boolean isSide(Token token) {
+        WrittenPiece piece = draft.current;
+        if (!cursor.peek(1).isWord("side", "edge") || piece == null || !piece.isMeasured() || !piece.scores.isEmpty()) {
+            return false;
+        }
+        Length side = token.measure();
+        if (!side.equals(piece.along()) && !side.equals(piece.across())) {
+            return false;
+        }
+        piece.alongLong = side.equals(piece.along().max(piece.across()));
+        cursor.next();
+        cursor.next();
+        return true;
+    }
+
+    /** "2 x 4 1/4 x 5". */
+    private boolean isCountOfSize() {
+        return cursor.peek().count() > 0
+                && cursor.peek().count() <= Vocabulary.MOST_COUNTED
+                && cursor.peek(1).is(Kind.TIMES)
+                && cursor.peek(2).is(Kind.FIGURE)
+                && cursor.peek(3).is(Kind.TIMES)
+                && cursor.peek(4).is(Kind.FIGURE)
+                && !isCountBehind(3);
+    }
+
+    /** "x 2" behind a size. */
+    private boolean isCountBehind(int ahead) {
+        Token count = cursor.peek(ahead + 1);
+        return cursor.peek(ahead).is(Kind.TIMES)
+                && count.count() > 0
+                && count.count() <= Vocabulary.MOST_COUNTED
+                && count.figureEnd() == count.end()
+                && cursor.peek(ahead + 2).is(Kind.STOP);
     }
 
     /** "2 of", "two strips", "cut three", "(2)" behind a size, "score two lines". */
@@ -102,6 +146,10 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
             draft.mode = Mode.NONE;
         }
         draft.pendingCount = 1;
+        if (isCountBehind(0)) {
+            cursor.next();
+            draft.countsBehind(cursor.next().count());
+        }
     }
 
     /** "11 long, 4 1/4 high". */

@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.length.LengthUnit;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.recipe.Draft.Mode;
 import vantbreeze.core.recipe.Token.Kind;
 
@@ -21,6 +22,9 @@ final class RecipeReader {
     /** Lines whose rest is the maker's own words. */
     private static final Pattern OWN_WORDS =
             Pattern.compile("(?im)^[ \\t]*(?<what>name|notes?|title)[ \\t]*:(?<words>.*)$");
+
+    private static final String CHOSEN_ON_THE_BENCH =
+            "Envelope and sheet are not taken from a recipe: choose them on the bench.";
 
     private final Cursor cursor;
     private final ExactReader exact;
@@ -252,6 +256,11 @@ final class RecipeReader {
                 && draft.current != null) {
             boolean already = draft.mode == Mode.FOLDS && !draft.current.scores.isEmpty();
             draft.group.parts = already ? 0 : Vocabulary.PARTS.get(word);
+        } else if (cursor.peek().isWord("repeat", "same") && isOtherEndAhead()) {
+            draft.repeatFromOtherEnd();
+            draft.mode = Mode.SCORES;
+        } else if (scores && cursor.peek().isWord("last") && !draft.group.isEmpty()) {
+            draft.group.fromLast();
         } else if (cursor.peek().isWord("alternating", "alternately", "alternate")) {
             draft.alternating = true;
         } else if (draft.mode == Mode.FOLDS && cursor.peek().isWord("all", "both", "every")) {
@@ -261,6 +270,17 @@ final class RecipeReader {
         }
         cursor.next();
         return true;
+    }
+
+    /** "Repeat on the other side", "the same from the opposite end". */
+    private boolean isOtherEndAhead() {
+        for (int i = 1; i < 7 && !cursor.peek(i).is(Kind.STOP); i++) {
+            if (cursor.peek(i).isWord("other", "opposite", "right", "far")
+                    && cursor.peek(i + 1).isWord("side", "end", "edge")) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Sentences as the house writes them. */
@@ -347,14 +367,52 @@ final class RecipeReader {
             cursor.next();
             return true;
         }
-        if (word.equals("envelope")
-                || (word.matches("a[2-6]|letter|c[4-7]|dl") && !cursor.peek(1).is(Kind.TIMES))) {
-            draft.mode = word.equals("envelope") ? Mode.STOCK : draft.mode;
-            draft.taken.add("Envelope and sheet are not taken from a recipe: choose them on the bench.");
+        if (word.equals("envelope")) {
+            draft.mode = Mode.STOCK;
+            draft.taken.add(CHOSEN_ON_THE_BENCH);
+            cursor.next();
+            return true;
+        }
+        Optional<Size> sheet = SheetName.find(word);
+        if (sheet.isPresent() || word.matches("a\\d|c\\d|dl")) {
+            if (sheet.isPresent() && draft.mode == Mode.NONE && !isSizeInSentence()) {
+                beginSheet(sheet.get());
+            } else {
+                draft.taken.add(CHOSEN_ON_THE_BENCH);
+            }
             cursor.next();
             return true;
         }
         return false;
+    }
+
+    /** Whether a size is told in the sentence that stands here: then a sheet in it is only what that is cut from. */
+    private boolean isSizeInSentence() {
+        for (int way : new int[] {-1, 1}) {
+            for (int i = way; !cursor.peek(i).is(Kind.STOP); i += way) {
+                if (cursor.peek(i).is(Kind.TIMES)
+                        && cursor.peek(i - 1).is(Kind.FIGURE)
+                        && cursor.peek(i + 1).is(Kind.FIGURE)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** "A sheet of A4", "half a sheet of Letter", "a quarter of an A4". */
+    private void beginSheet(Size sheet) {
+        Size size = sheet;
+        for (int i = -1; i > -7 && !cursor.peek(i).is(Kind.STOP); i--) {
+            if (cursor.peek(i).isWord("half")) {
+                size = new Size(sheet.height(), sheet.width().dividedBy(2));
+            } else if (cursor.peek(i).isWord("quarter")) {
+                size = new Size(sheet.width().dividedBy(2), sheet.height().dividedBy(2));
+            }
+        }
+        draft.begin(cursor.peek().start());
+        draft.piece().width = size.width();
+        draft.piece().height = size.height();
     }
 
     private boolean little(String word) {

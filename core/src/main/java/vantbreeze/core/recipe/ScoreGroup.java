@@ -24,6 +24,25 @@ final class ScoreGroup {
         figures.add(figure);
     }
 
+    /** The figure named last is measured from the one before it. */
+    void fromLast() {
+        int last = figures.size() - 1;
+        if (last > 0) {
+            Token from = figures.get(last - 1);
+            Token figure = figures.get(last);
+            figures.set(
+                    last,
+                    new Token(
+                            figure.kind(),
+                            figure.start(),
+                            figure.end(),
+                            figure.text(),
+                            from.measure().plus(figure.measure()),
+                            figure.unit(),
+                            figure.figureEnd()));
+        }
+    }
+
     boolean isEmpty() {
         return figures.isEmpty() && every == null && parts == 0;
     }

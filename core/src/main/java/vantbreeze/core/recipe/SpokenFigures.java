@@ -32,6 +32,10 @@ final class SpokenFigures {
     /** Behind these, parts are into how many, not how long. */
     private static final Set<String> BEFORE_PARTS = Set.of("in", "into", "turned");
 
+    private static final Set<String> EVERY = Set.of("every", "each");
+    private static final Set<String> SIDES = Set.of("length", "width");
+    private static final Set<String> ARTICLES = Set.of("a", "an", "the");
+
     private final List<Token> tokens;
     private final List<String> words;
 
@@ -59,6 +63,13 @@ final class SpokenFigures {
     /** The figure that is said from a token on; null when none is. */
     @Nullable
     Spoken at(int from) {
+        Spoken ofSheet = ofSheet(from);
+        if (ofSheet != null) {
+            return ofSheet;
+        }
+        if (UNITS.contains(word(from)) && EVERY.contains(text(from - 1))) {
+            return new Spoken("1", word(from), 1, 0);
+        }
         Parts parts = parts(from, false);
         if (parts != null) {
             return withUnit(parts.upper() + "/" + parts.lower(), from, parts.tokens());
@@ -68,6 +79,20 @@ final class SpokenFigures {
         }
         Understood whole = whole(from);
         return whole == null ? null : mixed(whole.value(), from, whole.words());
+    }
+
+    /** "The length of an A4". */
+    private @Nullable Spoken ofSheet(int from) {
+        if (!SIDES.contains(word(from)) || !word(from + 1).equals("of")) {
+            return null;
+        }
+        int name = ARTICLES.contains(word(from + 2)) ? from + 3 : from + 2;
+        boolean isLong = word(from).equals("length");
+        return SheetName.find(word(name))
+                .map(sheet -> SheetName.written(isLong ? sheet.width() : sheet.height())
+                        .split(" (?=\\p{L})"))
+                .map(said -> new Spoken(said[0], said[1], name + 1 - from, 0))
+                .orElse(null);
     }
 
     /** A whole number, and what is said behind it: a unit, a fraction, decimals. */

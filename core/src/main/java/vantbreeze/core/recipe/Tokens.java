@@ -29,7 +29,7 @@ final class Tokens {
                     + "(?<unit>[ \\t]*(?:\"|”|″|''|inches\\b|inch\\b|ins\\b|in\\b\\.?|cms?\\b|"
                     + "centimet(?:re|er)s?\\b|mms?\\b|millimet(?:re|er)s?\\b))?"
                     + "|(?<soon>…|\\.\\.\\.)|(?<times>[×✕*])|(?<comma2>[,&+/])|(?<colon>:)|(?<stop>[;"
-                    + ".\\n\\r!?])|(?<word>\\p{L}[\\p{L}\\p{M}’']*)|(?<sign>\\S)",
+                    + ".\\n\\r!?])|(?<word>[ac]\\d\\b|\\p{L}[\\p{L}\\p{M}’']*)|(?<sign>\\S)",
             Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
 
     private final String text;
