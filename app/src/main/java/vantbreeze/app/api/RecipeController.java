@@ -17,14 +17,13 @@ import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.free.FreeCard;
-import vantbreeze.core.hand.WhatItIs;
+import vantbreeze.core.hand.KnownRecipe;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.recipe.OneNumber;
 import vantbreeze.core.recipe.Passage;
 import vantbreeze.core.recipe.RecipeReading;
 import vantbreeze.core.recipe.Recipes;
-import vantbreeze.core.recognition.Likeness;
 
 /** Recipes as people write them: read, and made a card of. */
 @RestController
@@ -70,30 +69,31 @@ class RecipeController {
         RecipeReading reading =
                 Recipes.on(ruler, stock.workshop().tools().allowances()).read(recipe.text());
         if (reading.card() == null) {
-            return view(reading, null, null);
+            return view(reading, null, false, reading.verdict(), null);
         }
-        WhatItIs what = new WhatItIs(stock.workshop(), plan(reading, reading.card(), ruler));
-        Likeness known = reading.closes() ? what.known().orElse(null) : null;
-        CardView card = CardView.of(new Card(NOWHERE, 0, stock.workshop().work(taken(what, known)), Instant.EPOCH, ""));
-        return view(reading, card, known == null ? null : what.inWords(known));
+        KnownRecipe known = known(reading, reading.card(), ruler);
+        CardView card = CardView.of(new Card(NOWHERE, 0, stock.workshop().work(known.plan()), Instant.EPOCH, ""));
+        return view(reading, card, known.closes(), known.verdict(), known.what());
     }
 
-    private static ReadView view(RecipeReading reading, @Nullable CardView card, @Nullable String whatItIs) {
+    private static ReadView view(
+            RecipeReading reading, @Nullable CardView card, boolean closes, String verdict, @Nullable String what) {
+        boolean meant = closes && !reading.closes();
         return new ReadView(
                 card,
-                reading.closes(),
-                reading.verdict(),
-                whatItIs,
+                closes,
+                verdict,
+                what,
                 reading.notUnderstood(),
                 reading.passedOver(),
-                reading.taken(),
+                // of a card that is known without them, guesses tell nothing
+                meant ? List.of() : reading.taken(),
                 reading.findings(),
-                reading.mends());
+                what == null ? reading.mends() : List.of());
     }
 
-    /** As the structure that it is, with all that this brings; free where it is none. */
-    private static Plan taken(WhatItIs what, @Nullable Likeness known) {
-        return known == null ? what.plan() : what.takenAs(known.structure().id());
+    private KnownRecipe known(RecipeReading reading, FreeCard card, Ruler ruler) {
+        return KnownRecipe.of(reading, plan(reading, card, ruler), stock.workshop());
     }
 
     @PostMapping("/begun")
@@ -105,9 +105,7 @@ class RecipeController {
         if (reading.card() == null) {
             throw new ValidationException("recipe", reading.verdict());
         }
-        WhatItIs what = new WhatItIs(stock.workshop(), plan(reading, reading.card(), ruler));
-        return CardView.of(
-                drawer.add(taken(what, reading.closes() ? what.known().orElse(null) : null)));
+        return CardView.of(drawer.add(known(reading, reading.card(), ruler).plan()));
     }
 
     private static Plan plan(RecipeReading reading, FreeCard card, Ruler ruler) {

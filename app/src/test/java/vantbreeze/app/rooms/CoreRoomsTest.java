@@ -98,6 +98,7 @@ class CoreRoomsTest {
                 "fit",
                 "check",
                 "plan",
+                "recipe",
                 "recognition");
         ROOMS.room("build", "length", "paper", "tool", "fold", "cutting", "fold.folding", "plan");
         ROOMS.room(

@@ -4,12 +4,17 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Join;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Panels;
+import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Precision;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Structure;
 
@@ -59,6 +64,9 @@ public final class Touched {
                         touched.add(panels + panel.index());
                     }
                 }
+                if (touched.isEmpty()) {
+                    touched.addAll(besideSlits(was, after.pieces().get(piece).slits(), panels));
+                }
             }
             panels += was.all().size();
         }
@@ -76,5 +84,18 @@ public final class Touched {
             }
         }
         return touched;
+    }
+
+    /** Panels along slits that are not among these. */
+    private static Set<Integer> besideSlits(Panels was, List<Stretch> slits, int first) {
+        return was.piece().slits().stream()
+                .filter(slit -> !slits.contains(slit))
+                .map(slit -> new GeometryFactory().createLineString(new Coordinate[] {
+                    slit.from().millimetres(), slit.to().millimetres()
+                }))
+                .flatMap(slit -> was.all().stream()
+                        .filter(panel -> panel.shape().isWithinDistance(slit, Precision.ON_LINE))
+                        .map(panel -> first + panel.index()))
+                .collect(Collectors.toSet());
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
+import vantbreeze.core.fold.Crease;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Join;
 import vantbreeze.core.fold.Over;
@@ -24,9 +25,11 @@ import vantbreeze.core.length.Length;
  * Draws what a recipe describes. What the recipe leaves open is filled in the way that closes best, and said.
  *
  * @param card as drawn
+ * @param asTold only what the recipe says: scores of which it does not say how they fold may fold either way, and what
+ *     it does not say is glued is not
  * @param taken what was filled in
  */
-record RecipeCard(FreeCard card, List<String> taken) {
+record RecipeCard(FreeCard card, Assembly asTold, List<String> taken) {
 
     /** @throws UnbuildableRecipe when nothing can be drawn */
     static RecipeCard of(Recipe recipe) {
@@ -107,7 +110,30 @@ record RecipeCard(FreeCard card, List<String> taken) {
             card.impossible().ifPresent(words -> {
                 throw new UnbuildableRecipe(words);
             });
-            return new RecipeCard(staying(card), taken);
+            return new RecipeCard(staying(card), asTold(), taken);
+        }
+
+        private Assembly asTold() {
+            List<Piece> told = new ArrayList<>();
+            for (int i = 0; i < pieces.size(); i++) {
+                told.add(written.get(i).folds.isEmpty() ? eitherWay(pieces.get(i)) : pieces.get(i));
+            }
+            return new Assembly(told, List.of());
+        }
+
+        /** The same with scores from edge to edge that may fold either way. */
+        private static Piece eitherWay(Piece piece) {
+            List<Crease> creases = piece.creases().stream()
+                    .map(crease -> crease.fold() == Fold.BEND ? crease : new Crease(crease.line(), Fold.UNASSIGNED))
+                    .toList();
+            return new Piece(
+                    piece.name(),
+                    piece.outline(),
+                    creases,
+                    piece.slits(),
+                    piece.panelNames(),
+                    piece.openings(),
+                    piece.material());
         }
 
         private Assembly assembly(List<Join> joins) {

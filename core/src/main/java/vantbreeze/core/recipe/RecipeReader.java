@@ -236,9 +236,7 @@ final class RecipeReader {
         } else if (scores && cursor.peek().isWord("right")) {
             draft.group.fromFarEnd = true;
         } else if (ends && cursor.peek().isWord("long", "longer", "short", "shorter")) {
-            if (draft.current != null && draft.current.scores.isEmpty()) {
-                draft.current.alongLong = word.startsWith("long");
-            }
+            alongSide(word.startsWith("long"));
             cursor.next();
         } else if (scores && cursor.peek().isWord("across", "level", "horizontally", "crosswise")) {
             draft.group.level = true;
@@ -254,6 +252,9 @@ final class RecipeReader {
         } else if (Vocabulary.PARTS.containsKey(word)
                 && (scores || draft.mode == Mode.FOLDS)
                 && draft.current != null) {
+            if (!draft.group.isEmpty()) {
+                draft.endScores();
+            }
             boolean already = draft.mode == Mode.FOLDS && !draft.current.scores.isEmpty();
             draft.group.parts = already ? 0 : Vocabulary.PARTS.get(word);
         } else if (cursor.peek().isWord("repeat", "same") && isOtherEndAhead()) {
@@ -270,6 +271,19 @@ final class RecipeReader {
         }
         cursor.next();
         return true;
+    }
+
+    /** The first side named is the one that is scored; scores on another then run the other way. */
+    private void alongSide(boolean longOne) {
+        WrittenPiece piece = draft.current;
+        if (piece == null) {
+            return;
+        }
+        if (piece.scores.isEmpty()) {
+            piece.alongLong = longOne;
+        } else if (piece.isMeasured()) {
+            draft.group.level = longOne != piece.along().isLongerThan(piece.across());
+        }
     }
 
     /** "Repeat on the other side", "the same from the opposite end". */

@@ -2,6 +2,7 @@ package vantbreeze.core.recipe;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.paper.Size;
 
@@ -11,6 +12,8 @@ import vantbreeze.core.paper.Size;
  * @param name what it calls the card, or null
  * @param notes what it only asks to be minded
  * @param card as drawn, or null when nothing can be
+ * @param asTold its pieces with only what the recipe says of them, to be known by; null when nothing can be drawn
+ * @param tellsGlue whether it says panel by panel where glue goes
  * @param closes whether it closes as a card does
  * @param closed its size then, or null
  * @param verdict in one sentence
@@ -25,6 +28,8 @@ public record RecipeReading(
         @Nullable String name,
         String notes,
         @Nullable FreeCard card,
+        @Nullable Assembly asTold,
+        boolean tellsGlue,
         boolean closes,
         @Nullable Size closed,
         String verdict,

@@ -41,6 +41,21 @@ record PieceSketch(String pattern, String tally, List<Place> figures) {
         return new Sketching(piece, order).sketch();
     }
 
+    /**
+     * Whether a drawn pattern is that of a made one: scores that may fold either way as those which fold one way.
+     *
+     * @param drawn may have scores that fold either way
+     */
+    static boolean isLike(String drawn, String made) {
+        return drawn.equals(made)
+                || (drawn.indexOf('?') >= 0 && eitherWay(drawn).equals(eitherWay(made)));
+    }
+
+    /** The same with every score folding either way. */
+    static String eitherWay(String pattern) {
+        return pattern.replaceAll("(?<= [Ffuls])[vm]", "?");
+    }
+
     /** Corners anticlockwise from the lowest, of several the one on the left; without those on straight lines. */
     static List<Spot> ring(List<Spot> corners) {
         return Sketching.ring(corners);

@@ -220,11 +220,14 @@ public final class Recogniser {
         /** Orders of the drawn pieces in which each has the pattern of the made one, those as they are drawn first. */
         private static List<List<Integer>> orders(List<String> drawn, List<String> made) {
             List<List<Integer>> orders = new ArrayList<>();
-            String[] sorted = drawn.stream().sorted().toArray(String[]::new);
-            if (Arrays.equals(sorted, made.stream().sorted().toArray(String[]::new))) {
+            if (Arrays.equals(eitherWay(drawn), eitherWay(made))) {
                 extend(new ArrayList<>(), drawn, made, orders);
             }
             return orders;
+        }
+
+        private static String[] eitherWay(List<String> patterns) {
+            return patterns.stream().map(PieceSketch::eitherWay).sorted().toArray(String[]::new);
         }
 
         private static void extend(
@@ -237,7 +240,7 @@ public final class Recogniser {
                 return;
             }
             for (int piece = 0; piece < drawn.size(); piece++) {
-                if (!order.contains(piece) && drawn.get(piece).equals(made.get(order.size()))) {
+                if (!order.contains(piece) && PieceSketch.isLike(drawn.get(piece), made.get(order.size()))) {
                     order.add(piece);
                     extend(order, drawn, made, orders);
                     order.remove(order.size() - 1);

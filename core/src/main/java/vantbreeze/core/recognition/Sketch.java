@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.IntStream;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Join;
@@ -61,9 +62,13 @@ record Sketch(List<String> patterns, List<String> joins, List<Place> figures) {
         return new Sketch(patterns, joins, figures);
     }
 
-    /** Whether the figures of both speak of the same lines. */
+    /** Whether the figures of both speak of the same lines; of those drawn here, some may fold either way. */
     boolean isLike(Sketch other) {
-        return patterns.equals(other.patterns) && joins.equals(other.joins) && figures.size() == other.figures.size();
+        return patterns.size() == other.patterns.size()
+                && IntStream.range(0, patterns.size())
+                        .allMatch(i -> PieceSketch.isLike(patterns.get(i), other.patterns.get(i)))
+                && joins.equals(other.joins)
+                && figures.size() == other.figures.size();
     }
 
     /** Where a piece is glued on another: where its lower left corner comes to lie, and how it is turned. */

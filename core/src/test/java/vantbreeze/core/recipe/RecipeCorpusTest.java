@@ -4,14 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
-import vantbreeze.core.hand.WhatItIs;
+import vantbreeze.core.hand.KnownRecipe;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Workshop;
 
@@ -37,19 +39,17 @@ class RecipeCorpusTest {
     void aGoodRecipeIsKnownForWhatItIs(String recipe, Ruler ruler, String told) {
         RecipeReading reading = Recipes.on(ruler).read(recipe);
         assertThat(reading.card()).as(reading.verdict()).isNotNull();
-        String what = new WhatItIs(WORKSHOP, Plan.of("Kite day", reading.card(), ruler))
-                .known()
-                .map(known -> known.structure().id())
-                .orElse("none");
+        KnownRecipe known = KnownRecipe.of(reading, Plan.of("Kite day", reading.card(), ruler), WORKSHOP);
+        Size closed = WORKSHOP.work(known.plan()).footprint();
         assertThat("%s, %s × %s"
                         .formatted(
-                                what,
-                                write(reading.closed().width(), ruler),
-                                write(reading.closed().height(), ruler)))
-                .as("%s %s %s", reading.verdict(), reading.taken(), reading.notUnderstood())
+                                known.plan().isFree() ? "none" : known.plan().structureId(),
+                                write(closed.width(), ruler),
+                                write(closed.height(), ruler)))
+                .as("%s %s %s", known.verdict(), reading.taken(), reading.notUnderstood())
                 .isEqualTo(told);
-        assertThat(reading.closes()).isTrue();
-        assertThat(reading.mends())
+        assertThat(known.closes()).isTrue();
+        assertThat(known.what() == null ? reading.mends() : List.of())
                 .as("no correct recipe is told to change a figure")
                 .isEmpty();
         assertThat(reading.notUnderstood()).isEmpty();

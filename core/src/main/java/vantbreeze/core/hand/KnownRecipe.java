@@ -1,0 +1,68 @@
+package vantbreeze.core.hand;
+
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.recipe.RecipeReading;
+import vantbreeze.core.recognition.Likeness;
+import vantbreeze.core.recognition.Recognisers;
+
+/**
+ * A recipe as the card that it means: as drawn where it is one of the catalogue that way, else by its pieces alone, as
+ * folds and glue are often left unsaid; free where it is none.
+ *
+ * @param plan the card, following its structure where it is known
+ * @param what which structure it is, in a sentence; null where it is none
+ * @param closes whether it closes
+ * @param verdict in one sentence
+ */
+public record KnownRecipe(Plan plan, @Nullable String what, boolean closes, String verdict) {
+
+    /**
+     * What a recipe means.
+     *
+     * @param drawn the card as its reader drew it
+     */
+    public static KnownRecipe of(RecipeReading reading, Plan drawn, Workshop workshop) {
+        WhatItIs what = new WhatItIs(workshop, drawn);
+        Optional<Likeness> asDrawn = reading.closes() ? what.known() : Optional.empty();
+        if (asDrawn.isPresent()) {
+            Likeness known = asDrawn.get();
+            return new KnownRecipe(what.takenAs(known.structure().id()), what.inWords(known), true, reading.verdict());
+        }
+        return byPieces(reading, drawn.ruler(), workshop)
+                .map(known -> meant(known, drawn, what, workshop))
+                .orElseGet(() -> new KnownRecipe(drawn, null, reading.closes(), reading.verdict()));
+    }
+
+    /** Of a recipe that says itself what is glued where, its pieces alone do not say what it is. */
+    private static Optional<Likeness> byPieces(RecipeReading reading, Ruler ruler, Workshop workshop) {
+        return reading.asTold() == null || reading.tellsGlue()
+                ? Optional.empty()
+                : Recognisers.of(workshop.catalogue(), workshop.tools().allowances())
+                        .recognise(reading.asTold(), null, ruler)
+                        .stream()
+                        .filter(Likeness::isExact)
+                        .findFirst();
+    }
+
+    private static KnownRecipe meant(Likeness known, Plan drawn, WhatItIs what, Workshop workshop) {
+        Plan plan = Plan.of(drawn.name(), known.structure().id(), known.measures(), drawn.ruler())
+                .withNotes(drawn.notes());
+        WorkedPlan worked = workshop.work(plan);
+        String verdict = "It closes, to %s × %s."
+                .formatted(
+                        write(worked.footprint().width(), drawn.ruler()),
+                        write(worked.footprint().height(), drawn.ruler()));
+        return new KnownRecipe(plan, what.inWords(known), true, verdict);
+    }
+
+    private static String write(Length length, Ruler ruler) {
+        return Figure.of(length, ruler).inWords();
+    }
+}
