@@ -69,27 +69,28 @@ class RecipeController {
         RecipeReading reading =
                 Recipes.on(ruler, stock.workshop().tools().allowances()).read(recipe.text());
         if (reading.card() == null) {
-            return view(reading, null, false, reading.verdict(), null);
+            return new ReadView(
+                    null,
+                    false,
+                    reading.verdict(),
+                    null,
+                    reading.notUnderstood(),
+                    reading.passedOver(),
+                    reading.taken(),
+                    reading.findings(),
+                    reading.mends());
         }
         KnownRecipe known = known(reading, reading.card(), ruler);
-        CardView card = CardView.of(new Card(NOWHERE, 0, stock.workshop().work(known.plan()), Instant.EPOCH, ""));
-        return view(reading, card, known.closes(), known.verdict(), known.what());
-    }
-
-    private static ReadView view(
-            RecipeReading reading, @Nullable CardView card, boolean closes, String verdict, @Nullable String what) {
-        boolean meant = closes && !reading.closes();
         return new ReadView(
-                card,
-                closes,
-                verdict,
-                what,
+                CardView.of(new Card(NOWHERE, 0, stock.workshop().work(known.plan()), Instant.EPOCH, "")),
+                known.closes(),
+                known.verdict(),
+                known.what(),
                 reading.notUnderstood(),
                 reading.passedOver(),
-                // of a card that is known without them, guesses tell nothing
-                meant ? List.of() : reading.taken(),
+                known.assumed(),
                 reading.findings(),
-                what == null ? reading.mends() : List.of());
+                known.what() == null ? reading.mends() : List.of());
     }
 
     private KnownRecipe known(RecipeReading reading, FreeCard card, Ruler ruler) {

@@ -1,5 +1,6 @@
 package vantbreeze.core.hand;
 
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Figure;
@@ -20,8 +21,16 @@ import vantbreeze.core.recognition.Recognisers;
  * @param what which structure it is, in a sentence; null where it is none
  * @param closes whether it closes
  * @param verdict in one sentence
+ * @param assumed what the recipe leaves open and how that was taken
  */
-public record KnownRecipe(Plan plan, @Nullable String what, boolean closes, String verdict) {
+public record KnownRecipe(Plan plan, @Nullable String what, boolean closes, String verdict, List<String> assumed) {
+
+    public KnownRecipe {
+        assumed = List.copyOf(assumed);
+    }
+
+    private static final String UNSAID =
+            "Folds and glue that the recipe leaves unsaid are those of the card that it is.";
 
     /**
      * What a recipe means.
@@ -33,11 +42,16 @@ public record KnownRecipe(Plan plan, @Nullable String what, boolean closes, Stri
         Optional<Likeness> asDrawn = reading.closes() ? what.known() : Optional.empty();
         if (asDrawn.isPresent()) {
             Likeness known = asDrawn.get();
-            return new KnownRecipe(what.takenAs(known.structure().id()), what.inWords(known), true, reading.verdict());
+            return new KnownRecipe(
+                    what.takenAs(known.structure().id()),
+                    what.inWords(known),
+                    true,
+                    reading.verdict(),
+                    reading.taken());
         }
         return byPieces(reading, drawn.ruler(), workshop)
                 .map(known -> meant(known, drawn, what, workshop))
-                .orElseGet(() -> new KnownRecipe(drawn, null, reading.closes(), reading.verdict()));
+                .orElseGet(() -> new KnownRecipe(drawn, null, reading.closes(), reading.verdict(), reading.taken()));
     }
 
     /** Of a recipe that says itself what is glued where, its pieces alone do not say what it is. */
@@ -59,7 +73,7 @@ public record KnownRecipe(Plan plan, @Nullable String what, boolean closes, Stri
                 .formatted(
                         write(worked.footprint().width(), drawn.ruler()),
                         write(worked.footprint().height(), drawn.ruler()));
-        return new KnownRecipe(plan, what.inWords(known), true, verdict);
+        return new KnownRecipe(plan, what.inWords(known), true, verdict, List.of(UNSAID));
     }
 
     private static String write(Length length, Ruler ruler) {

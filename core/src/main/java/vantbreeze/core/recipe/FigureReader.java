@@ -30,6 +30,10 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
             cursor.next();
         }
         if (isAtSize()) {
+            if (draft.mode == Mode.FOLDS && cursor.peek(-1).isWord("to")) {
+                // "fold in half to 5 x 5"
+                draft.mode = Mode.FINISHED;
+            }
             size(cursor.next(), cursor.peek().is(Kind.TIMES) ? second() : cursor.peek());
             return true;
         }

@@ -1,13 +1,14 @@
 package vantbreeze.core.recipe;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import vantbreeze.core.length.LengthUnit;
 
 /**
  * Which side of a piece is scored, where a recipe does not say: the first one written, unless its scores do not fit
- * there and do on the other.
+ * there and do on the other, or the card comes to the size it shall have only on the other.
  *
  * @param text the recipe
  * @param bare the unit of figures without one
@@ -17,22 +18,32 @@ record ScoredSide(String text, LengthUnit bare) {
     /** The recipe, read with its scores along the sides on which they fit. */
     Recipe read() {
         Recipe asWritten = RecipeReader.read(text, bare);
-        List<Integer> off = IntStream.range(0, asWritten.pieces().size())
-                .filter(i -> asWritten.pieces().get(i).leavesSideOpen()
-                        && !asWritten.pieces().get(i).fits())
+        List<Integer> open = IntStream.range(0, asWritten.pieces().size())
+                .filter(i -> asWritten.pieces().get(i).leavesSideOpen())
                 .boxed()
                 .toList();
-        if (off.isEmpty()) {
+        List<Integer> off =
+                open.stream().filter(i -> !asWritten.pieces().get(i).fits()).toList();
+        if (!off.isEmpty()) {
+            return along(off).orElse(asWritten);
+        }
+        if (asWritten.finished() == null || open.isEmpty() || closes(asWritten)) {
             return asWritten;
         }
-        Recipe other = RecipeReader.read(text, bare, Set.copyOf(off));
-        if (!off.stream().allMatch(piece -> other.pieces().get(piece).fits()) || !closes(other)) {
-            return asWritten;
+        // how large it shall be closed says which side is meant
+        return along(open.subList(0, 1)).orElse(asWritten);
+    }
+
+    /** Read with these pieces scored along their second side, if all fits and closes so. */
+    private Optional<Recipe> along(List<Integer> flipped) {
+        Recipe other = RecipeReader.read(text, bare, Set.copyOf(flipped));
+        if (!flipped.stream().allMatch(piece -> other.pieces().get(piece).fits()) || !closes(other)) {
+            return Optional.empty();
         }
-        off.forEach(piece -> other.taken()
+        flipped.forEach(piece -> other.taken()
                 .add("%s is scored along the second side written: there its scores fit."
                         .formatted(other.pieces().get(piece).name)));
-        return other;
+        return Optional.of(other);
     }
 
     private static boolean closes(Recipe recipe) {

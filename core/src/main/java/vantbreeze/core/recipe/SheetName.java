@@ -1,33 +1,32 @@
 package vantbreeze.core.recipe;
 
-import java.util.Map;
 import java.util.Optional;
+import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
-import vantbreeze.core.paper.IsoA;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Sheets;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.paper.StockSheet;
 
-/** Sheets that recipes call by name: ISO 216's A sizes, and Letter as in ANSI/ASME Y14.1 (both from memory). */
+/** Sheets that recipes call by name: those that are published. */
 final class SheetName {
 
-    private static final Map<String, Size> SIZES = Map.of(
-            "a3", IsoA.size(3),
-            "a4", IsoA.size(4),
-            "a5", IsoA.size(5),
-            "a6", IsoA.size(6),
-            "letter", new Size(Length.ofInches(8, 1, 2), Length.ofInches(11)));
+    private static final String NAMES = "a\\d|letter";
 
     private SheetName() {}
 
     /** The size of a sheet of this name, its long side first. */
     static Optional<Size> find(String word) {
-        return Optional.ofNullable(SIZES.get(word)).map(size -> new Size(size.longSide(), size.shortSide()));
+        return word.matches(NAMES)
+                ? Sheets.published()
+                        .find(word)
+                        .map(StockSheet::size)
+                        .map(size -> new Size(size.longSide(), size.shortSide()))
+                : Optional.empty();
     }
 
-    /** Its length, in figures that are read back exactly. */
-    static String written(Length length) {
-        boolean inches = length.units() % Length.ofInches(0, 1, 2).units() == 0;
-        return inches
-                ? length.units() / Length.PER_INCH + (length.units() % Length.PER_INCH == 0 ? "" : " 1/2") + " in"
-                : length.units() / Length.ofMillimetres(1).units() + " mm";
+    /** A length of it in figures that are read back exactly. */
+    static Figure written(Length length) {
+        return Figure.of(length, Ruler.EIGHTHS.marks(length) ? Ruler.EIGHTHS : Ruler.MM_HALF);
     }
 }

@@ -89,8 +89,8 @@ final class SpokenFigures {
         int name = ARTICLES.contains(word(from + 2)) ? from + 3 : from + 2;
         boolean isLong = word(from).equals("length");
         return SheetName.find(word(name))
-                .map(sheet -> SheetName.written(isLong ? sheet.width() : sheet.height())
-                        .split(" (?=\\p{L})"))
+                .map(sheet -> SheetName.written(isLong ? sheet.width() : sheet.height()))
+                .map(figure -> figure.text().split(" (?=\\p{L})"))
                 .map(said -> new Spoken(said[0], said[1], name + 1 - from, 0))
                 .orElse(null);
     }
