@@ -186,6 +186,16 @@ export function useCompared(id: string, version: string, revision: number) {
   })
 }
 
+/** Lets the house go through its catalogue while the first words are typed. */
+export function useReadyForRecipes() {
+  return useQuery({
+    queryKey: ['ready for recipes'],
+    queryFn: async () => (await api.GET('/api/recipes/ready')).response.ok,
+    retry: false,
+    staleTime: Infinity,
+  })
+}
+
 /** What a recipe comes to; asked anew whenever its text changes. */
 export function useReading(text: string, ruler: string) {
   return useQuery({

@@ -1,6 +1,6 @@
 import { useDeferredValue, useEffect, useState } from 'react'
 import { useLocation } from 'wouter'
-import { useDrawer, useReading, useStock } from '../api/cards'
+import { useDrawer, useReading, useReadyForRecipes, useStock } from '../api/cards'
 import { FoldedPlate } from '../bench/FoldedPlate'
 import { Pickable } from '../bench/picked'
 import { lastHabits } from '../drawer/habits'
@@ -23,6 +23,7 @@ export function RecipePage() {
   const [ruler, setRuler] = useState(() => lastHabits().ruler)
   const settled = useSettled(useDeferredValue(text))
   const reading = useReading(settled, ruler)
+  useReadyForRecipes()
   const { fromRecipe } = useDrawer()
   const [, go] = useLocation()
   const say = useSay()
@@ -78,6 +79,11 @@ export function RecipePage() {
             </p>
           )}
           {reading.isError && text.trim() !== '' && <p role="alert">{reading.error.message}</p>}
+          {reading.isLoading && (
+            <p role="status" className="text-lg italic">
+              Comparing it with the cards that are known…
+            </p>
+          )}
           {read && <Judged read={read} text={settled} onMend={write} />}
         </div>
         <div className="flex flex-col gap-3">

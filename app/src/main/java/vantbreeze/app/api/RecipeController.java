@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -24,6 +25,7 @@ import vantbreeze.core.recipe.OneNumber;
 import vantbreeze.core.recipe.Passage;
 import vantbreeze.core.recipe.RecipeReading;
 import vantbreeze.core.recipe.Recipes;
+import vantbreeze.core.recognition.Recognisers;
 
 /** Recipes as people write them: read, and made a card of. */
 @RestController
@@ -95,6 +97,13 @@ class RecipeController {
 
     private KnownRecipe known(RecipeReading reading, FreeCard card, Ruler ruler) {
         return KnownRecipe.of(reading, plan(reading, card, ruler), stock.workshop());
+    }
+
+    /** Goes through the catalogue once, before the first recipe is compared with it: that takes a second or two. */
+    @GetMapping("/ready")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void ready() {
+        Recognisers.of(stock.workshop().catalogue(), stock.workshop().tools().allowances());
     }
 
     @PostMapping("/begun")

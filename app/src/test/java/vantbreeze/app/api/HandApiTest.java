@@ -199,6 +199,7 @@ class HandApiTest {
         send("/api/recipes/begun", "{\"text\":\"Name: Kite\\n30 x 10 cm\",\"ruler\":\"mm\"}")
                 .andExpect(status().isCreated())
                 .andExpect(jsonPath("$.name").value("Kite"));
+        web.perform(get("/api/recipes/ready")).andExpect(status().isNoContent());
         String zFold = "{\"text\":\"lovely gold, four and a quarter by eleven, score at two and three quarters and "
                 + "five and a half\",\"ruler\":\"eighths\"}";
         send("/api/recipes/read", zFold)

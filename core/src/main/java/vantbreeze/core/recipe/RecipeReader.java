@@ -9,7 +9,6 @@ import java.util.regex.Pattern;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.length.LengthUnit;
-import vantbreeze.core.paper.Size;
 import vantbreeze.core.recipe.Draft.Mode;
 import vantbreeze.core.recipe.Token.Kind;
 
@@ -23,13 +22,12 @@ final class RecipeReader {
     private static final Pattern OWN_WORDS =
             Pattern.compile("(?im)^[ \\t]*(?<what>name|notes?|title)[ \\t]*:(?<words>.*)$");
 
-    private static final String CHOSEN_ON_THE_BENCH =
-            "Envelope and sheet are not taken from a recipe: choose them on the bench.";
-
     private final Cursor cursor;
     private final ExactReader exact;
     private final Draft draft;
     private final FigureReader figureReader;
+    private final PlaceWords placeWords;
+    private final PieceWords pieceWords;
     private boolean sentenceStarts = true;
 
     private RecipeReader(String text, LengthUnit bare, Set<Integer> flipped) {
@@ -37,6 +35,8 @@ final class RecipeReader {
         this.cursor = new Cursor(Tokens.of(withoutOwnWords(text), bare, draft.unread));
         this.exact = new ExactReader(cursor);
         this.figureReader = new FigureReader(cursor, exact, draft);
+        this.placeWords = new PlaceWords(cursor, draft);
+        this.pieceWords = new PieceWords(cursor, draft);
     }
 
     /** Reads {@code text}; figures without a unit are in {@code bare} unless the text says otherwise. */
@@ -188,7 +188,7 @@ final class RecipeReader {
         } else if (cursor.isAtSpot()) {
             return figureReader.spots();
         } else {
-            return placing(word) || exactly(word) || noun(word) || little(word);
+            return placeWords.placing(word) || exactly(word) || pieceWords.noun(word) || little(word);
         }
         cursor.next();
         return true;
@@ -224,77 +224,6 @@ final class RecipeReader {
         } else {
             draft.folds.add(Vocabulary.fold(word));
         }
-    }
-
-    /** Words that say where the figures beside them are measured. */
-    private boolean placing(String word) {
-        boolean ends = cursor.peek(1).isWord("end", "ends", "side", "sides", "edge", "edges");
-        boolean scores = draft.mode == Mode.SCORES || draft.mode == Mode.SLIT;
-        if (scores && ends && cursor.peek().isWord("both", "each", "either")) {
-            draft.group.fromBoth = true;
-            cursor.next();
-        } else if (scores && cursor.peek().isWord("right")) {
-            draft.group.fromFarEnd = true;
-        } else if (ends && cursor.peek().isWord("long", "longer", "short", "shorter")) {
-            alongSide(word.startsWith("long"));
-            cursor.next();
-        } else if (scores && cursor.peek().isWord("across", "level", "horizontally", "crosswise")) {
-            draft.group.level = true;
-        } else if (scores && cursor.peek().isWord("upright", "vertically", "aslant")) {
-            draft.group.level = false;
-        } else if (draft.mode == Mode.SCORES
-                && cursor.peek().isWord("every")
-                && cursor.peek(1).is(Kind.FIGURE)
-                && cursor.peek(1).length() != null) {
-            cursor.next();
-            draft.group.every = cursor.peek();
-            draft.figures.add(cursor.peek());
-        } else if (Vocabulary.PARTS.containsKey(word)
-                && (scores || draft.mode == Mode.FOLDS)
-                && draft.current != null) {
-            if (!draft.group.isEmpty()) {
-                draft.endScores();
-            }
-            boolean already = draft.mode == Mode.FOLDS && !draft.current.scores.isEmpty();
-            draft.group.parts = already ? 0 : Vocabulary.PARTS.get(word);
-        } else if (cursor.peek().isWord("repeat", "same") && isOtherEndAhead()) {
-            draft.repeatFromOtherEnd();
-            draft.mode = Mode.SCORES;
-        } else if (scores && cursor.peek().isWord("last") && !draft.group.isEmpty()) {
-            draft.group.fromLast();
-        } else if (cursor.peek().isWord("alternating", "alternately", "alternate")) {
-            draft.alternating = true;
-        } else if (draft.mode == Mode.FOLDS && cursor.peek().isWord("all", "both", "every")) {
-            draft.foldsAll = true;
-        } else {
-            return false;
-        }
-        cursor.next();
-        return true;
-    }
-
-    /** The first side named is the one that is scored; scores on another then run the other way. */
-    private void alongSide(boolean longOne) {
-        WrittenPiece piece = draft.current;
-        if (piece == null) {
-            return;
-        }
-        if (piece.scores.isEmpty()) {
-            piece.alongLong = longOne;
-        } else if (piece.isMeasured()) {
-            draft.group.level = longOne != piece.along().isLongerThan(piece.across());
-        }
-    }
-
-    /** "Repeat on the other side", "the same from the opposite end". */
-    private boolean isOtherEndAhead() {
-        for (int i = 1; i < 7 && !cursor.peek(i).is(Kind.STOP); i++) {
-            if (cursor.peek(i).isWord("other", "opposite", "right", "far")
-                    && cursor.peek(i + 1).isWord("side", "end", "edge")) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** Sentences as the house writes them. */
@@ -372,61 +301,6 @@ final class RecipeReader {
             cursor.next();
         }
         return true;
-    }
-
-    private boolean noun(String word) {
-        if (Vocabulary.PIECES.containsKey(word)) {
-            // "card base" is one noun
-            draft.pendingName = Vocabulary.PIECES.get(word);
-            cursor.next();
-            return true;
-        }
-        if (word.equals("envelope")) {
-            draft.mode = Mode.STOCK;
-            draft.taken.add(CHOSEN_ON_THE_BENCH);
-            cursor.next();
-            return true;
-        }
-        Optional<Size> sheet = SheetName.find(word);
-        if (sheet.isPresent() || word.matches("a\\d|c\\d|dl")) {
-            if (sheet.isPresent() && draft.mode == Mode.NONE && !isSizeInSentence()) {
-                beginSheet(sheet.get());
-            } else {
-                draft.taken.add(CHOSEN_ON_THE_BENCH);
-            }
-            cursor.next();
-            return true;
-        }
-        return false;
-    }
-
-    /** Whether a size is told in the sentence that stands here: then a sheet in it is only what that is cut from. */
-    private boolean isSizeInSentence() {
-        for (int way : new int[] {-1, 1}) {
-            for (int i = way; !cursor.peek(i).is(Kind.STOP); i += way) {
-                if (cursor.peek(i).is(Kind.TIMES)
-                        && cursor.peek(i - 1).is(Kind.FIGURE)
-                        && cursor.peek(i + 1).is(Kind.FIGURE)) {
-                    return true;
-                }
-            }
-        }
-        return false;
-    }
-
-    /** "A sheet of A4", "half a sheet of Letter", "a quarter of an A4". */
-    private void beginSheet(Size sheet) {
-        Size size = sheet;
-        for (int i = -1; i > -7 && !cursor.peek(i).is(Kind.STOP); i--) {
-            if (cursor.peek(i).isWord("half")) {
-                size = new Size(sheet.height(), sheet.width().dividedBy(2));
-            } else if (cursor.peek(i).isWord("quarter")) {
-                size = new Size(sheet.width().dividedBy(2), sheet.height().dividedBy(2));
-            }
-        }
-        draft.begin(cursor.peek().start());
-        draft.piece().width = size.width();
-        draft.piece().height = size.height();
     }
 
     private boolean little(String word) {
