@@ -58,16 +58,26 @@ final class Cursor {
         }
     }
 
-    /** Whether "3 across, 1 up" stands here; either may be "minus 3", for a corner that lies off the sheet. */
+    /**
+     * Whether "3 from left and 1 from foot" or "3 across 1 up" stands here; either may be "minus 3", for a corner that
+     * lies off the sheet.
+     */
     boolean isAtSpot() {
         int across = peek().isWord("minus") ? 1 : 0;
-        int up = across + 2;
-        up += peek(up).is(Kind.COMMA) ? 1 : 0;
+        int up = across + 1 + axis(across + 1, "across", "left");
+        up += peek(up).is(Kind.COMMA) || peek(up).isWord("and") ? 1 : 0;
         up += peek(up).isWord("minus") ? 1 : 0;
         return isLength(peek(across))
-                && peek(across + 1).isWord("across")
+                && axis(across + 1, "across", "left") > 0
                 && isLength(peek(up))
-                && peek(up + 1).isWord("up");
+                && axis(up + 1, "up", "foot") > 0;
+    }
+
+    /** How many tokens say which way a figure is measured: "across", or "from left"; 0 when none does. */
+    private int axis(int ahead, String way, String edge) {
+        return peek(ahead).isWord(way)
+                ? 1
+                : peek(ahead).isWord("from") && peek(ahead + 1).isWord(edge) ? 2 : 0;
     }
 
     private static boolean isLength(Token token) {
@@ -76,15 +86,16 @@ final class Cursor {
 
     /** The spot that stands here. */
     Spot spot() {
-        Length across = coordinate();
+        Length across = coordinate("across", "left");
         skipCommas();
-        return new Spot(across, coordinate());
+        skip("and");
+        return new Spot(across, coordinate("up", "foot"));
     }
 
-    private Length coordinate() {
+    private Length coordinate(String way, String edge) {
         boolean minus = skip("minus");
         Length length = next().measure();
-        next();
+        at += axis(0, way, edge);
         return minus ? length.negated() : length;
     }
 

@@ -85,12 +85,12 @@ final class ExactReader {
         }
     }
 
-    /** Spots one after another, with commas or "to" between. */
+    /** Spots one after another, with commas, "and" or "to" between. */
     void spots(List<Spot> spots) {
         while (true) {
             int mark = cursor.mark();
             cursor.skipCommas();
-            cursor.skip("to");
+            cursor.skip("to", "and");
             if (!cursor.isAtSpot()) {
                 cursor.back(mark);
                 return;

@@ -248,14 +248,16 @@ final class RecipeReader {
             int[] stays = exact.open();
             return stays != null && draft.open.add(stays);
         }
-        if (word.equals("held")
-                && cursor.peek(1).isWord("turned")
-                && cursor.peek(2).count() >= 0) {
-            draft.quarterTurns = cursor.peek(2).count() % 4;
+        if (word.equals("held") && cursor.peek(1).isWord("turned")) {
+            cursor.next();
+        }
+        if (cursor.peek().isWord("turned")
+                && cursor.peek(1).count() >= 0
+                && cursor.peek(2).isWord("quarter", "quarters")) {
+            draft.quarterTurns = cursor.peek(1).count() % 4;
             for (int i = 0; i < 3; i++) {
                 cursor.next();
             }
-            cursor.skip("quarter", "quarters");
             return true;
         }
         if (word.equals("moves") && cursor.peek(1).isWord("from")) {

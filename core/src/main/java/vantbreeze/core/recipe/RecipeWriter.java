@@ -107,11 +107,11 @@ public final class RecipeWriter {
         whole("level ", level, crease -> crease.line().from().y(), lines);
         piece.creases().stream()
                 .filter(crease -> !upright.contains(crease) && !level.contains(crease))
-                .forEach(crease -> lines.add("Score from %s%s."
+                .forEach(crease -> lines.add("Score between %s%s."
                         .formatted(
                                 line(crease.line()),
                                 crease.fold() == Fold.UNASSIGNED ? "" : ", " + fold(crease.fold()))));
-        piece.slits().forEach(slit -> lines.add("Slit from %s.".formatted(line(slit))));
+        piece.slits().forEach(slit -> lines.add("Slit between %s.".formatted(line(slit))));
         lines.add("");
     }
 
@@ -168,7 +168,7 @@ public final class RecipeWriter {
         if (graph.assembly().quarterTurns() != 0) {
             lines.add(String.format(
                     Locale.ROOT,
-                    "Held turned %d quarter%s.",
+                    "Turned %d quarter%s.",
                     graph.assembly().quarterTurns(),
                     graph.assembly().quarterTurns() == 1 ? "" : "s"));
         }
@@ -216,7 +216,7 @@ public final class RecipeWriter {
     }
 
     private String line(Stretch line) {
-        return spot(line.from()) + " to " + spot(line.to());
+        return spot(line.from()) + ", and " + spot(line.to());
     }
 
     private String spots(List<Spot> spots) {
@@ -224,7 +224,7 @@ public final class RecipeWriter {
     }
 
     private String spot(Spot spot) {
-        return "%s across %s up".formatted(write(spot.x()), write(spot.y()));
+        return "%s from left and %s from foot".formatted(write(spot.x()), write(spot.y()));
     }
 
     private String write(Length length) {

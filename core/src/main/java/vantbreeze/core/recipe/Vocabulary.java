@@ -117,6 +117,8 @@ final class Vocabulary {
             "burnish",
             "please",
             "one",
+            "between",
+            "foot",
             "position",
             "positions",
             "left",

@@ -18,11 +18,11 @@ public final class TextRules {
 
     /** Adds to {@code found} what of it breaks a rule. */
     public static void read(Said said, Ruler ruler, List<String> found) {
-        // a recipe is a language of its own, exact to the last digit: what it says is what its reader reads
+        words(said, found);
+        // a recipe is exact to the last digit: what it says is what its reader reads
         if (said.where().endsWith("recipe")) {
             return;
         }
-        words(said, found);
         String text = said.text().replaceAll("exactly [\\d. /½¼¾⅛⅜⅝⅞]+ (in|mm)", "");
         if (DECIMALS.matcher(text).find()) {
             found.add("digits that no ruler has: " + said);
