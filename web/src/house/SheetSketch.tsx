@@ -8,7 +8,7 @@ type Laid = { outline: Point[]; openings: Point[][]; hinges: Line[]; marks: Line
 
 const GAP = 0.06
 
-/** All pieces of a card as they lie open, small: panels, scores by their dashes, slits. */
+/** All pieces of a card as they lie open, small: panels, scores by their dashes, slits; without a name where words stand by. */
 export function SheetSketch({
   pieces,
   className = '',
@@ -32,8 +32,7 @@ export function SheetSketch({
     <svg
       viewBox={`${-gap / 2} ${-gap / 2} ${widest + gap} ${whole + gap}`}
       className={className}
-      role="img"
-      aria-label={name}
+      {...(name ? { role: 'img', 'aria-label': name } : { 'aria-hidden': true })}
     >
       {pieces.map((piece, i) => {
         const at = ({ x, y }: Point) => `${(x - boxes[i].left).toFixed(3)},${(boxes[i].top - y + tops[i]).toFixed(3)}`

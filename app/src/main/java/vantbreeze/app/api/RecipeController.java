@@ -92,7 +92,7 @@ class RecipeController {
                 reading.passedOver(),
                 known.assumed(),
                 reading.findings(),
-                known.what() == null ? reading.mends() : List.of());
+                known.mends());
     }
 
     private KnownRecipe known(RecipeReading reading, FreeCard card, Ruler ruler) {

@@ -9,6 +9,7 @@ import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.recipe.OneNumber;
 import vantbreeze.core.recipe.RecipeReading;
 import vantbreeze.core.recognition.Likeness;
 import vantbreeze.core.recognition.Recognisers;
@@ -22,11 +23,14 @@ import vantbreeze.core.recognition.Recognisers;
  * @param closes whether it closes
  * @param verdict in one sentence
  * @param assumed what the recipe leaves open and how that was taken
+ * @param mends changes of one figure, the likeliest first; none for a card that is just as it is usually made
  */
-public record KnownRecipe(Plan plan, @Nullable String what, boolean closes, String verdict, List<String> assumed) {
+public record KnownRecipe(
+        Plan plan, @Nullable String what, boolean closes, String verdict, List<String> assumed, List<OneNumber> mends) {
 
     public KnownRecipe {
         assumed = List.copyOf(assumed);
+        mends = List.copyOf(mends);
     }
 
     private static final String UNSAID =
@@ -47,11 +51,21 @@ public record KnownRecipe(Plan plan, @Nullable String what, boolean closes, Stri
                     what.inWords(known),
                     true,
                     reading.verdict(),
-                    reading.taken());
+                    reading.taken(),
+                    isPlain(known) ? List.of() : reading.mends());
         }
+        // with measures that somebody must have chosen almost any strip is something: a misread figure is likelier
         return byPieces(reading, drawn.ruler(), workshop)
+                .filter(known -> isPlain(known) || reading.mends().isEmpty())
                 .map(known -> meant(known, drawn, what, workshop))
-                .orElseGet(() -> new KnownRecipe(drawn, null, reading.closes(), reading.verdict(), reading.taken()));
+                .orElseGet(() -> new KnownRecipe(
+                        drawn, null, reading.closes(), reading.verdict(), reading.taken(), reading.mends()));
+    }
+
+    /** Whether all that usually follows does. */
+    private static boolean isPlain(Likeness known) {
+        return known.structure().asked(known.measures()).stream()
+                .noneMatch(parameter -> parameter.follows() && known.measures().says(parameter.id()));
     }
 
     /** Of a recipe that says itself what is glued where, its pieces alone do not say what it is. */
@@ -73,7 +87,7 @@ public record KnownRecipe(Plan plan, @Nullable String what, boolean closes, Stri
                 .formatted(
                         write(worked.footprint().width(), drawn.ruler()),
                         write(worked.footprint().height(), drawn.ruler()));
-        return new KnownRecipe(plan, what.inWords(known), true, verdict, List.of(UNSAID));
+        return new KnownRecipe(plan, what.inWords(known), true, verdict, List.of(UNSAID), List.of());
     }
 
     private static String write(Length length, Ruler ruler) {

@@ -1,13 +1,14 @@
 package vantbreeze.core.recipe;
 
+import static java.util.Objects.requireNonNull;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import vantbreeze.core.hand.KnownRecipe;
 import vantbreeze.core.length.Figure;
@@ -49,10 +50,30 @@ class RecipeCorpusTest {
                 .as("%s %s %s", known.verdict(), reading.taken(), reading.notUnderstood())
                 .isEqualTo(told);
         assertThat(known.closes()).isTrue();
-        assertThat(known.what() == null ? reading.mends() : List.of())
+        assertThat(known.mends())
                 .as("no correct recipe is told to change a figure")
                 .isEmpty();
         assertThat(reading.notUnderstood()).isEmpty();
+    }
+
+    /** A card that closes, or is something of the catalogue, only with odd measures is still asked about. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "mm | 240 x 120, score at 60, 120, 18, fold v m v | 18 | 180",
+                "eighths | 11 x 4 1/4, score at 2 3/4 and 5 1/4, fold m v | 5 1/4 | 5 1/2",
+                "eighths | 12 x 6, score at 2, 4, 8, 11, fold v m m v | 11 | 10",
+                "eighths | 8 1/2 x 5 1/2, score at 2 1/8 and 5 3/8, fold v v | 5 3/8 | 6 3/8"
+            })
+    void oneWrongFigureIsFoundThoughAStrangeCardMightBeMeant(String ruler, String recipe, String was, String now) {
+        Ruler read = Ruler.find(ruler).orElseThrow();
+        RecipeReading reading = Recipes.on(read).read(recipe);
+        KnownRecipe known =
+                KnownRecipe.of(reading, Plan.of("Kite day", requireNonNull(reading.card()), read), WORKSHOP);
+        assertThat(known.mends()).isNotEmpty();
+        assertThat(known.mends().get(0).was()).isEqualTo(was);
+        assertThat(known.mends().get(0).now()).isEqualTo(now);
     }
 
     private static String write(Length length, Ruler ruler) {
