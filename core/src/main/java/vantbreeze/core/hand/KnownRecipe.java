@@ -47,7 +47,7 @@ public record KnownRecipe(
         if (asDrawn.isPresent()) {
             Likeness known = asDrawn.get();
             return new KnownRecipe(
-                    what.takenAs(known.structure().id()),
+                    what.taken(known),
                     what.inWords(known),
                     true,
                     reading.verdict(),

@@ -90,7 +90,12 @@ public record WhatItIs(Workshop workshop, Plan plan) {
                 .findFirst()
                 .orElseThrow(() -> new ValidationException(
                         "drawing", "This card is not that any more. Look again at what it is now."));
-        return plan.withDesign(new Design.Parametric(structure, likeness.measures(), Set.of()))
+        return taken(likeness);
+    }
+
+    /** The same card following the structure of a likeness that was found of it. */
+    Plan taken(Likeness likeness) {
+        return plan.withDesign(new Design.Parametric(likeness.structure().id(), likeness.measures(), Set.of()))
                 .withDressing(dressing(likeness.panels(), likeness.isTurnedOver()));
     }
 
