@@ -84,7 +84,7 @@ class RecipeController {
         }
         KnownRecipe known = known(reading, reading.card(), ruler);
         return new ReadView(
-                CardView.of(new Card(NOWHERE, 0, stock.workshop().work(known.plan()), Instant.EPOCH, "")),
+                CardView.of(new Card(NOWHERE, 0, known.card(), Instant.EPOCH, "")),
                 known.closes(),
                 known.verdict(),
                 known.what(),
@@ -115,7 +115,8 @@ class RecipeController {
         if (reading.card() == null) {
             throw new ValidationException("recipe", reading.verdict());
         }
-        return CardView.of(drawer.add(known(reading, reading.card(), ruler).plan()));
+        return CardView.of(
+                drawer.add(known(reading, reading.card(), ruler).card().plan()));
     }
 
     private static Plan plan(RecipeReading reading, FreeCard card, Ruler ruler) {

@@ -182,6 +182,7 @@ public final class TableSteps {
         Length other = upright ? to.y() : to.x();
         Length start = one.min(other);
         Length stop = one.max(other);
+        String ofPlace = upright ? "left" : "foot";
         String ofStretch = upright ? "foot" : "left";
         return new TableStep(
                 number,
@@ -190,17 +191,10 @@ public final class TableSteps {
                         new Shown(at, upright ? null : UP),
                         new Shown(start, upright ? UP : ACROSS),
                         new Shown(stop, "–")),
-                "from %s; from start to stop from %s%s".formatted(upright ? "left" : "foot", ofStretch, trimmer),
+                "from %s; from start to stop from %s%s".formatted(ofPlace, ofStretch, trimmer),
                 line,
                 "%s at %s from %s, from %s to %s from %s%s."
-                        .formatted(
-                                what,
-                                write(at),
-                                upright ? "left" : "foot",
-                                write(start),
-                                write(stop),
-                                ofStretch,
-                                trimmer));
+                        .formatted(what, write(at), ofPlace, write(start), write(stop), ofStretch, trimmer));
     }
 
     private TableStep slanted(int number, String what, Spot from, Spot to, String trimmer, Line line) {

@@ -18,7 +18,7 @@ import vantbreeze.core.recognition.Recognisers;
  * A recipe as the card that it means: as drawn where it is one of the catalogue that way, else by its pieces alone, as
  * folds and glue are often left unsaid; free where it is none.
  *
- * @param plan the card, following its structure where it is known
+ * @param card the card, following its structure where it is known
  * @param what which structure it is, in a sentence; null where it is none
  * @param closes whether it closes
  * @param verdict in one sentence
@@ -26,7 +26,12 @@ import vantbreeze.core.recognition.Recognisers;
  * @param mends changes of one figure, the likeliest first; none for a card that is just as it is usually made
  */
 public record KnownRecipe(
-        Plan plan, @Nullable String what, boolean closes, String verdict, List<String> assumed, List<OneNumber> mends) {
+        WorkedPlan card,
+        @Nullable String what,
+        boolean closes,
+        String verdict,
+        List<String> assumed,
+        List<OneNumber> mends) {
 
     public KnownRecipe {
         assumed = List.copyOf(assumed);
@@ -47,7 +52,7 @@ public record KnownRecipe(
         if (asDrawn.isPresent()) {
             Likeness known = asDrawn.get();
             return new KnownRecipe(
-                    what.taken(known),
+                    workshop.work(what.taken(known)),
                     what.inWords(known),
                     true,
                     reading.verdict(),
@@ -59,7 +64,12 @@ public record KnownRecipe(
                 .filter(known -> isPlain(known) || reading.mends().isEmpty())
                 .map(known -> meant(known, drawn, what, workshop))
                 .orElseGet(() -> new KnownRecipe(
-                        drawn, null, reading.closes(), reading.verdict(), reading.taken(), reading.mends()));
+                        workshop.work(drawn),
+                        null,
+                        reading.closes(),
+                        reading.verdict(),
+                        reading.taken(),
+                        reading.mends()));
     }
 
     /** Whether all that usually follows does. */
@@ -87,7 +97,7 @@ public record KnownRecipe(
                 .formatted(
                         write(worked.footprint().width(), drawn.ruler()),
                         write(worked.footprint().height(), drawn.ruler()));
-        return new KnownRecipe(plan, what.inWords(known), true, verdict, List.of(UNSAID), List.of());
+        return new KnownRecipe(worked, what.inWords(known), true, verdict, List.of(UNSAID), List.of());
     }
 
     private static String write(Length length, Ruler ruler) {

@@ -46,6 +46,18 @@ public final class NumberWords {
             32, "thirty second",
             64, "sixty fourth");
 
+    /** A part as the words in which it is said. */
+    private record Part(int lower, List<String> words) {
+
+        boolean isOf(String word) {
+            return isOneOrMore(word, words.get(words.size() - 1));
+        }
+    }
+
+    private static final List<Part> SPOKEN = PARTS.entrySet().stream()
+            .map(part -> new Part(part.getKey(), List.of(part.getValue().split(" "))))
+            .toList();
+
     private NumberWords() {}
 
     /**
@@ -112,13 +124,12 @@ public final class NumberWords {
 
     /** How many of the parts that are named at a word make a whole: 8 for "eighths"; null when none is named there. */
     public static @Nullable Understood part(List<String> words, int from) {
-        for (Map.Entry<Integer, String> part : PARTS.entrySet()) {
-            List<String> said = List.of(part.getValue().split(" "));
-            int end = from + said.size();
-            if (end <= words.size()
-                    && words.subList(from, end - 1).equals(said.subList(0, said.size() - 1))
-                    && isOneOrMore(words.get(end - 1), said.get(said.size() - 1))) {
-                return new Understood(part.getKey(), said.size());
+        for (Part part : SPOKEN) {
+            int last = from + part.words().size() - 1;
+            if (last < words.size()
+                    && part.isOf(words.get(last))
+                    && words.subList(from, last).equals(part.words().subList(0, last - from))) {
+                return new Understood(part.lower(), part.words().size());
             }
         }
         return from < words.size() && isOneOrMore(words.get(from), "fourth") ? new Understood(4, 1) : null;

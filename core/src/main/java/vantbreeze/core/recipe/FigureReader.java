@@ -74,10 +74,14 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
         return true;
     }
 
+    /** A whole figure without a unit, of a number of pieces that may be alike. */
+    private static boolean isCount(Token token) {
+        return token.count() > 0 && token.count() <= Vocabulary.MOST_COUNTED && token.figureEnd() == token.end();
+    }
+
     /** "2 x 4 1/4 x 5". */
     private boolean isCountOfSize() {
-        return cursor.peek().count() > 0
-                && cursor.peek().count() <= Vocabulary.MOST_COUNTED
+        return isCount(cursor.peek())
                 && cursor.peek(1).is(Kind.TIMES)
                 && cursor.peek(2).is(Kind.FIGURE)
                 && cursor.peek(3).is(Kind.TIMES)
@@ -87,20 +91,18 @@ record FigureReader(Cursor cursor, ExactReader exact, Draft draft) {
 
     /** "x 2" behind a size. */
     private boolean isCountBehind(int ahead) {
-        Token count = cursor.peek(ahead + 1);
         return cursor.peek(ahead).is(Kind.TIMES)
-                && count.count() > 0
-                && count.count() <= Vocabulary.MOST_COUNTED
-                && count.figureEnd() == count.end()
+                && isCount(cursor.peek(ahead + 1))
                 && cursor.peek(ahead + 2).is(Kind.STOP);
     }
 
     /** "2 of", "two strips", "cut three", "(2)" behind a size, "score two lines". */
     private boolean counts(Token token) {
         int count = token.count();
-        if (count < 1 || count > Vocabulary.MOST_COUNTED || token.figureEnd() != token.end()) {
+        if (!isCount(token)) {
             return false;
         }
+
         boolean inBrackets =
                 cursor.peek(-1).text().equals("(") && cursor.peek(1).text().equals(")");
         if (inBrackets) {

@@ -1,6 +1,5 @@
 package vantbreeze.core.recipe;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -185,22 +184,15 @@ final class SpokenFigures {
         return at >= 0 && at < tokens.size() ? tokens.get(at).text() : "";
     }
 
-    /** The same tokens without hyphens that stand between two words. */
-    static List<Token> withoutHyphens(List<Token> tokens) {
-        List<Token> rest = new ArrayList<>();
-        for (int i = 0; i < tokens.size(); i++) {
-            Token token = tokens.get(i);
-            boolean joins = "-‐‑".contains(token.text())
-                    && i > 0
-                    && i + 1 < tokens.size()
-                    && tokens.get(i - 1).is(Kind.WORD)
-                    && tokens.get(i + 1).is(Kind.WORD)
-                    && tokens.get(i - 1).end() == token.start()
-                    && token.end() == tokens.get(i + 1).start();
-            if (!joins) {
-                rest.add(token);
-            }
-        }
-        return rest;
+    /** Whether a hyphen within a word stands there: "three-quarters" is said as two. */
+    static boolean isHyphen(List<Token> tokens, int at) {
+        Token token = tokens.get(at);
+        return "-‐‑".contains(token.text())
+                && at > 0
+                && at + 1 < tokens.size()
+                && tokens.get(at - 1).is(Kind.WORD)
+                && tokens.get(at + 1).is(Kind.WORD)
+                && tokens.get(at - 1).end() == token.start()
+                && token.end() == tokens.get(at + 1).start();
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.LengthUnit;
@@ -108,10 +109,13 @@ final class Tokens {
 
     /** Figures in words become figures like others, with all that is said of them. */
     private void readSpoken() {
-        List<Token> plain =
-                SpokenFigures.withoutHyphens(raw.stream().map(Raw::token).toList());
-        List<Raw> written =
-                raw.stream().filter(one -> plain.contains(one.token())).toList();
+        List<Token> all = raw.stream().map(Raw::token).toList();
+        List<Raw> written = IntStream.range(0, all.size())
+                .filter(i -> !SpokenFigures.isHyphen(all, i))
+                .mapToObj(raw::get)
+                .toList();
+        List<Token> plain = written.stream().map(Raw::token).toList();
+
         SpokenFigures spoken = new SpokenFigures(plain);
         raw.clear();
         for (int i = 0; i < plain.size(); i++) {

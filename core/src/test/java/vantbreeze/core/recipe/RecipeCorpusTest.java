@@ -41,10 +41,12 @@ class RecipeCorpusTest {
         RecipeReading reading = Recipes.on(ruler).read(recipe);
         assertThat(reading.card()).as(reading.verdict()).isNotNull();
         KnownRecipe known = KnownRecipe.of(reading, Plan.of("Kite day", reading.card(), ruler), WORKSHOP);
-        Size closed = WORKSHOP.work(known.plan()).footprint();
+        Size closed = known.card().footprint();
         assertThat("%s, %s × %s"
                         .formatted(
-                                known.plan().isFree() ? "none" : known.plan().structureId(),
+                                known.card().isFree()
+                                        ? "none"
+                                        : known.card().plan().structureId(),
                                 write(closed.width(), ruler),
                                 write(closed.height(), ruler)))
                 .as("%s %s %s", known.verdict(), reading.taken(), reading.notUnderstood())
