@@ -19,6 +19,7 @@ class CoreRoomsTest {
     static {
         ROOMS.room("length");
         ROOMS.room("outline");
+        ROOMS.room("grammar");
         ROOMS.room("paper", "length");
         ROOMS.room("die", "length", "paper");
         ROOMS.room("tool", "length", "die");
@@ -73,6 +74,7 @@ class CoreRoomsTest {
         ROOMS.room(
                 "recipe",
                 "length",
+                "grammar",
                 "paper",
                 "tool",
                 "fold",

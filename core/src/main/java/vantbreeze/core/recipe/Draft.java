@@ -5,44 +5,30 @@ import static java.util.Objects.requireNonNull;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import vantbreeze.core.fold.Fold;
+import vantbreeze.core.grammar.Tree;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.recipe.Token.Kind;
 
-/** A recipe while it is being read: what has come of it so far, and what the words before this one make of the next. */
+/** A recipe while something is made of its phrases: what has come of it so far. */
 final class Draft {
 
-    /** What the next figures mean. */
-    enum Mode {
-        NONE,
-        SCORES,
-        FOLDS,
-        SLIT,
-        MATS,
-        FINISHED,
-        STOCK,
-        CORNERS,
-        HOLE
-    }
+    private final Phrases phrases;
+    private final Interpretation interpretation;
 
-    final String text;
     final List<WrittenPiece> pieces = new ArrayList<>();
     final List<Mat> mats = new ArrayList<>();
     final List<GlueLine> glue = new ArrayList<>();
     final List<int[]> overs = new ArrayList<>();
     final List<int[]> open = new ArrayList<>();
     final Set<Token> figures = new LinkedHashSet<>();
-    final List<Passage> unread = new ArrayList<>();
+    final List<Passage> unread;
     final List<Passage> passedOver = new ArrayList<>();
-    boolean isOfCards;
     final List<String> taken = new ArrayList<>();
-    final StringBuilder notes = new StringBuilder();
-    final List<Fold> folds = new ArrayList<>();
-    final List<Token> slit = new ArrayList<>();
-
-    @Nullable
-    String name;
+    boolean isOfCards;
 
     @Nullable
     Size finished;
@@ -53,25 +39,26 @@ final class Draft {
     @Nullable
     WrittenPiece current;
 
-    Mode mode = Mode.NONE;
-
+    /** The scores told last. */
     @Nullable
-    String pendingName;
+    ScoreGroup lastScores;
 
-    int pendingCount = 1;
-    ScoreGroup group = new ScoreGroup();
-
-    private @Nullable ScoreGroup lastGroup;
+    /** Whether they run along the scored side. */
     boolean lastLevel;
-    boolean alternating;
-    boolean foldsAll;
 
-    /** Which pieces, by their number, are read as scored along the second side written. */
-    private final Set<Integer> flipped;
+    /** Whether the side named last is not the one that is scored, so that the next scores run the other way. */
+    boolean onOtherSide;
 
-    Draft(String text, Set<Integer> flipped) {
-        this.text = text;
-        this.flipped = flipped;
+    /** Whether figures by themselves go on with them. */
+    boolean scoresGoOn;
+
+    /** Whether mats were told last. */
+    boolean matsLast;
+
+    Draft(Phrases phrases, Interpretation interpretation) {
+        this.phrases = phrases;
+        this.interpretation = interpretation;
+        this.unread = new ArrayList<>(phrases.unreadable());
     }
 
     /** The piece that is being written. */
@@ -79,12 +66,20 @@ final class Draft {
         return requireNonNull(current);
     }
 
+    /** The piece told last under a name. */
+    Optional<WrittenPiece> named(String name) {
+        return pieces.stream().filter(piece -> piece.name.equals(name)).reduce((before, last) -> last);
+    }
+
+    String text() {
+        return phrases.text();
+    }
+
     Recipe recipe() {
         return new Recipe(
-                text,
-                name,
-                notes.toString().strip(),
-                pieces.stream().filter(WrittenPiece::isMeasured).toList(),
+                phrases,
+                interpretation,
+                pieces,
                 mats,
                 finished,
                 glue,
@@ -99,46 +94,38 @@ final class Draft {
                 taken);
     }
 
-    /** A new piece, named by the last noun. */
-    void begin(int start) {
+    /** A figure, as it is taken. */
+    Token taken(Token figure) {
+        Token misread = interpretation.misread();
+        return misread != null && misread.start() == figure.start()
+                ? figure.of(requireNonNull(interpretation.meant()))
+                : figure;
+    }
+
+    /** The figures that a phrase says directly or in a part of it, as they are taken; the card hangs on them. */
+    List<Token> lengths(Tree<Token> phrase) {
+        List<Token> lengths = phrase.tokens("LENGTH").stream().map(this::taken).toList();
+        figures.addAll(lengths);
+        return lengths;
+    }
+
+    Length length(Tree<Token> phrase) {
+        return lengths(phrase).get(0).measure();
+    }
+
+    /** A new piece. */
+    void begin(@Nullable String name, int start, Size size, int count) {
         current = new WrittenPiece(
-                pendingName != null ? pendingName : pieces.isEmpty() ? "Card base" : "Piece " + (pieces.size() + 1),
+                name != null ? name : pieces.isEmpty() ? "Card base" : "Piece " + (pieces.size() + 1),
                 start,
-                flipped.contains(pieces.size()));
-        current.count = pendingCount;
-        lastGroup = null;
+                interpretation.flipped().contains(pieces.size()));
+        current.count = count;
+        current.width = size.width();
+        current.height = size.height();
+        lastScores = null;
+        scoresGoOn = false;
+        matsLast = false;
         pieces.add(current);
-        pendingName = null;
-        pendingCount = 1;
-    }
-
-    /** A count behind what it counts: the mat, or the piece. */
-    void countsBehind(int count) {
-        if (mode == Mode.MATS && !mats.isEmpty()) {
-            Mat mat = mats.remove(mats.size() - 1);
-            mats.add(new Mat(mat.size(), count, mat.start(), mat.end()));
-        } else if (current != null) {
-            current.count = count;
-        }
-    }
-
-    /** The scores named last go to their piece. */
-    void endScores() {
-        if (!group.isEmpty() && current != null && current.isMeasured()) {
-            lastLevel = group.level;
-            group.addTo(current);
-            lastGroup = group;
-        }
-        group = new ScoreGroup();
-    }
-
-    /** The scores told last, once more from the other end. */
-    void repeatFromOtherEnd() {
-        endScores();
-        if (lastGroup != null && current != null) {
-            lastGroup.fromBoth = true;
-            lastGroup.addTo(current);
-        }
     }
 
     /** Says of a word or figure that nothing came of it, once. */
@@ -149,21 +136,20 @@ final class Draft {
         }
     }
 
+    /** Says of all figures of a phrase that nothing came of them. */
+    void report(Tree<Token> phrase) {
+        phrase.leaves().stream()
+                .map(leaf -> leaf.token())
+                .filter(token -> token.is(Kind.FIGURE))
+                .forEach(token -> report(token, "I don't know what this figure is for."));
+    }
+
     /** A word that means nothing to the card; with those beside it, one passage. */
     void passOver(Token token) {
         int last = passedOver.size() - 1;
         boolean goesOn = last >= 0
-                && text.substring(passedOver.get(last).end(), token.start()).matches("[\\p{Zs}\\t,’'-]*");
+                && text().substring(passedOver.get(last).end(), token.start()).matches("[\\p{Zs}\\t,’'-]*");
         int start = goesOn ? passedOver.remove(last).start() : token.start();
         passedOver.add(new Passage(start, token.end(), ""));
-    }
-
-    /** What "from both ends" or "every" was said of is complete: figures behind it are new scores. */
-    void closeTurnedRound() {
-        if (group.isTurnedRound() || group.every != null || group.parts > 0) {
-            boolean level = group.level;
-            endScores();
-            group.level = level;
-        }
     }
 }

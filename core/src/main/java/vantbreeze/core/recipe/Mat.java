@@ -1,5 +1,6 @@
 package vantbreeze.core.recipe;
 
+import java.util.List;
 import vantbreeze.core.paper.Size;
 
 /**
@@ -9,5 +10,11 @@ import vantbreeze.core.paper.Size;
  * @param count how many
  * @param start where it stands in the text
  * @param end where that ends
+ * @param places what it is for, in the recipe's words ("front", "sides"); none where that is not told
  */
-public record Mat(Size size, int count, int start, int end) {}
+public record Mat(Size size, int count, int start, int end, List<String> places) {
+
+    public Mat {
+        places = List.copyOf(places);
+    }
+}

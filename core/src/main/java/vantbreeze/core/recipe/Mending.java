@@ -123,7 +123,7 @@ final class Mending {
         if (change == null) {
             return;
         }
-        Outcome then = outcome(RecipeReader.read(change.text(), ruler.unit(), recipe.flipped()));
+        Outcome then = outcome(recipe.taken(recipe.interpretation().misreading(figure, other)));
         if (then == null) {
             return;
         }

@@ -2,17 +2,14 @@ package vantbreeze.core.recipe;
 
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.paper.Size;
 
 /**
  * A recipe as it was read.
  *
- * @param text what was written
- * @param name what the card is called, or null
- * @param notes what is only to be minded
+ * @param phrases as its grammar reads it
+ * @param interpretation how what it leaves open was taken
  * @param pieces to cut
  * @param mats to lay on
  * @param finished how large it shall be when closed, or null
@@ -24,9 +21,8 @@ import vantbreeze.core.paper.Size;
  */
 @SuppressWarnings("ArrayRecordComponent") // a pair; never compared
 record Recipe(
-        String text,
-        @Nullable String name,
-        String notes,
+        Phrases phrases,
+        Interpretation interpretation,
         List<WrittenPiece> pieces,
         List<Mat> mats,
         @Nullable Size finished,
@@ -41,11 +37,13 @@ record Recipe(
         boolean isOfCards,
         List<String> taken) {
 
-    /** Pieces, by their number, that are read as scored along the second side written. */
-    Set<Integer> flipped() {
-        return IntStream.range(0, pieces.size())
-                .filter(i -> pieces.get(i).isFlipped)
-                .boxed()
-                .collect(Collectors.toSet());
+    /** What was written. */
+    String text() {
+        return phrases.text();
+    }
+
+    /** The same phrases with what they leave open taken another way. */
+    Recipe taken(Interpretation other) {
+        return RecipeReader.read(phrases, other);
     }
 }

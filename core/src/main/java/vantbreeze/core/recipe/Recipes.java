@@ -69,7 +69,7 @@ public final class Recipes {
         }
         // control characters are no words, and places in the text must stay
         String plain = text.replaceAll("[\\p{Cc}&&[^\\n\\r\\t]]", " ").replace('\u00a0', ' ');
-        Recipe recipe = new ScoredSide(plain, ruler.unit()).read();
+        Recipe recipe = new ScoredSide(Phrases.of(plain, ruler.unit()), Interpretation.PLAIN).read();
         if (isNotOfCards(recipe)) {
             return nothing(
                     recipe,
@@ -109,8 +109,8 @@ public final class Recipes {
                     .formatted(ruler.unit().sign()));
         }
         return new RecipeReading(
-                recipe.name(),
-                recipe.notes(),
+                recipe.phrases().name(),
+                recipe.phrases().notes(),
                 drawn.card(),
                 drawn.asTold(),
                 recipe.glue().stream().anyMatch(line -> line.panel() > 0),
@@ -135,8 +135,8 @@ public final class Recipes {
 
     private static RecipeReading nothing(Recipe recipe, String verdict, List<Passage> findings, List<OneNumber> mends) {
         return new RecipeReading(
-                recipe.name(),
-                recipe.notes(),
+                recipe.phrases().name(),
+                recipe.phrases().notes(),
                 null,
                 null,
                 false,

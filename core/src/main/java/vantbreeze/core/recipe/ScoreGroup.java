@@ -3,6 +3,7 @@ package vantbreeze.core.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.fold.Fold;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.recipe.WrittenPiece.Score;
 
@@ -10,6 +11,7 @@ import vantbreeze.core.recipe.WrittenPiece.Score;
 final class ScoreGroup {
 
     private final List<Token> figures = new ArrayList<>();
+    private final List<@Nullable Fold> ways = new ArrayList<>();
     boolean fromBoth;
     boolean fromFarEnd;
     boolean level;
@@ -20,8 +22,26 @@ final class ScoreGroup {
 
     int parts;
 
-    void add(Token figure) {
+    /**
+     * A score at a figure.
+     *
+     * @param way it folds, or null where that is not told with it
+     */
+    void add(Token figure, @Nullable Fold way) {
         figures.add(figure);
+        ways.add(way);
+    }
+
+    /** The same figures the other way, from the far end or the near one. */
+    ScoreGroup turned(boolean far) {
+        ScoreGroup other = new ScoreGroup();
+        other.figures.addAll(figures);
+        other.ways.addAll(ways);
+        other.every = every;
+        other.parts = parts;
+        other.level = !level;
+        other.fromFarEnd = far;
+        return other;
     }
 
     /** The figure named last is measured from the one before it. */
@@ -30,24 +50,11 @@ final class ScoreGroup {
         if (last > 0) {
             Token from = figures.get(last - 1);
             Token figure = figures.get(last);
-            figures.set(
-                    last,
-                    new Token(
-                            figure.kind(),
-                            figure.start(),
-                            figure.end(),
-                            figure.text(),
-                            from.measure().plus(figure.measure()),
-                            figure.unit(),
-                            figure.figureEnd()));
+            figures.set(last, figure.of(from.measure().plus(figure.measure())));
         }
     }
 
-    boolean isEmpty() {
-        return figures.isEmpty() && every == null && parts == 0;
-    }
-
-    boolean isTurnedRound() {
+    private boolean isTurnedRound() {
         return fromBoth || fromFarEnd;
     }
 
@@ -55,13 +62,14 @@ final class ScoreGroup {
     void addTo(WrittenPiece piece) {
         Length side = level ? piece.across() : piece.along();
         List<Score> to = level ? piece.levels : piece.scores;
-        for (Token figure : figures) {
+        for (int i = 0; i < figures.size(); i++) {
+            Token figure = figures.get(i);
             if (!fromFarEnd) {
-                put(to, new Score(figure.measure(), figure.start(), figure.end()));
+                put(to, new Score(figure.measure(), figure.start(), figure.end(), ways.get(i)));
             }
             piece.crosses |= fromBoth && !figure.measure().times(2).isShorterThan(side);
             if (isTurnedRound()) {
-                put(to, new Score(side.minus(figure.measure()), figure.start(), figure.end()));
+                put(to, new Score(side.minus(figure.measure()), figure.start(), figure.end(), ways.get(i)));
             }
         }
         for (int i = 1; i < figures.size() && !isTurnedRound(); i++) {
@@ -69,12 +77,13 @@ final class ScoreGroup {
                 piece.outOfTurn.add(new Score(
                         figures.get(i).measure(),
                         figures.get(i).start(),
-                        figures.get(i).end()));
+                        figures.get(i).end(),
+                        null));
             }
         }
         if (parts > 1) {
             for (int i = 1; i < parts; i++) {
-                put(to, new Score(side.times(i).dividedBy(parts), piece.start, piece.start));
+                put(to, new Score(side.times(i).dividedBy(parts), piece.start, piece.start, null));
             }
         }
         if (every != null && every.measure().isPositive()) {
@@ -91,7 +100,7 @@ final class ScoreGroup {
 
     private static void repeat(List<Score> to, Length from, Length step, Length side, Token token) {
         for (Length at = from; at.isShorterThan(side) && to.size() < 200; at = at.plus(step)) {
-            put(to, new Score(at, token.start(), token.end()));
+            put(to, new Score(at, token.start(), token.end(), null));
         }
     }
 

@@ -2,22 +2,20 @@ package vantbreeze.core.recipe;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.IntStream;
-import vantbreeze.core.length.LengthUnit;
 
 /**
  * Which side of a piece is scored, where a recipe does not say: the first one written, unless its scores do not fit
  * there and do on the other, or the card comes to the size it shall have only on the other.
  *
- * @param text the recipe
- * @param bare the unit of figures without one
+ * @param phrases of the recipe
+ * @param interpretation how else it is taken
  */
-record ScoredSide(String text, LengthUnit bare) {
+record ScoredSide(Phrases phrases, Interpretation interpretation) {
 
     /** The recipe, read with its scores along the sides on which they fit. */
     Recipe read() {
-        Recipe asWritten = RecipeReader.read(text, bare);
+        Recipe asWritten = RecipeReader.read(phrases, interpretation);
         List<Integer> open = IntStream.range(0, asWritten.pieces().size())
                 .filter(i -> asWritten.pieces().get(i).leavesSideOpen())
                 .boxed()
@@ -36,7 +34,7 @@ record ScoredSide(String text, LengthUnit bare) {
 
     /** Read with these pieces scored along their second side, if all fits and closes so. */
     private Optional<Recipe> along(List<Integer> flipped) {
-        Recipe other = RecipeReader.read(text, bare, Set.copyOf(flipped));
+        Recipe other = RecipeReader.read(phrases, interpretation.flipping(flipped));
         if (!flipped.stream().allMatch(piece -> other.pieces().get(piece).fits()) || !closes(other)) {
             return Optional.empty();
         }

@@ -15,6 +15,11 @@ final class SheetName {
 
     private SheetName() {}
 
+    /** Whether a word is the name of a sheet, or written like those of sheets and envelopes. */
+    static boolean isLike(String word) {
+        return word.matches(NAMES + "|c\\d|dl");
+    }
+
     /** The size of a sheet of this name, its long side first. */
     static Optional<Size> find(String word) {
         return word.matches(NAMES)

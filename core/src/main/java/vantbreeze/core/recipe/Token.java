@@ -28,6 +28,8 @@ record Token(
     enum Kind {
         FIGURE,
         WORD,
+        /** What the maker calls a piece, before a colon and its size. */
+        NAME,
         TIMES,
         COMMA,
         COLON,
@@ -50,6 +52,11 @@ record Token(
             }
         }
         return false;
+    }
+
+    /** The same figure, of another length. */
+    Token of(Length other) {
+        return new Token(kind, start, end, text, other, unit, figureEnd);
     }
 
     /** A figure as degrees of a turn, whole or with a part after a point; −1 when it is none. */

@@ -6,125 +6,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
-import vantbreeze.core.fold.Fold;
 
 /** Words of a recipe whose meaning does not hang on what stands beside them. */
 final class Vocabulary {
-
-    /** Said, but of no weight. */
-    static final Set<String> LITTLE = Set.of(
-            "a",
-            "an",
-            "the",
-            "of",
-            "and",
-            "then",
-            "to",
-            "is",
-            "are",
-            "it",
-            "its",
-            "it's",
-            "with",
-            "your",
-            "you",
-            "i",
-            "we",
-            "my",
-            "our",
-            "this",
-            "that",
-            "these",
-            "so",
-            "for",
-            "from",
-            "at",
-            "on",
-            "in",
-            "into",
-            "out",
-            "cut",
-            "take",
-            "use",
-            "need",
-            "make",
-            "made",
-            "get",
-            "measure",
-            "measures",
-            "measuring",
-            "measurements",
-            "measurement",
-            "size",
-            "sized",
-            "inches",
-            "inch",
-            "cm",
-            "mm",
-            "centimetres",
-            "millimetres",
-            "piece",
-            "pieces",
-            "paper",
-            "cardstock",
-            "stock",
-            "sheet",
-            "lay",
-            "place",
-            "now",
-            "next",
-            "first",
-            "also",
-            "or",
-            "as",
-            "be",
-            "will",
-            "should",
-            "line",
-            "lines",
-            "mark",
-            "marks",
-            "board",
-            "edge",
-            "edges",
-            "end",
-            "ends",
-            "side",
-            "sides",
-            "turn",
-            "along",
-            "down",
-            "up",
-            "go",
-            "them",
-            "again",
-            "another",
-            "other",
-            "same",
-            "way",
-            "decorated",
-            "recipe",
-            "all",
-            "each",
-            "both",
-            "either",
-            "wide",
-            "long",
-            "high",
-            "tall",
-            "deep",
-            "burnish",
-            "please",
-            "one",
-            "between",
-            "foot",
-            "position",
-            "positions",
-            "left",
-            "top",
-            "bottom",
-            "by");
 
     /** Nouns that name a piece. */
     static final Map<String, String> PIECES = Map.ofEntries(
@@ -152,22 +36,14 @@ final class Vocabulary {
             Map.entry("front", "Front"),
             Map.entry("tail", "Tail"));
 
-    static final Set<String> MATS = Set.of("mat", "mats", "layer", "layers", "matting");
-    static final Set<String> FINISHED = Set.of("finished", "closed", "footprint");
-    static final Set<String> SCORE = Set.of("score", "scored", "scores", "scoring", "crease", "creased", "creases");
-    static final Set<String> FOLD = Set.of("fold", "folded", "folds", "folding", "concertina", "zigzag", "accordion");
-    static final Set<String> SLIT = Set.of("slit", "slits");
-
-    /** All words that cards are spoken of in and that carry weight. */
-    static final Set<String> KEYWORDS =
-            Stream.of(MATS, FINISHED, SCORE, FOLD, SLIT).flatMap(Set::stream).collect(Collectors.toUnmodifiableSet());
-
     /** Shorter words are too like one another. */
     private static final int LONG_ENOUGH = 5;
 
     /** Words of which a slip would spoil the card. */
-    private static final Set<String> MISSED = Stream.of(SCORE, FOLD, Set.of("mountain", "valley", "layer", "layers"))
-            .flatMap(Set::stream)
+    private static final Set<String> MISSED = Stream.concat(
+                    Stream.of("SCORE", "FOLD", "ALTERNATING")
+                            .flatMap(name -> RecipeGrammar.only().grammar().words(name).stream()),
+                    Stream.of("mountain", "valley", "layer", "layers"))
             .filter(word -> word.length() >= LONG_ENOUGH)
             .collect(Collectors.toUnmodifiableSet());
 
@@ -196,30 +72,6 @@ final class Vocabulary {
         return word.isEmpty() ? word : word.substring(1);
     }
 
-    /** Nobody says of more pieces than this that they are alike. */
-    static final int MOST_COUNTED = 20;
-
-    /** A whole figure before one of these counts it. */
-    static final String[] COUNTED = {
-        "of",
-        "piece",
-        "pieces",
-        "strip",
-        "strips",
-        "insert",
-        "inserts",
-        "strut",
-        "struts",
-        "band",
-        "bands",
-        "mat",
-        "mats",
-        "layer",
-        "layers",
-        "such",
-        "identical"
-    };
-
     /** Into how many parts. */
     static final Map<String, Integer> PARTS = Map.ofEntries(
             Map.entry("half", 2),
@@ -235,13 +87,4 @@ final class Vocabulary {
             Map.entry("eighths", 8));
 
     private Vocabulary() {}
-
-    /** Which way a word says a score folds, or null. */
-    static @Nullable Fold fold(String word) {
-        return switch (word) {
-            case "m", "mountain", "mountains", "mtn" -> Fold.MOUNTAIN;
-            case "v", "valley", "valleys", "val" -> Fold.VALLEY;
-            default -> null;
-        };
-    }
 }

@@ -15,8 +15,12 @@ import vantbreeze.core.paper.Size;
 /** A piece as a recipe describes it, while it is being read. Scores are measured along {@link #along}. */
 final class WrittenPiece {
 
-    /** A score straight across the measured side. */
-    record Score(Length at, int start, int end) {}
+    /**
+     * A score straight across the measured side.
+     *
+     * @param fold the way it folds, or null where that is not told with its figure
+     */
+    record Score(Length at, int start, int end, @Nullable Fold fold) {}
 
     /** A line from spot to spot; a score when it folds, else a slit. */
     record Line(Stretch stretch, @Nullable Fold fold) {}
@@ -90,6 +94,20 @@ final class WrittenPiece {
 
     Size size() {
         return new Size(along(), across());
+    }
+
+    /** Folds told with each figure, where none are told in a row. */
+    void takeFoldsOfScores() {
+        takeFolds(scores, folds);
+        takeFolds(levels, levelFolds);
+    }
+
+    private static void takeFolds(List<Score> scores, List<Fold> folds) {
+        if (folds.isEmpty() && !scores.isEmpty() && scores.stream().allMatch(score -> score.fold() != null)) {
+            scores.stream()
+                    .sorted(Comparator.comparing(Score::at))
+                    .forEach(score -> folds.add(requireNonNull(score.fold())));
+        }
     }
 
     List<Score> inOrder() {

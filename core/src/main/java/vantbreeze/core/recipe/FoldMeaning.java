@@ -1,0 +1,73 @@
+package vantbreeze.core.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.grammar.Leaf;
+import vantbreeze.core.grammar.Tree;
+
+/** Which way scores fold. */
+record FoldMeaning(Draft draft) {
+
+    /** The ways that a phrase names, in order; "mvm" names three. */
+    static List<Fold> ways(Tree<Token> phrase) {
+        List<Fold> ways = new ArrayList<>();
+        for (Leaf<Token> leaf : phrase.leaves()) {
+            switch (leaf.as()) {
+                case "MOUNTAIN" -> ways.add(Fold.MOUNTAIN);
+                case "VALLEY" -> ways.add(Fold.VALLEY);
+                case "WAYS" ->
+                    leaf.token()
+                            .text()
+                            .chars()
+                            .forEach(letter -> ways.add(letter == 'm' ? Fold.MOUNTAIN : Fold.VALLEY));
+                default -> {
+                    // no way
+                }
+            }
+        }
+        return ways;
+    }
+
+    boolean folds(Tree<Token> phrase) {
+        List<Fold> ways = ways(phrase);
+        if (!ways.isEmpty()) {
+            inHand(phrase);
+            assign(ways, false, phrase.has("ALL"));
+        }
+        return true;
+    }
+
+    boolean alternating(Tree<Token> phrase) {
+        inHand(phrase);
+        assign(List.of(), true, false);
+        return true;
+    }
+
+    /** "The first one back, the other towards you": taken only where as many are told as there are scores. */
+    boolean turns(Tree<Token> phrase) {
+        List<Fold> turns = new ArrayList<>();
+        for (Leaf<Token> leaf : phrase.leaves()) {
+            if (leaf.as().equals("BACKWARDS") || leaf.as().equals("FORWARDS")) {
+                turns.add(leaf.as().equals("BACKWARDS") ? Fold.MOUNTAIN : Fold.VALLEY);
+            }
+        }
+        WrittenPiece piece = draft.current;
+        if (piece != null && turns.size() > 1 && turns.size() == piece.scores.size()) {
+            assign(turns, false, false);
+        }
+        return true;
+    }
+
+    private void inHand(Tree<Token> phrase) {
+        phrase.tokens("NOUN").stream()
+                .map(noun -> Vocabulary.PIECES.get(noun.text()))
+                .flatMap(name -> draft.named(name).stream())
+                .reduce((before, last) -> last)
+                .ifPresent(piece -> draft.current = piece);
+    }
+
+    private void assign(List<Fold> named, boolean alternating, boolean all) {
+        new FoldWords(draft.pieces, draft.current, draft.lastLevel, draft.taken).assign(named, alternating, all);
+    }
+}
