@@ -82,7 +82,7 @@ class RecipeController {
                     reading.findings(),
                     reading.mends());
         }
-        KnownRecipe known = known(reading, reading.card(), ruler);
+        KnownRecipe known = known(reading, reading.card());
         return new ReadView(
                 CardView.of(new Card(NOWHERE, 0, known.card(), Instant.EPOCH, "")),
                 known.closes(),
@@ -95,8 +95,8 @@ class RecipeController {
                 known.mends());
     }
 
-    private KnownRecipe known(RecipeReading reading, FreeCard card, Ruler ruler) {
-        return KnownRecipe.of(reading, plan(reading, card, ruler), stock.workshop());
+    private KnownRecipe known(RecipeReading reading, FreeCard card) {
+        return KnownRecipe.of(reading, plan(reading, card), stock.workshop());
     }
 
     /** Goes through the catalogue once, before the first recipe is compared with it: that takes a second or two. */
@@ -115,13 +115,15 @@ class RecipeController {
         if (reading.card() == null) {
             throw new ValidationException("recipe", reading.verdict());
         }
-        return CardView.of(
-                drawer.add(known(reading, reading.card(), ruler).card().plan()));
+        return CardView.of(drawer.add(known(reading, reading.card()).card().plan()));
     }
 
-    private static Plan plan(RecipeReading reading, FreeCard card, Ruler ruler) {
+    private static Plan plan(RecipeReading reading, FreeCard card) {
         String name = reading.name() == null || reading.name().isBlank() ? "Card from a recipe" : reading.name();
-        return Plan.of(name.length() > Plan.LONGEST_NAME ? name.substring(0, Plan.LONGEST_NAME) : name, card, ruler)
+        return Plan.of(
+                        name.length() > Plan.LONGEST_NAME ? name.substring(0, Plan.LONGEST_NAME) : name,
+                        card,
+                        reading.ruler())
                 .withNotes(reading.notes());
     }
 }

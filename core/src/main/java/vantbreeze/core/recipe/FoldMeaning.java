@@ -61,7 +61,7 @@ record FoldMeaning(Draft draft) {
 
     private void inHand(Tree<Token> phrase) {
         phrase.tokens("NOUN").stream()
-                .map(noun -> Vocabulary.PIECES.get(noun.text()))
+                .map(noun -> Vocabulary.called(noun.text()))
                 .flatMap(name -> draft.named(name).stream())
                 .reduce((before, last) -> last)
                 .ifPresent(piece -> draft.current = piece);

@@ -36,7 +36,7 @@ record PieceMeaning(Draft draft) {
         List<Token> nouns = phrase.tokens("NOUN");
         return nouns.isEmpty()
                 ? null
-                : Vocabulary.PIECES.get(nouns.get(nouns.size() - 1).text());
+                : Vocabulary.called(nouns.get(nouns.size() - 1).text());
     }
 
     /** How many are told before a size or behind it; one where none is. */

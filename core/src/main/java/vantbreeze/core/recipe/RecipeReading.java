@@ -4,11 +4,13 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.free.FreeCard;
+import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
 /**
  * What came of reading a recipe.
  *
+ * @param ruler it is answered on: one of the other school where all figures are in its unit
  * @param name what it calls the card, or null
  * @param notes what it only asks to be minded
  * @param card as drawn, or null when nothing can be
@@ -25,6 +27,7 @@ import vantbreeze.core.paper.Size;
  * @param mends changes of one figure that would put it right, the likeliest first
  */
 public record RecipeReading(
+        Ruler ruler,
         @Nullable String name,
         String notes,
         @Nullable FreeCard card,

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.LengthUnit;
 import vantbreeze.core.length.Precision;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -23,6 +24,9 @@ public final class Recipes {
 
     /** Sizes with more words than this beside them, and none of ours, are none of a card. */
     private static final int MOST_ASIDE = 3;
+
+    private static final List<Ruler> METRIC = List.of(Ruler.MM_1, Ruler.MM_HALF);
+    private static final List<Ruler> INCHES = List.of(Ruler.EIGHTHS, Ruler.SIXTEENTHS, Ruler.THIRTY_SECONDS);
 
     private final Ruler ruler;
     private final Allowances allowances;
@@ -69,7 +73,29 @@ public final class Recipes {
         }
         // control characters are no words, and places in the text must stay
         String plain = text.replaceAll("[\\p{Cc}&&[^\\n\\r\\t]]", " ").replace('\u00a0', ' ');
-        Recipe recipe = new ScoredSide(Phrases.of(plain, ruler.unit()), Interpretation.PLAIN).read();
+        Phrases phrases = Phrases.of(plain, ruler.unit());
+        return new Recipes(answering(phrases), allowances).judged(phrases);
+    }
+
+    /** The ruler to answer on: a recipe all in the other school's unit is answered in that. */
+    private Ruler answering(Phrases phrases) {
+        List<Token> figures = phrases.sentences().stream()
+                .flatMap(sentence -> sentence.tokens().stream())
+                .filter(token -> token.length() != null)
+                .toList();
+        boolean isOther = !figures.isEmpty()
+                && figures.stream().allMatch(figure -> (figure.unit() == LengthUnit.INCH) != ruler.isInches());
+        return !isOther
+                ? ruler
+                : (ruler.isInches() ? METRIC : INCHES)
+                        .stream()
+                                .filter(one -> figures.stream().allMatch(figure -> one.marks(figure.measure())))
+                                .findFirst()
+                                .orElse(ruler.isInches() ? Ruler.MM_1 : Ruler.SIXTEENTHS);
+    }
+
+    private RecipeReading judged(Phrases phrases) {
+        Recipe recipe = new ScoredSide(phrases, Interpretation.PLAIN).read();
         if (isNotOfCards(recipe)) {
             return nothing(
                     recipe,
@@ -109,6 +135,7 @@ public final class Recipes {
                     .formatted(ruler.unit().sign()));
         }
         return new RecipeReading(
+                ruler,
                 recipe.phrases().name(),
                 recipe.phrases().notes(),
                 drawn.card(),
@@ -133,8 +160,9 @@ public final class Recipes {
         return !recipe.isOfCards() && passedOver.split("[^\\p{L}]+").length > MOST_ASIDE;
     }
 
-    private static RecipeReading nothing(Recipe recipe, String verdict, List<Passage> findings, List<OneNumber> mends) {
+    private RecipeReading nothing(Recipe recipe, String verdict, List<Passage> findings, List<OneNumber> mends) {
         return new RecipeReading(
+                ruler,
                 recipe.phrases().name(),
                 recipe.phrases().notes(),
                 null,

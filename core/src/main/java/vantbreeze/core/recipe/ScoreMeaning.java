@@ -62,7 +62,7 @@ record ScoreMeaning(Draft draft) {
 
     private Optional<WrittenPiece> named(Tree<Token> phrase) {
         return phrase.tokens("NOUN").stream()
-                .map(noun -> Vocabulary.PIECES.get(noun.text()))
+                .map(noun -> Vocabulary.called(noun.text()))
                 .flatMap(name -> draft.named(name).stream())
                 .reduce((before, last) -> last);
     }

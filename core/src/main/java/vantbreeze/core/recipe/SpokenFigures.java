@@ -31,6 +31,9 @@ final class SpokenFigures {
     /** Behind these, parts are into how many, not how long. */
     private static final Set<String> BEFORE_PARTS = Set.of("in", "into", "turned");
 
+    /** Between figures of a list. */
+    private static final Set<String> JOINTS = Set.of("and", "then", ",", "&", "/");
+
     private static final Set<String> EVERY = Set.of("every", "each");
     private static final Set<String> SIDES = Set.of("length", "width");
     private static final Set<String> ARTICLES = Set.of("a", "an", "the");
@@ -119,7 +122,18 @@ final class SpokenFigures {
     /** "This one" is none. */
     private boolean isNoFigure(int whole, int from, int behind) {
         boolean isSize = behind < tokens.size() && tokens.get(behind).is(Kind.TIMES);
-        return whole == 1 && behind == from + 1 && !isSize && !BEFORE_ONE.contains(text(from - 1));
+        return whole == 1 && behind == from + 1 && !isSize && !BEFORE_ONE.contains(text(from - 1)) && !isListed(from);
+    }
+
+    /** "A half and one and three": behind another figure and its joint. */
+    private boolean isListed(int from) {
+        return JOINTS.contains(text(from - 1))
+                && JOINTS.contains(text(from + 1))
+                && from > 1
+                && (tokens.get(from - 2).is(Kind.FIGURE)
+                        || UNITS.contains(text(from - 2))
+                        || NumberWords.part(words, from - 2) != null
+                        || NumberWords.whole(words, from - 2) != null);
     }
 
     /** Digits said one by one. */
@@ -165,9 +179,19 @@ final class SpokenFigures {
     private Spoken withUnit(String figure, int from, int taken) {
         int at = from + taken;
         int end = isOfUnit(at) ? at + 2 : word(at).equals("an") || word(at).equals("a") ? at + 1 : at;
-        return UNITS.contains(word(end))
+        return UNITS.contains(word(end)) || isUnit(end)
                 ? new Spoken(figure, word(end), end + 1 - from, end + 1 - at)
                 : new Spoken(figure, null, taken, 0);
+    }
+
+    /** "In" before a sign is inches; before a word it may be another. */
+    private boolean isUnit(int at) {
+        return word(at).equals("in")
+                && (at + 1 >= tokens.size()
+                        || tokens.get(at + 1).is(Kind.TIMES)
+                        || tokens.get(at + 1).is(Kind.COMMA)
+                        || tokens.get(at + 1).is(Kind.STOP)
+                        || JOINTS.contains(text(at + 1)));
     }
 
     private boolean isOfUnit(int at) {

@@ -24,11 +24,12 @@ final class Tokens {
             "(?<figure>"
                     + "\\d{1,5}(?:\\s+and\\s+|[ \\t]?-[ \\t]?|[ \\t]+)\\d{1,3}[ \\t]*[/⁄∕][ \\t]*\\d{1,3}"
                     + "|\\d{0,5}[ \\t]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+[/⁄][₀₁₂₃₄₅₆₇₈₉0-9]+"
-                    + "|\\d{1,3}[ \\t]*[/⁄∕][ \\t]*\\d{1,3}"
+                    + "|\\d{1,3}[/⁄∕]\\d{1,3}(?![.,]?\\d)"
                     + "|\\d{1,5}[ \\t]?[" + READY_MADE + "]|[" + READY_MADE + "]"
-                    + "|\\d{1,5}\\.\\d{1,7}|\\d{1,5}(?<comma>,\\d{1,2})(?![\\d,])|(?<![\\d.])\\.\\d{1,4}|\\d{1,6})"
-                    + "(?<unit>[ \\t]*(?:\"|”|″|''|inches\\b|inch\\b|ins\\b|in\\b\\.?|cms?\\b|"
-                    + "centimet(?:re|er)s?\\b|mms?\\b|millimet(?:re|er)s?\\b))?"
+                    + "|\\d{1,5}\\.\\d{1,7}|\\d{1,5}(?<comma>,\\d{1,2})(?!\\d|,\\d)|(?<![\\d.])\\.\\d{1,4}|\\d{1,6})"
+                    + "(?<unit>[ \\t]*(?:\"|”|″|''|(?:inches|inch|ins|cms?|centimet(?:re|er)s?|mms?|"
+                    + "millimet(?:re|er)s?)(?:\\b|(?=x[ \\t]?[\\d" + READY_MADE + "]))|in(?:\\b\\.?|(?=x[ \\t]?[\\d"
+                    + READY_MADE + "]))))?"
                     + "|(?<soon>…|\\.\\.\\.)|(?<times>[×✕*])|(?<comma2>[,&+/])|(?<colon>:)|(?<stop>[;"
                     + ".\\n\\r!?])|(?<word>[ac]\\d\\b|\\p{L}[\\p{L}\\p{M}’']*)|(?<sign>\\S)",
             Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);

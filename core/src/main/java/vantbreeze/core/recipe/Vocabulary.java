@@ -11,20 +11,16 @@ import java.util.stream.Stream;
 final class Vocabulary {
 
     /** Nouns that name a piece. */
-    static final Map<String, String> PIECES = Map.ofEntries(
+    private static final Map<String, String> PIECES = Map.ofEntries(
             Map.entry("base", "Card base"),
             Map.entry("card", "Card base"),
             Map.entry("cardbase", "Card base"),
             Map.entry("strip", "Strip"),
-            Map.entry("strips", "Strip"),
             Map.entry("band", "Band"),
             Map.entry("insert", "Insert"),
-            Map.entry("inserts", "Insert"),
             Map.entry("bridge", "Bridge"),
             Map.entry("strut", "Strut"),
-            Map.entry("struts", "Strut"),
             Map.entry("wing", "Wing"),
-            Map.entry("wings", "Wing"),
             Map.entry("pocket", "Pocket"),
             Map.entry("topper", "Topper"),
             Map.entry("flap", "Flap"),
@@ -70,6 +66,12 @@ final class Vocabulary {
 
     private static String rest(String word) {
         return word.isEmpty() ? word : word.substring(1);
+    }
+
+    /** What pieces are called by a noun, of one or of several. */
+    static String called(String noun) {
+        String one = PIECES.containsKey(noun) ? noun : noun.replaceAll("s$", "");
+        return PIECES.getOrDefault(one, "Piece");
     }
 
     /** Into how many parts. */

@@ -90,6 +90,19 @@ class RecipesTest {
     }
 
     @Test
+    void aRecipeAllInTheOtherUnitIsAnsweredInThat() {
+        RecipeReading metric = Recipes.on(Ruler.EIGHTHS).read("28 x 10 cm, score at 7 and 14 cm, fold m v");
+        assertThat(metric.ruler()).isEqualTo(Ruler.MM_1);
+        assertThat(metric.verdict()).isEqualTo("It closes, to 140 mm × 100 mm.");
+        RecipeReading halves = Recipes.on(Ruler.EIGHTHS).read("210 x 148 mm, score at 52.5 mm and 105 mm");
+        assertThat(halves.ruler()).isEqualTo(Ruler.MM_HALF);
+        RecipeReading inches = Recipes.on(Ruler.MM_1).read("9 1/16\" x 4\", score at 3\"");
+        assertThat(inches.ruler()).isEqualTo(Ruler.SIXTEENTHS);
+        assertThat(Recipes.on(Ruler.EIGHTHS).read("28 x 10 cm, mat 4 in x 5 in").ruler())
+                .isEqualTo(Ruler.EIGHTHS);
+    }
+
+    @Test
     void whatIsNotAboutTheCardIsPassedOver() {
         String text = "Go ahead and grab some gold shimmer, 11 x 4 1/4, score at 2 3/4 and 5 1/2, m v, lovely!";
         RecipeReading reading = Recipes.on(Ruler.EIGHTHS).read(text);
