@@ -91,7 +91,7 @@ class RecipeController {
                 reading.notUnderstood(),
                 reading.passedOver(),
                 known.assumed(),
-                reading.findings(),
+                known.findings(),
                 known.mends());
     }
 

@@ -2,6 +2,7 @@ package vantbreeze.core.hand;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
@@ -10,6 +11,7 @@ import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.recipe.OneNumber;
+import vantbreeze.core.recipe.Passage;
 import vantbreeze.core.recipe.RecipeReading;
 import vantbreeze.core.recognition.Likeness;
 import vantbreeze.core.recognition.Recognisers;
@@ -23,6 +25,7 @@ import vantbreeze.core.recognition.Recognisers;
  * @param closes whether it closes
  * @param verdict in one sentence
  * @param assumed what the recipe leaves open and how that was taken
+ * @param findings what is wrong, and where in the text
  * @param mends changes of one figure, the likeliest first; none for a card that is just as it is usually made
  */
 public record KnownRecipe(
@@ -31,10 +34,12 @@ public record KnownRecipe(
         boolean closes,
         String verdict,
         List<String> assumed,
+        List<Passage> findings,
         List<OneNumber> mends) {
 
     public KnownRecipe {
         assumed = List.copyOf(assumed);
+        findings = List.copyOf(findings);
         mends = List.copyOf(mends);
     }
 
@@ -42,11 +47,31 @@ public record KnownRecipe(
             "Folds and glue that the recipe leaves unsaid are those of the card that it is.";
 
     /**
-     * What a recipe means.
+     * What a recipe means, with its mats laid on the panels that they fit.
      *
      * @param drawn the card as its reader drew it
      */
     public static KnownRecipe of(RecipeReading reading, Plan drawn, Workshop workshop) {
+        KnownRecipe bare = undressed(reading, drawn, workshop);
+        MatsLaid.Result laid = MatsLaid.of(reading.mats(), bare.card);
+        return new KnownRecipe(
+                laid.card(),
+                bare.what,
+                bare.closes,
+                bare.verdict,
+                Stream.concat(bare.assumed.stream(), laid.laid().stream().map("Mat "::concat))
+                        .toList(),
+                Stream.concat(bare.findings.stream(), laid.findings().stream().filter(found -> !isSaid(found, reading)))
+                        .toList(),
+                bare.mends);
+    }
+
+    /** Whether the reader found something about the same place. */
+    private static boolean isSaid(Passage found, RecipeReading reading) {
+        return reading.findings().stream().anyMatch(said -> said.start() == found.start());
+    }
+
+    private static KnownRecipe undressed(RecipeReading reading, Plan drawn, Workshop workshop) {
         WhatItIs what = new WhatItIs(workshop, drawn);
         Optional<Likeness> asDrawn = reading.closes() ? what.known() : Optional.empty();
         if (asDrawn.isPresent()) {
@@ -57,18 +82,20 @@ public record KnownRecipe(
                     true,
                     reading.verdict(),
                     reading.taken(),
+                    reading.findings(),
                     isPlain(known) ? List.of() : reading.mends());
         }
         // with measures that somebody must have chosen almost any strip is something: a misread figure is likelier
         return byPieces(reading, drawn.ruler(), workshop)
                 .filter(known -> isPlain(known) || reading.mends().isEmpty())
-                .map(known -> meant(known, drawn, what, workshop))
+                .map(known -> meant(known, reading, drawn, what, workshop))
                 .orElseGet(() -> new KnownRecipe(
                         workshop.work(drawn),
                         null,
                         reading.closes(),
                         reading.verdict(),
                         reading.taken(),
+                        reading.findings(),
                         reading.mends()));
     }
 
@@ -89,7 +116,8 @@ public record KnownRecipe(
                         .findFirst();
     }
 
-    private static KnownRecipe meant(Likeness known, Plan drawn, WhatItIs what, Workshop workshop) {
+    private static KnownRecipe meant(
+            Likeness known, RecipeReading reading, Plan drawn, WhatItIs what, Workshop workshop) {
         Plan plan = Plan.of(drawn.name(), known.structure().id(), known.measures(), drawn.ruler())
                 .withNotes(drawn.notes());
         WorkedPlan worked = workshop.work(plan);
@@ -97,7 +125,8 @@ public record KnownRecipe(
                 .formatted(
                         write(worked.footprint().width(), drawn.ruler()),
                         write(worked.footprint().height(), drawn.ruler()));
-        return new KnownRecipe(worked, what.inWords(known), true, verdict, List.of(UNSAID), List.of());
+        return new KnownRecipe(
+                worked, what.inWords(known), true, verdict, List.of(UNSAID), reading.findings(), List.of());
     }
 
     private static String write(Length length, Ruler ruler) {

@@ -1,9 +1,10 @@
 package vantbreeze.core.recipe;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.grammar.Node;
 import vantbreeze.core.grammar.Tree;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
@@ -115,20 +116,37 @@ record PieceMeaning(Draft draft) {
         return true;
     }
 
+    /** Mats, each for the place behind it, else for the one that all are told for. */
     boolean mats(Tree<Token> phrase) {
-        List<String> places = phrase.tokens("PLACE").stream().map(Token::text).toList();
-        for (Tree<Token> mat : phrase.all("mat")) {
-            Size size = size(mat.find("size").orElseThrow());
-            List<Token> lengths = mat.tokens("LENGTH");
-            draft.mats.add(new Mat(
-                    size,
-                    count(mat),
-                    lengths.get(0).start(),
-                    lengths.get(lengths.size() - 1).end(),
-                    places));
-        }
+        List<Tree<Token>> mats = phrase.all("placed-mat");
+        List<String> all = mats.isEmpty() ? places(phrase) : places(phrase.parts());
+        (mats.isEmpty() ? List.of(phrase) : mats).forEach(mat -> mat(mat, all));
         draft.matsLast = true;
         return true;
+    }
+
+    private void mat(Tree<Token> mat, List<String> all) {
+        List<String> own = places(mat);
+        List<Token> lengths = mat.tokens("LENGTH");
+        draft.mats.add(new Mat(
+                size(mat.find("size").orElseThrow()),
+                count(mat),
+                lengths.get(0).start(),
+                lengths.get(lengths.size() - 1).end(),
+                own.isEmpty() ? all : own));
+    }
+
+    private static List<String> places(Tree<Token> phrase) {
+        return phrase.tokens("PLACE").stream().map(Token::text).toList();
+    }
+
+    /** What a phrase says before its mats. */
+    private static List<String> places(List<Node<Token>> parts) {
+        return parts.stream()
+                .flatMap(part -> part instanceof Tree<Token> tree && tree.rule().equals("for-place")
+                        ? places(tree).stream()
+                        : Stream.of())
+                .toList();
     }
 
     /** "Four of these for the sides, two for the inside". */
@@ -137,10 +155,8 @@ record PieceMeaning(Draft draft) {
             return false;
         }
         int count = phrase.tokens("COUNT").stream().mapToInt(Token::count).sum();
-        List<String> places = new ArrayList<>();
-        phrase.tokens("PLACE").forEach(place -> places.add(place.text()));
         Mat mat = draft.mats.remove(draft.mats.size() - 1);
-        draft.mats.add(new Mat(mat.size(), count, mat.start(), mat.end(), places));
+        draft.mats.add(new Mat(mat.size(), count, mat.start(), mat.end(), places(phrase)));
         return true;
     }
 
