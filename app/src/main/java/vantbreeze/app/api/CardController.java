@@ -32,11 +32,12 @@ import vantbreeze.core.edit.Decision;
 import vantbreeze.core.edit.Rerule;
 import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.hand.Drafting;
+import vantbreeze.core.hand.WrittenRecipe;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Workshop;
-import vantbreeze.core.recipe.RecipeWriter;
+import vantbreeze.core.recipe.RecipeStyle;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.exchange.document.PlanDocument;
 import vantbreeze.exchange.document.PlanFile;
@@ -248,9 +249,17 @@ class CardController {
 
     /** The card written out as a recipe. */
     @GetMapping(value = "/{id}/recipe", produces = MediaType.TEXT_PLAIN_VALUE + ";charset=UTF-8")
-    String recipe(@PathVariable UUID id, @RequestParam(required = false) @Nullable String ruler) {
+    String recipe(
+            @PathVariable UUID id,
+            @RequestParam(required = false) @Nullable String ruler,
+            @RequestParam(required = false) @Nullable String style) {
         Card card = drawer.card(id);
-        return RecipeWriter.write(card.worked(), ruler == null ? card.plan().ruler() : Decision.ruler(ruler));
+        RecipeStyle asked = style == null
+                ? RecipeStyle.FULL
+                : RecipeStyle.find(style)
+                        .orElseThrow(() -> new ValidationException(
+                                "style", "There is no such way to write a recipe. Choose short, full or aloud."));
+        return WrittenRecipe.of(card.worked(), ruler == null ? card.plan().ruler() : Decision.ruler(ruler), asked);
     }
 
     private static @Nullable String emptyAsNull(@Nullable String text) {

@@ -52,7 +52,8 @@ public record KnownRecipe(
      * @param drawn the card as its reader drew it
      */
     public static KnownRecipe of(RecipeReading reading, Plan drawn, Workshop workshop) {
-        KnownRecipe bare = undressed(reading, drawn, workshop);
+        MatsLaid.Result exact = MatsLaid.exactly(reading.mats(), workshop.work(drawn));
+        KnownRecipe bare = undressed(reading, exact.card().plan(), workshop);
         MatsLaid.Result laid = MatsLaid.of(reading.mats(), bare.card);
         return new KnownRecipe(
                 laid.card(),
@@ -61,7 +62,11 @@ public record KnownRecipe(
                 bare.verdict,
                 Stream.concat(bare.assumed.stream(), laid.laid().stream().map("Mat "::concat))
                         .toList(),
-                Stream.concat(bare.findings.stream(), laid.findings().stream().filter(found -> !isSaid(found, reading)))
+                Stream.of(
+                                bare.findings.stream(),
+                                exact.findings().stream(),
+                                laid.findings().stream().filter(found -> !isSaid(found, reading)))
+                        .flatMap(findings -> findings)
                         .toList(),
                 bare.mends);
     }

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.FaceName;
@@ -67,12 +68,52 @@ final class MatsLaid {
      */
     record Result(WorkedPlan card, List<String> laid, List<Passage> findings) {}
 
+    /** Those of which the recipe says on which panel they lie, on the card as it is drawn. */
+    static Result exactly(List<Mat> mats, WorkedPlan drawn) {
+        List<Mat> exact = mats.stream().filter(mat -> mat.on() != null).toList();
+        if (exact.isEmpty()) {
+            return new Result(drawn, List.of(), List.of());
+        }
+        MatsLaid laid = new MatsLaid(drawn);
+        exact.forEach(mat -> laid.layOn(mat, requireNonNull(mat.on())));
+        return new Result(drawn.withDressing(laid.dressing()), laid.laid, laid.findings);
+    }
+
+    private void layOn(Mat mat, Mat.On on) {
+        faces.stream()
+                .filter(face -> isThat(face, on) && takesAnother(face))
+                .findFirst()
+                .ifPresentOrElse(
+                        face -> put(fit(face, mat.size())),
+                        () -> findings.add(new Passage(
+                                mat.start(),
+                                mat.end(),
+                                String.format(
+                                        Locale.ROOT,
+                                        "Nothing can be laid on panel %d of piece %d, or there is none.",
+                                        on.panel() + 1,
+                                        on.piece() + 1))));
+    }
+
+    private boolean takesAnother(Face face) {
+        return stacks.getOrDefault(face, List.of()).size() < Dressed.MOST_LAYERS;
+    }
+
+    private boolean isThat(Face face, Mat.On on) {
+        FoldGraph graph = card.form().graph();
+        return face.side() == on.side()
+                && graph.pieceOf().get(face.panel()) == on.piece()
+                && graph.panels().get(face.panel()).index() == on.panel();
+    }
+
+    /** All others, laid where they fit. */
     static Result of(List<Mat> mats, WorkedPlan card) {
-        if (mats.isEmpty()) {
+        List<Mat> open = mats.stream().filter(mat -> mat.on() == null).toList();
+        if (open.isEmpty()) {
             return new Result(card, List.of(), List.of());
         }
         MatsLaid laid = new MatsLaid(card);
-        mats.stream()
+        open.stream()
                 .sorted(Comparator.comparing((Mat mat) -> mat.size().width().millimetres()
                                 * mat.size().height().millimetres())
                         .reversed())
@@ -152,7 +193,7 @@ final class MatsLaid {
     private List<Fit> fits(Mat mat) {
         Length usual = usual();
         return faces.stream()
-                .filter(face -> stacks.getOrDefault(face, List.of()).size() < Dressed.MOST_LAYERS)
+                .filter(this::takesAnother)
                 .flatMap(face -> Stream.of(mat.size(), mat.size().turned())
                         .map(lying -> fit(face, lying))
                         .filter(this::isUsual)
@@ -201,8 +242,11 @@ final class MatsLaid {
     private void put(Fit fit) {
         List<LayerChoice> stack = stacks.computeIfAbsent(fit.face, face -> new ArrayList<>());
         String paper = papers.get(Math.min(stack.size(), papers.size() - 1)).paper();
-        LayerChoice layer = LayerChoice.of(paper, fit.across.dividedBy(2));
-        stack.add(fit.across.equals(fit.up) ? layer : layer.sized(fit.lying));
+        boolean isEven = fit.across.equals(fit.up) && !fit.across.isNegative();
+        LayerChoice layer = isEven
+                ? LayerChoice.of(paper, fit.across.dividedBy(2))
+                : LayerChoice.of(paper, usual()).sized(fit.lying);
+        stack.add(layer);
         tops.put(fit.face, fit.lying);
     }
 

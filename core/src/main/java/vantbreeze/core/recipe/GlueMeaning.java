@@ -62,6 +62,12 @@ record GlueMeaning(Draft draft) {
                 .orElse(usual);
     }
 
+    /** The side of the panel that a phrase names. */
+    static Mat.On panelOf(Tree<Token> phrase) {
+        int[] panel = panels(phrase).get(0);
+        return new Mat.On(panel[0] - 1, panel[1] - 1, side(phrase, "on-side", Side.FACE));
+    }
+
     /** Panels that a phrase names, each with its piece, from 1; of the first piece where none is named. */
     private static List<int[]> panels(Tree<Token> phrase) {
         return phrase.all("panel").stream()

@@ -32,7 +32,7 @@ record MatJudge(FreeCard card, List<Mat> mats, Ruler ruler, Allowances allowance
                             panels.stream(),
                             mats.stream().filter(other -> !other.equals(mat)).map(Mat::size))
                     .toList();
-            if (others.stream().noneMatch(panel -> goesOn(mat.size(), panel))) {
+            if (mat.on() == null && others.stream().noneMatch(panel -> goesOn(mat.size(), panel))) {
                 findings.add(new Passage(mat.start(), mat.end(), words(mat.size(), panels)));
             }
         }

@@ -133,7 +133,15 @@ record PieceMeaning(Draft draft) {
                 count(mat),
                 lengths.get(0).start(),
                 lengths.get(lengths.size() - 1).end(),
-                own.isEmpty() ? all : own));
+                own.isEmpty() ? all : own,
+                null));
+    }
+
+    /** A mat with the panel that it lies on. */
+    boolean laidMat(Tree<Token> phrase, Mat.On on) {
+        mat(phrase.find("mat").orElseThrow(), List.of());
+        Mat last = draft.mats.remove(draft.mats.size() - 1);
+        return draft.mats.add(new Mat(last.size(), last.count(), last.start(), last.end(), List.of(), on));
     }
 
     private static List<String> places(Tree<Token> phrase) {
@@ -156,7 +164,7 @@ record PieceMeaning(Draft draft) {
         }
         int count = phrase.tokens("COUNT").stream().mapToInt(Token::count).sum();
         Mat mat = draft.mats.remove(draft.mats.size() - 1);
-        draft.mats.add(new Mat(mat.size(), count, mat.start(), mat.end(), places(phrase)));
+        draft.mats.add(new Mat(mat.size(), count, mat.start(), mat.end(), places(phrase), null));
         return true;
     }
 
@@ -165,7 +173,7 @@ record PieceMeaning(Draft draft) {
         int count = count(phrase);
         if (draft.matsLast) {
             Mat mat = draft.mats.remove(draft.mats.size() - 1);
-            draft.mats.add(new Mat(mat.size(), count, mat.start(), mat.end(), mat.places()));
+            draft.mats.add(new Mat(mat.size(), count, mat.start(), mat.end(), mat.places(), mat.on()));
         } else if (draft.current != null) {
             draft.current.count = count;
         } else {

@@ -71,6 +71,7 @@ final class RecipeReader {
             case "alike" -> pieces.alike(phrase);
             case "row" -> pieces.row(phrase, scores);
             case "mats" -> pieces.mats(phrase);
+            case "laid-mat" -> pieces.laidMat(phrase, GlueMeaning.panelOf(phrase));
             case "spread" -> pieces.spread(phrase);
             case "copies" -> pieces.copies(phrase);
             case "finished" -> pieces.finished(phrase);

@@ -25,6 +25,7 @@ import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.NumberWords;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.WorkedPlan;
@@ -36,18 +37,27 @@ public final class RecipeWriter {
 
     private final WorkedPlan worked;
     private final Ruler ruler;
+    private final RecipeStyle style;
+    private final boolean tellsTogether;
 
-    private RecipeWriter(WorkedPlan worked, Ruler ruler) {
+    private RecipeWriter(WorkedPlan worked, Ruler ruler, RecipeStyle style, boolean tellsTogether) {
         this.worked = worked;
         this.ruler = ruler;
+        this.style = style;
+        this.tellsTogether = tellsTogether;
     }
 
     /**
      * The recipe of {@code worked}, in the figures of {@code ruler}; one that is not on a mark of it is written
-     * exactly, in millimetres.
+     * exactly, in millimetres. With all that is glued, whatever the style.
      */
-    public static String write(WorkedPlan worked, Ruler ruler) {
-        return new RecipeWriter(worked, ruler).recipe();
+    public static String write(WorkedPlan worked, Ruler ruler, RecipeStyle style) {
+        return new RecipeWriter(worked, ruler, style, true).recipe();
+    }
+
+    /** Only its pieces and mats, one line each. */
+    public static String pieces(WorkedPlan worked, Ruler ruler) {
+        return new RecipeWriter(worked, ruler, RecipeStyle.SHORT, false).recipe();
     }
 
     private String recipe() {
@@ -58,9 +68,22 @@ public final class RecipeWriter {
                 worked.pieces().stream().map(piece -> piece.panels()).toList();
         boolean several = pieces.size() > 1;
         for (int i = 0; i < pieces.size(); i++) {
-            piece(pieces.get(i), several ? i + 1 : 0, lines);
+            List<String> told = piece(pieces.get(i), several ? i + 1 : 0);
+            if (style == RecipeStyle.SHORT) {
+                lines.add(told.get(0)
+                        + told.stream().skip(1).map(RecipeWriter::within).collect(Collectors.joining())
+                        + ".");
+            } else {
+                told.forEach(sentence -> lines.add(sentence + "."));
+                lines.add("");
+            }
         }
-        List<String> together = together();
+        List<String> mats = new WrittenMats(worked, style, this::figures, this::panel).lines();
+        lines.addAll(mats);
+        if (style == RecipeStyle.SHORT || !mats.isEmpty()) {
+            lines.add("");
+        }
+        List<String> together = tellsTogether ? together() : List.of();
         if (!together.isEmpty()) {
             lines.addAll(together);
             lines.add("");
@@ -81,38 +104,44 @@ public final class RecipeWriter {
         return String.join("\n", lines) + "\n";
     }
 
-    private void piece(Panels panels, int number, List<String> lines) {
+    /** A sentence that goes on in its line. */
+    private static String within(String sentence) {
+        return "; " + sentence.substring(0, 1).toLowerCase(Locale.ROOT) + sentence.substring(1);
+    }
+
+    /** Its sentences, without full stops. */
+    private List<String> piece(Panels panels, int number) {
+        List<String> told = new ArrayList<>();
         Piece piece = panels.piece();
         Size cut = piece.cutSize();
         String name = piece.name()
                 .replaceAll("[^\\p{L}\\p{N} ]", " ")
                 .replaceAll("\\s+", " ")
                 .strip();
-        lines.add("%s: %s × %s."
+        told.add("%s: %s"
                 .formatted(
-                        number > 0 && !name.matches(".* \\d+") ? name + " " + number : name,
-                        write(cut.width()),
-                        write(cut.height())));
+                        number > 0 && !name.matches(".* \\d+") ? name + " " + number(number) : name,
+                        figures(List.of(cut.width(), cut.height()), style == RecipeStyle.ALOUD ? " by " : " × ")));
         if (!isSheet(piece)) {
-            lines.add("Corners: %s.".formatted(spots(piece.outline())));
+            told.add("Corners: %s".formatted(spots(piece.outline())));
         }
-        piece.openings().forEach(hole -> lines.add("Hole: %s.".formatted(spots(hole))));
+        piece.openings().forEach(hole -> told.add("Hole: %s".formatted(spots(hole))));
         List<Crease> upright = piece.creases().stream()
                 .filter(crease -> isWhole(piece, crease) && crease.line().isUpright())
                 .toList();
         List<Crease> level = piece.creases().stream()
                 .filter(crease -> isWhole(piece, crease) && crease.line().isLevel())
                 .toList();
-        whole("", upright, crease -> crease.line().from().x(), lines);
-        whole("level ", level, crease -> crease.line().from().y(), lines);
+        whole("", upright, crease -> crease.line().from().x(), told);
+        whole("level ", level, crease -> crease.line().from().y(), told);
         piece.creases().stream()
                 .filter(crease -> !upright.contains(crease) && !level.contains(crease))
-                .forEach(crease -> lines.add("Score between %s%s."
+                .forEach(crease -> told.add("Score between %s%s"
                         .formatted(
                                 line(crease.line()),
                                 crease.fold() == Fold.UNASSIGNED ? "" : ", " + fold(crease.fold()))));
-        piece.slits().forEach(slit -> lines.add("Slit between %s.".formatted(line(slit))));
-        lines.add("");
+        piece.slits().forEach(slit -> told.add("Slit between %s".formatted(line(slit))));
+        return told;
     }
 
     /** Whether a score runs right across a rectangular piece and folds one way. */
@@ -125,15 +154,14 @@ public final class RecipeWriter {
                 && Length.nearest(crease.line().millimetres()).equals(side);
     }
 
-    private void whole(String how, List<Crease> creases, Function<Crease, Length> place, List<String> lines) {
+    private void whole(String how, List<Crease> creases, Function<Crease, Length> place, List<String> told) {
         if (!creases.isEmpty()) {
             List<Crease> sorted =
                     creases.stream().sorted(Comparator.comparing(place)).toList();
-            lines.add("Score %sat %s. Fold %s."
-                    .formatted(
-                            how,
-                            sorted.stream().map(place).map(this::write).collect(Collectors.joining(", ")),
-                            sorted.stream().map(crease -> fold(crease.fold())).collect(Collectors.joining(", "))));
+            String scores = "Score %sat %s"
+                    .formatted(how, figures(sorted.stream().map(place).toList(), ", "));
+            String folds = sorted.stream().map(crease -> fold(crease.fold())).collect(Collectors.joining(", "));
+            told.add(scores + (style == RecipeStyle.SHORT ? ", fold " : ". Fold ") + folds);
         }
     }
 
@@ -166,11 +194,10 @@ public final class RecipeWriter {
             lines.add("Lay %s over %s.".formatted(panel(over.above()), panel(over.below())));
         }
         if (graph.assembly().quarterTurns() != 0) {
-            lines.add(String.format(
-                    Locale.ROOT,
-                    "Turned %d quarter%s.",
-                    graph.assembly().quarterTurns(),
-                    graph.assembly().quarterTurns() == 1 ? "" : "s"));
+            lines.add("Turned %s quarter%s."
+                    .formatted(
+                            number(graph.assembly().quarterTurns()),
+                            graph.assembly().quarterTurns() == 1 ? "" : "s"));
         }
         if (graph.assembly().base() != null) {
             lines.add("Moves from %s."
@@ -179,12 +206,11 @@ public final class RecipeWriter {
         for (Link.Folded hinge : graph.hinges()) {
             if (worked.form().flat().degreesAt(hinge) == 0 && hinge.hinge().fold() != Fold.BEND) {
                 int piece = graph.pieceOf().get(hinge.from());
-                lines.add(String.format(
-                        Locale.ROOT,
-                        "Panel %d and panel %d of piece %d stay open.",
-                        hinge.hinge().left().index() + 1,
-                        hinge.hinge().right().index() + 1,
-                        piece + 1));
+                lines.add("Panel %s and panel %s of piece %s stay open."
+                        .formatted(
+                                number(hinge.hinge().left().index() + 1),
+                                number(hinge.hinge().right().index() + 1),
+                                number(piece + 1)));
             }
         }
         return lines;
@@ -193,23 +219,35 @@ public final class RecipeWriter {
     private String panel(PanelRef ref) {
         Panel panel =
                 worked.pieces().get(ref.piece()).panels().named(ref.panel()).orElseThrow();
-        return String.format(Locale.ROOT, "panel %d of piece %d", panel.index() + 1, ref.piece() + 1);
+        return panel(panel.index(), ref.piece());
+    }
+
+    /** A panel of a piece, both from 0. */
+    private String panel(int panel, int piece) {
+        return "panel %s of piece %s".formatted(number(panel + 1), number(piece + 1));
+    }
+
+    private String number(int number) {
+        return style == RecipeStyle.ALOUD ? NumberWords.said(number) : String.valueOf(number);
     }
 
     /** Between 0 and 360, to a ten-millionth: a metre of paper is turned by less than it can be measured. */
-    private static String degrees(double turn) {
+    private String degrees(double turn) {
         BigDecimal within = BigDecimal.valueOf(((turn % 360) + 360) % 360).setScale(7, RoundingMode.HALF_EVEN);
-        return within.signum() == 0 ? "0" : within.stripTrailingZeros().toPlainString();
+        String degrees =
+                within.signum() == 0 ? "0" : within.stripTrailingZeros().toPlainString();
+        return style == RecipeStyle.ALOUD ? SaidFigures.said(degrees) : degrees;
     }
 
     private static String side(Side side) {
         return side == Side.FACE ? "face" : "back";
     }
 
-    private static String fold(Fold fold) {
+    private String fold(Fold fold) {
+        boolean words = style == RecipeStyle.ALOUD;
         return switch (fold) {
-            case MOUNTAIN -> "m";
-            case VALLEY -> "v";
+            case MOUNTAIN -> words ? "mountain" : "m";
+            case VALLEY -> words ? "valley" : "v";
             case BEND -> "bend";
             case UNASSIGNED -> "either way";
         };
@@ -228,7 +266,22 @@ public final class RecipeWriter {
     }
 
     private String write(Length length) {
-        return (length.isNegative() ? "minus " : "")
-                + Figure.of(length.abs(), ruler).text();
+        String figure = Figure.of(length.abs(), ruler).text();
+        return (length.isNegative() ? "minus " : "") + (style == RecipeStyle.ALOUD ? SaidFigures.said(figure) : figure);
+    }
+
+    /** Several lengths; in short, a unit stands only behind the last of those that share it. */
+    private String figures(List<Length> lengths, String joint) {
+        List<String> written = lengths.stream().map(this::write).collect(Collectors.toCollection(ArrayList::new));
+        for (int i = 0; style == RecipeStyle.SHORT && i + 1 < written.size(); i++) {
+            if (unit(written.get(i)).equals(unit(written.get(i + 1)))) {
+                written.set(i, written.get(i).substring(0, written.get(i).lastIndexOf(' ')));
+            }
+        }
+        return String.join(joint, written);
+    }
+
+    private static String unit(String figure) {
+        return figure.substring(figure.lastIndexOf(' '));
     }
 }

@@ -19,8 +19,8 @@ import vantbreeze.core.tool.Allowances;
 /** Reads a recipe as people write it down, draws it and judges it. */
 public final class Recipes {
 
-    /** Longest recipe taken, characters. */
-    public static final int LONGEST = 20_000;
+    /** Longest recipe taken, characters: an outline of some three hundred corners, read aloud, is shorter. */
+    public static final int LONGEST = 50_000;
 
     /** Sizes with more words than this beside them, and none of ours, are none of a card. */
     private static final int MOST_ASIDE = 3;

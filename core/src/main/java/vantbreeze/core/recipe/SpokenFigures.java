@@ -27,7 +27,8 @@ final class SpokenFigures {
             "millimeter",
             "millimeters");
     /** Behind these a lone "one" is a figure; elsewhere it stands for a thing. */
-    private static final Set<String> BEFORE_ONE = Set.of("at", "by", "every", "to", "@", "x", "×");
+    private static final Set<String> BEFORE_ONE =
+            Set.of("at", "by", "every", "to", "@", "x", "×", "panel", "piece", "turned");
     /** Behind these, parts are into how many, not how long. */
     private static final Set<String> BEFORE_PARTS = Set.of("in", "into", "turned");
 

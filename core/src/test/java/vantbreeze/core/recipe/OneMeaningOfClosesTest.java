@@ -87,7 +87,8 @@ class OneMeaningOfClosesTest {
                             Side.BACK,
                             new Attachment(at(60, 50), at(0, 0), degrees))));
             WorkedPlan worked = WORKSHOP.work(Plan.of("Kite", FreeCard.of(assembly), Ruler.MM_1));
-            RecipeReading reading = Recipes.on(Ruler.MM_1).read(RecipeWriter.write(worked, Ruler.MM_1));
+            RecipeReading reading =
+                    Recipes.on(Ruler.MM_1).read(RecipeWriter.write(worked, Ruler.MM_1, RecipeStyle.FULL));
             double read = reading.card().assembly().joins().get(0).at().turnDegrees();
             assertThat(Math.IEEEremainder(read - degrees, 360))
                     .as("%s", degrees)

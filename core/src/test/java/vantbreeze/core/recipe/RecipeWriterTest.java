@@ -30,7 +30,7 @@ class RecipeWriterTest {
 
     static Stream<Arguments> cards() {
         return WORKSHOP.catalogue().all().stream().flatMap(structure -> Stream.of(Ruler.MM_1, Ruler.SIXTEENTHS)
-                .map(ruler -> Arguments.of(structure, ruler)));
+                .flatMap(ruler -> Stream.of(RecipeStyle.values()).map(style -> Arguments.of(structure, ruler, style))));
     }
 
     private static WorkedPlan worked(Structure structure, Ruler ruler) {
@@ -44,9 +44,9 @@ class RecipeWriterTest {
      */
     @ParameterizedTest
     @MethodSource("cards")
-    void aRecipeWrittenFromACardReadsBackAsThatCard(Structure structure, Ruler ruler) {
+    void aRecipeWrittenFromACardReadsBackAsThatCard(Structure structure, Ruler ruler, RecipeStyle style) {
         WorkedPlan worked = worked(structure, ruler);
-        RecipeReading reading = Recipes.on(ruler).read(RecipeWriter.write(worked, ruler));
+        RecipeReading reading = Recipes.on(ruler).read(RecipeWriter.write(worked, ruler, style));
         assertThat(reading.notUnderstood()).isEmpty();
         assertThat(reading.name()).isEqualTo("Kite day");
         assertThat(reading.notes()).endsWith("Fly high: 3 x 2.");
@@ -95,7 +95,7 @@ class RecipeWriterTest {
     @Test
     void itIsWrittenInPlainWordsInEitherSchool() {
         WorkedPlan worked = worked(WORKSHOP.structure("z-fold"), Ruler.MM_1);
-        assertThat(RecipeWriter.write(worked, Ruler.MM_1))
+        assertThat(RecipeWriter.write(worked, Ruler.MM_1, RecipeStyle.FULL))
                 .contains("Card base: 300 mm × 106 mm.")
                 .contains("Score at 75 mm, 150 mm. Fold m, v.");
         Structure zFold = WORKSHOP.structure("z-fold");
@@ -104,6 +104,8 @@ class RecipeWriterTest {
                 "z-fold",
                 zFold.proportioned(new Size(Length.ofInches(6), Length.ofInches(4)), Ruler.EIGHTHS),
                 Ruler.EIGHTHS));
-        assertThat(RecipeWriter.write(inches, Ruler.EIGHTHS)).contains(" in.").doesNotContain(" mm.");
+        assertThat(RecipeWriter.write(inches, Ruler.EIGHTHS, RecipeStyle.FULL))
+                .contains(" in.")
+                .doesNotContain(" mm.");
     }
 }

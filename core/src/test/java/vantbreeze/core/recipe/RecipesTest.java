@@ -160,9 +160,9 @@ class RecipesTest {
         assertThatThrownBy(() -> Recipes.on(Ruler.MM_1).read("  \n "))
                 .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("Nothing is written");
-        assertThatThrownBy(() -> Recipes.on(Ruler.MM_1).read("x".repeat(20_001)))
+        assertThatThrownBy(() -> Recipes.on(Ruler.MM_1).read("x".repeat(50_001)))
                 .isInstanceOf(ValidationException.class)
-                .hasMessageContaining("20,001 characters");
+                .hasMessageContaining("50,001 characters");
     }
 
     @Test

@@ -19,6 +19,7 @@ import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Suggestion;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.recipe.RecipeStyle;
 import vantbreeze.core.recipe.RecipeWriter;
 import vantbreeze.core.structure.Choice;
 import vantbreeze.core.structure.Limits;
@@ -78,7 +79,9 @@ public final class AllTexts {
         card.form().stations().forEach(station -> said.add(new Said(where + " station", station.name())));
         findings(card, where, said);
         steps(card, where, said);
-        RecipeWriter.write(card, card.ruler()).lines().forEach(line -> said.add(new Said(where + " recipe", line)));
+        RecipeWriter.write(card, card.ruler(), RecipeStyle.FULL)
+                .lines()
+                .forEach(line -> said.add(new Said(where + " recipe", line)));
         limits(card, where, said);
         return said;
     }
