@@ -152,11 +152,15 @@ export function useReruling(id: string, revision: number, ruler: string) {
 }
 
 /** A card written out as a recipe. */
-export function useWrittenRecipe(id: string, revision: number, ruler: string, wanted: boolean) {
+export function useWrittenRecipe(
+  id: string,
+  revision: number,
+  query: { ruler: string; style: string },
+  wanted: boolean,
+) {
   return useQuery({
-    queryKey: ['recipe', id, revision, ruler],
-    queryFn: () =>
-      answered(api.GET('/api/cards/{id}/recipe', { params: { path: { id }, query: { ruler } }, parseAs: 'text' })),
+    queryKey: ['recipe', id, revision, query],
+    queryFn: () => answered(api.GET('/api/cards/{id}/recipe', { params: { path: { id }, query }, parseAs: 'text' })),
     enabled: wanted,
   })
 }

@@ -29,7 +29,7 @@ export function MarkedText({ text, onWrite, passages, passedOver = [] }: Props) 
         autoFocus
         className={`${LOOK} relative block min-h-56 resize-none border-b-2 border-ink bg-transparent field-sizing-content`}
         value={text}
-        maxLength={20000}
+        maxLength={50000}
         spellCheck={false}
         onChange={(event) => onWrite(event.target.value)}
         onScroll={(event) => {

@@ -39,6 +39,9 @@ final class Draft {
     @Nullable
     WrittenPiece current;
 
+    /** Pieces told last as alike in one side. */
+    final List<WrittenPiece> alike = new ArrayList<>();
+
     /** The scores told last. */
     @Nullable
     ScoreGroup lastScores;

@@ -86,12 +86,14 @@ record PieceMeaning(Draft draft) {
         Token width = widthFirst ? lengths.get(0) : lengths.get(lengths.size() - 1);
         List<Token> heights = widthFirst ? lengths.subList(1, lengths.size()) : lengths.subList(0, lengths.size() - 1);
         String name = name(phrase);
+        draft.alike.clear();
         for (int i = 0; i < heights.size(); i++) {
             draft.begin(
                     name == null ? null : name + " " + (i + 1),
                     heights.get(i).start(),
                     new Size(width.measure(), heights.get(i).measure()),
                     1);
+            draft.alike.add(draft.piece());
         }
         return true;
     }

@@ -17,6 +17,9 @@ final class RecipeGrammar implements Lexicon<Token> {
 
     private static final double NOTHING = 0.01;
     private static final double SIGN = 0.1;
+    /** A comma rather parts phrases than stands within one. */
+    private static final double WITHIN = 0.15;
+
     private static final double MINOR = 0.8;
     private static final double NOUN = 0.6;
     private static final double TIMES = 2;
@@ -97,7 +100,7 @@ final class RecipeGrammar implements Lexicon<Token> {
     @Override
     public double aside(Token token) {
         double left = leftOver(token);
-        return left < MINOR ? left : Double.POSITIVE_INFINITY;
+        return left == SIGN ? WITHIN : left < MINOR ? left : Double.POSITIVE_INFINITY;
     }
 
     /** What it costs to make nothing of a token. */

@@ -40,7 +40,7 @@ record ScoreMeaning(Draft draft) {
     }
 
     private static boolean isLevel(Tree<Token> phrase) {
-        return phrase.all("placing").stream().anyMatch(placing -> placing.has("LEVEL"));
+        return phrase.has("LEVEL");
     }
 
     /** The pieces that scores are told of: all that have none yet, the one that is named, or the one in hand. */
@@ -49,9 +49,10 @@ record ScoreMeaning(Draft draft) {
             return List.of();
         }
         if (phrase.has("to-each")) {
-            List<WrittenPiece> bare = draft.pieces.stream()
-                    .filter(piece -> piece.scores.isEmpty() && piece.levels.isEmpty())
-                    .toList();
+            List<WrittenPiece> bare = (draft.alike.isEmpty() ? draft.pieces : draft.alike)
+                    .stream()
+                            .filter(piece -> piece.scores.isEmpty() && piece.levels.isEmpty())
+                            .toList();
             if (bare.size() > 1) {
                 return bare;
             }

@@ -71,7 +71,10 @@ final class SpokenFigures {
             return ofSheet;
         }
         if (UNITS.contains(word(from)) && EVERY.contains(text(from - 1))) {
-            return new Spoken("1", word(from), 1, 0);
+            Parts more = word(from + 1).equals("and") ? parts(from + 2, true) : null;
+            return more == null
+                    ? new Spoken("1", word(from), 1, 0)
+                    : new Spoken("1 " + more.upper() + "/" + more.lower(), word(from), 2 + more.tokens(), 0);
         }
         Parts parts = parts(from, false);
         if (parts != null) {
@@ -161,7 +164,9 @@ final class SpokenFigures {
             return null;
         }
         Understood lower = NumberWords.part(words, from + upper.words());
-        return lower == null || upper.value() >= lower.value() || upper.value() == 0
+        boolean isOfSheet =
+                lower != null && word(from + upper.words() + lower.words()).equals("sheet");
+        return lower == null || isOfSheet || upper.value() >= lower.value() || upper.value() == 0
                 ? null
                 : new Parts(upper.value(), lower.value(), upper.words() + lower.words());
     }
