@@ -1,5 +1,6 @@
 package vantbreeze.core.hand;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -7,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
@@ -42,6 +44,11 @@ public record KnownRecipe(
         findings = List.copyOf(findings);
         mends = List.copyOf(mends);
     }
+
+    private static final int MOST_MENDS = 3;
+
+    /** Gates, tabs and the like are cut by less than this smaller on purpose (common practice, no source). */
+    private static final Length HAIR = Ruler.MM_1.division().times(3);
 
     private static final String UNSAID =
             "Folds and glue that the recipe leaves unsaid are those of the card that it is.";
@@ -88,12 +95,18 @@ public record KnownRecipe(
                     reading.verdict(),
                     reading.taken(),
                     reading.findings(),
-                    isPlain(known) ? List.of() : reading.mends());
+                    isPlain(known) ? List.of() : doubts(reading, drawn, workshop));
         }
+        Optional<Likeness> likeness = byPieces(reading, drawn.ruler(), workshop);
+        Optional<KnownRecipe> byPieces = likeness.map(known -> meant(known, reading, drawn, what, workshop))
+                .filter(known -> isOfSize(known.card.footprint(), reading.finished()));
+        if (byPieces.isPresent() && likeness.filter(KnownRecipe::isPlain).isPresent()) {
+            return byPieces.get();
+        }
+        List<OneNumber> mends =
+                byPieces.isPresent() ? doubts(reading, drawn, workshop) : mends(reading, workshop, Length.ZERO);
         // with measures that somebody must have chosen almost any strip is something: a misread figure is likelier
-        return byPieces(reading, drawn.ruler(), workshop)
-                .filter(known -> isPlain(known) || reading.mends().isEmpty())
-                .map(known -> meant(known, reading, drawn, what, workshop))
+        return byPieces.filter(known -> mends.isEmpty())
                 .orElseGet(() -> new KnownRecipe(
                         workshop.work(drawn),
                         null,
@@ -101,11 +114,36 @@ public record KnownRecipe(
                         reading.verdict(),
                         reading.taken(),
                         reading.findings(),
-                        reading.mends()));
+                        mends));
+    }
+
+    /** Whether a card is closed as large as its recipe says, either way up. */
+    static boolean isOfSize(Size closed, @Nullable Size finished) {
+        return finished == null || closed.equals(finished) || closed.turned().equals(finished);
+    }
+
+    /**
+     * Of a card that is known, but not as it is usually made: almost any strip is something, but of several pieces that
+     * fit one another none is misread.
+     */
+    private static List<OneNumber> doubts(RecipeReading reading, Plan drawn, Workshop workshop) {
+        return drawn.drawn().assembly().pieces().size() > 1 ? reading.mends() : mends(reading, workshop, HAIR);
+    }
+
+    /** Figures that make it a card of the catalogue; then, where it does not close, those with which it does. */
+    private static List<OneNumber> mends(RecipeReading reading, Workshop workshop, Length least) {
+        if (reading.tellsGlue()) {
+            return reading.mends();
+        }
+        List<OneNumber> mends = new ArrayList<>(new MeantFigure(reading, workshop, least).found());
+        reading.mends().stream()
+                .filter(one -> mends.stream().noneMatch(known -> known.text().equals(one.text())))
+                .forEach(mends::add);
+        return mends.stream().limit(MOST_MENDS).toList();
     }
 
     /** Whether all that usually follows does. */
-    private static boolean isPlain(Likeness known) {
+    static boolean isPlain(Likeness known) {
         return known.structure().asked(known.measures()).stream()
                 .noneMatch(parameter -> parameter.follows() && known.measures().says(parameter.id()));
     }
@@ -115,9 +153,8 @@ public record KnownRecipe(
         return reading.asTold() == null || reading.tellsGlue()
                 ? Optional.empty()
                 : Recognisers.of(workshop.catalogue(), workshop.tools().allowances())
-                        .recognise(reading.asTold(), null, ruler)
+                        .exactly(reading.asTold(), null, ruler)
                         .stream()
-                        .filter(Likeness::isExact)
                         .findFirst();
     }
 

@@ -58,7 +58,7 @@ public record WhatItIs(Workshop workshop, Plan plan) {
     }
 
     /** A name in a sentence: "a stage", "an inverted Z", "a Z-fold". */
-    private static String withArticle(String name) {
+    static String withArticle(String name) {
         boolean isWord = name.length() > 1 && Character.isLowerCase(name.charAt(1));
         String inside = isWord ? Character.toLowerCase(name.charAt(0)) + name.substring(1) : name;
         return ("aeiou".indexOf(inside.charAt(0)) >= 0 ? "an " : "a ") + inside;

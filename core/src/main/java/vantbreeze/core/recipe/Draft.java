@@ -29,6 +29,7 @@ final class Draft {
     final List<Passage> passedOver = new ArrayList<>();
     final List<String> taken = new ArrayList<>();
     boolean isOfCards;
+    int strangers;
 
     @Nullable
     Size finished;
@@ -94,6 +95,7 @@ final class Draft {
                 unread,
                 passedOver,
                 isOfCards,
+                strangers,
                 taken);
     }
 

@@ -8,8 +8,10 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
@@ -73,11 +75,7 @@ final class Mending {
                 .sorted(Comparator.comparing(figure -> !suspects.contains(figure.start())))
                 .limit(MOST_FIGURES)
                 .toList();
-        List<Length> lengths = figures.stream()
-                .map(Token::length)
-                .distinct()
-                .limit(MOST_LENGTHS)
-                .toList();
+        List<Length> lengths = lengths(figures);
         List<Candidate> found = new ArrayList<>();
         for (Token figure : figures) {
             Misreadings misreadings = new Misreadings(figure, fine());
@@ -96,6 +94,60 @@ final class Mending {
                 .map(Candidate::change)
                 .limit(right ? 1 : MOST_SHOWN)
                 .toList();
+    }
+
+    /** The recipe with each figure in turn read as each thing it may have been, the likeliest slips first. */
+    Stream<Slip> slips() {
+        List<Token> figures = recipe.figures().stream()
+                .filter(figure -> figure.length() != null)
+                .limit(MOST_FIGURES)
+                .toList();
+        List<List<Length>> slips = figures.stream()
+                .map(figure -> isSaidTwice(figure, figures)
+                        ? List.copyOf(new Misreadings(figure, fine()).all(lengths(figures)))
+                        : new Misreadings(figure, fine()).slips())
+                .toList();
+        int most = slips.stream().mapToInt(List::size).max().orElse(0);
+        return IntStream.range(0, most).boxed().flatMap(rank -> IntStream.range(0, figures.size())
+                .filter(i -> rank < slips.get(i).size())
+                .mapToObj(i -> slip(figures.get(i), slips.get(i).get(rank)))
+                .flatMap(Optional::stream));
+    }
+
+    /** Whether the figure before it or behind it is the same: then one of them was meant to be what the others make. */
+    private static boolean isSaidTwice(Token figure, List<Token> figures) {
+        int at = figures.indexOf(figure);
+        return Stream.of(at - 1, at + 1)
+                .filter(other -> other >= 0 && other < figures.size())
+                .anyMatch(other -> figures.get(other).measure().equals(figure.measure()));
+    }
+
+    private static List<Length> lengths(List<Token> figures) {
+        return figures.stream()
+                .map(Token::measure)
+                .distinct()
+                .limit(MOST_LENGTHS)
+                .toList();
+    }
+
+    private Optional<Slip> slip(Token figure, Length other) {
+        OneNumber change = change(figure, other);
+        if (change == null) {
+            return Optional.empty();
+        }
+        Recipe taken = recipe.taken(recipe.interpretation().misreading(figure, other));
+        if (taken.pieces().stream().anyMatch(piece -> !piece.fits() || !piece.outOfTurn.isEmpty())) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(new Slip(
+                    change,
+                    other.minus(figure.measure()).abs(),
+                    RecipeCard.of(taken).asTold(),
+                    taken.finished()));
+        } catch (UnbuildableRecipe unbuildable) {
+            return Optional.empty();
+        }
     }
 
     /** Where scores off their piece or out of turn are written: they are looked at first. */
@@ -223,10 +275,11 @@ final class Mending {
     }
 
     private @Nullable OneNumber change(Token figure, Length other) {
-        String now = write(other, requireNonNull(figure.unit()));
-        if (now == null) {
+        String plain = write(other, requireNonNull(figure.unit()));
+        if (plain == null) {
             return null;
         }
+        String now = figure.text().contains(",") ? plain.replace('.', ',') : plain;
         String was = recipe.text().substring(figure.start(), figure.figureEnd()).strip();
         String changed =
                 recipe.text().substring(0, figure.start()) + now + recipe.text().substring(figure.figureEnd());

@@ -2,11 +2,15 @@ package vantbreeze.core.recipe;
 
 import static java.util.Objects.requireNonNull;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.LengthUnit;
 import vantbreeze.core.length.Ruler;
@@ -18,6 +22,10 @@ import vantbreeze.core.length.Ruler;
 final class Misreadings {
 
     private static final int MARKS_AROUND = 8;
+    /** Longer figures are of no card. */
+    private static final int MOST_DIGITS = 3;
+
+    private static final Pattern DECIMAL = Pattern.compile("^(\\d+)[.,](\\d+)");
 
     private final Token figure;
     private final Ruler ruler;
@@ -65,6 +73,56 @@ final class Misreadings {
             swapped.add(Length.ofUnits(Long.parseLong(new String(digits)) * unit + length.units() % unit));
         }
         return swapped;
+    }
+
+    /** By how people slip, the likeliest first (after Damerau 1964): what they do misread, and a digit more or less. */
+    List<Length> slips() {
+        Set<Length> slips = new LinkedHashSet<>(swapped());
+        slips.addAll(acrossThePoint());
+        slips.addAll(usual());
+        slips.addAll(digits());
+        slips.removeIf(one -> !one.isPositive() || one.equals(figure.length()));
+        return List.copyOf(slips);
+    }
+
+    /** The digits beside a decimal point the wrong way round: 2.55 for 5.25. */
+    private List<Length> acrossThePoint() {
+        Matcher decimal = DECIMAL.matcher(figure.text());
+        if (!decimal.find()) {
+            return List.of();
+        }
+        String swapped = decimal.group(1).substring(0, decimal.group(1).length() - 1)
+                + decimal.group(2).charAt(0) + "."
+                + decimal.group(1).charAt(decimal.group(1).length() - 1)
+                + decimal.group(2).substring(1);
+        return List.of(of(new BigDecimal(swapped)));
+    }
+
+    /** One digit of a whole figure too many, or one left out. */
+    private List<Length> digits() {
+        Length length = figure.measure();
+        long unit = requireNonNull(figure.unit()).length().units();
+        if (length.units() % unit != 0) {
+            return List.of();
+        }
+        String whole = String.valueOf(length.units() / unit);
+        Set<String> others = new LinkedHashSet<>();
+        for (int i = 0; i < whole.length() && whole.length() > 1; i++) {
+            others.add(whole.substring(0, i) + whole.substring(i + 1));
+        }
+        for (int i = 0; i <= whole.length() && whole.length() < MOST_DIGITS; i++) {
+            for (int digit = 0; digit < 10; digit++) {
+                others.add(whole.substring(0, i) + digit + whole.substring(i));
+            }
+        }
+        return others.stream().map(other -> of(new BigDecimal(other))).toList();
+    }
+
+    private Length of(BigDecimal amount) {
+        long unit = requireNonNull(figure.unit()).length().units();
+        return Length.ofUnits(amount.multiply(BigDecimal.valueOf(unit))
+                .setScale(0, RoundingMode.HALF_EVEN)
+                .longValueExact());
     }
 
     /** All that is worth trying: the usual, what follows from {@code others}, and the marks beside. */

@@ -1,6 +1,8 @@
 package vantbreeze.core.recipe;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import vantbreeze.core.grammar.Tree;
 import vantbreeze.core.recipe.Phrases.Sentence;
@@ -9,7 +11,7 @@ import vantbreeze.core.recipe.Token.Kind;
 /** Makes a recipe of its phrases, one after another. Every word is of a phrase, of no weight, or reported. */
 final class RecipeReader {
 
-    private static final String[] OURS = {"MAT", "FINISHED", "SCORE", "FOLD", "ALTERNATING", "SLIT", "NOUN"};
+    private static final String[] OURS = {"MAT", "FINISHED", "SCORE", "FOLD", "ALTERNATING", "SLIT"};
 
     private final Draft draft;
     private final PieceMeaning pieces;
@@ -52,6 +54,18 @@ final class RecipeReader {
         draft.isOfCards |= sentence.tokens().stream()
                 .filter(token -> token.is(Kind.WORD))
                 .anyMatch(token -> isOurs(grammar, token.text()));
+        draft.strangers += sentence.tokens().stream()
+                .mapToInt(token -> token.is(Kind.NAME)
+                        ? strangersIn(token.text())
+                        : token.is(Kind.WORD) && grammar.isStrange(token) ? 1 : 0)
+                .sum();
+    }
+
+    private static int strangersIn(String name) {
+        String[] words = name.toLowerCase(Locale.ROOT).split("[^\\p{L}]+");
+        boolean isNoun =
+                Arrays.stream(words).anyMatch(word -> RecipeGrammar.only().is(word, "NOUN"));
+        return isNoun ? 0 : words.length;
     }
 
     private static boolean isOurs(RecipeGrammar grammar, String word) {

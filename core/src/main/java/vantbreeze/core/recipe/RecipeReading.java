@@ -11,13 +11,16 @@ import vantbreeze.core.paper.Size;
  * What came of reading a recipe.
  *
  * @param ruler it is answered on: one of the other school where all figures are in its unit
+ * @param text as it was read
  * @param name what it calls the card, or null
  * @param notes what it only asks to be minded
  * @param card as drawn, or null when nothing can be
- * @param asTold its pieces with only what the recipe says of them, to be known by; null when nothing can be drawn
+ * @param asTold its pieces with only what the recipe says of them, to be known by; null when nothing can be drawn, or a
+ *     score lies off its piece
  * @param tellsGlue whether it says panel by panel where glue goes
  * @param closes whether it closes as a card does
  * @param closed its size then, or null
+ * @param finished the size that it says it has then, or null
  * @param verdict in one sentence
  * @param mats it asks for
  * @param notUnderstood figures that nothing came of, and words that look like one of ours
@@ -28,6 +31,7 @@ import vantbreeze.core.paper.Size;
  */
 public record RecipeReading(
         Ruler ruler,
+        String text,
         @Nullable String name,
         String notes,
         @Nullable FreeCard card,
@@ -35,6 +39,7 @@ public record RecipeReading(
         boolean tellsGlue,
         boolean closes,
         @Nullable Size closed,
+        @Nullable Size finished,
         String verdict,
         List<Mat> mats,
         List<Passage> notUnderstood,

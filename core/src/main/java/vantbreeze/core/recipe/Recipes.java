@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.length.Figure;
@@ -71,10 +71,22 @@ public final class Recipes {
                             text.length(),
                             LONGEST));
         }
-        // control characters are no words, and places in the text must stay
-        String plain = text.replaceAll("[\\p{Cc}&&[^\\n\\r\\t]]", " ").replace('\u00a0', ' ');
-        Phrases phrases = Phrases.of(plain, ruler.unit());
+        Phrases phrases = Phrases.of(plain(text), ruler.unit());
         return new Recipes(answering(phrases), allowances).judged(phrases);
+    }
+
+    /** Control characters are no words, and places in the text must stay. */
+    private static String plain(String text) {
+        return text.replaceAll("[\\p{Cc}&&[^\\n\\r\\t]]", " ").replace('\u00a0', ' ');
+    }
+
+    /**
+     * A recipe that was read, with each figure in turn read as what it may have been, the likeliest slips first. Each
+     * is made as it is asked for: whoever asks keeps to a budget.
+     */
+    public Stream<Slip> slips(String text) {
+        Phrases phrases = Phrases.of(plain(text), ruler.unit());
+        return new Mending(new ScoredSide(phrases, Interpretation.PLAIN).read(), answering(phrases)).slips();
     }
 
     /** The ruler to answer on: a recipe all in the other school's unit is answered in that. */
@@ -136,13 +148,15 @@ public final class Recipes {
         }
         return new RecipeReading(
                 ruler,
+                recipe.text(),
                 recipe.phrases().name(),
                 recipe.phrases().notes(),
                 drawn.card(),
-                drawn.asTold(),
+                scoresOffThePiece(recipe).isEmpty() ? drawn.asTold() : null,
                 recipe.glue().stream().anyMatch(line -> line.panel() > 0),
                 closes,
                 misfit.closed(),
+                recipe.finished(),
                 verdict(misfit, closes, recipe.finished()),
                 recipe.mats(),
                 sorted(recipe.notUnderstood()),
@@ -154,21 +168,20 @@ public final class Recipes {
 
     /** Figures like sizes in a text that has no other word of ours: a letter, a shopping list, a poem. */
     private static boolean isNotOfCards(Recipe recipe) {
-        String passedOver = recipe.passedOver().stream()
-                .map(passage -> recipe.text().substring(passage.start(), passage.end()))
-                .collect(Collectors.joining(" "));
-        return !recipe.isOfCards() && passedOver.split("[^\\p{L}]+").length > MOST_ASIDE;
+        return !recipe.isOfCards() && recipe.strangers() > MOST_ASIDE;
     }
 
     private RecipeReading nothing(Recipe recipe, String verdict, List<Passage> findings, List<OneNumber> mends) {
         return new RecipeReading(
                 ruler,
+                recipe.text(),
                 recipe.phrases().name(),
                 recipe.phrases().notes(),
                 null,
                 null,
                 false,
                 false,
+                null,
                 null,
                 verdict,
                 recipe.mats(),

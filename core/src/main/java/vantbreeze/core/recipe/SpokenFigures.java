@@ -131,13 +131,18 @@ final class SpokenFigures {
 
     /** "A half and one and three": behind another figure and its joint. */
     private boolean isListed(int from) {
-        return JOINTS.contains(text(from - 1))
-                && JOINTS.contains(text(from + 1))
-                && from > 1
-                && (tokens.get(from - 2).is(Kind.FIGURE)
-                        || UNITS.contains(text(from - 2))
-                        || NumberWords.part(words, from - 2) != null
-                        || NumberWords.whole(words, from - 2) != null);
+        int before = from - 1;
+        while (JOINTS.contains(text(before))) {
+            before--;
+        }
+        return before < from - 1
+                && before >= 0
+                && (JOINTS.contains(text(from + 1)) || isUnit(from + 1))
+                && (tokens.get(before).is(Kind.FIGURE)
+                        || UNITS.contains(text(before))
+                        || isUnit(before)
+                        || NumberWords.part(words, before) != null
+                        || NumberWords.whole(words, before) != null);
     }
 
     /** Digits said one by one. */

@@ -62,10 +62,20 @@ public final class Recogniser {
      * @param ruler on whose marks usual measures lie
      */
     public List<Likeness> recognise(Assembly drawn, @Nullable Size closed, Ruler ruler) {
+        Search search = searched(drawn, closed, ruler);
+        return search.isKnown() ? search.exactly() : search.nearly();
+    }
+
+    /** The same, but only what it is exactly: much sooner said of a card that is none. */
+    public List<Likeness> exactly(Assembly drawn, @Nullable Size closed, Ruler ruler) {
+        return searched(drawn, closed, ruler).exactly();
+    }
+
+    private Search searched(Assembly drawn, @Nullable Size closed, Ruler ruler) {
         String tally = Kind.tally(drawn);
         Search search = new Search(drawn, closed, ruler);
         kinds.stream().filter(kind -> kind.has(tally)).forEach(search::lookFor);
-        return search.found();
+        return search;
     }
 
     /** One card being looked at. */
@@ -103,8 +113,15 @@ public final class Recogniser {
                     .toList();
         }
 
-        List<Likeness> found() {
-            List<Found> all = exact.isEmpty() ? nearly() : exact;
+        boolean isKnown() {
+            return !exact.isEmpty();
+        }
+
+        List<Likeness> exactly() {
+            return plainestFirst(exact);
+        }
+
+        private List<Likeness> plainestFirst(List<Found> all) {
             List<Likeness> found = new ArrayList<>();
             all.stream()
                     .sorted(Comparator.comparing(
@@ -169,12 +186,12 @@ public final class Recogniser {
         }
 
         /** What the card is but for one figure. */
-        private List<Found> nearly() {
-            return tries.stream()
+        List<Likeness> nearly() {
+            return plainestFirst(tries.stream()
                     .flatMap(one -> suspects(one.fitting().off(one.nearest()).orElseThrow())
                             .flatMap(but -> nearly(one, but).stream())
                             .limit(1))
-                    .toList();
+                    .toList());
         }
 
         private Optional<Found> nearly(Try one, int but) {

@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -25,11 +28,14 @@ class RecipeCorpusTest {
 
     private static final Workshop WORKSHOP = Workshop.standard();
 
-    static Stream<Arguments> good() throws IOException {
+    private static Stream<String> lines(String name) throws IOException {
         String all = new String(
-                RecipeCorpusTest.class.getResourceAsStream("/recipes/good.txt").readAllBytes(), StandardCharsets.UTF_8);
-        return all.lines()
-                .filter(line -> !line.startsWith("#"))
+                RecipeCorpusTest.class.getResourceAsStream("/recipes/" + name).readAllBytes(), StandardCharsets.UTF_8);
+        return all.lines().filter(line -> !line.startsWith("#"));
+    }
+
+    static Stream<Arguments> good() throws IOException {
+        return lines("good.txt")
                 .map(line -> line.split(" \\| ", 4))
                 .map(parts -> Arguments.of(
                         parts[3].replace('¶', '\n'), Ruler.find(parts[0]).orElseThrow(), parts[1] + ", " + parts[2]));
@@ -76,6 +82,52 @@ class RecipeCorpusTest {
         assertThat(known.mends()).isNotEmpty();
         assertThat(known.mends().get(0).was()).isEqualTo(was);
         assertThat(known.mends().get(0).now()).isEqualTo(now);
+    }
+
+    /** Found among what is shown, and found first. */
+    @Test
+    void ofFiftyRecipesWithOneWrongFigureNearlyAllAreFound() throws IOException {
+        List<String> notFirst = new ArrayList<>();
+        List<String> notFound = new ArrayList<>();
+        List<String> all = lines("wrong.txt").toList();
+        for (String line : all) {
+            String[] parts = line.split(" \\| ", 4);
+            Ruler ruler = Ruler.find(parts[0]).orElseThrow();
+            RecipeReading reading = Recipes.on(ruler).read(parts[3].replace('¶', '\n'));
+            List<OneNumber> mends = KnownRecipe.of(
+                            reading, Plan.of("Kite day", requireNonNull(reading.card()), ruler), WORKSHOP)
+                    .mends();
+            assertThat(mends).as(line).hasSizeLessThanOrEqualTo(3);
+            List<String> told =
+                    mends.stream().map(mend -> mend.was() + " | " + mend.now()).toList();
+            String meant = parts[1] + " | " + parts[2];
+            if (!told.contains(meant)) {
+                notFound.add(line);
+            } else if (!told.get(0).equals(meant)) {
+                notFirst.add(line);
+            }
+        }
+        assertThat(all).hasSizeGreaterThanOrEqualTo(50);
+        assertThat(notFound).hasSizeLessThanOrEqualTo(5);
+        assertThat(notFound.size() + notFirst.size()).as("%s", notFirst).isLessThanOrEqualTo(10);
+    }
+
+    static Stream<String> odd() throws IOException {
+        return lines("odd.txt");
+    }
+
+    @ParameterizedTest
+    @MethodSource("odd")
+    void ofWhatIsNoRecipeNoCardIsMade(String text) {
+        RecipeReading reading = Recipes.on(Ruler.EIGHTHS).read(text.replace('¶', '\n'));
+        assertThat(reading.card()).isNull();
+        assertThat(reading.mends()).isEmpty();
+    }
+
+    @Test
+    void theCorpusIsAsLargeAsItShallBe() throws IOException {
+        assertThat(good().count()).isGreaterThanOrEqualTo(120);
+        assertThat(odd().count()).isGreaterThanOrEqualTo(30);
     }
 
     private static String write(Length length, Ruler ruler) {

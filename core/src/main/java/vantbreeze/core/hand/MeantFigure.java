@@ -1,0 +1,116 @@
+package vantbreeze.core.hand;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Optional;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Panel;
+import vantbreeze.core.fold.Panels;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.recipe.OneNumber;
+import vantbreeze.core.recipe.RecipeReading;
+import vantbreeze.core.recipe.Recipes;
+import vantbreeze.core.recipe.Slip;
+import vantbreeze.core.recognition.Likeness;
+import vantbreeze.core.recognition.Recogniser;
+import vantbreeze.core.recognition.Recognisers;
+
+/**
+ * The one figure of a recipe that, read as what people misread it for, makes the card one that the catalogue knows just
+ * as it is usually made.
+ */
+record MeantFigure(RecipeReading reading, Workshop workshop, Length least) {
+
+    /** What may be spent, lines to compare: a slip costs as many as its pieces have. Well under a second. */
+    private static final int MOST_LINES = 400;
+
+    /** So many are looked at, of which the tidiest are shown. */
+    private static final int MOST_FOUND = 6;
+
+    private static final int MOST_SHOWN = 3;
+
+    /** A slip with which the card is known, and how untidy its panels are then. */
+    private record Found(OneNumber change, int untidiness) {}
+
+    /** The likeliest slips first; at most three. */
+    List<OneNumber> found() {
+        Recogniser recogniser =
+                Recognisers.of(workshop.catalogue(), workshop.tools().allowances());
+        List<Found> found = new ArrayList<>();
+        Iterator<Slip> slips = Recipes.on(reading.ruler(), workshop.tools().allowances())
+                .slips(reading.text())
+                .iterator();
+        int spent = 0;
+        while (spent < MOST_LINES && found.size() < MOST_FOUND && slips.hasNext()) {
+            Slip slip = slips.next();
+            spent += lines(slip.asTold());
+            if (slip.by().isShorterThan(least)) {
+                continue;
+            }
+            plain(slip, recogniser)
+                    .ifPresent(known -> found.add(new Found(meant(slip.change(), known), untidiness(slip.asTold()))));
+        }
+        return found.stream()
+                .sorted(Comparator.comparingInt(Found::untidiness))
+                .map(Found::change)
+                .limit(MOST_SHOWN)
+                .toList();
+    }
+
+    private static int lines(Assembly pieces) {
+        return pieces.pieces().stream()
+                .mapToInt(piece -> 1 + piece.creases().size() + piece.slits().size())
+                .sum();
+    }
+
+    /** How many widths panels have; of those that are as many, multiples of one width are tidier. */
+    private static int untidiness(Assembly pieces) {
+        return pieces.pieces().stream()
+                .map(piece -> Panels.of(piece).all().stream()
+                        .map(Panel::width)
+                        .distinct()
+                        .sorted()
+                        .toList())
+                .mapToInt(widths -> 2 * widths.size()
+                        + (widths.stream()
+                                        .allMatch(width ->
+                                                width.units() % widths.get(0).units() == 0)
+                                ? 0
+                                : 1))
+                .sum();
+    }
+
+    private OneNumber meant(OneNumber change, Likeness known) {
+        return new OneNumber(
+                change.start(),
+                change.end(),
+                change.was(),
+                change.now(),
+                change.text(),
+                "Read %s as %s and it is %s."
+                        .formatted(
+                                change.was(),
+                                change.now(),
+                                WhatItIs.withArticle(known.structure().name())));
+    }
+
+    /** What its pieces are then, with all that usually follows, in the size that the recipe tells. */
+    private Optional<Likeness> plain(Slip slip, Recogniser recogniser) {
+        return recogniser.exactly(slip.asTold(), null, reading.ruler()).stream()
+                .findFirst()
+                .filter(KnownRecipe::isPlain)
+                .filter(known -> isOfSize(known, slip));
+    }
+
+    private boolean isOfSize(Likeness known, Slip slip) {
+        return slip.finished() == null
+                || KnownRecipe.isOfSize(
+                        workshop.work(Plan.of("Card", known.structure().id(), known.measures(), reading.ruler()))
+                                .footprint(),
+                        slip.finished());
+    }
+}
