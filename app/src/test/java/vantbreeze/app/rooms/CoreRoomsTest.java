@@ -82,6 +82,7 @@ class CoreRoomsTest {
                 "fold.bulk",
                 "fold.folding",
                 "structure",
+                "layer",
                 "free",
                 "cutting",
                 "check",
