@@ -94,6 +94,7 @@ class CoreRoomsTest {
                 "tool",
                 "fold",
                 "fold.bulk",
+                "fold.folding",
                 "fold.motion",
                 "structure",
                 "free",
