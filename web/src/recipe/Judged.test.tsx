@@ -14,6 +14,7 @@ const reading = (more: Partial<Reading>): Reading => ({
   notUnderstood: [],
   passedOver: [],
   taken: [],
+  mats: [],
   findings: [],
   mends: [],
   ...more,
@@ -45,6 +46,7 @@ it('quotes what was not understood and says what was filled in', () => {
       read={reading({
         notUnderstood: [{ start: 8, end: 13, words: 'I don’t know this word.' }],
         taken: ['Folded v m v.'],
+        mats: ['4 in × 5¼ in: Back (front)'],
       })}
       text={text}
       onMend={() => {}}
@@ -52,4 +54,5 @@ it('quotes what was not understood and says what was filled in', () => {
   )
   expect(screen.getByText('“score”')).toBeTruthy()
   expect(screen.getByText('Folded v m v.')).toBeTruthy()
+  expect(screen.getByText('4 in × 5¼ in: Back (front)')).toBeTruthy()
 })

@@ -54,6 +54,16 @@ export function Judged({ read, text, onMend }: Props) {
           </ul>
         </div>
       )}
+      {read.mats.length > 0 && (
+        <div>
+          <h2 className="text-lg italic">Mats laid</h2>
+          <ul>
+            {read.mats.map((words) => (
+              <li key={words}>{words}</li>
+            ))}
+          </ul>
+        </div>
+      )}
       {read.card && (
         <dl className="grid grid-cols-[auto_1fr] gap-x-5 text-xl">
           {read.card.pieces.map((piece) => (

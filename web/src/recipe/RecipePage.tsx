@@ -7,6 +7,7 @@ import { lastHabits } from '../drawer/habits'
 import { Choice } from '../house/Choice'
 import { useSay } from '../house/Notices'
 import { SheetSketch } from '../house/SheetSketch'
+import { onPaper } from '../papers/dress'
 import { Judged } from './Judged'
 import { MarkedText } from './MarkedText'
 import { WayBack } from '../house/WayBack'
@@ -90,7 +91,12 @@ export function RecipePage() {
           {read?.card && (
             <Pickable pieces={read.card.pieces}>
               <SheetSketch pieces={read.card.pieces} className="max-h-[17rem] w-full bg-chalk" />
-              <FoldedPlate key={settled} pieces={read.card.pieces} form={read.card.form} />
+              <FoldedPlate
+                key={settled}
+                pieces={read.card.pieces}
+                form={read.card.form}
+                dress={{ ...read.card, layers: onPaper(read.card) }}
+              />
             </Pickable>
           )}
         </div>

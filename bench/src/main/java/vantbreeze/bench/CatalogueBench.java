@@ -3,10 +3,13 @@ package vantbreeze.bench;
 import java.util.ArrayList;
 import java.util.List;
 import vantbreeze.core.free.Loosening;
+import vantbreeze.core.hand.KnownRecipe;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.recipe.RecipeReading;
+import vantbreeze.core.recipe.Recipes;
 import vantbreeze.core.recognition.Recogniser;
 import vantbreeze.core.recognition.Recognisers;
 import vantbreeze.core.structure.Structure;
@@ -22,6 +25,7 @@ final class CatalogueBench {
 
     private static final double FIT_LIMIT = 1_000;
     private static final double RECOGNISED_LIMIT = 50;
+    private static final double READ_LIMIT = 100;
 
     private CatalogueBench() {}
 
@@ -49,6 +53,12 @@ final class CatalogueBench {
                         .forEnvelope(workshop.envelope("c5")))));
         rows.add(recognised(workshop, "tiered-stage", "tiers", "6", "7 pieces"));
         rows.add(recognised(workshop, "concertina-fan", "steps", "3", "10 pieces"));
+        rows.add(read(workshop, "recipe of 2,000 characters", story(2_000)));
+        rows.add(read(
+                workshop,
+                "recipe of 2,000 characters with one wrong figure",
+                story(2_000).replace("5 1/2", "5 1/4")));
+        rows.add(read(workshop, "2,000 characters of figures", "9 x 4, ".repeat(286)));
         rows.add(Row.of(
                 "a plan asked only for its sheet, as part of one with findings, the most of all structures",
                 parts.stream().mapToDouble(Double::doubleValue).max().orElseThrow(),
@@ -72,6 +82,22 @@ final class CatalogueBench {
                 WARM,
                 MEASURED,
                 () -> recogniser.recognise(drawn, null, Ruler.MM_1)));
+    }
+
+    /** A Z-fold among many words, as long as a talk about it. */
+    private static String story(int characters) {
+        String card = "Cut 11 x 4 1/4, score at 2 3/4 and 5 1/2, fold m v. ";
+        return card + "Grab some gold shimmer and glue the kite where the ribbon ends. ".repeat(characters / 64);
+    }
+
+    /** Judged and known, as it is on every pause in typing. */
+    private static Row read(Workshop workshop, String what, String text) throws Exception {
+        return Yardstick.UNIONS.beside(() -> measured(what, READ_LIMIT, WARM, MEASURED, () -> {
+            RecipeReading reading = Recipes.on(Ruler.EIGHTHS).read(text);
+            if (reading.card() != null) {
+                KnownRecipe.of(reading, Plan.of("Kite day", reading.card(), Ruler.EIGHTHS), workshop);
+            }
+        }));
     }
 
     /** How long its pieces alone take, in parts of what all of it takes. */

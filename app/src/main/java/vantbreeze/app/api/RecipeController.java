@@ -44,6 +44,7 @@ class RecipeController {
      * @param whatItIs the structure of the catalogue that it is, in a sentence; null where it is none
      * @param notUnderstood places in the text
      * @param passedOver places in the text that are not about the card
+     * @param mats where each mat was laid
      * @param mends changes of one figure, the likeliest first
      */
     public record ReadView(
@@ -54,6 +55,7 @@ class RecipeController {
             List<Passage> notUnderstood,
             List<Passage> passedOver,
             List<String> taken,
+            List<String> mats,
             List<Passage> findings,
             List<OneNumber> mends) {}
 
@@ -79,6 +81,7 @@ class RecipeController {
                     reading.notUnderstood(),
                     reading.passedOver(),
                     reading.taken(),
+                    List.of(),
                     reading.findings(),
                     reading.mends());
         }
@@ -91,6 +94,7 @@ class RecipeController {
                 reading.notUnderstood(),
                 reading.passedOver(),
                 known.assumed(),
+                known.mats(),
                 known.findings(),
                 known.mends());
     }

@@ -27,6 +27,7 @@ import vantbreeze.core.recognition.Recognisers;
  * @param closes whether it closes
  * @param verdict in one sentence
  * @param assumed what the recipe leaves open and how that was taken
+ * @param mats where each mat was laid
  * @param findings what is wrong, and where in the text
  * @param mends changes of one figure, the likeliest first; none for a card that is just as it is usually made
  */
@@ -36,11 +37,13 @@ public record KnownRecipe(
         boolean closes,
         String verdict,
         List<String> assumed,
+        List<String> mats,
         List<Passage> findings,
         List<OneNumber> mends) {
 
     public KnownRecipe {
         assumed = List.copyOf(assumed);
+        mats = List.copyOf(mats);
         findings = List.copyOf(findings);
         mends = List.copyOf(mends);
     }
@@ -67,8 +70,8 @@ public record KnownRecipe(
                 bare.what,
                 bare.closes,
                 bare.verdict,
-                Stream.concat(bare.assumed.stream(), laid.laid().stream().map("Mat "::concat))
-                        .toList(),
+                bare.assumed,
+                laid.laid(),
                 Stream.of(
                                 bare.findings.stream(),
                                 exact.findings().stream(),
@@ -94,6 +97,7 @@ public record KnownRecipe(
                     true,
                     reading.verdict(),
                     reading.taken(),
+                    List.of(),
                     reading.findings(),
                     isPlain(known) ? List.of() : doubts(reading, drawn, workshop));
         }
@@ -113,6 +117,7 @@ public record KnownRecipe(
                         reading.closes(),
                         reading.verdict(),
                         reading.taken(),
+                        List.of(),
                         reading.findings(),
                         mends));
     }
@@ -168,7 +173,7 @@ public record KnownRecipe(
                         write(worked.footprint().width(), drawn.ruler()),
                         write(worked.footprint().height(), drawn.ruler()));
         return new KnownRecipe(
-                worked, what.inWords(known), true, verdict, List.of(UNSAID), reading.findings(), List.of());
+                worked, what.inWords(known), true, verdict, List.of(UNSAID), List.of(), reading.findings(), List.of());
     }
 
     private static String write(Length length, Ruler ruler) {

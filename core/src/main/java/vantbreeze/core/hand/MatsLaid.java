@@ -155,7 +155,7 @@ final class MatsLaid {
         }
         List<Fit> taken = spread(fits, mat.count());
         taken.forEach(this::put);
-        laid.add("%s: %s."
+        laid.add("%s: %s"
                 .formatted(
                         write(mat.size()),
                         taken.stream().map(fit -> where(fit.face)).distinct().collect(Collectors.joining(", "))));

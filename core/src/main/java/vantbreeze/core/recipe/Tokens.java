@@ -29,8 +29,9 @@ final class Tokens {
                     + "|\\d{1,5}\\.\\d{1,7}|\\d{1,5}(?<comma>,\\d{1,2})(?!\\d|,\\d)|(?<![\\d.])\\.\\d{1,4}|\\d{1,6})"
                     + "(?<unit>[ \\t]*(?:\"|”|″|''|(?:inches|inch|ins|cms?|centimet(?:re|er)s?|mms?|"
                     + "millimet(?:re|er)s?)(?:\\b|(?=x[ \\t]?[\\d" + READY_MADE
-                    + "]))|in(?:(?![ \\t]+(?:half|halves|thirds|quarters|fourths|fifths|sixths|eighths)\\b)\\b\\.?|(?=x[ \\t]?[\\d"
-                    + READY_MADE + "]))))?"
+                    + "]))|in(?:"
+                    + "(?![ \\t]+(?:half|halves|thirds|quarters|fourths|fifths|sixths|eighths)\\b)\\b\\.?"
+                    + "|(?=x[ \\t]?[\\d" + READY_MADE + "]))))?"
                     + "|(?<soon>…|\\.\\.\\.)|(?<times>[×✕*])|(?<comma2>[,&+/])|(?<colon>:)|(?<stop>[;"
                     + ".\\n\\r!?])|(?<word>[ac]\\d\\b|\\p{L}[\\p{L}\\p{M}’']*)|(?<sign>\\S)",
             Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
