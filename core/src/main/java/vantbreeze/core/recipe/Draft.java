@@ -5,7 +5,6 @@ import static java.util.Objects.requireNonNull;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.grammar.Tree;
@@ -70,9 +69,15 @@ final class Draft {
         return requireNonNull(current);
     }
 
-    /** The piece told last under a name. */
-    Optional<WrittenPiece> named(String name) {
-        return pieces.stream().filter(piece -> piece.name.equals(name)).reduce((before, last) -> last);
+    /** Goes on with the piece that a phrase names, the last of that name; with the one in hand where it names none. */
+    void takeUp(Tree<Token> phrase) {
+        for (Token noun : phrase.tokens("NOUN")) {
+            String name = Vocabulary.called(noun.text());
+            pieces.stream()
+                    .filter(piece -> piece.name.equals(name))
+                    .reduce((before, last) -> last)
+                    .ifPresent(piece -> current = piece);
+        }
     }
 
     String text() {

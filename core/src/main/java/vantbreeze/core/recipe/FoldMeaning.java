@@ -32,14 +32,14 @@ record FoldMeaning(Draft draft) {
     boolean folds(Tree<Token> phrase) {
         List<Fold> ways = ways(phrase);
         if (!ways.isEmpty()) {
-            inHand(phrase);
+            draft.takeUp(phrase);
             assign(ways, false, phrase.has("ALL"));
         }
         return true;
     }
 
     boolean alternating(Tree<Token> phrase) {
-        inHand(phrase);
+        draft.takeUp(phrase);
         assign(List.of(), true, false);
         return true;
     }
@@ -57,14 +57,6 @@ record FoldMeaning(Draft draft) {
             assign(turns, false, false);
         }
         return true;
-    }
-
-    private void inHand(Tree<Token> phrase) {
-        phrase.tokens("NOUN").stream()
-                .map(noun -> Vocabulary.called(noun.text()))
-                .flatMap(name -> draft.named(name).stream())
-                .reduce((before, last) -> last)
-                .ifPresent(piece -> draft.current = piece);
     }
 
     private void assign(List<Fold> named, boolean alternating, boolean all) {

@@ -45,9 +45,12 @@ record PieceMeaning(Draft draft) {
         return phrase.tokens("COUNT").stream().findFirst().map(Token::count).orElse(1);
     }
 
-    /** The two figures of a size, the width first. */
-    Size size(Tree<Token> size) {
-        List<Token> lengths = draft.lengths(size);
+    /** The two figures of a size on which the card hangs, the width first. */
+    private Size size(Tree<Token> size) {
+        return size(size, draft.lengths(size));
+    }
+
+    private static Size size(Tree<Token> size, List<Token> lengths) {
         Length one = lengths.get(0).measure();
         Length other = lengths.get(lengths.size() - 1).measure();
         return isHeightFirst(size) ? new Size(other, one) : new Size(one, other);
@@ -186,10 +189,8 @@ record PieceMeaning(Draft draft) {
 
     boolean finished(Tree<Token> phrase) {
         Tree<Token> size = phrase.find("size").orElseThrow();
-        List<Token> lengths = size.tokens("LENGTH").stream().map(draft::taken).toList();
-        Length one = lengths.get(0).measure();
-        Length other = lengths.get(lengths.size() - 1).measure();
-        draft.finished = isHeightFirst(size) ? new Size(other, one) : new Size(one, other);
+        draft.finished =
+                size(size, size.tokens("LENGTH").stream().map(draft::taken).toList());
         return true;
     }
 

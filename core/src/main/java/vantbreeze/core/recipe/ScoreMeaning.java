@@ -2,7 +2,6 @@ package vantbreeze.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
@@ -57,15 +56,8 @@ record ScoreMeaning(Draft draft) {
                 return bare;
             }
         }
-        named(phrase).ifPresent(piece -> draft.current = piece);
+        draft.takeUp(phrase);
         return List.of(draft.piece());
-    }
-
-    private Optional<WrittenPiece> named(Tree<Token> phrase) {
-        return phrase.tokens("NOUN").stream()
-                .map(noun -> Vocabulary.called(noun.text()))
-                .flatMap(name -> draft.named(name).stream())
-                .reduce((before, last) -> last);
     }
 
     /** What a phrase says of the side that is scored. */
