@@ -1,6 +1,7 @@
 package vantbreeze.core.recipe;
 
 import java.util.List;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.free.FreeCard;
@@ -27,7 +28,7 @@ import vantbreeze.core.paper.Size;
  * @param passedOver words that are not about the card
  * @param taken what it leaves open and how that was taken
  * @param findings what is wrong, and where in the text
- * @param mends changes of one figure that would put it right, the likeliest first
+ * @param mending looks for changes of one figure
  */
 public record RecipeReading(
         Ruler ruler,
@@ -46,7 +47,7 @@ public record RecipeReading(
         List<Passage> passedOver,
         List<String> taken,
         List<Passage> findings,
-        List<OneNumber> mends) {
+        Supplier<List<OneNumber>> mending) {
 
     public RecipeReading {
         mats = List.copyOf(mats);
@@ -54,6 +55,10 @@ public record RecipeReading(
         passedOver = List.copyOf(passedOver);
         taken = List.copyOf(taken);
         findings = List.copyOf(findings);
-        mends = List.copyOf(mends);
+    }
+
+    /** Changes of one figure that would put it right, the likeliest first; looked for when they are asked for. */
+    public List<OneNumber> mends() {
+        return mending.get();
     }
 }

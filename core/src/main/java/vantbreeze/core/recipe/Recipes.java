@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
@@ -113,15 +114,18 @@ public final class Recipes {
                     recipe,
                     "I find no card in this. Write the size of a piece, like 11 x 4 1/4, then where it is " + "scored.",
                     List.of(),
-                    List.of());
+                    List::of);
         }
         List<Passage> findings = new ArrayList<>(scoresOffThePiece(recipe));
         RecipeCard drawn;
         try {
             drawn = RecipeCard.of(recipe);
         } catch (UnbuildableRecipe unbuildable) {
-            List<OneNumber> mends = recipe.pieces().isEmpty() ? List.of() : new Mending(recipe, ruler).mends();
-            return nothing(recipe, unbuildable.getMessage(), findings, mends);
+            return nothing(
+                    recipe,
+                    unbuildable.getMessage(),
+                    findings,
+                    () -> recipe.pieces().isEmpty() ? List.of() : new Mending(recipe, ruler).mends());
         }
         Misfit misfit = Misfit.of(drawn.card(), recipe.finished());
         recipe.pieces().stream()
@@ -131,9 +135,8 @@ public final class Recipes {
                         score.end(),
                         "The score at %s is written behind a longer one: is it misread?"
                                 .formatted(write(score.at())))));
-        Mending mending = new Mending(recipe, ruler);
         if (!misfit.closes()) {
-            findings.addAll(mending.foldsTheOtherWay());
+            findings.addAll(new Mending(recipe, ruler).foldsTheOtherWay());
         }
         findings.addAll(new MatJudge(drawn.card(), recipe.mats(), ruler, allowances).findings());
         boolean closes = misfit.closes() && scoresOffThePiece(recipe).isEmpty();
@@ -163,7 +166,7 @@ public final class Recipes {
                 recipe.passedOver(),
                 taken.stream().distinct().toList(),
                 findings,
-                mending.mends());
+                () -> new Mending(recipe, ruler).mends());
     }
 
     /** Figures like sizes in a text that has no other word of ours: a letter, a shopping list, a poem. */
@@ -171,7 +174,8 @@ public final class Recipes {
         return !recipe.isOfCards() && recipe.strangers() > MOST_ASIDE;
     }
 
-    private RecipeReading nothing(Recipe recipe, String verdict, List<Passage> findings, List<OneNumber> mends) {
+    private RecipeReading nothing(
+            Recipe recipe, String verdict, List<Passage> findings, Supplier<List<OneNumber>> mending) {
         return new RecipeReading(
                 ruler,
                 recipe.text(),
@@ -189,7 +193,7 @@ public final class Recipes {
                 recipe.passedOver(),
                 recipe.taken(),
                 findings,
-                mends);
+                mending);
     }
 
     private static List<Passage> sorted(List<Passage> passages) {
