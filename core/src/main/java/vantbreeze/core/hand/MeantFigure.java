@@ -28,6 +28,9 @@ record MeantFigure(RecipeReading reading, Workshop workshop, Length least) {
     /** What may be spent, lines to compare: a slip costs as many as its pieces have. Well under a second. */
     private static final int MOST_LINES = 400;
 
+    /** So many characters to make something of once more cost as much as a line. */
+    private static final int CHARACTERS = 100;
+
     /** So many are looked at, of which the tidiest are shown. */
     private static final int MOST_FOUND = 6;
 
@@ -47,7 +50,7 @@ record MeantFigure(RecipeReading reading, Workshop workshop, Length least) {
         int spent = 0;
         while (spent < MOST_LINES && found.size() < MOST_FOUND && slips.hasNext()) {
             Slip slip = slips.next();
-            spent += lines(slip.asTold());
+            spent += lines(slip.asTold()) + reading.text().length() / CHARACTERS;
             if (slip.by().isShorterThan(least)) {
                 continue;
             }

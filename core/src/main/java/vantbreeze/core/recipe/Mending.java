@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
@@ -108,11 +107,19 @@ final class Mending {
                         : new Misreadings(figure, fine()).slips())
                 .toList();
         int most = slips.stream().mapToInt(List::size).max().orElse(0);
-        return IntStream.range(0, most).boxed().flatMap(rank -> IntStream.range(0, figures.size())
-                .filter(i -> rank < slips.get(i).size())
-                .mapToObj(i -> slip(figures.get(i), slips.get(i).get(rank)))
-                .flatMap(Optional::stream));
+        List<Reading> readings = new ArrayList<>();
+        for (int rank = 0; rank < most; rank++) {
+            for (int i = 0; i < figures.size(); i++) {
+                if (rank < slips.get(i).size()) {
+                    readings.add(new Reading(figures.get(i), slips.get(i).get(rank)));
+                }
+            }
+        }
+        return readings.stream().flatMap(reading -> slip(reading.figure, reading.as).stream());
     }
+
+    /** A figure, and what it may have been. */
+    private record Reading(Token figure, Length as) {}
 
     /** Whether the figure before it or behind it is the same: then one of them was meant to be what the others make. */
     private static boolean isSaidTwice(Token figure, List<Token> figures) {
