@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.grammar.Chart;
 import vantbreeze.core.grammar.Phrasing;
@@ -32,8 +33,11 @@ record Phrases(String text, @Nullable String name, String notes, List<Sentence> 
     /** Lists of more figures are read in parts: a budget, as time goes with the square of their length. */
     private static final int LONGEST_LIST = 40;
 
-    /** So are longer sentences. */
-    private static final int LONGEST_SENTENCE = 800;
+    /** So are longer sentences; the folds of a card with the most panels are fewer words. */
+    private static final int LONGEST_SENTENCE = 400;
+
+    /** Before a word with which a phrase begins they are cut sooner: so much is said in one breath. */
+    private static final int LONG_SENTENCE = 130;
 
     /** Words of figures that are no list. */
     private static final String[] OF_SPOTS = {"left", "foot", "up", "panel", "piece"};
@@ -95,8 +99,9 @@ record Phrases(String text, @Nullable String name, String notes, List<Sentence> 
         for (Token token : tokens) {
             figures = token.is(Kind.FIGURE) ? figures + 1 : token.isWord(OF_SPOTS) ? 0 : figures;
             boolean ends = token.is(Kind.STOP) && !goesOn(sentence, token);
-            words = token.isWord(OF_SPOTS) ? 0 : words + 1;
-            if (ends || figures > LONGEST_LIST || words > LONGEST_SENTENCE) {
+            words = token.isWord(OF_SPOTS) ? 0 : token.is(Kind.COMMA) ? words : words + 1;
+            boolean isLong = words > (begins(token) ? LONG_SENTENCE : LONGEST_SENTENCE);
+            if (ends || figures > LONGEST_LIST || isLong) {
                 if (!isMarker(sentence, token)) {
                     sentences.add(sentence(sentence, text));
                 }
@@ -110,6 +115,12 @@ record Phrases(String text, @Nullable String name, String notes, List<Sentence> 
         }
         sentences.add(sentence(sentence, text));
         return sentences;
+    }
+
+    private static boolean begins(Token token) {
+        RecipeGrammar grammar = RecipeGrammar.only();
+        return token.is(Kind.WORD)
+                && Stream.of("SCORE", "FOLD", "MAT", "SLIT", "GLUE").anyMatch(of -> grammar.is(token.text(), of));
     }
 
     /** "1. " before the first line of a list. */
