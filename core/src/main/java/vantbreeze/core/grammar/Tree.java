@@ -19,6 +19,9 @@ public final class Tree<T> implements Node<T> {
     private final Begun<T> read;
     private final double cost;
 
+    /** Gathered when it is first asked for: of most trees nobody asks. */
+    private @Nullable List<Node<T>> parts;
+
     /** What is read so far of a rule, up to a place among the tokens; what it consists of, the last part first. */
     record Begun<T>(int first, int end, double cost, @Nullable Link<T> last) {
 
@@ -61,11 +64,16 @@ public final class Tree<T> implements Node<T> {
 
     /** What it consists of, in order. */
     public List<Node<T>> parts() {
-        ArrayDeque<Node<T>> parts = new ArrayDeque<>();
-        for (Link<T> link = read.last; link != null; link = link.before) {
-            parts.addFirst(link.node);
+        List<Node<T>> known = parts;
+        if (known == null) {
+            ArrayDeque<Node<T>> gathered = new ArrayDeque<>();
+            for (Link<T> link = read.last; link != null; link = link.before) {
+                gathered.addFirst(link.node);
+            }
+            known = List.copyOf(gathered);
+            parts = known;
         }
-        return List.copyOf(parts);
+        return known;
     }
 
     /** What other rules read within this one, in order, at any depth, but not within another of these. */

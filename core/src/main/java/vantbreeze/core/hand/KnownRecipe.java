@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -15,6 +14,7 @@ import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.recipe.OneNumber;
 import vantbreeze.core.recipe.Passage;
 import vantbreeze.core.recipe.RecipeReading;
+import vantbreeze.core.recipe.Recipes;
 import vantbreeze.core.recognition.Likeness;
 import vantbreeze.core.recognition.Recognisers;
 
@@ -168,15 +168,14 @@ public record KnownRecipe(
         Plan plan = Plan.of(drawn.name(), known.structure().id(), known.measures(), drawn.ruler())
                 .withNotes(drawn.notes());
         WorkedPlan worked = workshop.work(plan);
-        String verdict = "It closes, to %s × %s."
-                .formatted(
-                        write(worked.footprint().width(), drawn.ruler()),
-                        write(worked.footprint().height(), drawn.ruler()));
         return new KnownRecipe(
-                worked, what.inWords(known), true, verdict, List.of(UNSAID), List.of(), reading.findings(), List.of());
-    }
-
-    private static String write(Length length, Ruler ruler) {
-        return Figure.of(length, ruler).inWords();
+                worked,
+                what.inWords(known),
+                true,
+                Recipes.closing(worked.footprint(), drawn.ruler()),
+                List.of(UNSAID),
+                List.of(),
+                reading.findings(),
+                List.of());
     }
 }

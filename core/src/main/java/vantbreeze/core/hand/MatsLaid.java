@@ -284,6 +284,6 @@ final class MatsLaid {
     }
 
     private String write(Size size) {
-        return "%s × %s".formatted(write(size.width()), write(size.height()));
+        return size.inWords(card.ruler());
     }
 }

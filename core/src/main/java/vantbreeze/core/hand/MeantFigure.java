@@ -13,7 +13,6 @@ import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.recipe.OneNumber;
 import vantbreeze.core.recipe.RecipeReading;
-import vantbreeze.core.recipe.Recipes;
 import vantbreeze.core.recipe.Slip;
 import vantbreeze.core.recognition.Likeness;
 import vantbreeze.core.recognition.Recogniser;
@@ -44,13 +43,11 @@ record MeantFigure(RecipeReading reading, Workshop workshop, Length least) {
         Recogniser recogniser =
                 Recognisers.of(workshop.catalogue(), workshop.tools().allowances());
         List<Found> found = new ArrayList<>();
-        Iterator<Slip> slips = Recipes.on(reading.ruler(), workshop.tools().allowances())
-                .slips(reading.text())
-                .iterator();
+        Iterator<Slip> slips = reading.slips().iterator();
         int spent = 0;
         while (spent < MOST_LINES && found.size() < MOST_FOUND && slips.hasNext()) {
             Slip slip = slips.next();
-            spent += lines(slip.asTold()) + reading.text().length() / CHARACTERS;
+            spent += lines(slip.asTold()) + slip.change().text().length() / CHARACTERS;
             if (slip.by().isShorterThan(least)) {
                 continue;
             }

@@ -1,6 +1,8 @@
 package vantbreeze.core.paper;
 
+import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
 
 /**
  * Width by height of something flat, as it stands.
@@ -31,6 +33,12 @@ public record Size(Length width, Length height) {
 
     public Length shortSide() {
         return width.min(height);
+    }
+
+    /** As it is read off a ruler: "5½ in × 4¼ in". */
+    public String inWords(Ruler ruler) {
+        return Figure.of(width, ruler).inWords() + " × "
+                + Figure.of(height, ruler).inWords();
     }
 
     /** Whether this lies within {@code other} without being turned; equal counts as within. */

@@ -27,8 +27,6 @@ final class Draft {
     final List<Passage> unread;
     final List<Passage> passedOver = new ArrayList<>();
     final List<String> taken = new ArrayList<>();
-    boolean isOfCards;
-    int strangers;
 
     @Nullable
     Size finished;
@@ -99,8 +97,6 @@ final class Draft {
                 figures,
                 unread,
                 passedOver,
-                isOfCards,
-                strangers,
                 taken);
     }
 

@@ -84,9 +84,6 @@ record MatJudge(FreeCard card, List<Mat> mats, Ruler ruler, Allowances allowance
     }
 
     private String write(Size size) {
-        return "%s × %s"
-                .formatted(
-                        Figure.of(size.width(), ruler).inWords(),
-                        Figure.of(size.height(), ruler).inWords());
+        return size.inWords(ruler);
     }
 }

@@ -37,17 +37,18 @@ final class Mending {
 
     private static final int MOST_FIGURES = 40;
     private static final int MOST_LENGTHS = 8;
+    /** So many slips are read anew; most cards have fewer. */
+    private static final int MOST_READINGS = 600;
+
     private static final int MOST_SHOWN = 3;
 
     private final Recipe recipe;
     private final Ruler ruler;
-    private final @Nullable Outcome now;
     private int folded;
 
     Mending(Recipe recipe, Ruler ruler) {
         this.recipe = recipe;
         this.ruler = ruler;
-        this.now = outcome(recipe);
     }
 
     /**
@@ -64,13 +65,13 @@ final class Mending {
 
     /** The likeliest changes; none when the recipe closes and looks right. */
     List<OneNumber> mends() {
+        Outcome now = outcome(recipe);
         boolean right = now != null && now.right;
         if (now != null && right && (now.kinds < 2 || now.halves || isGraduated())) {
             return List.of();
         }
         Set<Integer> suspects = suspects();
         List<Token> figures = recipe.figures().stream()
-                .filter(figure -> figure.length() != null)
                 .sorted(Comparator.comparing(figure -> !suspects.contains(figure.start())))
                 .limit(MOST_FIGURES)
                 .toList();
@@ -78,11 +79,14 @@ final class Mending {
         List<Candidate> found = new ArrayList<>();
         for (Token figure : figures) {
             Misreadings misreadings = new Misreadings(figure, fine());
-            (right ? doubtful(misreadings) : misreadings.usual()).forEach(other -> attempt(figure, other, true, found));
+            (right ? doubtful(misreadings) : misreadings.usual())
+                    .forEach(other -> attempt(now, figure, other, true, found));
         }
         if (found.isEmpty() && !right) {
             for (Token figure : figures) {
-                new Misreadings(figure, fine()).all(lengths).forEach(other -> attempt(figure, other, false, found));
+                new Misreadings(figure, fine())
+                        .all(lengths)
+                        .forEach(other -> attempt(now, figure, other, false, found));
             }
         }
         return found.stream()
@@ -97,10 +101,7 @@ final class Mending {
 
     /** The recipe with each figure in turn read as each thing it may have been, the likeliest slips first. */
     Stream<Slip> slips() {
-        List<Token> figures = recipe.figures().stream()
-                .filter(figure -> figure.length() != null)
-                .limit(MOST_FIGURES)
-                .toList();
+        List<Token> figures = recipe.figures().stream().limit(MOST_FIGURES).toList();
         List<List<Length>> slips = figures.stream()
                 .map(figure -> isSaidTwice(figure, figures)
                         ? List.copyOf(new Misreadings(figure, fine()).all(lengths(figures)))
@@ -115,7 +116,7 @@ final class Mending {
                 }
             }
         }
-        return readings.stream().flatMap(reading -> slip(reading.figure, reading.as).stream());
+        return readings.stream().limit(MOST_READINGS).flatMap(reading -> slip(reading.figure, reading.as).stream());
     }
 
     /** A figure, and what it may have been. */
@@ -175,7 +176,7 @@ final class Mending {
         return many ? misreadings.usual() : misreadings.swapped();
     }
 
-    private void attempt(Token figure, Length other, boolean usual, List<Candidate> found) {
+    private void attempt(@Nullable Outcome now, Token figure, Length other, boolean usual, List<Candidate> found) {
         OneNumber change = folded > MOST_FOLDED || other.equals(figure.length()) || !other.isPositive()
                 ? null
                 : change(figure, other);

@@ -1,6 +1,7 @@
 package vantbreeze.core.recipe;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -10,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.grammar.Chart;
+import vantbreeze.core.grammar.Leaf;
 import vantbreeze.core.grammar.Phrasing;
 import vantbreeze.core.grammar.Tree;
 import vantbreeze.core.length.LengthUnit;
@@ -42,7 +44,6 @@ record Phrases(String text, @Nullable String name, String notes, List<Sentence> 
     /** Words of figures that are no list. */
     private static final String[] OF_SPOTS = {"left", "foot", "up", "panel", "piece"};
 
-    private static final int MOST_WAYS = 2;
     private static final int MOST_NAME_WORDS = 6;
     /** A line that ends so goes on in the next. */
     private static final Set<String> GOES_ON = Set.of("and", "at", "by", "from", "to", "of", "the", "x", "×", "&", "@");
@@ -51,22 +52,47 @@ record Phrases(String text, @Nullable String name, String notes, List<Sentence> 
      * A sentence, or a part of a long one.
      *
      * @param tokens all of it
-     * @param ways in which it may be read, the likeliest first
+     * @param phrases of it
+     * @param leftOver tokens of no phrase
      */
-    record Sentence(List<Token> tokens, List<Phrasing<Token>> ways) {
+    record Sentence(List<Token> tokens, List<Tree<Token>> phrases, List<Token> leftOver) {
 
-        /** Tokens of which nothing came when it is read one way. */
-        List<Token> leftOver(int way) {
-            Set<Token> read = ways.get(way).phrases().stream()
+        static Sentence of(List<Token> tokens, List<Tree<Token>> phrases) {
+            Set<Token> read = phrases.stream()
                     .flatMap(phrase -> phrase.leaves().stream())
-                    .map(leaf -> leaf.token())
+                    .map(Leaf::token)
                     .collect(Collectors.toSet());
-            return tokens.stream().filter(token -> !read.contains(token)).toList();
+            return new Sentence(
+                    tokens,
+                    phrases,
+                    tokens.stream().filter(token -> !read.contains(token)).toList());
         }
+    }
 
-        List<Tree<Token>> phrases(int way) {
-            return ways.get(way).phrases();
-        }
+    /** Whether anything in it is said as cards are spoken of, but sizes and the names of things. */
+    boolean isOfCards() {
+        return words(Kind.WORD).anyMatch(word -> RecipeGrammar.only()
+                .isAny(word.text(), "MAT", "FINISHED", "SCORE", "FOLD", "ALTERNATING", "SLIT"));
+    }
+
+    /** How many words are not about a card, those in names of pieces too. */
+    int strangers() {
+        RecipeGrammar grammar = RecipeGrammar.only();
+        return (int) words(Kind.WORD).filter(grammar::isStrange).count()
+                + words(Kind.NAME).mapToInt(name -> strangersIn(name.text())).sum();
+    }
+
+    private Stream<Token> words(Kind kind) {
+        return sentences.stream()
+                .flatMap(sentence -> sentence.tokens().stream())
+                .filter(token -> token.is(kind));
+    }
+
+    private static int strangersIn(String name) {
+        String[] words = name.toLowerCase(Locale.ROOT).split("[^\\p{L}]+");
+        boolean isNoun =
+                Arrays.stream(words).anyMatch(word -> RecipeGrammar.only().is(word, "NOUN"));
+        return isNoun ? 0 : words.length;
     }
 
     /** Reads {@code text}; figures without a unit are in {@code bare} unless the text says otherwise. */
@@ -118,9 +144,7 @@ record Phrases(String text, @Nullable String name, String notes, List<Sentence> 
     }
 
     private static boolean begins(Token token) {
-        RecipeGrammar grammar = RecipeGrammar.only();
-        return token.is(Kind.WORD)
-                && Stream.of("SCORE", "FOLD", "MAT", "SLIT", "GLUE").anyMatch(of -> grammar.is(token.text(), of));
+        return token.is(Kind.WORD) && RecipeGrammar.only().isAny(token.text(), "SCORE", "FOLD", "MAT", "SLIT", "GLUE");
     }
 
     /** "1. " before the first line of a list. */
@@ -141,7 +165,9 @@ record Phrases(String text, @Nullable String name, String notes, List<Sentence> 
         List<Token> weighty =
                 all.stream().filter(token -> !grammar.isStrange(token)).toList();
         Chart<Token> chart = new Chart<>(grammar.grammar(), grammar, weighty);
-        return new Sentence(all, Phrasing.cheapest(chart, "phrase", grammar::leftOver, MOST_WAYS));
+        return Sentence.of(
+                all,
+                Phrasing.cheapest(chart, "phrase", grammar::leftOver, 1).get(0).phrases());
     }
 
     /** "Kite strip: 11 x 4": words before a colon and a size name the piece. */
@@ -182,13 +208,7 @@ record Phrases(String text, @Nullable String name, String notes, List<Sentence> 
 
     /** Whether a word before a colon says more than a name. */
     private static boolean isOurs(String word) {
-        RecipeGrammar grammar = RecipeGrammar.only();
-        return grammar.is(word, "MAT")
-                || grammar.is(word, "FINISHED")
-                || grammar.is(word, "SCORE")
-                || grammar.is(word, "FOLD")
-                || grammar.is(word, "SLIT")
-                || grammar.is(word, "CUT")
+        return RecipeGrammar.only().isAny(word, "MAT", "FINISHED", "SCORE", "FOLD", "SLIT", "CUT")
                 || Set.of("glue", "corners", "hole", "envelope", "from").contains(word);
     }
 }

@@ -115,7 +115,7 @@ record PieceMeaning(Draft draft) {
                 new Size(sides.get(0).measure(), sides.get(1).measure()),
                 count(phrase));
         if (phrase.find("place").isPresent()) {
-            scores.at(phrase.all("place"));
+            scores.row(phrase.all("place"));
             new FoldMeaning(draft).folds(phrase);
         }
         return true;

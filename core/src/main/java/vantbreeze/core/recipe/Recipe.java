@@ -16,8 +16,6 @@ import vantbreeze.core.paper.Size;
  * @param figures every figure that the card hangs on, as it stands in the text
  * @param notUnderstood figures that nothing came of, and words that look like one of ours
  * @param passedOver words that are not about the card
- * @param isOfCards whether anything in it is said as cards are spoken of, but sizes and the names of things
- * @param strangers how many words in it are not about a card, those in names of pieces too
  * @param taken what the recipe left open and how it was taken
  */
 @SuppressWarnings("ArrayRecordComponent") // a pair; never compared
@@ -35,8 +33,6 @@ record Recipe(
         Set<Token> figures,
         List<Passage> notUnderstood,
         List<Passage> passedOver,
-        boolean isOfCards,
-        int strangers,
         List<String> taken) {
 
     /** What was written. */

@@ -54,6 +54,16 @@ final class RecipeGrammar implements Lexicon<Token> {
         return grammar.words(ofClass).contains(word);
     }
 
+    /** Whether a word is of one of some classes. */
+    boolean isAny(String word, String... ofClasses) {
+        for (String ofClass : ofClasses) {
+            if (is(word, ofClass)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Whether a token is a word of no rule and of no weight of its own: it is not about the card. */
     boolean isStrange(Token token) {
         return token.is(Kind.WORD)

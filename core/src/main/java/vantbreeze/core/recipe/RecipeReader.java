@@ -1,8 +1,5 @@
 package vantbreeze.core.recipe;
 
-import java.util.Arrays;
-import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import vantbreeze.core.grammar.Tree;
 import vantbreeze.core.recipe.Phrases.Sentence;
@@ -10,8 +7,6 @@ import vantbreeze.core.recipe.Token.Kind;
 
 /** Makes a recipe of its phrases, one after another. Every word is of a phrase, of no weight, or reported. */
 final class RecipeReader {
-
-    private static final String[] OURS = {"MAT", "FINISHED", "SCORE", "FOLD", "ALTERNATING", "SLIT"};
 
     private final Draft draft;
     private final PieceMeaning pieces;
@@ -32,49 +27,21 @@ final class RecipeReader {
     /** What {@code phrases} come to, with what they leave open taken one way. */
     static Recipe read(Phrases phrases, Interpretation interpretation) {
         RecipeReader reader = new RecipeReader(new Draft(phrases, interpretation));
-        for (int i = 0; i < phrases.sentences().size(); i++) {
-            reader.sentence(phrases.sentences().get(i), interpretation.ways().getOrDefault(i, 0));
-        }
+        phrases.sentences().forEach(reader::sentence);
         reader.draft.pieces.forEach(WrittenPiece::takeFoldsOfScores);
         return reader.draft.recipe();
     }
 
-    private void sentence(Sentence sentence, int way) {
-        List<Tree<Token>> phrases = sentence.phrases(way);
-        boolean tellsSize =
-                phrases.stream().anyMatch(phrase -> phrase.has("piece") || phrase.has("alike") || phrase.has("row"));
-        for (Tree<Token> phrase : phrases) {
+    private void sentence(Sentence sentence) {
+        boolean tellsSize = sentence.phrases().stream()
+                .anyMatch(phrase -> phrase.has("piece") || phrase.has("alike") || phrase.has("row"));
+        for (Tree<Token> phrase : sentence.phrases()) {
             Tree<Token> what = (Tree<Token>) phrase.parts().get(0);
             if (!isRead(what, tellsSize)) {
                 draft.report(what);
             }
         }
-        sentence.leftOver(way).forEach(this::notUnderstood);
-        RecipeGrammar grammar = RecipeGrammar.only();
-        draft.isOfCards |= sentence.tokens().stream()
-                .filter(token -> token.is(Kind.WORD))
-                .anyMatch(token -> isOurs(grammar, token.text()));
-        draft.strangers += sentence.tokens().stream()
-                .mapToInt(token -> token.is(Kind.NAME)
-                        ? strangersIn(token.text())
-                        : token.is(Kind.WORD) && grammar.isStrange(token) ? 1 : 0)
-                .sum();
-    }
-
-    private static int strangersIn(String name) {
-        String[] words = name.toLowerCase(Locale.ROOT).split("[^\\p{L}]+");
-        boolean isNoun =
-                Arrays.stream(words).anyMatch(word -> RecipeGrammar.only().is(word, "NOUN"));
-        return isNoun ? 0 : words.length;
-    }
-
-    private static boolean isOurs(RecipeGrammar grammar, String word) {
-        for (String ofClass : OURS) {
-            if (grammar.is(word, ofClass)) {
-                return true;
-            }
-        }
-        return false;
+        sentence.leftOver().forEach(this::notUnderstood);
     }
 
     /** Whether anything came of a phrase. */

@@ -2,6 +2,7 @@ package vantbreeze.core.recipe;
 
 import java.util.List;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.free.FreeCard;
@@ -12,7 +13,6 @@ import vantbreeze.core.paper.Size;
  * What came of reading a recipe.
  *
  * @param ruler it is answered on: one of the other school where all figures are in its unit
- * @param text as it was read
  * @param name what it calls the card, or null
  * @param notes what it only asks to be minded
  * @param card as drawn, or null when nothing can be
@@ -29,10 +29,10 @@ import vantbreeze.core.paper.Size;
  * @param taken what it leaves open and how that was taken
  * @param findings what is wrong, and where in the text
  * @param mending looks for changes of one figure
+ * @param slipping reads each figure in turn as what it may have been
  */
 public record RecipeReading(
         Ruler ruler,
-        String text,
         @Nullable String name,
         String notes,
         @Nullable FreeCard card,
@@ -47,7 +47,8 @@ public record RecipeReading(
         List<Passage> passedOver,
         List<String> taken,
         List<Passage> findings,
-        Supplier<List<OneNumber>> mending) {
+        Supplier<List<OneNumber>> mending,
+        Supplier<Stream<Slip>> slipping) {
 
     public RecipeReading {
         mats = List.copyOf(mats);
@@ -60,5 +61,13 @@ public record RecipeReading(
     /** Changes of one figure that would put it right, the likeliest first; looked for when they are asked for. */
     public List<OneNumber> mends() {
         return mending.get();
+    }
+
+    /**
+     * It with each figure in turn read as what it may have been, the likeliest slips first. Each is made as it is asked
+     * for: whoever asks keeps to a budget.
+     */
+    public Stream<Slip> slips() {
+        return slipping.get();
     }
 }

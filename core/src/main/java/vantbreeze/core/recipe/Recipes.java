@@ -72,22 +72,10 @@ public final class Recipes {
                             text.length(),
                             LONGEST));
         }
-        Phrases phrases = Phrases.of(plain(text), ruler.unit());
+        // control characters are no words, and places in the text must stay
+        String plain = text.replaceAll("[\\p{Cc}&&[^\\n\\r\\t]]", " ").replace('\u00a0', ' ');
+        Phrases phrases = Phrases.of(plain, ruler.unit());
         return new Recipes(answering(phrases), allowances).judged(phrases);
-    }
-
-    /** Control characters are no words, and places in the text must stay. */
-    private static String plain(String text) {
-        return text.replaceAll("[\\p{Cc}&&[^\\n\\r\\t]]", " ").replace('\u00a0', ' ');
-    }
-
-    /**
-     * A recipe that was read, with each figure in turn read as what it may have been, the likeliest slips first. Each
-     * is made as it is asked for: whoever asks keeps to a budget.
-     */
-    public Stream<Slip> slips(String text) {
-        Phrases phrases = Phrases.of(plain(text), ruler.unit());
-        return new Mending(new ScoredSide(phrases, Interpretation.PLAIN).read(), answering(phrases)).slips();
     }
 
     /** The ruler to answer on: a recipe all in the other school's unit is answered in that. */
@@ -151,7 +139,6 @@ public final class Recipes {
         }
         return new RecipeReading(
                 ruler,
-                recipe.text(),
                 recipe.phrases().name(),
                 recipe.phrases().notes(),
                 drawn.card(),
@@ -166,19 +153,19 @@ public final class Recipes {
                 recipe.passedOver(),
                 taken.stream().distinct().toList(),
                 findings,
-                () -> new Mending(recipe, ruler).mends());
+                () -> new Mending(recipe, ruler).mends(),
+                () -> new Mending(recipe, ruler).slips());
     }
 
     /** Figures like sizes in a text that has no other word of ours: a letter, a shopping list, a poem. */
     private static boolean isNotOfCards(Recipe recipe) {
-        return !recipe.isOfCards() && recipe.strangers() > MOST_ASIDE;
+        return !recipe.phrases().isOfCards() && recipe.phrases().strangers() > MOST_ASIDE;
     }
 
     private RecipeReading nothing(
             Recipe recipe, String verdict, List<Passage> findings, Supplier<List<OneNumber>> mending) {
         return new RecipeReading(
                 ruler,
-                recipe.text(),
                 recipe.phrases().name(),
                 recipe.phrases().notes(),
                 null,
@@ -193,7 +180,8 @@ public final class Recipes {
                 recipe.passedOver(),
                 recipe.taken(),
                 findings,
-                mending);
+                mending,
+                Stream::of);
     }
 
     private static List<Passage> sorted(List<Passage> passages) {
@@ -220,11 +208,15 @@ public final class Recipes {
                 "A score at %s is not on %s, which is %s long there.".formatted(write(score.at()), name, write(side)));
     }
 
+    /** What is said of a card that closes. */
+    public static String closing(Size closed, Ruler ruler) {
+        return "It closes, to %s.".formatted(closed.inWords(ruler));
+    }
+
     private String verdict(Misfit misfit, boolean closes, @Nullable Size finished) {
-        String closed = "%s × %s"
-                .formatted(write(misfit.closed().width()), write(misfit.closed().height()));
+        String closed = misfit.closed().inWords(ruler);
         if (closes) {
-            return "It closes, to %s.".formatted(closed);
+            return closing(misfit.closed(), ruler);
         }
         List<String> why = new ArrayList<>();
         if (misfit.gap() >= Precision.CLOSES) {
@@ -240,8 +232,7 @@ public final class Recipes {
             why.add("its panels can't all fold as named");
         }
         if (finished != null && misfit.offSize() > 0.1) {
-            why.add("closed it is %s, not %s × %s"
-                    .formatted(closed, write(finished.width()), write(finished.height())));
+            why.add("closed it is %s, not %s".formatted(closed, finished.inWords(ruler)));
         }
         if (why.isEmpty()) {
             why.add("a score lies off its piece");

@@ -2,7 +2,6 @@ package vantbreeze.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.grammar.Tree;
@@ -22,12 +21,10 @@ record ScoreMeaning(Draft draft) {
                 ? FoldMeaning.ways(first).get(0)
                 : null;
         for (Tree<Token> group : phrase.all("group", "figures")) {
-            add(on, () -> {
-                ScoreGroup scores = group(group, way);
-                scores.fromBoth |= isFromBoth(phrase, group);
-                scores.level |= isLevel(phrase);
-                return scores;
-            });
+            ScoreGroup scores = group(group, way);
+            scores.fromBoth |= isFromBoth(phrase, group);
+            scores.level |= isLevel(phrase);
+            add(on, scores);
         }
         draft.scoresGoOn = true;
         return true;
@@ -67,12 +64,7 @@ record ScoreMeaning(Draft draft) {
 
     /** Scores at figures, each with the way it folds where that is told. */
     private ScoreGroup group(Tree<Token> group, @Nullable Fold way) {
-        ScoreGroup scores = new ScoreGroup();
-        for (Tree<Token> place : group.all("place", "folded-place")) {
-            scores.add(
-                    draft.lengths(place).get(0),
-                    place.has("way") ? FoldMeaning.ways(place).get(0) : way);
-        }
+        ScoreGroup scores = at(group.all("place", "folded-place"), way);
         scores.andSoOn = group.has("SOON");
         scores.fromBoth = group.has("from-both");
         scores.fromFarEnd = group.has("from-far") || group.has("from-top");
@@ -89,8 +81,17 @@ record ScoreMeaning(Draft draft) {
         return piece.along().equals(piece.height) && !piece.along().equals(piece.width);
     }
 
-    private void add(List<WrittenPiece> on, Supplier<ScoreGroup> scores) {
-        ScoreGroup told = scores.get();
+    private ScoreGroup at(List<Tree<Token>> places, @Nullable Fold way) {
+        ScoreGroup scores = new ScoreGroup();
+        for (Tree<Token> place : places) {
+            scores.add(
+                    draft.lengths(place).get(0),
+                    place.has("way") ? FoldMeaning.ways(place).get(0) : way);
+        }
+        return scores;
+    }
+
+    private void add(List<WrittenPiece> on, ScoreGroup told) {
         told.level |= draft.onOtherSide;
         draft.onOtherSide = false;
         draft.lastLevel = told.level;
@@ -99,13 +100,8 @@ record ScoreMeaning(Draft draft) {
     }
 
     /** Figures of a table's row. */
-    boolean at(List<Tree<Token>> places) {
-        ScoreGroup scores = new ScoreGroup();
-        places.forEach(place -> scores.add(
-                draft.lengths(place).get(0),
-                place.has("way") ? FoldMeaning.ways(place).get(0) : null));
-        add(List.of(draft.piece()), () -> scores);
-        return true;
+    void row(List<Tree<Token>> places) {
+        add(List.of(draft.piece()), at(places, null));
     }
 
     /** Figures by themselves go on with the scores before. */
@@ -123,7 +119,7 @@ record ScoreMeaning(Draft draft) {
                             draft.text().substring(token.start(), token.end()).strip()));
             draft.taken.add("What %s are for is not said; taken as scores.".formatted(String.join(", ", figures)));
         }
-        phrase.all("group", "figures").forEach(group -> add(List.of(draft.piece()), () -> group(group, null)));
+        phrase.all("group", "figures").forEach(group -> add(List.of(draft.piece()), group(group, null)));
         return true;
     }
 
@@ -143,7 +139,7 @@ record ScoreMeaning(Draft draft) {
                 .map(word -> Vocabulary.PARTS.get(word.text()))
                 .orElseGet(() -> phrase.tokens("COUNT").get(0).count());
         scores.level = isLevel(phrase);
-        add(List.of(draft.piece()), () -> scores);
+        add(List.of(draft.piece()), scores);
         draft.scoresGoOn = true;
         return true;
     }
@@ -158,7 +154,7 @@ record ScoreMeaning(Draft draft) {
         List<Token> lengths = draft.lengths(phrase);
         scores.every = lengths.get(lengths.size() - 1);
         scores.level = isLevel(phrase);
-        add(on, () -> scores);
+        add(on, scores);
         draft.scoresGoOn = true;
         return true;
     }
@@ -172,7 +168,7 @@ record ScoreMeaning(Draft draft) {
         boolean upwards = phrase.has("top") || phrase.has("FOOT");
         if (upwards && !last.level && !isScoredUpwards()) {
             ScoreGroup level = last.turned(phrase.has("top"));
-            add(List.of(draft.piece()), () -> level);
+            add(List.of(draft.piece()), level);
         } else {
             last.fromBoth = true;
             last.addTo(draft.piece());

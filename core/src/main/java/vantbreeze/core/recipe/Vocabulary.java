@@ -1,6 +1,7 @@
 package vantbreeze.core.recipe;
 
 import java.util.Comparator;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -10,27 +11,7 @@ import java.util.stream.Stream;
 /** Words of a recipe whose meaning does not hang on what stands beside them. */
 final class Vocabulary {
 
-    /** Nouns that name a piece. */
-    private static final Map<String, String> PIECES = Map.ofEntries(
-            Map.entry("base", "Card base"),
-            Map.entry("card", "Card base"),
-            Map.entry("cardbase", "Card base"),
-            Map.entry("strip", "Strip"),
-            Map.entry("band", "Band"),
-            Map.entry("insert", "Insert"),
-            Map.entry("bridge", "Bridge"),
-            Map.entry("strut", "Strut"),
-            Map.entry("wing", "Wing"),
-            Map.entry("pocket", "Pocket"),
-            Map.entry("topper", "Topper"),
-            Map.entry("flap", "Flap"),
-            Map.entry("cover", "Cover"),
-            Map.entry("liner", "Liner"),
-            Map.entry("tower", "Tower"),
-            Map.entry("spring", "Spring"),
-            Map.entry("tag", "Tag"),
-            Map.entry("front", "Front"),
-            Map.entry("tail", "Tail"));
+    private static final Set<String> BASES = Set.of("base", "card", "cardbase");
 
     /** Shorter words are too like one another. */
     private static final int LONG_ENOUGH = 5;
@@ -68,10 +49,10 @@ final class Vocabulary {
         return word.isEmpty() ? word : word.substring(1);
     }
 
-    /** What pieces are called by a noun, of one or of several. */
+    /** What pieces are called by a noun of the grammar, of one or of several. */
     static String called(String noun) {
-        String one = PIECES.containsKey(noun) ? noun : noun.replaceAll("s$", "");
-        return PIECES.getOrDefault(one, "Piece");
+        String one = noun.replaceAll("s$", "");
+        return BASES.contains(one) ? "Card base" : one.substring(0, 1).toUpperCase(Locale.ROOT) + one.substring(1);
     }
 
     /** Into how many parts. */

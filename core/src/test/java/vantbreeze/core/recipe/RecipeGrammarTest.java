@@ -42,6 +42,11 @@ class RecipeGrammarTest {
     }
 
     @Test
+    void everyWordForPartsSaysHowMany() {
+        assertThat(Vocabulary.PARTS.keySet()).isEqualTo(GRAMMAR.words("PARTS"));
+    }
+
+    @Test
     void noWordIsOfTwoWeights() {
         assertThat(GRAMMAR.words("LITTLE")).doesNotContainAnyElementsOf(GRAMMAR.words("MINOR"));
     }
@@ -54,7 +59,7 @@ class RecipeGrammarTest {
             return;
         }
         Sentence sentence = Phrases.of(example, LengthUnit.INCH).sentences().get(0);
-        assertThat(sentence.phrases(0))
+        assertThat(sentence.phrases())
                 .extracting(phrase -> ((Tree<Token>) phrase.parts().get(0)).rule())
                 .containsExactly(rule);
     }
