@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Panels;
@@ -31,34 +32,46 @@ record MeantFigure(RecipeReading reading, Workshop workshop, Length least) {
     private static final int CHARACTERS = 100;
 
     /** So many are looked at, of which the tidiest are shown. */
-    private static final int MOST_FOUND = 6;
+    private static final int MOST_FOUND = 10;
 
     private static final int MOST_SHOWN = 3;
 
     /** A slip with which the card is known, and how untidy its panels are then. */
     private record Found(OneNumber change, int untidiness) {}
 
-    /** The likeliest slips first; at most three. */
-    List<OneNumber> found() {
+    /**
+     * What was found.
+     *
+     * @param mends the likeliest first; at most three
+     * @param asGood how many of the first leave the card as tidy as one another
+     */
+    record Result(List<OneNumber> mends, int asGood) {}
+
+    Result found() {
         Recogniser recogniser =
                 Recognisers.of(workshop.catalogue(), workshop.tools().allowances());
         List<Found> found = new ArrayList<>();
-        Iterator<Slip> slips = reading.slips().iterator();
+        Iterator<Slip> slips = Stream.concat(
+                        reading.copies().flatMap(copies -> copies.slip().stream()), reading.slips())
+                .iterator();
         int spent = 0;
         while (spent < MOST_LINES && found.size() < MOST_FOUND && slips.hasNext()) {
             Slip slip = slips.next();
             spent += lines(slip.asTold()) + slip.change().text().length() / CHARACTERS;
-            if (slip.by().isShorterThan(least)) {
+            if (slip.by() != null && slip.by().isShorterThan(least)) {
                 continue;
             }
             plain(slip, recogniser)
                     .ifPresent(known -> found.add(new Found(meant(slip.change(), known), untidiness(slip.asTold()))));
         }
-        return found.stream()
+        List<Found> tidiest = found.stream()
                 .sorted(Comparator.comparingInt(Found::untidiness))
-                .map(Found::change)
                 .limit(MOST_SHOWN)
                 .toList();
+        int asGood = (int) tidiest.stream()
+                .filter(one -> one.untidiness() == tidiest.get(0).untidiness())
+                .count();
+        return new Result(tidiest.stream().map(Found::change).toList(), asGood);
     }
 
     private static int lines(Assembly pieces) {

@@ -39,7 +39,15 @@ public record WhatItIs(Workshop workshop, Plan plan) {
 
     /** The first structure that it is exactly, if it is any. */
     public Optional<Likeness> known() {
-        return all().stream().filter(Likeness::isExact).findFirst();
+        return exactly().stream().findFirst();
+    }
+
+    /** All that it is exactly, the plainest first. */
+    List<Likeness> exactly() {
+        return plan.isFree() && plan.drawn().impossible().isEmpty()
+                ? Recognisers.of(workshop.catalogue(), workshop.tools().allowances())
+                        .exactly(plan.drawn().assembly(), closed(), plan.ruler())
+                : List.of();
     }
 
     private @Nullable Size closed() {

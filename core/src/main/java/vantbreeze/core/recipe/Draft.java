@@ -26,7 +26,7 @@ final class Draft {
     final Set<Token> figures = new LinkedHashSet<>();
     final List<Passage> unread;
     final List<Passage> passedOver = new ArrayList<>();
-    final List<String> taken = new ArrayList<>();
+    final List<Assumption> taken = new ArrayList<>();
 
     @Nullable
     Size finished;

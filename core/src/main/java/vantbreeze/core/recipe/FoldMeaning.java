@@ -2,6 +2,8 @@ package vantbreeze.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.grammar.Leaf;
 import vantbreeze.core.grammar.Tree;
@@ -33,14 +35,14 @@ record FoldMeaning(Draft draft) {
         List<Fold> ways = ways(phrase);
         if (!ways.isEmpty()) {
             draft.takeUp(phrase);
-            assign(ways, false, phrase.has("ALL"));
+            assign(ways, false, phrase.has("ALL"), phrase);
         }
         return true;
     }
 
     boolean alternating(Tree<Token> phrase) {
         draft.takeUp(phrase);
-        assign(List.of(), true, false);
+        assign(List.of(), true, false, phrase);
         return true;
     }
 
@@ -54,12 +56,24 @@ record FoldMeaning(Draft draft) {
         }
         WrittenPiece piece = draft.current;
         if (piece != null && turns.size() > 1 && turns.size() == piece.scores.size()) {
-            assign(turns, false, false);
+            assign(turns, false, false, phrase);
         }
         return true;
     }
 
-    private void assign(List<Fold> named, boolean alternating, boolean all) {
-        new FoldWords(draft.pieces, draft.current, draft.lastLevel, draft.taken).assign(named, alternating, all);
+    private void assign(List<Fold> named, boolean alternating, boolean all, Tree<Token> phrase) {
+        List<Token> ways = phrase.leaves().stream()
+                .filter(leaf -> Set.of("MOUNTAIN", "VALLEY", "WAYS").contains(leaf.as()))
+                .map(Leaf::token)
+                .toList();
+        // told otherwise in the same place
+        Function<String, Rewording> reworded = letters -> Rewording.of(
+                "Folded " + letters,
+                draft.text(),
+                ways.get(0).start(),
+                ways.get(ways.size() - 1).end(),
+                letters);
+        new FoldWords(draft.pieces, draft.current, draft.lastLevel, draft.taken, reworded)
+                .assign(named, alternating, all);
     }
 }

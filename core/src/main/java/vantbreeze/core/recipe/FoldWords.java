@@ -5,11 +5,19 @@ import static java.util.Objects.requireNonNull;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
 
 /** Gives the folds that a sentence names to the scores they are meant for. */
-record FoldWords(List<WrittenPiece> pieces, @Nullable WrittenPiece current, boolean level, List<String> taken) {
+record FoldWords(
+        List<WrittenPiece> pieces,
+        @Nullable WrittenPiece current,
+        boolean level,
+        List<Assumption> taken,
+        Function<String, Rewording> reworded) {
 
     void assign(List<Fold> named, boolean alternating, boolean all) {
         if (current == null) {
@@ -31,10 +39,13 @@ record FoldWords(List<WrittenPiece> pieces, @Nullable WrittenPiece current, bool
                             false,
                             piece.folds,
                             piece));
-            taken.add(String.format(
-                    Locale.ROOT,
-                    "%d folds are named, but no piece has as many scores: every piece was folded to and fro that way.",
-                    folds.size()));
+            taken.add(Assumption.plain(
+                    Assumption.About.FOLDS,
+                    String.format(
+                            Locale.ROOT,
+                            "%d folds are named, but no piece has as many scores: every piece was folded to and fro "
+                                    + "that way.",
+                            folds.size())));
             return;
         }
         WrittenPiece piece = meant(folds, alternating || all);
@@ -66,23 +77,51 @@ record FoldWords(List<WrittenPiece> pieces, @Nullable WrittenPiece current, bool
         boolean alternates = alternating || (folds.size() > 1 && isAlternating(folds));
         if (folds.size() < scores && (alternates || all || folds.size() == 1)) {
             if (!alternating && !all && folds.size() > 1) {
-                taken.add(String.format(
-                        Locale.ROOT,
-                        "%s has %d scores and %d folds are named: I went on to and fro.",
-                        piece.name,
-                        scores,
-                        folds.size()));
+                taken.add(wentOn(folds, scores, piece));
             }
             while (folds.size() < scores) {
                 Fold last = folds.get(folds.size() - 1);
                 folds.add(alternates ? last == Fold.VALLEY ? Fold.MOUNTAIN : Fold.VALLEY : last);
             }
         } else if (folds.size() != scores) {
-            taken.add(String.format(
-                    Locale.ROOT, "%s has %d scores, but %d folds are named for it.", piece.name, scores, folds.size()));
+            taken.add(Assumption.plain(
+                    Assumption.About.FOLDS,
+                    String.format(
+                            Locale.ROOT,
+                            "%s has %d scores, but %d folds are named for it.",
+                            piece.name,
+                            scores,
+                            folds.size())));
         }
         to.clear();
         to.addAll(folds.subList(0, Math.min(scores, folds.size())));
+    }
+
+    private Assumption wentOn(List<Fold> folds, int scores, WrittenPiece piece) {
+        List<Fold> lastOnes = new ArrayList<>(folds);
+        List<Fold> mirrored = new ArrayList<>(folds);
+        for (int i = folds.size(); i < scores; i++) {
+            lastOnes.add(folds.get(folds.size() - 1));
+            mirrored.add(folds.get(Math.max(0, Math.min(folds.size() - 1, scores - 1 - i))));
+        }
+        return new Assumption(
+                Assumption.About.FOLDS,
+                String.format(
+                        Locale.ROOT,
+                        "%s has %d scores and %d folds are named: I went on to and fro.",
+                        piece.name,
+                        scores,
+                        folds.size()),
+                Stream.of(mirrored, lastOnes)
+                        .map(FoldWords::letters)
+                        .distinct()
+                        .map(reworded)
+                        .toList());
+    }
+
+    /** As recipes write them: "m v". */
+    static String letters(List<Fold> folds) {
+        return folds.stream().map(fold -> fold == Fold.MOUNTAIN ? "m" : "v").collect(Collectors.joining(" "));
     }
 
     private static boolean isAlternating(List<Fold> folds) {

@@ -104,7 +104,8 @@ record GlueMeaning(Draft draft) {
     }
 
     private void unsaid() {
-        draft.taken.add(
-                "Where glue goes is read only as \"glue its ends\" or by panel numbers; the rest I leave to you.");
+        draft.taken.add(Assumption.plain(
+                Assumption.About.GLUE,
+                "Where glue goes is read only as \"glue its ends\" or by panel numbers; the rest I leave to you."));
     }
 }

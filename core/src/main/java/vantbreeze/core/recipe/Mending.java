@@ -287,8 +287,10 @@ final class Mending {
         if (plain == null) {
             return null;
         }
-        String now = figure.text().contains(",") ? plain.replace('.', ',') : plain;
         String was = recipe.text().substring(figure.start(), figure.figureEnd()).strip();
+        String now = Copies.isInWords(was)
+                ? SaidFigures.said(plain)
+                : figure.text().contains(",") ? plain.replace('.', ',') : plain;
         String changed =
                 recipe.text().substring(0, figure.start()) + now + recipe.text().substring(figure.figureEnd());
         return new OneNumber(

@@ -80,6 +80,7 @@ final class Misreadings {
         Set<Length> slips = new LinkedHashSet<>(swapped());
         slips.addAll(acrossThePoint());
         slips.addAll(usual());
+        slips.addAll(otherSchool());
         slips.addAll(digits());
         slips.removeIf(one -> !one.isPositive() || one.equals(figure.length()));
         return List.copyOf(slips);
@@ -98,7 +99,22 @@ final class Misreadings {
         return List.of(of(new BigDecimal(swapped)));
     }
 
-    /** One digit of a whole figure too many, or one left out. */
+    /**
+     * The same length as the other school writes it, on the nearest mark: 14 among inches is most likely 14 cm, 5.5
+     * among centimetres 5.5 in.
+     */
+    private List<Length> otherSchool() {
+        Length length = figure.measure();
+        LengthUnit unit = requireNonNull(figure.unit());
+        LengthUnit other = unit == LengthUnit.INCH ? LengthUnit.CENTIMETRE : LengthUnit.INCH;
+        BigDecimal meant = BigDecimal.valueOf(length.units())
+                .multiply(BigDecimal.valueOf(other.length().units()))
+                .divide(BigDecimal.valueOf(unit.length().units()), 0, RoundingMode.HALF_EVEN);
+        Length mark = ruler.division();
+        return List.of(mark.times(Math.round(meant.doubleValue() / mark.units())));
+    }
+
+    /** One digit of a whole figure too many, or one left out, the last one first. */
     private List<Length> digits() {
         Length length = figure.measure();
         long unit = requireNonNull(figure.unit()).length().units();
@@ -110,7 +126,7 @@ final class Misreadings {
         for (int i = 0; i < whole.length() && whole.length() > 1; i++) {
             others.add(whole.substring(0, i) + whole.substring(i + 1));
         }
-        for (int i = 0; i <= whole.length() && whole.length() < MOST_DIGITS; i++) {
+        for (int i = whole.length(); i >= 0 && whole.length() < MOST_DIGITS; i--) {
             for (int digit = 0; digit < 10; digit++) {
                 others.add(whole.substring(0, i) + digit + whole.substring(i));
             }

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.grammar.Chart;
@@ -160,14 +161,32 @@ record Phrases(String text, @Nullable String name, String notes, List<Sentence> 
     }
 
     private static Sentence sentence(List<Token> tokens, String text) {
-        RecipeGrammar grammar = RecipeGrammar.only();
         List<Token> all = named(tokens, text);
+        return phrased(all, 1).get(0);
+    }
+
+    /** The cheapest ways to take a sentence. */
+    private static List<Sentence> phrased(List<Token> tokens, int most) {
+        RecipeGrammar grammar = RecipeGrammar.only();
         List<Token> weighty =
-                all.stream().filter(token -> !grammar.isStrange(token)).toList();
+                tokens.stream().filter(token -> !grammar.isStrange(token)).toList();
         Chart<Token> chart = new Chart<>(grammar.grammar(), grammar, weighty);
-        return Sentence.of(
-                all,
-                Phrasing.cheapest(chart, "phrase", grammar::leftOver, 1).get(0).phrases());
+        return Phrasing.cheapest(chart, "phrase", grammar::leftOver, most).stream()
+                .map(phrasing -> Sentence.of(tokens, phrasing.phrases()))
+                .toList();
+    }
+
+    /** The same recipe with one sentence in turn taken the next likely ways. */
+    Stream<Phrases> otherwise(int most) {
+        return IntStream.range(0, sentences.size())
+                .boxed()
+                .flatMap(i -> phrased(sentences.get(i).tokens(), most).stream()
+                        .skip(1)
+                        .map(other -> {
+                            List<Sentence> all = new ArrayList<>(sentences);
+                            all.set(i, other);
+                            return new Phrases(text, name, notes, all, unreadable);
+                        }));
     }
 
     /** "Kite strip: 11 x 4": words before a colon and a size name the piece. */

@@ -17,7 +17,7 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.recipe.WrittenPiece.Score;
 
 /** Draws one piece of a recipe, scored side along the board. */
-record PieceDrawing(WrittenPiece written, List<String> taken) {
+record PieceDrawing(WrittenPiece written, String text, List<Assumption> taken) {
 
     Piece piece() {
         Size size = written.size();
@@ -54,15 +54,24 @@ record PieceDrawing(WrittenPiece written, List<String> taken) {
                 folds = likely;
             }
         }
-        taken.add("Which way %s folds is not said; taken as %s."
-                .formatted(
-                        written.name,
-                        String.join(
-                                " ",
-                                folds.stream()
-                                        .map(fold -> fold == Fold.MOUNTAIN ? "m" : "v")
-                                        .toList())));
+        taken.add(new Assumption(
+                Assumption.About.FOLDS,
+                "Which way %s folds is not said; taken as %s.".formatted(written.name, FoldWords.letters(folds)),
+                folded(folds, widths)));
         return requireNonNull(best);
+    }
+
+    /** The other ways that people are likely to mean, told behind the scores. */
+    private List<Rewording> folded(List<Fold> taken, List<Length> widths) {
+        String as = FoldWords.letters(taken);
+        return written.end < 0
+                ? List.of()
+                : RecipeCard.likelyFolds(widths).stream()
+                        .map(FoldWords::letters)
+                        .distinct()
+                        .filter(letters -> !letters.equals(as))
+                        .map(letters -> Rewording.with("Folded " + letters, text, written.end, ", fold " + letters))
+                        .toList();
     }
 
     static List<Length> widths(Length side, List<Score> scores) {

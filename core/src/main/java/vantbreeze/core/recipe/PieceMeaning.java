@@ -12,16 +12,27 @@ import vantbreeze.core.paper.Size;
 /** What is to be cut: pieces, mats, and how many of them. */
 record PieceMeaning(Draft draft) {
 
-    private static final String CHOSEN_ON_THE_BENCH =
-            "Envelope and sheet are not taken from a recipe: choose them on the bench.";
+    private static final Assumption CHOSEN_ON_THE_BENCH = Assumption.plain(
+            Assumption.About.STOCK, "Envelope and sheet are not taken from a recipe: choose them on the bench.");
 
     boolean piece(Tree<Token> phrase) {
         Tree<Token> size = phrase.find("size").orElseThrow();
         draft.begin(name(phrase), start(phrase), size(size), count(phrase));
+        counted(phrase);
         if (phrase.has("SHEET")) {
             draft.taken.add(CHOSEN_ON_THE_BENCH);
         }
         return true;
+    }
+
+    /** Remembers what says how many are cut, and where it could be said. */
+    private void counted(Tree<Token> phrase) {
+        draft.piece().counted = phrase.tokens("COUNT").stream().findFirst().orElse(null);
+        draft.piece().sizeEnd = end(phrase);
+    }
+
+    private static int end(Tree<Token> phrase) {
+        return phrase.leaves().get(phrase.leaves().size() - 1).token().end();
     }
 
     private static int start(Tree<Token> phrase) {
@@ -74,6 +85,7 @@ record PieceMeaning(Draft draft) {
             size = new Size(size.width().dividedBy(2), size.height().dividedBy(2));
         }
         draft.begin(name(phrase), start(phrase), size, 1);
+        draft.piece().sizeEnd = end(phrase);
         return true;
     }
 
@@ -114,6 +126,7 @@ record PieceMeaning(Draft draft) {
                 start(phrase),
                 new Size(sides.get(0).measure(), sides.get(1).measure()),
                 count(phrase));
+        draft.piece().counted = phrase.tokens("COUNT").stream().findFirst().orElse(null);
         if (phrase.find("place").isPresent()) {
             scores.row(phrase.all("place"));
             new FoldMeaning(draft).folds(phrase);
@@ -181,6 +194,7 @@ record PieceMeaning(Draft draft) {
             draft.mats.add(new Mat(mat.size(), count, mat.start(), mat.end(), mat.places(), mat.on()));
         } else if (draft.current != null) {
             draft.current.count = count;
+            draft.current.counted = phrase.tokens("COUNT").stream().findFirst().orElse(null);
         } else {
             return false;
         }

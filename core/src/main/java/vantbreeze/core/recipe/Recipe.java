@@ -33,7 +33,7 @@ record Recipe(
         Set<Token> figures,
         List<Passage> notUnderstood,
         List<Passage> passedOver,
-        List<String> taken) {
+        List<Assumption> taken) {
 
     /** What was written. */
     String text() {

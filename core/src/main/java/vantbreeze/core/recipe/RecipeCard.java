@@ -29,7 +29,7 @@ import vantbreeze.core.length.Length;
  *     it does not say is glued is not
  * @param taken what was filled in
  */
-record RecipeCard(FreeCard card, Assembly asTold, List<String> taken) {
+record RecipeCard(FreeCard card, Assembly asTold, List<Assumption> taken) {
 
     /** @throws UnbuildableRecipe when nothing can be drawn */
     static RecipeCard of(Recipe recipe) {
@@ -39,7 +39,7 @@ record RecipeCard(FreeCard card, Assembly asTold, List<String> taken) {
     private static final class Drawing {
 
         private final Recipe recipe;
-        private final List<String> taken = new ArrayList<>();
+        private final List<Assumption> taken = new ArrayList<>();
         private final List<WrittenPiece> written = new ArrayList<>();
         private final List<Piece> pieces = new ArrayList<>();
 
@@ -89,7 +89,7 @@ record RecipeCard(FreeCard card, Assembly asTold, List<String> taken) {
                             "An outline or a hole of %s has fewer than three corners. Write them all."
                                     .formatted(piece.name));
                 }
-                Piece drawn = new PieceDrawing(piece, taken).piece();
+                Piece drawn = new PieceDrawing(piece, recipe.text(), taken).piece();
                 for (int copy = 0; copy < Math.max(1, piece.count) && pieces.size() <= FreeCard.MOST_PIECES; copy++) {
                     written.add(piece);
                     pieces.add(drawn);
@@ -223,11 +223,16 @@ record RecipeCard(FreeCard card, Assembly asTold, List<String> taken) {
                                             && written.get(index)
                                                     == recipe.pieces().get(line.piece() - 1)));
             Attachment at = Attachment.at(middle(base, laid, panels.get(0), ends), new Spot(Length.ZERO, Length.ZERO));
-            taken.add("%s is taken to lie in the middle of %s, glued by %s."
-                    .formatted(
-                            laid.name(),
-                            base.name(),
-                            ends ? "its first and last panel" : panels.size() > 1 ? "its first panel" : "its back"));
+            taken.add(new Assumption(
+                    Assumption.About.GLUE,
+                    "%s is taken to lie in the middle of %s, glued by %s."
+                            .formatted(
+                                    laid.name(),
+                                    base.name(),
+                                    ends
+                                            ? "its first and last panel"
+                                            : panels.size() > 1 ? "its first panel" : "its back"),
+                    new LaidElsewhere(recipe, under, index, pieces).rewordings(at.on(), ends, written.get(index))));
             List<Join> joins = new ArrayList<>();
             joins.add(on(under, index, panels.get(0), at));
             if (ends) {

@@ -1,12 +1,17 @@
 package vantbreeze.core.recipe;
 
 import java.util.Optional;
+import java.util.Set;
 import vantbreeze.core.grammar.Tree;
 import vantbreeze.core.recipe.Phrases.Sentence;
 import vantbreeze.core.recipe.Token.Kind;
 
 /** Makes a recipe of its phrases, one after another. Every word is of a phrase, of no weight, or reported. */
 final class RecipeReader {
+
+    /** Behind these can be told which way the lines of the piece in hand fold. */
+    private static final Set<String> OF_LINES =
+            Set.of("row", "scores", "parts", "every", "list", "repeat", "scored-side");
 
     private final Draft draft;
     private final PieceMeaning pieces;
@@ -29,6 +34,7 @@ final class RecipeReader {
         RecipeReader reader = new RecipeReader(new Draft(phrases, interpretation));
         phrases.sentences().forEach(reader::sentence);
         reader.draft.pieces.forEach(WrittenPiece::takeFoldsOfScores);
+        interpretation.copies().forEach((piece, count) -> reader.draft.pieces.get(piece).count = count);
         return reader.draft.recipe();
     }
 
@@ -39,6 +45,9 @@ final class RecipeReader {
             Tree<Token> what = (Tree<Token>) phrase.parts().get(0);
             if (!isRead(what, tellsSize)) {
                 draft.report(what);
+            } else if (draft.current != null && OF_LINES.contains(what.rule())) {
+                draft.current.end =
+                        what.leaves().get(what.leaves().size() - 1).token().end();
             }
         }
         sentence.leftOver().forEach(this::notUnderstood);

@@ -12,6 +12,7 @@ import vantbreeze.core.paper.Size;
 /**
  * What came of reading a recipe.
  *
+ * @param text as it is written
  * @param ruler it is answered on: one of the other school where all figures are in its unit
  * @param name what it calls the card, or null
  * @param notes what it only asks to be minded
@@ -29,9 +30,12 @@ import vantbreeze.core.paper.Size;
  * @param taken what it leaves open and how that was taken
  * @param findings what is wrong, and where in the text
  * @param mending looks for changes of one figure
+ * @param copying reads each piece in turn as cut more or less often
+ * @param phrasing takes its sentences the next likely ways, one at a time
  * @param slipping reads each figure in turn as what it may have been
  */
 public record RecipeReading(
+        String text,
         Ruler ruler,
         @Nullable String name,
         String notes,
@@ -45,9 +49,11 @@ public record RecipeReading(
         List<Mat> mats,
         List<Passage> notUnderstood,
         List<Passage> passedOver,
-        List<String> taken,
+        List<Assumption> taken,
         List<Passage> findings,
         Supplier<List<OneNumber>> mending,
+        Supplier<Stream<Copies>> copying,
+        Supplier<Stream<RecipeReading>> phrasing,
         Supplier<Stream<Slip>> slipping) {
 
     public RecipeReading {
@@ -56,6 +62,16 @@ public record RecipeReading(
         passedOver = List.copyOf(passedOver);
         taken = List.copyOf(taken);
         findings = List.copyOf(findings);
+    }
+
+    /** It with one piece in turn cut more or less often; each is made as it is asked for. */
+    public Stream<Copies> copies() {
+        return copying.get();
+    }
+
+    /** It with one sentence in turn taken the next likely ways, where no fewer of its figures are read then. */
+    public Stream<RecipeReading> otherwise() {
+        return phrasing.get();
     }
 
     /** Changes of one figure that would put it right, the likeliest first; looked for when they are asked for. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -14,7 +15,6 @@ import vantbreeze.core.length.LengthUnit;
 import vantbreeze.core.length.Precision;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
-import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
 
 /** Reads a recipe as people write it down, draws it and judges it. */
@@ -25,6 +25,9 @@ public final class Recipes {
 
     /** Sizes with more words than this beside them, and none of ours, are none of a card. */
     private static final int MOST_ASIDE = 3;
+
+    /** How many ways one sentence is taken. */
+    private static final int MOST_WAYS = 3;
 
     private static final List<Ruler> METRIC = List.of(Ruler.MM_1, Ruler.MM_HALF);
     private static final List<Ruler> INCHES = List.of(Ruler.EIGHTHS, Ruler.SIXTEENTHS, Ruler.THIRTY_SECONDS);
@@ -128,16 +131,14 @@ public final class Recipes {
         }
         findings.addAll(new MatJudge(drawn.card(), recipe.mats(), ruler, allowances).findings());
         boolean closes = misfit.closes() && scoresOffThePiece(recipe).isEmpty();
-        List<String> taken = new ArrayList<>(recipe.taken());
+        List<Assumption> taken = new ArrayList<>(recipe.taken());
+        recipe.pieces().stream()
+                .flatMap(piece -> scoredSide(piece, recipe.text()).stream())
+                .forEach(taken::add);
         taken.addAll(drawn.taken());
-        if (!ruler.isInches()
-                && recipe.pieces().get(0).size().longSide().isShorterThan(allowances.of(Allowance.SMALLEST_SIDE))) {
-            // no card is smaller: its figures are most likely in another unit
-            taken.add(("Figures without a unit were read in %s. If they are inches or centimetres, write "
-                            + "that behind one of each list, or choose another ruler.")
-                    .formatted(ruler.unit().sign()));
-        }
+        new BareFigures(recipe, ruler, allowances).assumption().ifPresent(taken::add);
         return new RecipeReading(
+                recipe.text(),
                 ruler,
                 recipe.phrases().name(),
                 recipe.phrases().notes(),
@@ -154,7 +155,41 @@ public final class Recipes {
                 taken.stream().distinct().toList(),
                 findings,
                 () -> new Mending(recipe, ruler).mends(),
+                () -> Copies.of(recipe),
+                () -> otherwise(recipe),
                 () -> new Mending(recipe, ruler).slips());
+    }
+
+    private Stream<RecipeReading> otherwise(Recipe recipe) {
+        return recipe.phrases()
+                .otherwise(MOST_WAYS)
+                .map(this::judged)
+                .filter(other -> other.card() != null
+                        && other.notUnderstood().size()
+                                <= recipe.notUnderstood().size());
+    }
+
+    /** Which side of a piece is scored, where it does not say and either may be. */
+    private static Optional<Assumption> scoredSide(WrittenPiece piece, String text) {
+        if (!piece.leavesSideOpen() || !piece.fitsAcross()) {
+            return !piece.isFlipped
+                    ? Optional.empty()
+                    : Optional.of(Assumption.plain(
+                            Assumption.About.SIDE,
+                            "%s is scored along the second side written: there its scores fit.".formatted(piece.name)));
+        }
+        String other = piece.along().isLongerThan(piece.across()) ? "short" : "long";
+        return Optional.of(new Assumption(
+                Assumption.About.SIDE,
+                "%s is taken to be scored along its %s side."
+                        .formatted(piece.name, other.equals("short") ? "long" : "short"),
+                piece.sizeEnd < 0
+                        ? List.of()
+                        : List.of(Rewording.with(
+                                "Along the %s side".formatted(other),
+                                text,
+                                piece.sizeEnd,
+                                ", on the %s side".formatted(other)))));
     }
 
     /** Figures like sizes in a text that has no other word of ours: a letter, a shopping list, a poem. */
@@ -165,6 +200,7 @@ public final class Recipes {
     private RecipeReading nothing(
             Recipe recipe, String verdict, List<Passage> findings, Supplier<List<OneNumber>> mending) {
         return new RecipeReading(
+                recipe.text(),
                 ruler,
                 recipe.phrases().name(),
                 recipe.phrases().notes(),
@@ -181,6 +217,8 @@ public final class Recipes {
                 recipe.taken(),
                 findings,
                 mending,
+                Stream::of,
+                () -> otherwise(recipe),
                 Stream::of);
     }
 

@@ -1,6 +1,5 @@
 package vantbreeze.core.recipe;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
@@ -113,14 +112,26 @@ record ScoreMeaning(Draft draft) {
             if (!draft.current.scores.isEmpty() || !draft.current.levels.isEmpty() || draft.matsLast) {
                 return false;
             }
-            List<String> figures = new ArrayList<>();
-            phrase.tokens("LENGTH")
-                    .forEach(token -> figures.add(
-                            draft.text().substring(token.start(), token.end()).strip()));
-            draft.taken.add("What %s are for is not said; taken as scores.".formatted(String.join(", ", figures)));
+            draft.taken.add(takenAsScores(phrase.tokens("LENGTH")));
         }
         phrase.all("group", "figures").forEach(group -> add(List.of(draft.piece()), group(group, null)));
         return true;
+    }
+
+    private Assumption takenAsScores(List<Token> figures) {
+        String text = draft.text();
+        int start = figures.get(0).start();
+        int end = figures.get(figures.size() - 1).end();
+        List<String> written = figures.stream()
+                .map(token -> text.substring(token.start(), token.end()).strip())
+                .toList();
+        String before = text.substring(0, start).replaceFirst("[ \t,]+$", "");
+        return new Assumption(
+                Assumption.About.FIGURES,
+                "What %s are for is not said; taken as scores.".formatted(String.join(", ", written)),
+                List.of(
+                        Rewording.of("Leave them out", text, before.length(), end, ""),
+                        Rewording.with("They are scores", text, start, "score at ")));
     }
 
     /** "Score in half", "in quarters along the long side", "into five equal panels". */

@@ -38,9 +38,6 @@ record ScoredSide(Phrases phrases, Interpretation interpretation) {
         if (!flipped.stream().allMatch(piece -> other.pieces().get(piece).fits()) || !closes(other)) {
             return Optional.empty();
         }
-        flipped.forEach(piece -> other.taken()
-                .add("%s is scored along the second side written: there its scores fit."
-                        .formatted(other.pieces().get(piece).name)));
         return Optional.of(other);
     }
 

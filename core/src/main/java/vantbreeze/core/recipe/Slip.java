@@ -9,8 +9,8 @@ import vantbreeze.core.paper.Size;
  * A recipe with one figure read as what it may have been.
  *
  * @param change of the figure
- * @param by how much longer or shorter it is then
+ * @param by how much longer or shorter it is then; null of a count
  * @param asTold its pieces then, with only what the recipe says of them
  * @param finished how large it says that it shall be closed, or null
  */
-public record Slip(OneNumber change, Length by, Assembly asTold, @Nullable Size finished) {}
+public record Slip(OneNumber change, @Nullable Length by, Assembly asTold, @Nullable Size finished) {}

@@ -29,6 +29,16 @@ final class WrittenPiece {
     final int start;
     int count = 1;
 
+    /** The figure that says how many are cut; null where nothing does. */
+    @Nullable
+    Token counted;
+
+    /** Where the phrase that tells its size ends; negative where nothing can be put in behind it. */
+    int sizeEnd = -1;
+
+    /** Where what is told of its lines ends; negative where nothing is. */
+    int end = -1;
+
     @Nullable
     Length width;
 
@@ -66,6 +76,11 @@ final class WrittenPiece {
         return !crosses
                 && scores.stream()
                         .allMatch(score -> score.at().isPositive() && score.at().isShorterThan(along()));
+    }
+
+    /** Whether they would all lie on the other side. */
+    boolean fitsAcross() {
+        return scores.stream().allMatch(score -> score.at().isShorterThan(across()));
     }
 
     /** Whether it says nowhere which side is scored, so that either may be. */
