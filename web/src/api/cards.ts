@@ -212,6 +212,17 @@ export function useReading(text: string, ruler: string) {
   })
 }
 
+/** What else a recipe may mean; asked once what it comes to is shown. */
+export function useOtherReadings(text: string, ruler: string) {
+  return useQuery({
+    queryKey: ['other readings', text, ruler],
+    queryFn: ({ signal }) => answered(api.POST('/api/recipes/others', { body: { text, ruler }, signal })),
+    enabled: text.trim() !== '',
+    retry: false,
+    staleTime: Infinity,
+  })
+}
+
 export type StartQuestion = {
   from: 'ENVELOPE' | 'SIZE' | 'SHEET'
   structure: string

@@ -1,25 +1,57 @@
+import type { ReactNode } from 'react'
 import type { Reading } from '../api/client'
 import { SizeText } from '../house/SizeText'
+import { WithFractions } from '../house/WithFractions'
+import { OddPlaces } from './OddPlaces'
+import type { Odd } from './odd'
 
-type Props = { read: Reading; text: string; onMend: (text: string) => void }
+type Props = {
+  read: Reading
+  text: string
+  onMend: (text: string) => void
+  onWrite: (place: Odd, instead: string) => void
+  /** What else it may mean. */
+  others?: ReactNode
+}
 
 /** What a recipe comes to: whether it closes, the one figure that would mend it, what was not understood and what was filled in. */
-export function Judged({ read, text, onMend }: Props) {
+export function Judged({ read, text, onMend, onWrite, others }: Props) {
+  const asked = new Set(read.question?.answers.map((answer) => answer.text))
+  const mends = read.mends.filter((mend) => !asked.has(mend.text))
   return (
     <section aria-label="What comes of it" aria-live="polite" className="flex flex-col gap-3 text-lg">
       <p className={`text-2xl ${read.closes ? '' : 'border-l-4 border-wrong bg-wrong-wash px-3 py-2'}`}>
         {read.whatItIs && <strong className="block">{read.whatItIs}</strong>}
         {read.verdict}
       </p>
-      {read.mends.length > 0 && (
+      {read.question && (
+        <fieldset className="border-2 border-picked px-3 pb-3">
+          <legend className="px-1 text-xl font-semibold">{read.question.words}</legend>
+          <div className="flex flex-wrap gap-2">
+            {read.question.answers.map(({ words, text: then }) => (
+              <button
+                key={then}
+                type="button"
+                className="slip figure-run bg-paper text-xl"
+                onClick={() => onMend(then)}
+              >
+                <WithFractions text={words} />
+              </button>
+            ))}
+          </div>
+        </fieldset>
+      )}
+      {mends.length > 0 && (
         <ul className="flex flex-col gap-2" aria-label="Figures that may be misread">
-          {read.mends.map((mend) => (
+          {mends.map((mend) => (
             <li key={`${mend.start}${mend.now}`}>
               <button type="button" className="slip bg-paper text-xl" onClick={() => onMend(mend.text)}>
-                {read.closes ? 'Should' : 'It closes with'}{' '}
-                {read.closes && <span className="figure-run">{mend.was} be </span>}
-                <strong className="figure-run text-2xl">{mend.now}</strong>
-                {read.closes ? '?' : <span className="figure-run"> for {mend.was}</span>}
+                {read.closes && 'Should it be '}
+                <strong className="figure-run text-2xl">
+                  <WithFractions text={mend.now} />
+                </strong>{' '}
+                <WithFractions text={`for ${mend.was}`} className="figure-run" />
+                {read.closes ? '?' : ':'} <span className="text-lg">{mend.then}</span>
               </button>
             </li>
           ))}
@@ -33,27 +65,34 @@ export function Judged({ read, text, onMend }: Props) {
       {read.notUnderstood.length > 0 && (
         <div>
           <h2 className="text-lg italic">Not understood</h2>
-          {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a list that scrolls is scrolled by keys (axe: scrollable-region-focusable) */}
-          <ul className="max-h-60 overflow-auto" tabIndex={0} aria-label="Not understood">
-            {read.notUnderstood.map((passage, i) => (
-              <li key={i}>
-                <span className="figure-run font-semibold break-all">“{text.slice(passage.start, passage.end)}”</span>{' '}
-                {passage.words}
+          <OddPlaces
+            label="Not understood"
+            odd={read.notUnderstood.map((passage) => ({
+              ...passage,
+              quote: text.slice(passage.start, passage.end),
+            }))}
+            onWrite={onWrite}
+          />
+        </div>
+      )}
+      {read.assumed.length > 0 && (
+        <div>
+          <h2 className="text-lg italic">Filled in</h2>
+          <ul className="flex flex-col gap-2">
+            {read.assumed.map(({ words, others: ways }) => (
+              <li key={words} className="flex flex-wrap items-center gap-x-4">
+                <span>{words}</span>
+                {ways.map(({ words: way, text: then }) => (
+                  <button key={then} type="button" className="word figure-run underline" onClick={() => onMend(then)}>
+                    {way}
+                  </button>
+                ))}
               </li>
             ))}
           </ul>
         </div>
       )}
-      {read.taken.length > 0 && (
-        <div>
-          <h2 className="text-lg italic">Filled in</h2>
-          <ul>
-            {read.taken.map((words) => (
-              <li key={words}>{words}</li>
-            ))}
-          </ul>
-        </div>
-      )}
+      {others}
       {read.mats.length > 0 && (
         <div>
           <h2 className="text-lg italic">Mats laid</h2>

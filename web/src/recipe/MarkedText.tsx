@@ -1,4 +1,4 @@
-import { useRef } from 'react'
+import { type Ref, useRef } from 'react'
 
 type Passage = { start: number; end: number; words: string }
 type Props = {
@@ -8,12 +8,14 @@ type Props = {
   passages: Passage[]
   /** What is not about the card. */
   passedOver?: Passage[]
+  box?: Ref<HTMLTextAreaElement>
+  onCaret?: (at: number) => void
 }
 
 const LOOK = 'figure-run min-h-56 w-full whitespace-pre-wrap break-words p-3 text-2xl leading-relaxed'
 
 /** A box to write in, where what was not understood is underlined as it stands, and what is not about the card greyed. */
-export function MarkedText({ text, onWrite, passages, passedOver = [] }: Props) {
+export function MarkedText({ text, onWrite, passages, passedOver = [], box, onCaret }: Props) {
   const under = useRef<HTMLDivElement>(null)
   return (
     <div className="relative">
@@ -25,6 +27,7 @@ export function MarkedText({ text, onWrite, passages, passedOver = [] }: Props) 
         {marked(text, passages, passedOver)}
       </div>
       <textarea
+        ref={box}
         aria-label="Recipe"
         autoFocus
         className={`${LOOK} relative block min-h-56 resize-none border-b-2 border-ink bg-transparent field-sizing-content`}
@@ -32,6 +35,7 @@ export function MarkedText({ text, onWrite, passages, passedOver = [] }: Props) 
         maxLength={50000}
         spellCheck={false}
         onChange={(event) => onWrite(event.target.value)}
+        onSelect={(event) => onCaret?.(event.currentTarget.selectionEnd)}
         onScroll={(event) => {
           under.current!.scrollTop = event.currentTarget.scrollTop
         }}

@@ -1,4 +1,4 @@
-import { useDeferredValue, useEffect, useState } from 'react'
+import { useDeferredValue, useEffect, useRef, useState } from 'react'
 import { useLocation } from 'wouter'
 import { useDrawer, useReading, useReadyForRecipes, useStock } from '../api/cards'
 import { FoldedPlate } from '../bench/FoldedPlate'
@@ -10,6 +10,10 @@ import { SheetSketch } from '../house/SheetSketch'
 import { onPaper } from '../papers/dress'
 import { Judged } from './Judged'
 import { MarkedText } from './MarkedText'
+import { type Odd, oddPlaces } from './odd'
+import { OddPlaces } from './OddPlaces'
+import { OtherReadings } from './OtherReadings'
+import { rewrite } from './rewrite'
 import { WayBack } from '../house/WayBack'
 import { Heading } from '../house/Heading'
 
@@ -32,6 +36,13 @@ export function RecipePage() {
     setText(next)
     localStorage.setItem(KEPT, next)
   }
+  const box = useRef<HTMLTextAreaElement>(null)
+  const [caret, setCaret] = useState(-1)
+  // as if it were typed: undo takes it back, and the box has the keys again
+  const reword = (next: string) => {
+    if (!rewrite(box.current!, next)) write(next)
+  }
+  const put = (place: Odd, instead: string) => reword(text.slice(0, place.start) + instead + text.slice(place.end))
   const make = async () => {
     try {
       const card = await fromRecipe.mutateAsync({ text, ruler })
@@ -41,6 +52,8 @@ export function RecipePage() {
     }
   }
   const read = text.trim() === '' ? undefined : reading.data
+  const odd = read && settled === text ? oddPlaces(read) : []
+  const atCaret = odd.filter(({ start, end }) => start <= caret && caret <= end)
   return (
     <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
       <header className="flex flex-wrap items-center gap-4 py-3">
@@ -67,9 +80,16 @@ export function RecipePage() {
           <MarkedText
             text={text}
             onWrite={write}
-            passages={settled === text ? [...(read?.notUnderstood ?? []), ...(read?.findings ?? [])] : []}
+            passages={odd}
             passedOver={settled === text ? (read?.passedOver ?? []) : []}
+            box={box}
+            onCaret={setCaret}
           />
+          {atCaret.length > 0 && (
+            <div className="border-l-4 border-wrong bg-wrong-wash px-3 py-2 text-lg">
+              <OddPlaces label="At the caret" odd={atCaret} onWrite={put} />
+            </div>
+          )}
           {text === '' && (
             <p className="text-lg">
               Type, paste or dictate one, in inches or centimetres, figures or words: “four and a quarter by eleven”,
@@ -85,7 +105,15 @@ export function RecipePage() {
               Comparing it with the cards that are known…
             </p>
           )}
-          {read && <Judged read={read} text={settled} onMend={write} />}
+          {read && (
+            <Judged
+              read={read}
+              text={settled}
+              onMend={reword}
+              onWrite={put}
+              others={settled === text && read.card && <OtherReadings text={settled} ruler={ruler} onWrite={reword} />}
+            />
+          )}
         </div>
         <div className="flex flex-col gap-3">
           {read?.card && (

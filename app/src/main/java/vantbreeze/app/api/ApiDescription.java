@@ -28,8 +28,11 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.core.type.filter.AssignableTypeFilter;
 import org.springframework.util.ClassUtils;
 import vantbreeze.app.Vantbreeze;
+import vantbreeze.core.hand.KnownRecipe;
+import vantbreeze.core.recipe.Assumption;
 import vantbreeze.core.recipe.OneNumber;
 import vantbreeze.core.recipe.Passage;
+import vantbreeze.core.recipe.Rewording;
 
 /** The API described as OpenAPI; run by the build, which makes the front end's types from it. */
 @Configuration
@@ -95,7 +98,12 @@ public class ApiDescription {
                                 .map(found -> ClassUtils.resolveClassName(
                                         requireNonNull(found.getBeanClassName()),
                                         ApiDescription.class.getClassLoader())),
-                        Stream.of(Passage.class, OneNumber.class))
+                        Stream.of(
+                                Passage.class,
+                                OneNumber.class,
+                                Assumption.class,
+                                Rewording.class,
+                                KnownRecipe.Question.class))
                 .filter(type -> Modifier.isPublic(type.getModifiers()))
                 .collect(Collectors.toMap(Class::getSimpleName, type -> type));
     }

@@ -19,8 +19,10 @@ import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.hand.KnownRecipe;
+import vantbreeze.core.hand.OtherReadings;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.recipe.Assumption;
 import vantbreeze.core.recipe.OneNumber;
 import vantbreeze.core.recipe.Passage;
 import vantbreeze.core.recipe.RecipeReading;
@@ -44,8 +46,10 @@ class RecipeController {
      * @param whatItIs the structure of the catalogue that it is, in a sentence; null where it is none
      * @param notUnderstood places in the text
      * @param passedOver places in the text that are not about the card
+     * @param assumed what it leaves open, how that was taken, and how else it may be told
      * @param mats where each mat was laid
      * @param mends changes of one figure, the likeliest first
+     * @param question where several readings are as good
      */
     public record ReadView(
             @Nullable CardView card,
@@ -54,10 +58,22 @@ class RecipeController {
             @Nullable String whatItIs,
             List<Passage> notUnderstood,
             List<Passage> passedOver,
-            List<String> taken,
+            List<Assumption> assumed,
             List<String> mats,
             List<Passage> findings,
-            List<OneNumber> mends) {}
+            List<OneNumber> mends,
+            KnownRecipe.@Nullable Question question) {}
+
+    /**
+     * Another card that a recipe may mean.
+     *
+     * @param words how it is read or worded then
+     * @param text the recipe then
+     * @param whatItIs the structure that it is, in a sentence; null where it is none
+     * @param pieces as they lie open
+     */
+    public record OtherView(
+            String words, String text, @Nullable String whatItIs, String verdict, List<LaidPiece> pieces) {}
 
     private final Drawer drawer;
     private final StockRoom stock;
@@ -70,8 +86,7 @@ class RecipeController {
     @PostMapping("/read")
     ReadView read(@Valid @RequestBody WrittenRecipe recipe) {
         Ruler ruler = Written.on(recipe.ruler()).ruler();
-        RecipeReading reading =
-                Recipes.on(ruler, stock.workshop().tools().allowances()).read(recipe.text());
+        RecipeReading reading = recipes(ruler).read(recipe.text());
         if (reading.card() == null) {
             return new ReadView(
                     null,
@@ -83,7 +98,8 @@ class RecipeController {
                     reading.taken(),
                     List.of(),
                     reading.findings(),
-                    reading.mends());
+                    reading.mends(),
+                    null);
         }
         KnownRecipe known = known(reading, reading.card());
         return new ReadView(
@@ -96,7 +112,32 @@ class RecipeController {
                 known.assumed(),
                 known.mats(),
                 known.findings(),
-                known.mends());
+                known.mends(),
+                known.question());
+    }
+
+    /** What else it may mean, the likeliest first; asked once what it comes to is shown. */
+    @PostMapping("/others")
+    List<OtherView> others(@Valid @RequestBody WrittenRecipe recipe) {
+        Recipes recipes = recipes(Written.on(recipe.ruler()).ruler());
+        RecipeReading reading = recipes.read(recipe.text());
+        return reading.card() == null
+                ? List.of()
+                : new OtherReadings(recipes, stock.workshop())
+                        .than(reading, plan(reading, reading.card())).stream()
+                                .map(other -> new OtherView(
+                                        other.how().words(),
+                                        other.how().text(),
+                                        other.known().what(),
+                                        other.known().verdict(),
+                                        other.known().card().form().graph().assembly().pieces().stream()
+                                                .map(LaidPiece::of)
+                                                .toList()))
+                                .toList();
+    }
+
+    private Recipes recipes(Ruler ruler) {
+        return Recipes.on(ruler, stock.workshop().tools().allowances());
     }
 
     private KnownRecipe known(RecipeReading reading, FreeCard card) {
@@ -113,9 +154,7 @@ class RecipeController {
     @PostMapping("/begun")
     @ResponseStatus(HttpStatus.CREATED)
     CardView begin(@Valid @RequestBody WrittenRecipe recipe) {
-        Ruler ruler = Written.on(recipe.ruler()).ruler();
-        RecipeReading reading =
-                Recipes.on(ruler, stock.workshop().tools().allowances()).read(recipe.text());
+        RecipeReading reading = recipes(Written.on(recipe.ruler()).ruler()).read(recipe.text());
         if (reading.card() == null) {
             throw new ValidationException("recipe", reading.verdict());
         }

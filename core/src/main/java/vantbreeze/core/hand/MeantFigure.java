@@ -3,7 +3,10 @@ package vantbreeze.core.hand;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import vantbreeze.core.fold.Assembly;
@@ -11,6 +14,7 @@ import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Panels;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.recipe.OneNumber;
 import vantbreeze.core.recipe.RecipeReading;
@@ -37,7 +41,7 @@ record MeantFigure(RecipeReading reading, Workshop workshop, Length least) {
     private static final int MOST_SHOWN = 3;
 
     /** A slip with which the card is known, and how untidy its panels are then. */
-    private record Found(OneNumber change, int untidiness) {}
+    private record Found(Slip slip, Likeness known, int untidiness) {}
 
     /**
      * What was found.
@@ -61,17 +65,30 @@ record MeantFigure(RecipeReading reading, Workshop workshop, Length least) {
             if (slip.by() != null && slip.by().isShorterThan(least)) {
                 continue;
             }
-            plain(slip, recogniser)
-                    .ifPresent(known -> found.add(new Found(meant(slip.change(), known), untidiness(slip.asTold()))));
+            plain(slip, recogniser).ifPresent(known -> found.add(new Found(slip, known, untidiness(slip.asTold()))));
         }
-        List<Found> tidiest = found.stream()
+        return ranked(found.stream()
                 .sorted(Comparator.comparingInt(Found::untidiness))
                 .limit(MOST_SHOWN)
-                .toList();
-        int asGood = (int) tidiest.stream()
-                .filter(one -> one.untidiness() == tidiest.get(0).untidiness())
+                .toList());
+    }
+
+    /** Of those that are as tidy, the ones on which all mats fit come first. */
+    private Result ranked(List<Found> tidiest) {
+        int most = tidiest.isEmpty() ? 0 : tidiest.get(0).untidiness();
+        Map<Found, Integer> strayMats = new LinkedHashMap<>();
+        tidiest.forEach(one -> strayMats.put(one, one.untidiness() == most ? strayMats(one) : Integer.MAX_VALUE));
+        List<Found> ranked =
+                tidiest.stream().sorted(Comparator.comparing(strayMats::get)).toList();
+        int asGood = (int) ranked.stream()
+                .filter(one ->
+                        one.untidiness() == most && Objects.equals(strayMats.get(one), strayMats.get(ranked.get(0))))
                 .count();
-        return new Result(tidiest.stream().map(Found::change).toList(), asGood);
+        return new Result(
+                ranked.stream()
+                        .map(one -> meant(one.slip().change(), one.known()))
+                        .toList(),
+                asGood);
     }
 
     private static int lines(Assembly pieces) {
@@ -104,11 +121,7 @@ record MeantFigure(RecipeReading reading, Workshop workshop, Length least) {
                 change.was(),
                 change.now(),
                 change.text(),
-                "Read %s as %s and it is %s."
-                        .formatted(
-                                change.was(),
-                                change.now(),
-                                WhatItIs.withArticle(known.structure().name())));
+                "it is " + WhatItIs.withArticle(known.structure().name()));
     }
 
     /** What its pieces are then, with all that usually follows, in the size that the recipe tells. */
@@ -119,11 +132,17 @@ record MeantFigure(RecipeReading reading, Workshop workshop, Length least) {
                 .filter(known -> isOfSize(known, slip));
     }
 
+    private int strayMats(Found one) {
+        return one.slip().mats().isEmpty()
+                ? 0
+                : MatsLaid.of(one.slip().mats(), worked(one.known())).findings().size();
+    }
+
+    private WorkedPlan worked(Likeness known) {
+        return workshop.work(Plan.of("Card", known.structure().id(), known.measures(), reading.ruler()));
+    }
+
     private boolean isOfSize(Likeness known, Slip slip) {
-        return slip.finished() == null
-                || KnownRecipe.isOfSize(
-                        workshop.work(Plan.of("Card", known.structure().id(), known.measures(), reading.ruler()))
-                                .footprint(),
-                        slip.finished());
+        return slip.finished() == null || KnownRecipe.isOfSize(worked(known).footprint(), slip.finished());
     }
 }

@@ -72,15 +72,16 @@ final class RecipeJudge {
         }
 
         @Nullable
-        Question question() {
+        Question question(boolean closes) {
             return asGood < 2
                     ? null
                     : new Question(
-                            "Which figure is misread?",
+                            closes ? "Is one of these figures misread?" : "Which figure is misread?",
                             all.stream()
                                     .limit(asGood)
-                                    .map(mend ->
-                                            new Rewording("%s for %s".formatted(mend.now(), mend.was()), mend.text()))
+                                    .map(mend -> new Rewording(
+                                            "%s for %s: %s".formatted(mend.now(), mend.was(), mend.then()),
+                                            mend.text()))
                                     .toList());
         }
     }
@@ -143,8 +144,11 @@ final class RecipeJudge {
         if (reading.closes()) {
             what.exactly().forEach(known -> candidates.add(new Candidate(known, true, null)));
         }
+        boolean isSettled = called.isPresent()
+                ? candidates.stream().anyMatch(this::isCalledSo)
+                : candidates.stream().anyMatch(Candidate::isPlain);
         // of a recipe that says itself what is glued where, its pieces alone do not say what it is
-        if (reading.asTold() != null && !reading.tellsGlue()) {
+        if (!isSettled && reading.asTold() != null && !reading.tellsGlue()) {
             recogniser
                     .exactly(reading.asTold(), null, drawn.ruler())
                     .forEach(known -> add(candidates, new Candidate(known, false, null)));
@@ -257,7 +261,7 @@ final class RecipeJudge {
                         || best.isAsDrawn()
                         || asGood.size() < 2
                         || !mends.all().isEmpty()
-                ? mends.question()
+                ? mends.question(true)
                 : new Question("Which of these cards is it?", named(asGood));
     }
 
@@ -271,7 +275,7 @@ final class RecipeJudge {
                 List.of(),
                 reading.findings(),
                 mends.all(),
-                mends.question());
+                mends.question(reading.closes()));
     }
 
     /**
@@ -289,9 +293,9 @@ final class RecipeJudge {
         }
         MeantFigure.Result found = new MeantFigure(reading, workshop, least).found();
         List<OneNumber> mends = new ArrayList<>(found.mends());
-        reading.mends().stream()
-                .filter(one -> mends.stream().noneMatch(known -> known.text().equals(one.text())))
-                .forEach(mends::add);
+        if (mends.isEmpty()) {
+            mends.addAll(reading.mends());
+        }
         return new Mends(mends.stream().limit(MOST_MENDS).toList(), found.asGood());
     }
 }

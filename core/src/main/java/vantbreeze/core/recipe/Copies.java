@@ -21,9 +21,16 @@ import vantbreeze.core.paper.Size;
  * @param change of the count; where none is told, of nothing to it
  * @param asTold all pieces then, with only what the recipe says of them
  * @param finished how large it says that it shall be closed, or null
+ * @param mats it asks for
  */
 public record Copies(
-        @Nullable String piece, int count, boolean isTold, OneNumber change, Assembly asTold, @Nullable Size finished) {
+        @Nullable String piece,
+        int count,
+        boolean isTold,
+        OneNumber change,
+        Assembly asTold,
+        @Nullable Size finished,
+        List<Mat> mats) {
 
     /** No structure has more pieces that are alike, but where they are counted. */
     private static final int MOST = 4;
@@ -85,7 +92,7 @@ public record Copies(
                 was,
                 now.strip(),
                 Rewording.of("", text, start, end, now).text(),
-                String.format(Locale.ROOT, "Cut %d of %s.", count, piece.name));
+                "");
         return made(recipe, Map.of(number, count), piece.name, count, counted != null, change);
     }
 
@@ -99,7 +106,7 @@ public record Copies(
         try {
             Recipe taken = recipe.taken(recipe.interpretation().copying(counts));
             return Optional.of(new Copies(
-                    piece, count, isTold, change, RecipeCard.of(taken).asTold(), taken.finished()));
+                    piece, count, isTold, change, RecipeCard.of(taken).asTold(), taken.finished(), taken.mats()));
         } catch (UnbuildableRecipe unbuildable) {
             return Optional.empty();
         }
@@ -128,6 +135,6 @@ public record Copies(
 
     /** Where it is told how often: the same as a figure that was misread. */
     public List<Slip> slip() {
-        return isTold ? List.of(new Slip(change, null, asTold, finished)) : List.of();
+        return isTold ? List.of(new Slip(change, null, asTold, finished, mats)) : List.of();
     }
 }

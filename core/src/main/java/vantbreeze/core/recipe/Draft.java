@@ -78,6 +78,10 @@ final class Draft {
         }
     }
 
+    boolean isTrial() {
+        return interpretation.isTrial();
+    }
+
     String text() {
         return phrases.text();
     }
@@ -135,10 +139,10 @@ final class Draft {
     }
 
     /** Says of a word or figure that nothing came of it, once. */
-    void report(Token token, String words) {
+    void report(Token token, String words, @Nullable String instead) {
         boolean said = unread.stream().anyMatch(passage -> passage.start() == token.start());
         if (!said) {
-            unread.add(new Passage(token.start(), token.end(), words));
+            unread.add(new Passage(token.start(), token.end(), words, instead));
         }
     }
 
@@ -147,7 +151,7 @@ final class Draft {
         phrase.leaves().stream()
                 .map(leaf -> leaf.token())
                 .filter(token -> token.is(Kind.FIGURE))
-                .forEach(token -> report(token, "I don't know what this figure is for."));
+                .forEach(token -> report(token, "I don't know what this figure is for.", ""));
     }
 
     /** A word that means nothing to the card; with those beside it, one passage. */

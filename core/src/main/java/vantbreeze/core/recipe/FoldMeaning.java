@@ -3,7 +3,6 @@ package vantbreeze.core.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Function;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.grammar.Leaf;
 import vantbreeze.core.grammar.Tree;
@@ -66,14 +65,10 @@ record FoldMeaning(Draft draft) {
                 .filter(leaf -> Set.of("MOUNTAIN", "VALLEY", "WAYS").contains(leaf.as()))
                 .map(Leaf::token)
                 .toList();
-        // told otherwise in the same place
-        Function<String, Rewording> reworded = letters -> Rewording.of(
-                "Folded " + letters,
-                draft.text(),
-                ways.get(0).start(),
-                ways.get(ways.size() - 1).end(),
-                letters);
-        new FoldWords(draft.pieces, draft.current, draft.lastLevel, draft.taken, reworded)
+        Passage told = ways.isEmpty()
+                ? null
+                : new Passage(ways.get(0).start(), ways.get(ways.size() - 1).end(), "");
+        new FoldWords(draft.pieces, draft.current, draft.lastLevel, draft.taken, draft.text(), told)
                 .assign(named, alternating, all);
     }
 }

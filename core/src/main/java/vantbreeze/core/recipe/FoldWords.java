@@ -5,7 +5,6 @@ import static java.util.Objects.requireNonNull;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -17,7 +16,8 @@ record FoldWords(
         @Nullable WrittenPiece current,
         boolean level,
         List<Assumption> taken,
-        Function<String, Rewording> reworded) {
+        String text,
+        @Nullable Passage told) {
 
     void assign(List<Fold> named, boolean alternating, boolean all) {
         if (current == null) {
@@ -93,6 +93,7 @@ record FoldWords(
                             scores,
                             folds.size())));
         }
+        piece.foldsTold = to == piece.folds ? told : piece.foldsTold;
         to.clear();
         to.addAll(folds.subList(0, Math.min(scores, folds.size())));
     }
@@ -115,7 +116,8 @@ record FoldWords(
                 Stream.of(mirrored, lastOnes)
                         .map(FoldWords::letters)
                         .distinct()
-                        .map(reworded)
+                        .map(letters -> Rewording.of(
+                                "Folded " + letters, text, requireNonNull(told).start(), told.end(), letters))
                         .toList());
     }
 

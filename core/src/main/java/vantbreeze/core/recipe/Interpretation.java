@@ -38,6 +38,11 @@ record Interpretation(
         return new Interpretation(flipped, copies, figure, as);
     }
 
+    /** Whether it is only tried: nobody asks then what of its words was not understood. */
+    boolean isTrial() {
+        return misread != null || !copies.isEmpty();
+    }
+
     /** The same with so many of each of these pieces. */
     Interpretation copying(Map<Integer, Integer> counts) {
         return new Interpretation(flipped, counts, misread, meant);

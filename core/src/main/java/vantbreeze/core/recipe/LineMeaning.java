@@ -27,7 +27,7 @@ record LineMeaning(Draft draft) {
                 .toList();
         boolean isEvery = phrase.has("every");
         if (draft.current == null || (phrase.find("figures").isEmpty() && !isEvery)) {
-            told.forEach(leaf -> draft.report(leaf.token(), SLIT_NEEDS_THREE));
+            told.forEach(leaf -> draft.report(leaf.token(), SLIT_NEEDS_THREE, null));
             return true;
         }
         List<Token> figures = draft.lengths(phrase);

@@ -152,7 +152,8 @@ final class Mending {
                     change,
                     other.minus(figure.measure()).abs(),
                     RecipeCard.of(taken).asTold(),
-                    taken.finished()));
+                    taken.finished(),
+                    taken.mats()));
         } catch (UnbuildableRecipe unbuildable) {
             return Optional.empty();
         }
@@ -209,17 +210,13 @@ final class Mending {
                     fold -> fold == Fold.VALLEY ? Fold.MOUNTAIN : fold == Fold.MOUNTAIN ? Fold.VALLEY : fold);
             Outcome then = outcome(recipe);
             if (then != null && then.right) {
+                String ways = FoldWords.letters(piece.folds);
+                Passage told = piece.foldsTold;
                 turned.add(new Passage(
-                        piece.start,
-                        piece.start,
-                        "Folded the other way, %s, %s closes."
-                                .formatted(
-                                        String.join(
-                                                " ",
-                                                piece.folds.stream()
-                                                        .map(fold -> fold == Fold.MOUNTAIN ? "m" : "v")
-                                                        .toList()),
-                                        piece.name)));
+                        told == null ? piece.start : told.start(),
+                        told == null ? piece.start : told.end(),
+                        "Folded the other way, %s, %s closes.".formatted(ways, piece.name),
+                        told == null ? null : ways));
             }
             piece.folds.clear();
             piece.folds.addAll(named);
@@ -293,13 +290,7 @@ final class Mending {
                 : figure.text().contains(",") ? plain.replace('.', ',') : plain;
         String changed =
                 recipe.text().substring(0, figure.start()) + now + recipe.text().substring(figure.figureEnd());
-        return new OneNumber(
-                figure.start(),
-                figure.figureEnd(),
-                was,
-                now,
-                changed,
-                "Read %s as %s and it closes.".formatted(was, now));
+        return new OneNumber(figure.start(), figure.figureEnd(), was, now, changed, "it closes");
     }
 
     /** As people type it; null when it is finer than anyone writes. */

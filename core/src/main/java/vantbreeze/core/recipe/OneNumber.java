@@ -8,6 +8,6 @@ package vantbreeze.core.recipe;
  * @param was what is written
  * @param now what would close the card
  * @param text the whole recipe with that figure changed
- * @param words what comes of it
+ * @param then what comes of it: "it closes", "it is a Z-fold"
  */
-public record OneNumber(int start, int end, String was, String now, String text, String words) {}
+public record OneNumber(int start, int end, String was, String now, String text, String then) {}

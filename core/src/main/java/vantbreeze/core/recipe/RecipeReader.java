@@ -50,7 +50,9 @@ final class RecipeReader {
                         what.leaves().get(what.leaves().size() - 1).token().end();
             }
         }
-        sentence.leftOver().forEach(this::notUnderstood);
+        if (!draft.isTrial()) {
+            sentence.leftOver().forEach(this::notUnderstood);
+        }
     }
 
     /** Whether anything came of a phrase. */
@@ -94,11 +96,11 @@ final class RecipeReader {
     private void notUnderstood(Token token) {
         RecipeGrammar grammar = RecipeGrammar.only();
         if (token.is(Kind.FIGURE)) {
-            draft.report(token, "I don't know what this figure is for.");
+            draft.report(token, "I don't know what this figure is for.", "");
         } else if (token.is(Kind.WORD) && grammar.isStrange(token)) {
             Optional<String> meant = Vocabulary.like(token.text());
             if (meant.isPresent()) {
-                draft.report(token, "I don't know this word. Is \"%s\" meant?".formatted(meant.get()));
+                draft.report(token, "I don't know this word. Is \"%s\" meant?".formatted(meant.get()), meant.get());
             } else {
                 draft.passOver(token);
             }

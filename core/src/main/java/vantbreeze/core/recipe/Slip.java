@@ -1,5 +1,6 @@
 package vantbreeze.core.recipe;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.length.Length;
@@ -12,5 +13,6 @@ import vantbreeze.core.paper.Size;
  * @param by how much longer or shorter it is then; null of a count
  * @param asTold its pieces then, with only what the recipe says of them
  * @param finished how large it says that it shall be closed, or null
+ * @param mats it asks for then
  */
-public record Slip(OneNumber change, @Nullable Length by, Assembly asTold, @Nullable Size finished) {}
+public record Slip(OneNumber change, @Nullable Length by, Assembly asTold, @Nullable Size finished, List<Mat> mats) {}

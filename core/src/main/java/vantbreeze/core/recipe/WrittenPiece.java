@@ -56,6 +56,10 @@ final class WrittenPiece {
     /** Scores written behind a longer one, as nobody would on purpose. */
     final List<Score> outOfTurn = new ArrayList<>();
 
+    /** Where its folds are told, all in one place; null where they are not, or not so. */
+    @Nullable
+    Passage foldsTold;
+
     final List<Fold> folds = new ArrayList<>();
     final List<Fold> levelFolds = new ArrayList<>();
     final List<Line> lines = new ArrayList<>();

@@ -1,5 +1,7 @@
 package vantbreeze.core.recognition;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -50,8 +52,18 @@ final class Kind {
      *
      * @param lines in which order its lines are told
      * @param patterns of its pieces
+     * @param tangents how its figures go with its measures, by what of its joins is looked at
      */
-    record Probe(Measures measures, PieceSketch.Order lines, List<String> patterns) {}
+    record Probe(
+            Measures measures,
+            PieceSketch.Order lines,
+            List<String> patterns,
+            Map<Sketch.Joins, Lazy<Fitting.Tangent>> tangents) {
+
+        Fitting.Tangent tangent(Sketch.Joins joins) {
+            return requireNonNull(tangents.get(joins)).get();
+        }
+    }
 
     private Kind(Structure structure, Measures chosen) {
         this.structure = structure;
@@ -124,10 +136,27 @@ final class Kind {
         for (Measures measures : made) {
             Optional<List<String>> patterns = assembled(measures).map(one -> patterns(one, order));
             if (patterns.isPresent() && seen.merge(patterns.get(), 1, Integer::sum) <= ALIKE) {
-                distinct.add(new Probe(settled(measures, patterns.get(), order), order, patterns.get()));
+                distinct.add(probe(settled(measures, patterns.get(), order), patterns.get(), order));
             }
         }
         return distinct;
+    }
+
+    private Probe probe(Measures measures, List<String> patterns, PieceSketch.Order lines) {
+        List<Integer> order = IntStream.range(0, patterns.size()).boxed().toList();
+        return new Probe(
+                measures,
+                lines,
+                patterns,
+                Arrays.stream(Sketch.Joins.values())
+                        .collect(Collectors.toMap(
+                                joins -> joins,
+                                joins -> new Lazy<>(() -> new Fitting(
+                                                this,
+                                                Sketch.of(assembled(measures).orElseThrow(), order, lines, joins),
+                                                lines,
+                                                joins)
+                                        .tangent(measures)))));
     }
 
     private Measures moved(Measures usual, int which, Random random) {

@@ -168,7 +168,7 @@ public final class Recogniser {
                     return true;
                 }
                 Fitting fitting = new Fitting(kind, Sketch.of(lies, order, probe.lines(), joins), probe.lines(), joins);
-                Optional<Measures> nearest = fitting.from(probe.measures(), -1);
+                Optional<Measures> nearest = fitting.from(probe);
                 if (nearest.isEmpty()) {
                     continue;
                 }

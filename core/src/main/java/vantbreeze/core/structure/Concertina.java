@@ -42,6 +42,9 @@ public final class Concertina extends CatalogueStructure {
     /** Id of the width of the glue tab. */
     public static final String TAB = "tab";
 
+    // made once: they are asked for at every step of a recognition
+    private static final List<Parameter> PARAMETERS = everyParameter();
+
     /** With the usual allowances of the trade. */
     public Concertina() {
         this(Allowances.usual());
@@ -63,6 +66,10 @@ public final class Concertina extends CatalogueStructure {
 
     @Override
     public List<Parameter> parameters() {
+        return PARAMETERS;
+    }
+
+    private static List<Parameter> everyParameter() {
         List<Parameter> all = new ArrayList<>(List.of(
                 Parameter.width("Panel 1"),
                 Parameter.height(),
@@ -76,7 +83,7 @@ public final class Concertina extends CatalogueStructure {
                     .whenCounting(PANELS, count -> count >= which)
                     .following());
         }
-        return all;
+        return List.copyOf(all);
     }
 
     @Override

@@ -56,7 +56,7 @@ class RecipeFuzzTest {
         }
         KnownRecipe known = KnownRecipe.of(reading, Plan.of("Kite day", reading.card(), ruler), WORKSHOP);
         if (!known.mends().isEmpty()) {
-            toldToChange.add(text + " -> " + known.mends().get(0).words());
+            toldToChange.add(text + " -> " + known.mends().get(0).now());
         }
         return known.card().isFree() ? "none" : known.card().plan().structureId();
     }
