@@ -2,6 +2,7 @@ package vantbreeze.core.paper;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import vantbreeze.core.length.Length;
@@ -23,6 +24,23 @@ public record Sheets(List<StockSheet> all) {
     /** Letter (ANSI/ASME Y14.1, size A), the A sizes of ISO 216, and the craft trade's 12 × 12 in. */
     public static Sheets published() {
         return PUBLISHED;
+    }
+
+    /**
+     * The size of the sheet that papermakers call so, standing upright; nothing for other names. A0 to A10 of ISO 216,
+     * Letter and Ledger of ANSI/ASME Y14.1 (sizes A and B), Legal as it is sold (from memory).
+     */
+    public static Optional<Size> called(String name) {
+        String plain = name.toLowerCase(Locale.ROOT);
+        if (plain.matches("a(10|\\d)")) {
+            return Optional.of(IsoA.size(Integer.parseInt(plain.substring(1))));
+        }
+        return switch (plain) {
+            case "letter" -> Optional.of(new Size(Length.ofInches(8, 1, 2), Length.ofInches(11)));
+            case "legal" -> Optional.of(new Size(Length.ofInches(8, 1, 2), Length.ofInches(14)));
+            case "ledger", "tabloid" -> Optional.of(new Size(Length.ofInches(11), Length.ofInches(17)));
+            default -> Optional.empty();
+        };
     }
 
     /** These and one's own. */

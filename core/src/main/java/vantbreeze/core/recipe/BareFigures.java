@@ -9,6 +9,8 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.LengthUnit;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Sheets;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.recipe.Token.Kind;
 import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
@@ -24,7 +26,7 @@ record BareFigures(Recipe recipe, Ruler ruler, Allowances allowances) {
                 .sorted(Comparator.comparing(Token::start))
                 .toList();
         boolean isUnitTold = figures.stream().anyMatch(token -> token.figureEnd() < token.end());
-        if (isUnitTold || recipe.pieces().isEmpty() || isOfACard(ruler.unit())) {
+        if (isUnitTold || figures.isEmpty() || recipe.pieces().isEmpty() || isOfACard(ruler.unit())) {
             return Optional.empty();
         }
         // a unit behind the first figure is that of those behind it
@@ -50,8 +52,8 @@ record BareFigures(Recipe recipe, Ruler ruler, Allowances allowances) {
     }
 
     private static Length longestSheet() {
-        return Sheets.published().all().stream()
-                .map(sheet -> sheet.size().longSide())
+        return Stream.concat(Sheets.published().all().stream().map(StockSheet::size), Sheets.called("ledger").stream())
+                .map(Size::longSide)
                 .max(Comparator.naturalOrder())
                 .orElseThrow();
     }

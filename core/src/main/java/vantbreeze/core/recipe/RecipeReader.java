@@ -11,7 +11,7 @@ final class RecipeReader {
 
     /** Behind these can be told which way the lines of the piece in hand fold. */
     private static final Set<String> OF_LINES =
-            Set.of("row", "scores", "parts", "every", "list", "repeat", "scored-side");
+            Set.of("row", "scores", "parts", "every", "list", "repeat", "same", "scored-side");
 
     private final Draft draft;
     private final PieceMeaning pieces;
@@ -75,6 +75,7 @@ final class RecipeReader {
             case "scored-side" -> scores.side(phrase);
             case "level" -> true;
             case "repeat" -> scores.repeat(phrase);
+            case "same" -> scores.same(phrase);
             case "folds" -> folds.folds(phrase);
             case "alternating" -> folds.alternating(phrase);
             case "turns" -> folds.turns(phrase);

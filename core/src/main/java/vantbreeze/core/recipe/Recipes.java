@@ -27,7 +27,7 @@ public final class Recipes {
     private static final int MOST_ASIDE = 3;
 
     /** How many ways one sentence is taken. */
-    private static final int MOST_WAYS = 3;
+    private static final int MOST_WAYS = 4;
 
     private static final List<Ruler> METRIC = List.of(Ruler.MM_1, Ruler.MM_HALF);
     private static final List<Ruler> INCHES = List.of(Ruler.EIGHTHS, Ruler.SIXTEENTHS, Ruler.THIRTY_SECONDS);
@@ -78,7 +78,10 @@ public final class Recipes {
         // control characters are no words, and places in the text must stay
         String plain = text.replaceAll("[\\p{Cc}&&[^\\n\\r\\t]]", " ").replace('\u00a0', ' ');
         Phrases phrases = Phrases.of(plain, ruler.unit());
-        return new Recipes(answering(phrases), allowances).judged(phrases);
+        RecipeReading likeliest = new Recipes(answering(phrases), allowances).judged(phrases);
+        return likeliest.card() != null || !phrases.isOfCards()
+                ? likeliest
+                : likeliest.otherwise().findFirst().orElse(likeliest);
     }
 
     /** The ruler to answer on: a recipe all in the other school's unit is answered in that. */

@@ -95,7 +95,7 @@ record ScoreMeaning(Draft draft) {
         draft.onOtherSide = false;
         draft.lastLevel = told.level;
         draft.lastScores = told;
-        on.forEach(told::addTo);
+        on.forEach(piece -> put(told, piece));
     }
 
     /** Figures of a table's row. */
@@ -168,6 +168,34 @@ record ScoreMeaning(Draft draft) {
         add(on, scores);
         draft.scoresGoOn = true;
         return true;
+    }
+
+    /** The scores of the piece that is named, or of the last one before that has any. */
+    boolean same(Tree<Token> phrase) {
+        WrittenPiece piece = draft.current;
+        if (piece == null) {
+            return false;
+        }
+        List<String> named = phrase.tokens("NOUN").stream()
+                .map(noun -> Vocabulary.called(noun.text()))
+                .toList();
+        List<WrittenPiece> scored = draft.pieces.stream()
+                .filter(one -> one != piece && !one.told.isEmpty())
+                .filter(one -> named.isEmpty() || named.contains(one.name) || named.contains(piece.name))
+                .toList();
+        if (scored.isEmpty()) {
+            return false;
+        }
+        List<ScoreGroup> told = List.copyOf(scored.get(scored.size() - 1).told);
+        told.forEach(group -> put(group, piece));
+        draft.lastScores = told.get(told.size() - 1);
+        draft.scoresGoOn = true;
+        return true;
+    }
+
+    private static void put(ScoreGroup group, WrittenPiece piece) {
+        group.addTo(piece);
+        piece.told.add(group);
     }
 
     /** The scores told last, once more from the other end, or from top or foot. */

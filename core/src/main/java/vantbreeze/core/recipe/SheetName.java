@@ -6,28 +6,22 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Sheets;
 import vantbreeze.core.paper.Size;
-import vantbreeze.core.paper.StockSheet;
 
-/** Sheets that recipes call by name: those that are published. */
+/** Sheets that recipes call by name: those that are the same everywhere. */
 final class SheetName {
 
-    private static final String NAMES = "a\\d|letter";
+    private static final String OF_ENVELOPES = "c\\d|dl";
 
     private SheetName() {}
 
-    /** Whether a word is the name of a sheet, or written like those of sheets and envelopes. */
+    /** Whether a word is the name of a sheet, or written like those of envelopes. */
     static boolean isLike(String word) {
-        return word.matches(NAMES + "|c\\d|dl");
+        return find(word).isPresent() || word.matches(OF_ENVELOPES);
     }
 
     /** The size of a sheet of this name, its long side first. */
     static Optional<Size> find(String word) {
-        return word.matches(NAMES)
-                ? Sheets.published()
-                        .find(word)
-                        .map(StockSheet::size)
-                        .map(size -> new Size(size.longSide(), size.shortSide()))
-                : Optional.empty();
+        return Sheets.called(word).map(size -> new Size(size.longSide(), size.shortSide()));
     }
 
     /** A length of it in figures that are read back exactly. */

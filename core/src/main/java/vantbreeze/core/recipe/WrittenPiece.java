@@ -51,6 +51,9 @@ final class WrittenPiece {
     /** Whether scores are measured along the second side written, as nothing says which. */
     final boolean isFlipped;
 
+    /** Its scores as they are told. */
+    final List<ScoreGroup> told = new ArrayList<>();
+
     final List<Score> scores = new ArrayList<>();
     final List<Score> levels = new ArrayList<>();
     /** Scores written behind a longer one, as nobody would on purpose. */
