@@ -98,6 +98,10 @@ class AccessibilityTest extends Browsing {
         page.navigate(house.at("/recipe"));
         page.getByLabel("Recipe").fill("12 in x 4 in, scroe at 3 in, score at 3, 6, 8 in, fold v m v, mat 6 x 7 in");
         page.getByText("It does not close").waitFor();
+        page.getByText("It may also be").waitFor();
+        nothingSerious();
+        page.getByLabel("Recipe").fill("10 x 7 base, scroe at 2 and 5, fold m v");
+        page.getByText("Is one of these figures misread?").waitFor();
         nothingSerious();
         page.navigate(house.at("/tools"));
         page.getByText("Poster offcuts").waitFor();

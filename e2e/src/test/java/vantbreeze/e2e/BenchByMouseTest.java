@@ -204,7 +204,7 @@ class BenchByMouseTest extends Browsing {
         Locator outcome = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What comes of it"));
         assertThat(outcome).containsText("It does not close: a panel pokes out by 1 in.");
         assertThat(outcome).containsText("“scroe”");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("It closes with 9"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("9 for 8: it is a concertina"))
                 .click();
         assertThat(page.getByLabel("Recipe")).hasValue("12 x 4, scroe it, score at 3, 6, 9, fold v m v");
         assertThat(outcome).containsText("It closes, to 3 in × 4 in.");
@@ -214,6 +214,47 @@ class BenchByMouseTest extends Browsing {
         button("Written out as a recipe").click();
         assertThat(page.getByLabel("The recipe"))
                 .hasValue(Pattern.compile(".*Score at 3 in, 6 in, 9 in\\. Fold v, m, v\\..*", Pattern.DOTALL));
+    }
+
+    @Test
+    void whatARecipeLeavesOpenIsToldAtAClickAndTakenBack() {
+        page.navigate(house.at("/recipe"));
+        page.getByLabel("Figures without a unit are in").selectOption("eighths");
+        Locator recipe = page.getByLabel("Recipe");
+        recipe.fill("9 x 6, scroe at 3 and 6");
+        Locator outcome = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What comes of it"));
+        assertThat(outcome).containsText("This is a Z-fold.");
+        button("Write “score”").click();
+        assertThat(recipe).hasValue("9 x 6, score at 3 and 6");
+        assertThat(recipe).isFocused();
+        button("Folded v v").first().click();
+        assertThat(recipe).hasValue("9 x 6, score at 3 and 6, fold v v");
+        page.keyboard().press("Control+z");
+        assertThat(recipe).hasValue("9 x 6, score at 3 and 6");
+        // another reading, as a small picture
+        outcome.getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("This is a concertina."))
+                .first()
+                .click();
+        assertThat(recipe).hasValue("Concertina.\n9 x 6, score at 3 and 6");
+        assertThat(outcome).containsText("This is a concertina.");
+    }
+
+    @Test
+    void anOddWordIsMendedWhereItStands() {
+        page.navigate(house.at("/recipe"));
+        page.getByLabel("Figures without a unit are in").selectOption("eighths");
+        Locator recipe = page.getByLabel("Recipe");
+        recipe.fill("12 x 4, score at 3, 6, 8, fold v m v");
+        assertThat(page.getByText("It does not close")).isVisible();
+        Locator atCaret = page.getByLabel("At the caret");
+        assertThat(atCaret).hasCount(0);
+        for (int i = 0; i < ", fold v m v".length(); i++) {
+            page.keyboard().press("ArrowLeft");
+        }
+        atCaret.getByRole(AriaRole.BUTTON).first().click();
+        assertThat(recipe).hasValue("12 x 4, score at 3, 6, 9, fold v m v");
+        assertThat(page.getByText("It closes, to 3 in × 4 in.")).isVisible();
     }
 
     @Test

@@ -74,8 +74,7 @@ class BenchByTouchTest extends Browsing {
                 .tap();
         page.getByLabel("Figures without a unit are in").selectOption("mm");
         page.getByLabel("Recipe").fill("240 x 120, score at 60, 120, 18, fold v m v");
-        button("It closes with")
-                .or(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Should 18 be 180")))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("180 for 18"))
                 .first()
                 .tap();
         assertThat(page.getByLabel("Recipe")).hasValue("240 x 120, score at 60, 120, 180, fold v m v");

@@ -200,6 +200,20 @@ class HandApiTest {
                 .andExpect(status().isCreated())
                 .andExpect(jsonPath("$.name").value("Kite"));
         web.perform(get("/api/recipes/ready")).andExpect(status().isNoContent());
+        send("/api/recipes/read", "{\"text\":\"9 x 6, scroe at 3 and 6\",\"ruler\":\"eighths\"}")
+                .andExpect(jsonPath("$.notUnderstood[0].instead").value("score"))
+                .andExpect(jsonPath("$.assumed[*].others[*].words", hasItem("Folded v v")))
+                .andExpect(jsonPath("$.question").doesNotExist());
+        send("/api/recipes/read", "{\"text\":\"10 x 7, score at 2 and 5, fold m v\",\"ruler\":\"eighths\"}")
+                .andExpect(jsonPath("$.question.answers", hasSize(2)))
+                .andExpect(jsonPath("$.mends[0].then").value("it is a Z-fold"));
+        send("/api/recipes/others", "{\"text\":\"9 x 6, score at 3 and 6\",\"ruler\":\"eighths\"}")
+                .andExpect(jsonPath("$[0].whatItIs").value("This is a concertina."))
+                .andExpect(jsonPath("$[0].text").value("Concertina.\n9 x 6, score at 3 and 6"))
+                .andExpect(jsonPath("$[0].pieces[0].hinges", hasSize(2)));
+        send("/api/recipes/others", "{\"text\":\"nothing to cut\",\"ruler\":\"mm\"}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$", hasSize(0)));
         String zFold = "{\"text\":\"lovely gold, four and a quarter by eleven, score at two and three quarters and "
                 + "five and a half\",\"ruler\":\"eighths\"}";
         send("/api/recipes/read", zFold)

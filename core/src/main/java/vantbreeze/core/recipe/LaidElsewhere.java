@@ -35,10 +35,14 @@ record LaidElsewhere(Recipe recipe, int under, int laid, List<Piece> pieces) {
      * @param told the piece as the recipe tells it
      */
     List<Rewording> rewordings(Spot at, boolean ends, WrittenPiece told) {
+        if (told.count > 1) {
+            // copies lie in a pile, and where each goes is chosen on the bench
+            return List.of();
+        }
         List<Rewording> others = new ArrayList<>();
         int end = Math.max(told.end, told.sizeEnd);
         Panels own = Panels.of(pieces.get(laid));
-        if (!ends && own.all().size() > 1 && end >= 0 && told.count == 1) {
+        if (!ends && own.all().size() > 1 && end >= 0) {
             others.add(Rewording.with("Glued by its first and last panel", recipe.text(), end, ", glue its ends"));
         }
         Panel first = own.all().get(0);

@@ -30,18 +30,35 @@ record LineMeaning(Draft draft) {
             told.forEach(leaf -> draft.report(leaf.token(), SLIT_NEEDS_THREE, null));
             return true;
         }
+        stretches(phrase, isEvery).forEach(slit -> draft.piece().lines.add(new Line(slit, null)));
+        return true;
+    }
+
+    /** "Score at 3 and 5 from 1 to 4, fold v m": for a part of the way; one way is that of all. */
+    boolean partScores(Tree<Token> phrase) {
+        if (draft.current == null) {
+            return false;
+        }
+        List<Fold> ways = FoldMeaning.ways(phrase);
+        List<Stretch> scores = stretches(phrase, false);
+        for (int i = 0; i < scores.size(); i++) {
+            Fold way = ways.size() == 1 ? ways.get(0) : i < ways.size() ? ways.get(i) : Fold.UNASSIGNED;
+            draft.piece().lines.add(new Line(scores.get(i), way));
+        }
+        return true;
+    }
+
+    /** Lines straight up, or straight across where that is said: at each of the first figures, from and to the last. */
+    private List<Stretch> stretches(Tree<Token> phrase, boolean isEvery) {
         List<Token> figures = draft.lengths(phrase);
         Length from = figures.get(figures.size() - 2).measure();
         Length to = figures.get(figures.size() - 1).measure();
         boolean level = phrase.has("LEVEL");
-        places(phrase, figures, isEvery, level).forEach(at -> draft.piece()
-                .lines
-                .add(new Line(
-                        level
-                                ? new Stretch(new Spot(from, at), new Spot(to, at))
-                                : new Stretch(new Spot(at, from), new Spot(at, to)),
-                        null)));
-        return true;
+        return places(phrase, figures, isEvery, level).stream()
+                .map(at -> level
+                        ? new Stretch(new Spot(from, at), new Spot(to, at))
+                        : new Stretch(new Spot(at, from), new Spot(at, to)))
+                .toList();
     }
 
     /** Where slits of a row are, measured as scores are. */

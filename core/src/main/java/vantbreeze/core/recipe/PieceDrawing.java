@@ -17,7 +17,7 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.recipe.WrittenPiece.Score;
 
 /** Draws one piece of a recipe, scored side along the board. */
-record PieceDrawing(WrittenPiece written, String text, List<Assumption> taken) {
+record PieceDrawing(WrittenPiece written, String title, String text, List<Assumption> taken) {
 
     Piece piece() {
         Size size = written.size();
@@ -56,7 +56,7 @@ record PieceDrawing(WrittenPiece written, String text, List<Assumption> taken) {
         }
         taken.add(new Assumption(
                 Assumption.About.FOLDS,
-                "Which way %s folds is not said; taken as %s.".formatted(written.name, FoldWords.letters(folds)),
+                "Which way %s folds is not said; taken as %s.".formatted(title, FoldWords.letters(folds)),
                 folded(folds, widths)));
         return requireNonNull(best);
     }
@@ -64,7 +64,7 @@ record PieceDrawing(WrittenPiece written, String text, List<Assumption> taken) {
     /** The other ways that people are likely to mean, told behind the scores. */
     private List<Rewording> folded(List<Fold> taken, List<Length> widths) {
         String as = FoldWords.letters(taken);
-        return written.end < 0
+        return written.end < 0 || !written.levels.isEmpty()
                 ? List.of()
                 : RecipeCard.likelyFolds(widths).stream()
                         .map(FoldWords::letters)

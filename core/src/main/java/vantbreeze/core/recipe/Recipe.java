@@ -1,6 +1,7 @@
 package vantbreeze.core.recipe;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.paper.Size;
@@ -38,6 +39,32 @@ record Recipe(
     /** What was written. */
     String text() {
         return phrases.text();
+    }
+
+    /** What a piece is called where there are several: "the 2nd Tier" where others have its name. */
+    String title(WrittenPiece piece) {
+        List<WrittenPiece> namesakes =
+                pieces.stream().filter(other -> other.name.equals(piece.name)).toList();
+        return namesakes.size() < 2 ? piece.name : "the %s %s".formatted(nth(namesakes.indexOf(piece) + 1), piece.name);
+    }
+
+    /** The same at the start of a sentence. */
+    String titleAtStart(WrittenPiece piece) {
+        String title = title(piece);
+        return title.substring(0, 1).toUpperCase(Locale.ROOT) + title.substring(1);
+    }
+
+    private static String nth(int number) {
+        boolean isTeen = number / 10 % 10 == 1;
+        String ending = isTeen
+                ? "th"
+                : switch (number % 10) {
+                    case 1 -> "st";
+                    case 2 -> "nd";
+                    case 3 -> "rd";
+                    default -> "th";
+                };
+        return number + ending;
     }
 
     /** The same phrases with what they leave open taken another way. */

@@ -89,7 +89,7 @@ record RecipeCard(FreeCard card, Assembly asTold, List<Assumption> taken) {
                             "An outline or a hole of %s has fewer than three corners. Write them all."
                                     .formatted(piece.name));
                 }
-                Piece drawn = new PieceDrawing(piece, recipe.text(), taken).piece();
+                Piece drawn = new PieceDrawing(piece, recipe.title(piece), recipe.text(), taken).piece();
                 for (int copy = 0; copy < Math.max(1, piece.count) && pieces.size() <= FreeCard.MOST_PIECES; copy++) {
                     written.add(piece);
                     pieces.add(drawn);
@@ -227,8 +227,8 @@ record RecipeCard(FreeCard card, Assembly asTold, List<Assumption> taken) {
                     Assumption.About.GLUE,
                     "%s is taken to lie in the middle of %s, glued by %s."
                             .formatted(
-                                    laid.name(),
-                                    base.name(),
+                                    recipe.titleAtStart(written.get(index)),
+                                    recipe.title(written.get(under)),
                                     ends
                                             ? "its first and last panel"
                                             : panels.size() > 1 ? "its first panel" : "its back"),

@@ -80,6 +80,7 @@ final class RecipeReader {
             case "alternating" -> folds.alternating(phrase);
             case "turns" -> folds.turns(phrase);
             case "slits" -> lines.slits(phrase);
+            case "part-scores" -> lines.partScores(phrase);
             case "line" -> lines.line(phrase);
             case "diagonals" -> lines.diagonals(phrase);
             case "corners" -> lines.corners(phrase);

@@ -2,8 +2,10 @@ package vantbreeze.core.recipe;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -136,7 +138,7 @@ public final class Recipes {
         boolean closes = misfit.closes() && scoresOffThePiece(recipe).isEmpty();
         List<Assumption> taken = new ArrayList<>(recipe.taken());
         recipe.pieces().stream()
-                .flatMap(piece -> scoredSide(piece, recipe.text()).stream())
+                .flatMap(piece -> scoredSide(piece, recipe).stream())
                 .forEach(taken::add);
         taken.addAll(drawn.taken());
         new BareFigures(recipe, ruler, allowances).assumption().ifPresent(taken::add);
@@ -155,12 +157,19 @@ public final class Recipes {
                 recipe.mats(),
                 sorted(recipe.notUnderstood()),
                 recipe.passedOver(),
-                taken.stream().distinct().toList(),
+                distinct(taken),
                 findings,
                 () -> new Mending(recipe, ruler).mends(),
                 () -> Copies.of(recipe),
                 () -> otherwise(recipe),
                 () -> new Mending(recipe, ruler).slips());
+    }
+
+    /** Each said once: of copies of a piece the same is assumed. */
+    private static List<Assumption> distinct(List<Assumption> taken) {
+        Map<String, Assumption> byWords = new LinkedHashMap<>();
+        taken.forEach(one -> byWords.putIfAbsent(one.words(), one));
+        return List.copyOf(byWords.values());
     }
 
     private Stream<RecipeReading> otherwise(Recipe recipe) {
@@ -173,24 +182,25 @@ public final class Recipes {
     }
 
     /** Which side of a piece is scored, where it does not say and either may be. */
-    private static Optional<Assumption> scoredSide(WrittenPiece piece, String text) {
+    private static Optional<Assumption> scoredSide(WrittenPiece piece, Recipe recipe) {
         if (!piece.leavesSideOpen() || !piece.fitsAcross()) {
             return !piece.isFlipped
                     ? Optional.empty()
                     : Optional.of(Assumption.plain(
                             Assumption.About.SIDE,
-                            "%s is scored along the second side written: there its scores fit.".formatted(piece.name)));
+                            "%s is scored along the second side written: there its scores fit."
+                                    .formatted(recipe.titleAtStart(piece))));
         }
         String other = piece.along().isLongerThan(piece.across()) ? "short" : "long";
         return Optional.of(new Assumption(
                 Assumption.About.SIDE,
                 "%s is taken to be scored along its %s side."
-                        .formatted(piece.name, other.equals("short") ? "long" : "short"),
+                        .formatted(recipe.titleAtStart(piece), other.equals("short") ? "long" : "short"),
                 piece.sizeEnd < 0
                         ? List.of()
                         : List.of(Rewording.with(
                                 "Along the %s side".formatted(other),
-                                text,
+                                recipe.text(),
                                 piece.sizeEnd,
                                 ", on the %s side".formatted(other)))));
     }

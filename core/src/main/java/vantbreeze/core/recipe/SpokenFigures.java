@@ -29,6 +29,10 @@ final class SpokenFigures {
     /** Behind these a lone "one" is a figure; elsewhere it stands for a thing. */
     private static final Set<String> BEFORE_ONE =
             Set.of("at", "by", "every", "to", "@", "x", "×", "panel", "piece", "turned");
+    /** Behind these it is always a thing: "fold this one in". */
+    private static final Set<String> BEFORE_A_THING =
+            Set.of("this", "that", "the", "first", "second", "last", "other", "each", "every", "which");
+
     /** Behind these, parts are into how many, not how long. */
     private static final Set<String> BEFORE_PARTS = Set.of("in", "into", "turned");
 
@@ -126,7 +130,13 @@ final class SpokenFigures {
     /** "This one" is none. */
     private boolean isNoFigure(int whole, int from, int behind) {
         boolean isSize = behind < tokens.size() && tokens.get(behind).is(Kind.TIMES);
-        return whole == 1 && behind == from + 1 && !isSize && !BEFORE_ONE.contains(text(from - 1)) && !isListed(from);
+        boolean hasUnit = (isUnit(behind) || UNITS.contains(word(behind))) && !BEFORE_A_THING.contains(text(from - 1));
+        return whole == 1
+                && behind == from + 1
+                && !isSize
+                && !hasUnit
+                && !BEFORE_ONE.contains(text(from - 1))
+                && !isListed(from);
     }
 
     /** "A half and one and three": behind another figure and its joint. */

@@ -36,9 +36,18 @@ final class Tokens {
                     + ".\\n\\r!?])|(?<word>[ac]\\d\\b|\\p{L}[\\p{L}\\p{M}’']*)|(?<sign>\\S)",
             Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
 
+    private static final Pattern METRIC = Pattern.compile("(?i)\\d\\s*(?:cm|mm)\\b");
+    private static final Pattern INCHES =
+            Pattern.compile("(?i)[\\d" + READY_MADE + "]\\s*(?:\"|”|″|''|inch|ins\\b|in\\b(?!\\s+from\\b))");
+    private static final Pattern IN_FROM = Pattern.compile("(?i)\\s+from\\s+(?:both|each|either|the)\\b");
+
     private final String text;
     private final LengthUnit bare;
     private final boolean commasAreDecimal;
+
+    /** Whether "in" before "from" says where, not in what: among figures of the other school. */
+    private final boolean inIsNoUnit;
+
     private final List<Raw> raw = new ArrayList<>();
     private final List<Passage> unread = new ArrayList<>();
 
@@ -53,7 +62,9 @@ final class Tokens {
     private Tokens(String text, LengthUnit bare) {
         this.text = text;
         this.bare = bare;
-        this.commasAreDecimal = bare != LengthUnit.INCH || text.matches("(?is).*\\d\\s*(?:cm|mm)\\b.*");
+        boolean isMetric = bare != LengthUnit.INCH || METRIC.matcher(text).find();
+        this.commasAreDecimal = isMetric;
+        this.inIsNoUnit = isMetric && !INCHES.matcher(text).find();
     }
 
     /** The tokens of {@code text}; figures that can't be read go to {@code unread} with the reason. */
@@ -75,12 +86,22 @@ final class Tokens {
                 read(next.start(), next.start("comma"));
                 add(Kind.COMMA, next.start("comma"), next.start("comma") + 1, null);
                 next.region(next.start("comma") + 1, to);
+            } else if (next.group("figure") != null && inIsNoUnit && isInFrom(next)) {
+                add(Kind.FIGURE, next.start(), next.start("unit"), null);
+                next.region(next.start("unit"), to);
             } else if (next.group("figure") != null) {
                 add(Kind.FIGURE, next.start(), next.end(), next.group("unit"));
             } else {
                 add(kind(next), next.start(), next.end(), null);
             }
         }
+    }
+
+    /** "55 in from both ends". */
+    private boolean isInFrom(Matcher next) {
+        return next.group("unit") != null
+                && next.group("unit").strip().equalsIgnoreCase("in")
+                && IN_FROM.matcher(text).region(next.end(), text.length()).lookingAt();
     }
 
     private static Kind kind(Matcher next) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import net.jqwik.api.Arbitraries;
@@ -16,9 +17,11 @@ import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
@@ -295,5 +298,37 @@ class RecipesTest {
                 "minus");
         Arbitrary<String> sentences = words.list().ofMaxSize(25).map(list -> String.join(" ", list));
         return Arbitraries.oneOf(sentences, Arbitraries.strings().ofMaxLength(200));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Base 12 x 5, score at 4 and 8. Strip 12 x 1, score it the same way. | 4, 8",
+                "Base 12 x 5, score at 3. Strip 12 x 1, score at 5. Insert 12 x 2, scored like the base | 3",
+                "Base 12 x 5, score 2 in from both ends. Strip 9 x 1, same scores | 2, 7",
+            })
+    void scoresAreThoseOfAnotherPiece(String recipe, String inches) {
+        var pieces = Recipes.on(Ruler.EIGHTHS).read(recipe).card().assembly().pieces();
+        assertThat(pieces.get(pieces.size() - 1).creases())
+                .extracting(crease -> crease.line().from().x())
+                .containsExactly(Arrays.stream(inches.split(", "))
+                        .map(inch -> Length.ofInches(Integer.parseInt(inch)))
+                        .toArray(Length[]::new));
+    }
+
+    /** Sizes: ISO 216, and ANSI/ASME Y14.1 for ledger. */
+    @ParameterizedTest
+    @CsvSource({"half a sheet of A6 folded in half, 105, 74", "a sheet of ledger scored in half, 431.8, 279.4"})
+    void sheetsAreCalledByTheirNames(String recipe, double along, double across) {
+        Size cut = Recipes.on(Ruler.MM_1)
+                .read(recipe)
+                .card()
+                .assembly()
+                .pieces()
+                .get(0)
+                .cutSize();
+        assertThat(cut.width().millimetres()).isEqualTo(along);
+        assertThat(cut.height().millimetres()).isEqualTo(across);
     }
 }
