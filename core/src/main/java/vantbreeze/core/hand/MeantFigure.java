@@ -26,8 +26,11 @@ import vantbreeze.core.recognition.Recognisers;
 /**
  * The one figure of a recipe that, read as what people misread it for, makes the card one that the catalogue knows just
  * as it is usually made.
+ *
+ * @param least how much a figure must have been off to be looked at
+ * @param called what the recipe calls its card
  */
-record MeantFigure(RecipeReading reading, Workshop workshop, Length least) {
+record MeantFigure(RecipeReading reading, Workshop workshop, Length least, Optional<Called> called) {
 
     /** What may be spent, lines to compare: a slip costs as many as its pieces have. Well under a second. */
     private static final int MOST_LINES = 400;
@@ -40,8 +43,18 @@ record MeantFigure(RecipeReading reading, Workshop workshop, Length least) {
 
     private static final int MOST_SHOWN = 3;
 
-    /** A slip with which the card is known, and how untidy its panels are then. */
-    private record Found(Slip slip, Likeness known, int untidiness) {}
+    /**
+     * A slip with which the card is known.
+     *
+     * @param isCalledSo whether it is then what the recipe calls it
+     * @param untidiness of its panels then
+     */
+    private record Found(Slip slip, Likeness known, boolean isCalledSo, int untidiness) {
+
+        boolean isAsTidyAs(Found other) {
+            return untidiness == other.untidiness;
+        }
+    }
 
     /**
      * What was found.
@@ -65,9 +78,18 @@ record MeantFigure(RecipeReading reading, Workshop workshop, Length least) {
             if (slip.by() != null && slip.by().isShorterThan(least)) {
                 continue;
             }
-            plain(slip, recogniser).ifPresent(known -> found.add(new Found(slip, known, untidiness(slip.asTold()))));
+            plain(slip, recogniser)
+                    .ifPresent(known -> found.add(new Found(
+                            slip,
+                            known,
+                            called.filter(name -> known.structure().equals(name.structure()))
+                                    .isPresent(),
+                            untidiness(slip.asTold()))));
         }
+        // what the recipe calls it says which card was meant
+        boolean isCalled = found.stream().anyMatch(Found::isCalledSo);
         return ranked(found.stream()
+                .filter(one -> one.isCalledSo() == isCalled)
                 .sorted(Comparator.comparingInt(Found::untidiness))
                 .limit(MOST_SHOWN)
                 .toList());
@@ -75,14 +97,13 @@ record MeantFigure(RecipeReading reading, Workshop workshop, Length least) {
 
     /** Of those that are as tidy, the ones on which all mats fit come first. */
     private Result ranked(List<Found> tidiest) {
-        int most = tidiest.isEmpty() ? 0 : tidiest.get(0).untidiness();
         Map<Found, Integer> strayMats = new LinkedHashMap<>();
-        tidiest.forEach(one -> strayMats.put(one, one.untidiness() == most ? strayMats(one) : Integer.MAX_VALUE));
+        tidiest.forEach(one -> strayMats.put(one, one.isAsTidyAs(tidiest.get(0)) ? strayMats(one) : Integer.MAX_VALUE));
         List<Found> ranked =
                 tidiest.stream().sorted(Comparator.comparing(strayMats::get)).toList();
         int asGood = (int) ranked.stream()
-                .filter(one ->
-                        one.untidiness() == most && Objects.equals(strayMats.get(one), strayMats.get(ranked.get(0))))
+                .filter(one -> one.isAsTidyAs(ranked.get(0))
+                        && Objects.equals(strayMats.get(one), strayMats.get(ranked.get(0))))
                 .count();
         return new Result(
                 ranked.stream()

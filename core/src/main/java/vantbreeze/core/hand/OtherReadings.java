@@ -31,6 +31,12 @@ public record OtherReadings(Recipes recipes, Workshop workshop) {
     /** So many wordings are read, each at the cost of the recipe itself. */
     private static final int MOST_READ = 16;
 
+    /** What all of them together may have; of a long recipe fewer are read. */
+    private static final int MOST_CHARACTERS = 20_000;
+
+    /** The same of lines. */
+    private static final int MOST_LINES = 160;
+
     private static final int MOST_PHRASED = 6;
 
     private static final int MOST_SHOWN = 6;
@@ -59,8 +65,11 @@ public record OtherReadings(Recipes recipes, Workshop workshop) {
         KnownRecipe shown = KnownRecipe.of(reading, drawn, workshop);
         Map<Look, Other> others = new LinkedHashMap<>();
         others.put(Look.of(shown), new Other(new Rewording("", reading.text()), shown));
-        wordings(shown).limit(MOST_READ).forEach(wording -> read(wording, drawn)
-                .ifPresent(known -> others.putIfAbsent(Look.of(known.known()), known)));
+        wordings(shown)
+                .limit(Math.max(
+                        1, Math.min(MOST_READ, MOST_CHARACTERS / reading.text().length())))
+                .forEach(wording ->
+                        read(wording, drawn).ifPresent(known -> others.putIfAbsent(Look.of(known.known()), known)));
         if (shown.what() == null) {
             reading.otherwise()
                     .limit(MOST_PHRASED)

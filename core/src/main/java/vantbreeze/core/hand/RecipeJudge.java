@@ -101,10 +101,10 @@ final class RecipeJudge {
         }
         List<Candidate> candidates = candidates();
         Optional<Candidate> best = best(candidates);
-        if (best.filter(this::isSure).isPresent()) {
+        if (best.filter(Candidate::isPlain).isPresent()) {
             return known(best.get(), candidates, Mends.NONE);
         }
-        if (best.filter(Candidate::isAsDrawn).isPresent()) {
+        if (best.filter(one -> one.isAsDrawn() || isCalledSo(one)).isPresent()) {
             return known(best.get(), candidates, doubts());
         }
         Mends mends = best.isPresent() ? doubts() : mends(Length.ZERO);
@@ -128,7 +128,7 @@ final class RecipeJudge {
         return called.filter(name -> name.structure() == null).isPresent();
     }
 
-    /** Whether it is just as it is usually made, or what the recipe calls it: then no figure is doubted. */
+    /** Whether it is just as it is usually made, or what the recipe calls it. */
     private boolean isSure(Candidate candidate) {
         return candidate.isPlain() || isCalledSo(candidate);
     }
@@ -291,7 +291,7 @@ final class RecipeJudge {
         if (reading.tellsGlue()) {
             return Mends.of(reading.mends());
         }
-        MeantFigure.Result found = new MeantFigure(reading, workshop, least).found();
+        MeantFigure.Result found = new MeantFigure(reading, workshop, least, called).found();
         List<OneNumber> mends = new ArrayList<>(found.mends());
         if (mends.isEmpty()) {
             mends.addAll(reading.mends());

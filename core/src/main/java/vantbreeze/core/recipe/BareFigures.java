@@ -30,17 +30,20 @@ record BareFigures(Recipe recipe, Ruler ruler, Allowances allowances) {
             return Optional.empty();
         }
         // a unit behind the first figure is that of those behind it
-        return Optional.of(new Assumption(
-                Assumption.About.UNIT,
-                "Figures without a unit were read in %s.".formatted(inWords(ruler.unit())),
-                Stream.of(LengthUnit.INCH, LengthUnit.CENTIMETRE, LengthUnit.MILLIMETRE)
-                        .filter(this::isOfACard)
-                        .map(unit -> Rewording.with(
-                                "They are " + inWords(unit),
-                                recipe.text(),
-                                figures.get(0).end(),
-                                " " + unit.sign()))
-                        .toList()));
+        List<Rewording> others = Stream.of(LengthUnit.INCH, LengthUnit.CENTIMETRE, LengthUnit.MILLIMETRE)
+                .filter(this::isOfACard)
+                .map(unit -> Rewording.with(
+                        "They are " + inWords(unit),
+                        recipe.text(),
+                        figures.get(0).end(),
+                        " " + unit.sign()))
+                .toList();
+        return others.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Assumption(
+                        Assumption.About.UNIT,
+                        "Figures without a unit were read in %s.".formatted(inWords(ruler.unit())),
+                        others));
     }
 
     /** Whether the first piece is as large as pieces of cards are when its figures are in this unit. */

@@ -28,6 +28,9 @@ public final class Recipes {
     /** Sizes with more words than this beside them, and none of ours, are none of a card. */
     private static final int MOST_ASIDE = 3;
 
+    /** How many other ways to take a recipe are judged: each costs as much as the first. */
+    private static final int MOST_OTHERS = 6;
+
     /** How many ways one sentence is taken. */
     private static final int MOST_WAYS = 4;
 
@@ -81,9 +84,11 @@ public final class Recipes {
         String plain = text.replaceAll("[\\p{Cc}&&[^\\n\\r\\t]]", " ").replace('\u00a0', ' ');
         Phrases phrases = Phrases.of(plain, ruler.unit());
         RecipeReading likeliest = new Recipes(answering(phrases), allowances).judged(phrases);
-        return likeliest.card() != null || !phrases.isOfCards()
-                ? likeliest
-                : likeliest.otherwise().findFirst().orElse(likeliest);
+        boolean isWithoutPieces =
+                likeliest.card() == null && likeliest.findings().isEmpty();
+        return isWithoutPieces && phrases.isOfCards()
+                ? likeliest.otherwise().findFirst().orElse(likeliest)
+                : likeliest;
     }
 
     /** The ruler to answer on: a recipe all in the other school's unit is answered in that. */
@@ -175,6 +180,7 @@ public final class Recipes {
     private Stream<RecipeReading> otherwise(Recipe recipe) {
         return recipe.phrases()
                 .otherwise(MOST_WAYS)
+                .limit(MOST_OTHERS)
                 .map(this::judged)
                 .filter(other -> other.card() != null
                         && other.notUnderstood().size()

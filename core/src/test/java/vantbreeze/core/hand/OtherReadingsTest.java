@@ -193,4 +193,21 @@ class OtherReadingsTest {
         assertThat(large.question()).isNull();
         assertThat(large.mends().get(0).now()).isEqualTo("4");
     }
+
+    @Test
+    void aFigureIsDoubtedThoughTheCardIsCalledByItsName() {
+        KnownRecipe known = known("Z-fold: 11 x 4 1/4, score at 2 3/4 and 5 1/4, fold m v");
+        assertThat(known.what()).isEqualTo("This is a Z-fold.");
+        assertThat(known.mends()).first().satisfies(mend -> {
+            assertThat(mend.now()).isEqualTo("5 1/2");
+            assertThat(mend.then()).isEqualTo("it is a Z-fold");
+        });
+        // of figures that make one of two cards of it, those are shown that make what it is called
+        assertThat(known("10 x 7, score at 2 and 5, fold m v").mends())
+                .extracting(OneNumber::then)
+                .contains("it is a concertina");
+        assertThat(known("Z-fold, 10 x 7, score at 2 and 5, fold m v").mends())
+                .extracting(OneNumber::then)
+                .containsOnly("it is a Z-fold");
+    }
 }

@@ -120,11 +120,11 @@ class AssumptionTest {
     }
 
     @Test
-    void foldsThatWouldCloseTheOtherWayAreOffered() {
-        String text = "12 x 4, score at 2 and 8, fold v v";
-        RecipeReading reading = Recipes.on(Ruler.EIGHTHS).read(text.replace("v v", "m m"));
-        reading.findings().stream().filter(found -> found.instead() != null).forEach(found -> assertThat(
-                        text.substring(found.start(), found.end()))
-                .isEqualTo("v v"));
+    void foldsThatCloseTheOtherWayAreWrittenWhereTheyStand() {
+        String text = "10 x 5, score in half, valley. Strip 1 3/4 x 10, score in quarters along the long side, "
+                + "fold m v m. Glue the ends";
+        Passage found = Recipes.on(Ruler.EIGHTHS).read(text).findings().get(0);
+        assertThat(text.substring(found.start(), found.end())).isEqualTo("m v m");
+        assertThat(found.instead()).isEqualTo("v m v");
     }
 }

@@ -23,10 +23,37 @@ class RecipeDocumentTest {
 
     @Test
     void theLanguageIsTheGrammars() throws Exception {
+        stands(BEGIN, language(), END);
+    }
+
+    @Test
+    void theCorpusIsAsLargeAsItSays() throws Exception {
+        List<String> good = RecipeCorpusTest.lines("good.txt").toList();
+        long structures =
+                good.stream().map(line -> line.split(" \\| ")[1]).distinct().count();
+        String table =
+                """
+                | file | recipes | what must come of each |
+                | --- | --- | --- |
+                | `good.txt` | %d, of %d structures | the structure meant, its closed size; no figure doubted |
+                | `aloud.txt` | %d | the same, as dictated |
+                | `wrong.txt` | %d with one wrong figure | the figure meant, among three and first |
+                | `odd.txt` | %d letters, poems, lists, other scripts | no card |
+                """
+                        .formatted(
+                                good.size(),
+                                structures,
+                                RecipeCorpusTest.lines("aloud.txt").count(),
+                                RecipeCorpusTest.lines("wrong.txt").count(),
+                                RecipeCorpusTest.lines("odd.txt").count());
+        stands("<!-- from the corpus -->\n", "\n" + table + "\n", "<!-- end of the corpus -->\n");
+    }
+
+    private static void stands(String begin, String text, String end) throws Exception {
         String document = Files.readString(DOCUMENT);
-        int from = document.indexOf(BEGIN) + BEGIN.length();
-        int to = document.indexOf(END);
-        String written = document.substring(0, from) + language() + document.substring(to);
+        int from = document.indexOf(begin) + begin.length();
+        int to = document.indexOf(end);
+        String written = document.substring(0, from) + text + document.substring(to);
         if ("write".equals(System.getProperty("vantbreeze.docs"))) {
             Files.writeString(DOCUMENT, written);
         }
