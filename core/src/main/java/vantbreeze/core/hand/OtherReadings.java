@@ -1,5 +1,7 @@
 package vantbreeze.core.hand;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -65,11 +67,8 @@ public record OtherReadings(Recipes recipes, Workshop workshop) {
         KnownRecipe shown = KnownRecipe.of(reading, drawn, workshop);
         Map<Look, Other> others = new LinkedHashMap<>();
         others.put(Look.of(shown), new Other(new Rewording("", reading.text()), shown));
-        wordings(shown)
-                .limit(Math.max(
-                        1, Math.min(MOST_READ, MOST_CHARACTERS / reading.text().length())))
-                .forEach(wording ->
-                        read(wording, drawn).ifPresent(known -> others.putIfAbsent(Look.of(known.known()), known)));
+        wordings(shown).limit(most(reading)).forEach(wording -> read(wording, drawn)
+                .ifPresent(known -> others.putIfAbsent(Look.of(known.known()), known)));
         if (shown.what() == null) {
             reading.otherwise()
                     .limit(MOST_PHRASED)
@@ -81,6 +80,15 @@ public record OtherReadings(Recipes recipes, Workshop workshop) {
                 .sorted(Comparator.comparing(other -> other.known().what() == null))
                 .limit(MOST_SHOWN)
                 .toList();
+    }
+
+    /** How many wordings are read: of a long recipe, or one of many lines, fewer. */
+    private static int most(RecipeReading reading) {
+        int lines = requireNonNull(reading.card()).assembly().pieces().stream()
+                .mapToInt(piece -> 1 + piece.creases().size() + piece.slits().size())
+                .sum();
+        int budget = Math.min(MOST_CHARACTERS / reading.text().length(), MOST_LINES / lines);
+        return Math.max(1, Math.min(MOST_READ, budget));
     }
 
     /**
