@@ -28,6 +28,9 @@ public final class Recipes {
     /** Sizes with more words than this beside them, and none of ours, are none of a card. */
     private static final int MOST_ASIDE = 3;
 
+    /** Characters of all recipes together that tell otherwise what was assumed. */
+    private static final int MOST_REWORDED = 400_000;
+
     /** How many other ways to take a recipe are judged: each costs as much as the first. */
     private static final int MOST_OTHERS = 6;
 
@@ -162,7 +165,7 @@ public final class Recipes {
                 recipe.mats(),
                 sorted(recipe.notUnderstood()),
                 recipe.passedOver(),
-                distinct(taken),
+                distinct(taken, recipe.text()),
                 findings,
                 () -> new Mending(recipe, ruler).mends(),
                 () -> Copies.of(recipe),
@@ -170,10 +173,21 @@ public final class Recipes {
                 () -> new Mending(recipe, ruler).slips());
     }
 
-    /** Each said once: of copies of a piece the same is assumed. */
-    private static List<Assumption> distinct(List<Assumption> taken) {
+    /**
+     * Each said once: of copies of a piece the same is assumed. Every other way to tell it is a whole recipe: of a long
+     * one fewer are given, those said first.
+     */
+    private static List<Assumption> distinct(List<Assumption> taken, String text) {
+        int room = MOST_REWORDED / text.length();
         Map<String, Assumption> byWords = new LinkedHashMap<>();
-        taken.forEach(one -> byWords.putIfAbsent(one.words(), one));
+        for (Assumption one : taken) {
+            if (!byWords.containsKey(one.words())) {
+                List<Rewording> others =
+                        one.others().subList(0, Math.min(room, one.others().size()));
+                room -= others.size();
+                byWords.put(one.words(), new Assumption(one.about(), one.words(), others));
+            }
+        }
         return List.copyOf(byWords.values());
     }
 
@@ -233,7 +247,7 @@ public final class Recipes {
                 recipe.mats(),
                 sorted(recipe.notUnderstood()),
                 recipe.passedOver(),
-                recipe.taken(),
+                distinct(recipe.taken(), recipe.text()),
                 findings,
                 mending,
                 Stream::of,

@@ -127,4 +127,18 @@ class AssumptionTest {
         assertThat(text.substring(found.start(), found.end())).isEqualTo("m v m");
         assertThat(found.instead()).isEqualTo("v m v");
     }
+
+    /** Every way to tell it otherwise is a whole recipe. */
+    @Test
+    void ofALongRecipeFewerWaysAreGiven() {
+        String pieces = "Strip 9 x 2, score at 3 and 6. ".repeat(12);
+        List<Assumption> few = Recipes.on(Ruler.EIGHTHS).read(pieces).taken();
+        assertThat(few)
+                .allMatch(one -> one.about() != About.FOLDS || one.others().size() > 1);
+        List<Assumption> taken = Recipes.on(Ruler.EIGHTHS)
+                .read(pieces + "\nNote: fly high".repeat(2_500))
+                .taken();
+        assertThat(taken.stream().mapToInt(one -> one.others().size()).sum())
+                .isBetween(1, 400_000 / (2_500 * "\nNote: fly high".length()));
+    }
 }
