@@ -100,7 +100,7 @@ class AccessibilityTest extends Browsing {
         page.getByText("It does not close").waitFor();
         page.getByText("It may also be").waitFor();
         nothingSerious();
-        page.getByLabel("Recipe").fill("10 x 7 base, scroe at 2 and 5, fold m v");
+        page.getByLabel("Recipe").fill("10 in x 7 in base, scroe at 2 in and 5 in, fold m v");
         page.getByText("Is one of these figures misread?").waitFor();
         nothingSerious();
         page.navigate(house.at("/tools"));

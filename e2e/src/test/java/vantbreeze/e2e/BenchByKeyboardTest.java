@@ -98,7 +98,7 @@ class BenchByKeyboardTest extends Browsing {
         page.keyboard().press("Enter");
         page.getByLabel("Recipe").waitFor();
         page.keyboard().type("30 x 10 cm, score at 10 and 20, fold v m");
-        assertThat(page.getByText("It closes, to 100 mm × 100 mm.")).isVisible();
+        assertThat(page.getByText("It closes, to 100 mm × 100 mm.").first()).isVisible();
         page.keyboard().press("Shift+Tab");
         page.keyboard().press("Enter");
         assertThat(handle("SCORE", 0, 1)).isAttached();

@@ -254,7 +254,7 @@ class BenchByMouseTest extends Browsing {
         }
         atCaret.getByRole(AriaRole.BUTTON).first().click();
         assertThat(recipe).hasValue("12 x 4, score at 3, 6, 9, fold v m v");
-        assertThat(page.getByText("It closes, to 3 in × 4 in.")).isVisible();
+        assertThat(page.getByText("It closes, to 3 in × 4 in.").first()).isVisible();
     }
 
     @Test
