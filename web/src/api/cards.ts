@@ -200,11 +200,11 @@ export function useReadyForRecipes() {
   })
 }
 
-/** What a recipe comes to; asked anew whenever its text changes. */
+/** What a recipe comes to, and which text that is; asked anew whenever its text changes. */
 export function useReading(text: string, ruler: string) {
   return useQuery({
     queryKey: ['reading', text, ruler],
-    queryFn: () => answered(api.POST('/api/recipes/read', { body: { text, ruler } })),
+    queryFn: async () => ({ ...(await answered(api.POST('/api/recipes/read', { body: { text, ruler } }))), of: text }),
     enabled: text.trim() !== '',
     placeholderData: keepPreviousData,
     retry: false,

@@ -13,7 +13,7 @@ import { MarkedText } from './MarkedText'
 import { type Odd, oddPlaces } from './odd'
 import { OddPlaces } from './OddPlaces'
 import { OtherReadings } from './OtherReadings'
-import { rewrite } from './rewrite'
+import { rebased, rewrite } from './rewrite'
 import { WayBack } from '../house/WayBack'
 import { Heading } from '../house/Heading'
 
@@ -38,11 +38,14 @@ export function RecipePage() {
   }
   const box = useRef<HTMLTextAreaElement>(null)
   const [caret, setCaret] = useState(-1)
+  const read = text.trim() === '' ? undefined : reading.data
   // as if it were typed: undo takes it back, and the box has the keys again
   const reword = (next: string) => {
-    if (!rewrite(box.current!, next)) write(next)
+    const then = rebased(read?.of ?? text, next, text)
+    if (then !== undefined && !rewrite(box.current!, then)) write(then)
   }
-  const put = (place: Odd, instead: string) => reword(text.slice(0, place.start) + instead + text.slice(place.end))
+  const put = (place: Odd, instead: string) =>
+    reword((read?.of ?? text).slice(0, place.start) + instead + (read?.of ?? text).slice(place.end))
   const make = async () => {
     try {
       const card = await fromRecipe.mutateAsync({ text, ruler })
@@ -51,8 +54,7 @@ export function RecipePage() {
       say({ text: (cause as Error).message, wrong: true })
     }
   }
-  const read = text.trim() === '' ? undefined : reading.data
-  const odd = read && settled === text ? oddPlaces(read) : []
+  const odd = read?.of === text ? oddPlaces(read) : []
   const atCaret = odd.filter(({ start, end }) => start <= caret && caret <= end)
   return (
     <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
@@ -81,7 +83,7 @@ export function RecipePage() {
             text={text}
             onWrite={write}
             passages={odd}
-            passedOver={settled === text ? (read?.passedOver ?? []) : []}
+            passedOver={read?.of === text ? read.passedOver : []}
             box={box}
             onCaret={setCaret}
           />
@@ -108,10 +110,10 @@ export function RecipePage() {
           {read && (
             <Judged
               read={read}
-              text={settled}
+              text={read.of}
               onMend={reword}
               onWrite={put}
-              others={settled === text && read.card && <OtherReadings text={settled} ruler={ruler} onWrite={reword} />}
+              others={read.of === text && read.card && <OtherReadings text={text} ruler={ruler} onWrite={reword} />}
             />
           )}
         </div>

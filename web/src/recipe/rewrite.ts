@@ -8,6 +8,17 @@ export function difference(before: string, after: string) {
   return { start, end: before.length - same, now: after.slice(start, after.length - same) }
 }
 
+/** A change of one text made in another that came of the same; nothing where both change the same stretch. */
+export function rebased(before: string, after: string, now: string) {
+  const wanted = difference(before, after)
+  const done = difference(before, now)
+  const shift = wanted.start >= done.end ? now.length - before.length : 0
+  const touch = wanted.start < done.end && done.start < wanted.end
+  return before === now || !touch
+    ? now.slice(0, wanted.start + shift) + wanted.now + now.slice(wanted.end + shift)
+    : undefined
+}
+
 /**
  * Rewrites what stands in a box as if it were typed, so that the browser's own undo takes it back, and marks what is
  * new. Says whether that could be done.
