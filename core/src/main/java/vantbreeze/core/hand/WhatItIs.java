@@ -37,11 +37,6 @@ public record WhatItIs(Workshop workshop, Plan plan) {
                 .recognise(plan.drawn().assembly(), closed(), plan.ruler());
     }
 
-    /** The first structure that it is exactly, if it is any. */
-    public Optional<Likeness> known() {
-        return exactly().stream().findFirst();
-    }
-
     /** All that it is exactly, the plainest first. */
     List<Likeness> exactly() {
         return plan.isFree() && plan.drawn().impossible().isEmpty()

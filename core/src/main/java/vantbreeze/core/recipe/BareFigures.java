@@ -20,11 +20,7 @@ record BareFigures(Recipe recipe, Ruler ruler, Allowances allowances) {
 
     /** How they were read, where nothing says the unit and the first piece is smaller or larger than any. */
     Optional<Assumption> assumption() {
-        List<Token> figures = recipe.phrases().sentences().stream()
-                .flatMap(sentence -> sentence.tokens().stream())
-                .filter(token -> token.is(Kind.FIGURE))
-                .sorted(Comparator.comparing(Token::start))
-                .toList();
+        List<Token> figures = recipe.phrases().tokens(Kind.FIGURE).toList();
         boolean isUnitTold = figures.stream().anyMatch(token -> token.figureEnd() < token.end());
         if (isUnitTold || figures.isEmpty() || recipe.pieces().isEmpty() || isOfACard(ruler.unit())) {
             return Optional.empty();

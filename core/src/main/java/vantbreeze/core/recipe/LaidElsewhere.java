@@ -52,16 +52,16 @@ record LaidElsewhere(Recipe recipe, int under, int laid, List<Piece> pieces) {
             boolean isThere =
                     !ends && panel.left().compareTo(at.x()) <= 0 && at.x().isShorterThan(panel.right());
             if (!isThere && !first.width().isLongerThan(panel.width())) {
-                others.add(on(panel, i, first, at.y()));
+                others.add(on(panel, i, panels.size() == 1, first, at.y()));
             }
         }
         return others;
     }
 
-    private Rewording on(Panel panel, int number, Panel first, Length foot) {
+    private Rewording on(Panel panel, int number, boolean isWhole, Panel first, Length foot) {
         Length left = panel.left().plus(panel.width().minus(first.width()).dividedBy(2));
         String name = pieces.get(under).name();
-        String where = panels() == 1 ? name : String.format(Locale.ROOT, "panel %d of %s", number + 1, name);
+        String where = isWhole ? name : String.format(Locale.ROOT, "panel %d of %s", number + 1, name);
         return Rewording.closing(
                 "Glued by its first panel, on " + where,
                 recipe.text(),
@@ -73,10 +73,6 @@ record LaidElsewhere(Recipe recipe, int under, int laid, List<Piece> pieces) {
                         under + 1,
                         write(left),
                         write(foot)));
-    }
-
-    private int panels() {
-        return Panels.of(pieces.get(under)).all().size();
     }
 
     /** On a mark of the ruler: where the middle is hangs on no figure of the recipe. */

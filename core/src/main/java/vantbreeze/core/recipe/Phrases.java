@@ -72,18 +72,19 @@ record Phrases(String text, @Nullable String name, String notes, List<Sentence> 
 
     /** Whether anything in it is said as cards are spoken of, but sizes and the names of things. */
     boolean isOfCards() {
-        return words(Kind.WORD).anyMatch(word -> RecipeGrammar.only()
+        return tokens(Kind.WORD).anyMatch(word -> RecipeGrammar.only()
                 .isAny(word.text(), "MAT", "FINISHED", "SCORE", "FOLD", "ALTERNATING", "SLIT"));
     }
 
     /** How many words are not about a card, those in names of pieces too. */
     int strangers() {
         RecipeGrammar grammar = RecipeGrammar.only();
-        return (int) words(Kind.WORD).filter(grammar::isStrange).count()
-                + words(Kind.NAME).mapToInt(name -> strangersIn(name.text())).sum();
+        return (int) tokens(Kind.WORD).filter(grammar::isStrange).count()
+                + tokens(Kind.NAME).mapToInt(name -> strangersIn(name.text())).sum();
     }
 
-    private Stream<Token> words(Kind kind) {
+    /** All tokens of a kind, in order. */
+    Stream<Token> tokens(Kind kind) {
         return sentences.stream()
                 .flatMap(sentence -> sentence.tokens().stream())
                 .filter(token -> token.is(kind));

@@ -96,8 +96,7 @@ public final class Recipes {
 
     /** The ruler to answer on: a recipe all in the other school's unit is answered in that. */
     private Ruler answering(Phrases phrases) {
-        List<Token> figures = phrases.sentences().stream()
-                .flatMap(sentence -> sentence.tokens().stream())
+        List<Token> figures = phrases.tokens(Token.Kind.FIGURE)
                 .filter(token -> token.length() != null)
                 .toList();
         boolean isOther = !figures.isEmpty()
