@@ -37,14 +37,22 @@ class SavingTest extends Browsing {
     void whatDidNotArriveIsToldAndDoneAgain() {
         take("Thank-you for the helpers");
         String before = keptMeasure("Leg");
-        page.route("**/changes", Route::abort);
+        List<Route> refused = new ArrayList<>();
+        page.route("**/changes", route -> {
+            refused.add(route);
+            route.abort();
+        });
         figure("Leg").focus();
         page.keyboard().press("ArrowUp");
         page.getByLabel("Name of the card").fill("Thank-you, all of you");
         page.getByLabel("Name of the card").press("Enter");
         assertThat(page.getByText("Not saved: your last 2 steps.")).isVisible();
         assertThat(page.getByLabel("Name of the card")).hasValue("Thank-you, all of you");
+        int once = refused.size();
         button("Try again").click();
+        // what is said stays while it is tried: only when it was refused once more may the house be heard again
+        page.waitForCondition(() -> refused.size() > once);
+        assertThat(button("Try again")).isEnabled();
         assertThat(page.getByText("Not saved: your last 2 steps.")).isVisible();
         page.unroute("**/changes");
         button("Try again").click();

@@ -105,9 +105,9 @@ final class RecipeJudge {
             return known(best.get(), candidates, Mends.NONE);
         }
         if (best.filter(one -> one.isAsDrawn() || isCalledSo(one)).isPresent()) {
-            return known(best.get(), candidates, doubts());
+            return known(best.get(), candidates, doubts(best.get()));
         }
-        Mends mends = best.isPresent() ? doubts() : mends(Length.ZERO);
+        Mends mends = best.map(this::doubts).orElseGet(() -> mends(Length.ZERO));
         // with measures that somebody must have chosen almost any strip is something: a misread figure is likelier
         return best.isPresent() && mends.all().isEmpty() ? known(best.get(), candidates, Mends.NONE) : asDrawn(mends);
     }
@@ -282,8 +282,11 @@ final class RecipeJudge {
      * Of a card that is known, but not as it is usually made: almost any strip is something, but of several pieces that
      * fit one another none is misread.
      */
-    private Mends doubts() {
-        return drawn.drawn().assembly().pieces().size() > 1 ? Mends.of(reading.mends()) : mends(HAIR);
+    private Mends doubts(Candidate best) {
+        if (drawn.drawn().assembly().pieces().size() == 1) {
+            return mends(HAIR);
+        }
+        return best.isAsDrawn() ? Mends.of(reading.mends()) : Mends.NONE;
     }
 
     /** Figures that make it a card of the catalogue; then, where it does not close, those with which it does. */

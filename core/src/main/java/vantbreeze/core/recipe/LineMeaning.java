@@ -1,8 +1,9 @@
 package vantbreeze.core.recipe;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.fold.Circle;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
@@ -30,7 +31,11 @@ record LineMeaning(Draft draft) {
             told.forEach(leaf -> draft.report(leaf.token(), SLIT_NEEDS_THREE, null));
             return true;
         }
-        stretches(phrase, isEvery).forEach(slit -> draft.piece().lines.add(new Line(slit, null)));
+        List<Tree<Token>> rows = phrase.all("slit-row");
+        boolean level = phrase.has("LEVEL");
+        for (Tree<Token> row : rows.isEmpty() ? List.of(phrase) : rows) {
+            stretches(row, isEvery, level).forEach(slit -> draft.piece().lines.add(new Line(slit, null)));
+        }
         return true;
     }
 
@@ -40,7 +45,7 @@ record LineMeaning(Draft draft) {
             return false;
         }
         List<Fold> ways = FoldMeaning.ways(phrase);
-        List<Stretch> scores = stretches(phrase, false);
+        List<Stretch> scores = stretches(phrase, false, phrase.has("LEVEL"));
         for (int i = 0; i < scores.size(); i++) {
             Fold way = ways.size() == 1 ? ways.get(0) : i < ways.size() ? ways.get(i) : Fold.UNASSIGNED;
             draft.piece().lines.add(new Line(scores.get(i), way));
@@ -48,17 +53,23 @@ record LineMeaning(Draft draft) {
         return true;
     }
 
-    /** Lines straight up, or straight across where that is said: at each of the first figures, from and to the last. */
-    private List<Stretch> stretches(Tree<Token> phrase, boolean isEvery) {
-        List<Token> figures = draft.lengths(phrase);
-        Length from = figures.get(figures.size() - 2).measure();
-        Length to = figures.get(figures.size() - 1).measure();
-        boolean level = phrase.has("LEVEL");
-        return places(phrase, figures, isEvery, level).stream()
-                .map(at -> level
-                        ? new Stretch(new Spot(from, at), new Spot(to, at))
-                        : new Stretch(new Spot(at, from), new Spot(at, to)))
-                .toList();
+    /** Lines straight up, or level: at each of the first figures, from and to those behind, two by two. */
+    private List<Stretch> stretches(Tree<Token> row, boolean isEvery, boolean level) {
+        List<Token> figures = draft.lengths(row);
+        int ends = 2 * Math.max(1, row.all("span").size());
+        List<Length> places = places(row, figures, isEvery, level);
+        List<Stretch> stretches = new ArrayList<>();
+        for (int end = figures.size() - ends; end < figures.size(); end += 2) {
+            Length from = figures.get(end).measure();
+            Length to = figures.get(end + 1).measure();
+            for (Length at : places) {
+                stretches.add(
+                        level
+                                ? new Stretch(new Spot(from, at), new Spot(to, at))
+                                : new Stretch(new Spot(at, from), new Spot(at, to)));
+            }
+        }
+        return stretches;
     }
 
     /** Where slits of a row are, measured as scores are. */
@@ -150,7 +161,31 @@ record LineMeaning(Draft draft) {
         return draft.current != null && draft.current.corners.addAll(spots(phrase));
     }
 
+    /** What is as wide as it is high is cut as a circle. */
+    boolean round(Tree<Token> phrase) {
+        if (draft.current == null) {
+            return false;
+        }
+        if (draft.piece().along().equals(draft.piece().across())) {
+            draft.piece().isRound = true;
+        } else {
+            draft.report(phrase.tokens("ROUND").get(0), "What is round is as wide as it is high.", null);
+        }
+        return true;
+    }
+
+    /** Corner by corner, or as wide as told round the middle. */
     boolean hole(Tree<Token> phrase) {
-        return draft.current != null && Stream.of(spots(phrase)).allMatch(draft.current.holes::add);
+        if (draft.current == null) {
+            return false;
+        }
+        List<Spot> corners = spots(phrase);
+        return draft.piece().holes.add(corners.isEmpty() ? round(draft.length(phrase)) : corners);
+    }
+
+    private List<Spot> round(Length across) {
+        WrittenPiece piece = draft.piece();
+        return Circle.corners(
+                new Spot(piece.along().dividedBy(2), piece.across().dividedBy(2)), across.dividedBy(2));
     }
 }

@@ -67,7 +67,7 @@ final class Mending {
     List<OneNumber> mends() {
         Outcome now = outcome(recipe);
         boolean right = now != null && now.right;
-        if (now != null && right && (now.kinds < 2 || now.halves || isGraduated())) {
+        if (now != null && right && (now.kinds < 2 || now.halves || isGraduated() || isOutlined())) {
             return List.of();
         }
         Set<Integer> suspects = suspects();
@@ -240,6 +240,11 @@ final class Mending {
                     && steps.stream().distinct().count() == 1
                     && !steps.get(0).equals(Length.ZERO);
         });
+    }
+
+    /** Panels of an outline told corner by corner are of as many widths as it likes. */
+    private boolean isOutlined() {
+        return recipe.pieces().stream().anyMatch(piece -> !piece.corners.isEmpty());
     }
 
     private @Nullable Outcome outcome(Recipe read) {

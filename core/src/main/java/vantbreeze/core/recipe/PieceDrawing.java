@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Circle;
 import vantbreeze.core.fold.Crease;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Piece;
@@ -85,10 +86,18 @@ record PieceDrawing(WrittenPiece written, String title, String text, List<Assump
         return widths;
     }
 
-    private Piece drawn(Size size, List<Score> scores, List<Fold> folds, List<Score> levels) {
-        List<Spot> outline = !written.corners.isEmpty()
-                ? written.corners
+    private List<Spot> outline(Size size) {
+        if (!written.corners.isEmpty()) {
+            return written.corners;
+        }
+        Length radius = size.width().dividedBy(2);
+        return written.isRound
+                ? Circle.corners(new Spot(radius, radius), radius)
                 : FreeCard.sheet("", size).outline();
+    }
+
+    private Piece drawn(Size size, List<Score> scores, List<Fold> folds, List<Score> levels) {
+        List<Spot> outline = outline(size);
         List<Crease> creases = new ArrayList<>();
         for (int i = 0; i < scores.size(); i++) {
             Length x = scores.get(i).at();

@@ -25,6 +25,15 @@ record PieceMeaning(Draft draft) {
         return true;
     }
 
+    /** "A disc, 2 in across". */
+    boolean circle(Tree<Token> phrase) {
+        Token across = draft.lengths(phrase).get(0);
+        draft.begin(name(phrase), across.start(), new Size(across.measure(), across.measure()), count(phrase));
+        counted(phrase);
+        draft.piece().isRound = true;
+        return true;
+    }
+
     /** Remembers what says how many are cut, and where it could be said. */
     private void counted(Tree<Token> phrase) {
         draft.piece().counted = phrase.tokens("COUNT").stream().findFirst().orElse(null);

@@ -90,6 +90,10 @@ record RecipeCard(FreeCard card, Assembly asTold, List<Assumption> taken) {
                                     .formatted(piece.name));
                 }
                 Piece drawn = new PieceDrawing(piece, recipe.title(piece), recipe.text(), taken).piece();
+                if (Panels.of(drawn).all().isEmpty()) {
+                    throw new UnbuildableRecipe(
+                            "Nothing is left of %s but its hole. Write a smaller hole.".formatted(piece.name));
+                }
                 for (int copy = 0; copy < Math.max(1, piece.count) && pieces.size() <= FreeCard.MOST_PIECES; copy++) {
                     written.add(piece);
                     pieces.add(drawn);

@@ -60,6 +60,8 @@ final class RecipeReader {
         return switch (phrase.rule()) {
             case "piece" -> pieces.piece(phrase);
             case "sheet" -> pieces.sheet(phrase, tellsSize);
+            case "circle" -> pieces.circle(phrase);
+            case "round" -> lines.round(phrase);
             case "alike" -> pieces.alike(phrase);
             case "row" -> pieces.row(phrase, scores);
             case "mats" -> pieces.mats(phrase);

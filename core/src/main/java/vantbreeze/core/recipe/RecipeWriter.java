@@ -9,7 +9,9 @@ import java.util.Locale;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import vantbreeze.core.fold.Attachment;
+import vantbreeze.core.fold.Circle;
 import vantbreeze.core.fold.Crease;
+import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Join;
@@ -122,10 +124,19 @@ public final class RecipeWriter {
                 .formatted(
                         number > 0 && !name.matches(".* \\d+") ? name + " " + number(number) : name,
                         figures(List.of(cut.width(), cut.height()), style == RecipeStyle.ALOUD ? " by " : " × ")));
-        if (!isSheet(piece)) {
+        Spot middle = new Spot(cut.width().dividedBy(2), cut.height().dividedBy(2));
+        if (Circle.isOne(piece.outline(), middle)) {
+            told.add("Round");
+        } else if (!isSheet(piece)) {
             told.add("Corners: %s".formatted(spots(piece.outline())));
         }
-        piece.openings().forEach(hole -> told.add("Hole: %s".formatted(spots(hole))));
+        piece.openings()
+                .forEach(hole -> told.add(
+                        Circle.isOne(hole, middle)
+                                ? "Hole %s across in the middle"
+                                        .formatted(figures(
+                                                List.of(Extent.of(hole).size().width()), ""))
+                                : "Hole: %s".formatted(spots(hole))));
         List<Crease> upright = piece.creases().stream()
                 .filter(crease -> isWhole(piece, crease) && crease.line().isUpright())
                 .toList();

@@ -66,6 +66,9 @@ final class WrittenPiece {
     final List<Fold> folds = new ArrayList<>();
     final List<Fold> levelFolds = new ArrayList<>();
     final List<Line> lines = new ArrayList<>();
+    /** Whether it is cut as a circle. */
+    boolean isRound;
+
     final List<Spot> corners = new ArrayList<>();
     final List<List<Spot>> holes = new ArrayList<>();
 

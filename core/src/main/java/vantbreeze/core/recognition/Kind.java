@@ -13,7 +13,9 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Lazy;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.length.Length;
@@ -44,29 +46,34 @@ final class Kind {
 
     private final Structure structure;
     private final Map<String, String> choices;
+    private final Bends bends;
     private final Set<String> tallies;
     private final Lazy<List<Probe>> probes;
+
+    /** Lines along which paper only bends: nobody scores them, so few who write a card down tell them. */
+    enum Bends {
+        DRAWN,
+        UNTOLD
+    }
 
     /**
      * A card of a kind, with all measures said but those that make lines come and go.
      *
      * @param lines in which order its lines are told
-     * @param patterns of its pieces
+     * @param cuts its pieces
      * @param tangents how its figures go with its measures, by what of its joins is looked at
      */
     record Probe(
-            Measures measures,
-            PieceSketch.Order lines,
-            List<String> patterns,
-            Map<Sketch.Joins, Lazy<Fitting.Tangent>> tangents) {
+            Measures measures, PieceSketch.Order lines, Cuts cuts, Map<Sketch.Joins, Lazy<Fitting.Tangent>> tangents) {
 
         Fitting.Tangent tangent(Sketch.Joins joins) {
             return requireNonNull(tangents.get(joins)).get();
         }
     }
 
-    private Kind(Structure structure, Measures chosen) {
+    private Kind(Structure structure, Measures chosen, Bends bends) {
         this.structure = structure;
+        this.bends = bends;
         this.choices = chosen.choices();
         this.probes = new Lazy<>(this::made);
         Set<String> seen = new HashSet<>();
@@ -95,7 +102,21 @@ final class Kind {
             }
             chosen = more;
         }
-        return chosen.stream().map(measures -> new Kind(structure, measures)).toList();
+        return chosen.stream()
+                .flatMap(measures -> {
+                    Kind drawn = new Kind(structure, measures, Bends.DRAWN);
+                    return drawn.bendsSomewhere()
+                            ? Stream.of(drawn, new Kind(structure, measures, Bends.UNTOLD))
+                            : Stream.of(drawn);
+                })
+                .toList();
+    }
+
+    private boolean bendsSomewhere() {
+        return assembled(proportioned(SIZES.get(0), Ruler.MM_HALF)).stream()
+                .flatMap(card -> card.pieces().stream())
+                .flatMap(piece -> piece.creases().stream())
+                .anyMatch(crease -> crease.fold() == Fold.BEND);
     }
 
     Structure structure() {
@@ -134,20 +155,20 @@ final class Kind {
         Map<List<String>, Integer> seen = new HashMap<>();
         List<Probe> distinct = new ArrayList<>();
         for (Measures measures : made) {
-            Optional<List<String>> patterns = assembled(measures).map(one -> patterns(one, order));
-            if (patterns.isPresent() && seen.merge(patterns.get(), 1, Integer::sum) <= ALIKE) {
-                distinct.add(probe(settled(measures, patterns.get(), order), patterns.get(), order));
+            Optional<Cuts> cuts = assembled(measures).map(one -> Cuts.of(one, order));
+            if (cuts.isPresent() && seen.merge(cuts.get().patterns(), 1, Integer::sum) <= ALIKE) {
+                distinct.add(probe(settled(measures, cuts.get().patterns(), order), cuts.get(), order));
             }
         }
         return distinct;
     }
 
-    private Probe probe(Measures measures, List<String> patterns, PieceSketch.Order lines) {
-        List<Integer> order = IntStream.range(0, patterns.size()).boxed().toList();
+    private Probe probe(Measures measures, Cuts cuts, PieceSketch.Order lines) {
+        List<Integer> order = IntStream.range(0, cuts.patterns().size()).boxed().toList();
         return new Probe(
                 measures,
                 lines,
-                patterns,
+                cuts,
                 Arrays.stream(Sketch.Joins.values())
                         .collect(Collectors.toMap(
                                 joins -> joins,
@@ -230,7 +251,8 @@ final class Kind {
     /** The card with these measures; none where it can't be made. */
     Optional<Assembly> assembled(Measures measures) {
         try {
-            Assembly made = structure.assemble(measures);
+            Assembly card = structure.assemble(measures);
+            Assembly made = bends == Bends.UNTOLD ? Unbent.of(card) : card;
             boolean isPaper = made.pieces().stream()
                     .map(Piece::cutSize)
                     .allMatch(size -> size.width().isPositive() && size.height().isPositive());

@@ -70,6 +70,9 @@ record PieceSketch(String pattern, String tally, List<Place> figures) {
         /** Units that a corner on a straight line may lie beside it. */
         private static final double STRAIGHT = 4;
 
+        /** What has as many corners is no polygon that somebody would cut as one. */
+        private static final int ROUND = 24;
+
         private final Piece piece;
         private final Order order;
         private final Extent extent;
@@ -90,7 +93,7 @@ record PieceSketch(String pattern, String tally, List<Place> figures) {
                             (List<Spot> ring) -> rounded(ring.get(0).x())))
                     .toList();
             outline(corners);
-            holes.forEach(hole -> corners("opening", hole));
+            holes.forEach(this::opening);
             List<Crease> creases = piece.creases().stream()
                     .sorted(Comparator.comparing((Crease crease) -> kind(crease.line()))
                             .thenComparing(crease -> crease.fold() == Fold.BEND)
@@ -106,7 +109,8 @@ record PieceSketch(String pattern, String tally, List<Place> figures) {
             long bends = creases.stream()
                     .filter(crease -> crease.fold() == Fold.BEND)
                     .count();
-            String tally = corners.size() + "/" + holes.size() + "/" + (creases.size() - bends) + "/" + bends + "/"
+            String tally = (isRound(corners, extent) ? "o" : corners.size()) + "/" + holes.size() + "/"
+                    + (creases.size() - bends) + "/" + bends + "/"
                     + piece.slits().size();
             return new PieceSketch(pattern.toString(), tally, figures);
         }
@@ -128,7 +132,7 @@ record PieceSketch(String pattern, String tally, List<Place> figures) {
             };
         }
 
-        /** A rectangle is known by its size, any other outline by its corners. */
+        /** A rectangle and a circle are known by their size, any other outline by its corners. */
         private void outline(List<Spot> corners) {
             boolean isRectangle = corners.size() == 4
                     && corners.stream()
@@ -140,9 +144,38 @@ record PieceSketch(String pattern, String tally, List<Place> figures) {
                 pattern.append("rectangle");
                 add("width", extent.right().minus(extent.left()));
                 add("height", extent.head().minus(extent.foot()));
+            } else if (isRound(corners, extent)) {
+                pattern.append("circle");
+                add("width", extent.right().minus(extent.left()));
             } else {
                 corners("corner", corners);
             }
+        }
+
+        private void opening(List<Spot> corners) {
+            Extent around = Extent.of(corners);
+            if (isRound(corners, around)) {
+                pattern.append(" round");
+                add("opening", around.left().minus(extent.left()));
+                add("opening", around.foot().minus(extent.foot()));
+                add("opening", around.right().minus(around.left()));
+            } else {
+                corners("opening", corners);
+            }
+        }
+
+        /** Whether so many corners lie on a circle, but for what rounding leaves over, that it is meant as one. */
+        private static boolean isRound(List<Spot> corners, Extent around) {
+            double radius = around.right().minus(around.left()).units() / 2.0;
+            double x = around.left().units() + radius;
+            double y = around.foot().units() + radius;
+            return corners.size() >= ROUND
+                    && corners.stream()
+                            .allMatch(corner -> Math.abs(Math.hypot(
+                                                    corner.x().units() - x,
+                                                    corner.y().units() - y)
+                                            - radius)
+                                    <= STRAIGHT);
         }
 
         private void corners(String what, List<Spot> corners) {

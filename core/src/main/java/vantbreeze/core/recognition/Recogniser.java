@@ -1,5 +1,6 @@
 package vantbreeze.core.recognition;
 
+import static java.util.Objects.requireNonNull;
 import static java.util.stream.Collectors.toMap;
 
 import java.util.ArrayList;
@@ -39,8 +40,6 @@ public final class Recogniser {
     private static final int MOST_FITS = 16;
     /** How many kinds that come near are looked at again. */
     private static final int MOST_TRIES = 8;
-    /** How many orders of alike pieces are tried. */
-    private static final int MOST_ORDERS = 3;
     /** How many of the figures that are most off are tried as the one that is wrong. */
     private static final int SUSPECTS = 6;
 
@@ -89,13 +88,13 @@ public final class Recogniser {
         private final List<Try> tries = new ArrayList<>();
         private int fits;
 
-        /** The card lying one way, and the patterns of its pieces in whichever order their lines are told. */
-        private record Lying(Assembly card, Map<PieceSketch.Order, List<String>> patterns) {
+        /** The card lying one way, and its pieces in whichever order their lines are told. */
+        private record Lying(Assembly card, Map<PieceSketch.Order, Cuts> cuts) {
             static Lying of(Assembly card) {
                 return new Lying(
                         card,
                         Arrays.stream(PieceSketch.Order.values())
-                                .collect(toMap(order -> order, order -> Kind.patterns(card, order))));
+                                .collect(toMap(order -> order, order -> Cuts.of(card, order))));
             }
         }
 
@@ -146,11 +145,10 @@ public final class Recogniser {
         void lookFor(Kind kind) {
             fits = 0;
             for (int i = 0; i < turned.size(); i++) {
-                Map<PieceSketch.Order, List<String>> patterns =
-                        turned.get(i).get().patterns();
+                Map<PieceSketch.Order, Cuts> cuts = turned.get(i).get().cuts();
                 for (Kind.Probe probe : kind.probes()) {
                     for (List<Integer> order :
-                            orders(patterns.getOrDefault(probe.lines(), List.of()), probe.patterns())) {
+                            requireNonNull(cuts.get(probe.lines())).orders(probe.cuts())) {
                         if (tried(kind, probe, order, i)) {
                             return;
                         }
@@ -232,37 +230,6 @@ public final class Recogniser {
                             but < 0 ? null : fitting.deviation(measures, but),
                             panels(lies, kind.structure().assemble(measures), order),
                             Turning.ALL.get(turning).over()));
-        }
-
-        /** Orders of the drawn pieces in which each has the pattern of the made one, those as they are drawn first. */
-        private static List<List<Integer>> orders(List<String> drawn, List<String> made) {
-            List<List<Integer>> orders = new ArrayList<>();
-            if (Arrays.equals(eitherWay(drawn), eitherWay(made))) {
-                extend(new ArrayList<>(), drawn, made, orders);
-            }
-            return orders;
-        }
-
-        private static String[] eitherWay(List<String> patterns) {
-            return patterns.stream().map(PieceSketch::eitherWay).sorted().toArray(String[]::new);
-        }
-
-        private static void extend(
-                List<Integer> order, List<String> drawn, List<String> made, List<List<Integer>> orders) {
-            if (orders.size() >= MOST_ORDERS) {
-                return;
-            }
-            if (order.size() == made.size()) {
-                orders.add(List.copyOf(order));
-                return;
-            }
-            for (int piece = 0; piece < drawn.size(); piece++) {
-                if (!order.contains(piece) && PieceSketch.isLike(drawn.get(piece), made.get(order.size()))) {
-                    order.add(piece);
-                    extend(order, drawn, made, orders);
-                    order.remove(order.size() - 1);
-                }
-            }
         }
 
         /** The structure's panel in which each drawn one lies. */

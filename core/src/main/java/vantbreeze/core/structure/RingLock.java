@@ -10,6 +10,7 @@ import vantbreeze.core.die.DieShape;
 import vantbreeze.core.die.Dies;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
+import vantbreeze.core.fold.Circle;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Join;
 import vantbreeze.core.fold.Over;
@@ -186,7 +187,7 @@ public final class RingLock extends CatalogueStructure {
         Length head = radius.times(2);
         return new Piece(
                         "Ring",
-                        Rounds.circle(centre, radius),
+                        Circle.corners(centre, radius),
                         List.of(
                                 Lines.score(radius, Length.ZERO, band, Fold.BEND),
                                 Lines.score(radius, head.minus(band), head, Fold.BEND)),
@@ -194,14 +195,14 @@ public final class RingLock extends CatalogueStructure {
                         List.of(
                                 new PanelName(new Spot(band.dividedBy(2), radius), "Left half of ring"),
                                 new PanelName(new Spot(head.minus(band.dividedBy(2)), radius), "Right half of ring")))
-                .withOpening(Rounds.circle(centre, radius.minus(band)));
+                .withOpening(Circle.corners(centre, radius.minus(band)));
     }
 
     private static Piece disc(Length radius, Length snip) {
         Length head = radius.times(2);
         return new Piece(
                 "Disc",
-                Rounds.circle(new Spot(radius, radius), radius),
+                Circle.corners(new Spot(radius, radius), radius),
                 List.of(Lines.score(radius, snip, head.minus(snip), Fold.BEND)),
                 List.of(Lines.upright(radius, Length.ZERO, snip), Lines.upright(radius, head.minus(snip), head)),
                 List.of(

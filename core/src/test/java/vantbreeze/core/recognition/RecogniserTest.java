@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Assume;
@@ -14,6 +15,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Crease;
 import vantbreeze.core.fold.Fold;
@@ -283,5 +286,33 @@ class RecogniserTest {
         assertThat(RECOGNISER.recognise(drawn, null, Ruler.MM_1)).isEqualTo(before);
         assertThat(new Recogniser(Catalogue.full()).recognise(drawn, null, Ruler.MM_1))
                 .isEqualTo(before);
+    }
+
+    /** Nobody tells the lines along which paper only bends. */
+    @ParameterizedTest
+    @ValueSource(strings = {"ring-lock", "threaded-concertina", "never-ending"})
+    void aCardIsKnownWithoutItsBends(String id) {
+        Structure structure = Catalogue.full().find(id).orElseThrow();
+        Assembly card = structure.assemble(structure.proportioned(Size.ofMillimetres(168, 124), Ruler.MM_1));
+        assertThat(RECOGNISER.exactly(Unbent.of(card), null, Ruler.MM_1))
+                .extracting(likeness -> likeness.structure().id())
+                .contains(id);
+    }
+
+    /** "Four triangles, four left leaves, four right ones": pieces that are cut alike are told together. */
+    @Test
+    void piecesCutAlikeMayBeToldTogether() {
+        Structure fan = Catalogue.full().find("concertina-fan").orElseThrow();
+        Assembly card = fan.assemble(fan.proportioned(Size.ofMillimetres(168, 124), Ruler.MM_1));
+        Cuts cuts = Cuts.of(card, PieceSketch.Order.ACROSS);
+        List<Piece> together = IntStream.range(0, card.pieces().size())
+                .boxed()
+                .sorted(Comparator.comparing(piece -> cuts.alike().get(piece)))
+                .map(card.pieces()::get)
+                .toList();
+        assertThat(together).isNotEqualTo(card.pieces());
+        assertThat(RECOGNISER.exactly(new Assembly(together, List.of()), null, Ruler.MM_1))
+                .extracting(likeness -> likeness.structure().id())
+                .contains("concertina-fan");
     }
 }
