@@ -20,6 +20,7 @@ class CoreRoomsTest {
         ROOMS.room("length");
         ROOMS.room("outline");
         ROOMS.room("grammar");
+        ROOMS.room("guillotine");
         ROOMS.room("paper", "length");
         ROOMS.room("die", "length", "paper");
         ROOMS.room("tool", "length", "die");

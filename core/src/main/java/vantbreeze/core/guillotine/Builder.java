@@ -1,0 +1,97 @@
+package vantbreeze.core.guillotine;
+
+import java.util.SplittableRandom;
+import org.jspecify.annotations.Nullable;
+
+/** Makes plans sheet by sheet: of all kinds of sheets the one that is used best for its price. */
+final class Builder {
+
+    /** Large items are worth more than their area, as they are harder to place: its power, at least and at most. */
+    private static final double LEAST_POWER = 1.0;
+
+    private static final double USUAL_POWER = 1.05;
+    private static final double MOST_POWER = 1.25;
+
+    private final Problem problem;
+    private final SplittableRandom random;
+    private long looks;
+
+    Builder(Problem problem, SplittableRandom random) {
+        this.problem = problem;
+        this.random = random;
+    }
+
+    long looks() {
+        return looks;
+    }
+
+    /**
+     * What items are worth while a plan is made.
+     *
+     * @param noise by what part values differ from plan to plan
+     */
+    double[] values(double noise) {
+        double power = noise == 0 ? USUAL_POWER : LEAST_POWER + random.nextDouble() * (MOST_POWER - LEAST_POWER);
+        return problem.items().stream()
+                .mapToDouble(item -> Math.pow(item.value(), power) * (1 + noise * random.nextDouble()))
+                .toArray();
+    }
+
+    /** A sheet that would be cut next. */
+    private record Next(int bin, Block block, double area, boolean takesAll) {
+
+        /** What is cut for the price; all that is left from the cheapest sheet is best. */
+        boolean isBetterThan(@Nullable Next other, Problem problem) {
+            if (other == null) {
+                return true;
+            }
+            double cost = problem.bins().get(bin).cost();
+            double otherCost = problem.bins().get(other.bin).cost();
+            if (takesAll != other.takesAll) {
+                return takesAll;
+            }
+            return takesAll ? cost < otherCost : area * otherCost > other.area * cost;
+        }
+    }
+
+    /**
+     * Cuts one sheet more, and more like it where items are left for them.
+     *
+     * @param kept how many blocks of each size are kept on the way
+     * @param dearest what all sheets may cost
+     * @return whether anything was cut
+     */
+    boolean opened(Layout layout, double[] values, int kept, double dearest) {
+        Next best = null;
+        for (int bin = 0; bin < problem.bins().size(); bin++) {
+            if (!layout.affords(bin, dearest)) {
+                continue;
+            }
+            BlockBuilding building = new BlockBuilding(problem, bin, values, layout.left, kept);
+            Block block = building.best();
+            looks += building.looks();
+            if (block != null) {
+                int[] items = block.items(problem.items().size());
+                Next next = new Next(bin, block, area(items), layout.isAll(items));
+                best = next.isBetterThan(best, problem) ? next : best;
+            }
+        }
+        if (best == null) {
+            return false;
+        }
+        int[] items = best.block.items(problem.items().size());
+        do {
+            Sheet sheet = layout.open(best.bin);
+            sheet.place(sheet.root(), best.block, layout::cut);
+        } while (layout.has(items) && layout.affords(best.bin, dearest));
+        return true;
+    }
+
+    private double area(int[] items) {
+        double area = 0;
+        for (int item = 0; item < items.length; item++) {
+            area += items[item] * problem.items().get(item).area();
+        }
+        return area;
+    }
+}

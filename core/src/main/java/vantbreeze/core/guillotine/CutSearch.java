@@ -1,0 +1,273 @@
+package vantbreeze.core.guillotine;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.SplittableRandom;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+
+/**
+ * Looks for the plan that costs least. Plans are made in one go, then sheet by sheet, each sheet the one worth most of
+ * what is left ({@link BlockBuilding}) with values that change from plan to plan, as sequential value correction does
+ * (Cui, Zhou and Yang 2015). Then again and again a part of the best is taken out and put in otherwise, first with less
+ * to spend on sheets than the best so far, then for tidier cuts: ruin and recreate (Schrimpf, Schneider,
+ * Stamm-Wilbrandt and Dueck 2000) on trees of cuts with a goal for the cost of bins (Gardeyn and Wauters 2022),
+ * accepting what is no worse than some steps ago (late acceptance hill-climbing: Burke and Bykov 2017).
+ *
+ * <p>Always the same for the same problem and budget.
+ */
+public final class CutSearch {
+
+    /** Sums of prices differ by less without being another. */
+    private static final double SAME = 1e-9;
+
+    /** How many steps ago a plan must not be worse than. */
+    private static final int MEMORY = 60;
+
+    /** Most items taken out at once. */
+    private static final int MOST_OUT = 14;
+
+    /** How many sheets are built anew at once. */
+    private static final int MOST_REBUILT = 3;
+
+    /** One step in so many builds sheets anew. */
+    private static final int REBUILD = 12;
+
+    /** What part of a budget is for plans made sheet by sheet, and what part for tidier cuts. */
+    private static final double BUILDING = 0.4;
+
+    private static final double TIDYING = 0.25;
+
+    /** How many blocks of a size are kept when a plan is built, time after time. */
+    private static final int[] KEPT = {12, 48, 24, 96, 192};
+
+    private final Problem problem;
+    private final CutBudget budget;
+    private final SplittableRandom random = new SplittableRandom(20);
+    private final Fill fill;
+    private final Builder builder;
+    private final double bound;
+    private Layout best;
+    private Score bestScore;
+
+    private CutSearch(Problem problem, CutBudget budget) {
+        this.problem = problem;
+        this.budget = budget;
+        this.fill = new Fill(problem, random);
+        this.builder = new Builder(problem, random);
+        this.bound = LowerBound.of(problem);
+        this.best = new Layout(problem);
+        this.bestScore = best.score();
+    }
+
+    /** The best plan found; items that no sheet has room for are left. */
+    public static Solution best(Problem problem, CutBudget budget) {
+        CutSearch search = new CutSearch(problem, budget);
+        search.make();
+        search.build();
+        search.spare();
+        search.tidy();
+        return search.best.solution(search.bound);
+    }
+
+    private long looks() {
+        return fill.looks() + builder.looks();
+    }
+
+    private boolean isOver(long looks) {
+        return looks() >= looks || budget.isStopped().getAsBoolean();
+    }
+
+    private boolean isProven() {
+        return best.isWhole() && best.cost <= bound * (1 + SAME) + SAME;
+    }
+
+    private void take(Layout layout) {
+        Score score = layout.score();
+        if (score.compareTo(bestScore) < 0) {
+            best = layout;
+            bestScore = score;
+            budget.better().accept(layout.solution(bound));
+        }
+    }
+
+    private IntStream all() {
+        return IntStream.range(0, problem.items().size());
+    }
+
+    /** Plans made in one go, the largest items first. */
+    private void make() {
+        for (Order order : Order.values()) {
+            Layout layout = new Layout(problem);
+            fill.fill(layout, order.of(problem, all()), Double.POSITIVE_INFINITY, false);
+            take(layout);
+        }
+    }
+
+    /** Plans made sheet by sheet, more and more carefully. */
+    private void build() {
+        long looks = (long) (budget.looks() * BUILDING);
+        for (int round = 0; !isOver(looks) && !isProven() && round < KEPT.length * 4; round++) {
+            Layout layout = new Layout(problem);
+            double[] values = builder.values(round == 0 ? 0 : 0.1);
+            int kept = KEPT[round % KEPT.length];
+            while (!layout.isWhole()
+                    && !isOver(looks)
+                    && builder.opened(layout, values, kept, Double.POSITIVE_INFINITY)) {
+                fill.fill(layout, Order.AREA.of(problem, all()), layout.cost, false);
+            }
+            fill.fill(layout, Order.AREA.of(problem, all()), Double.POSITIVE_INFINITY, false);
+            take(layout);
+        }
+    }
+
+    /** Time and again with less to spend. */
+    private void spare() {
+        long looks = (long) (budget.looks() * (1 - TIDYING));
+        while (!isOver(looks) && !isProven() && !best.sheets.isEmpty()) {
+            Layout start = new Layout(best);
+            double dearest = Double.POSITIVE_INFINITY;
+            if (best.isWhole()) {
+                dearest = best.cost * (1 - 1e-7);
+                while (start.cost > dearest) {
+                    start.empty(emptiest(start));
+                }
+            }
+            climb(start, dearest, looks, Layout::progress);
+        }
+    }
+
+    private int emptiest(Layout layout) {
+        List<Sheet> sheets = layout.sheets;
+        return IntStream.range(0, sheets.size())
+                .boxed()
+                .filter(index -> problem.bins().get(sheets.get(index).bin).cost() > 0)
+                .min(Comparator.comparingDouble(index -> sheets.get(index).used()))
+                .orElse(0);
+    }
+
+    /** Tidier cuts from the same sheets. */
+    private void tidy() {
+        long looks = Math.min(budget.looks(), looks() + (long) (budget.looks() * TIDYING));
+        if (best.isWhole() && !best.sheets.isEmpty() && !isOver(looks)) {
+            climb(new Layout(best), best.cost * (1 + SAME), looks, Layout::score);
+        }
+    }
+
+    /**
+     * Takes out and puts in, until the budget is spent or, on the way to cutting all, all are cut.
+     *
+     * @param dearest what sheets may cost
+     * @param measure what is climbed by
+     */
+    private void climb(Layout start, double dearest, long looks, Function<Layout, Score> measure) {
+        Layout now = start;
+        Score score = measure.apply(now);
+        Score top = score;
+        Score[] memory = new Score[MEMORY];
+        Arrays.fill(memory, score);
+        boolean wasWhole = start.isWhole();
+        for (int step = 0; !isOver(looks); step++) {
+            Layout next = new Layout(now);
+            if (!wasWhole && random.nextInt(REBUILD) == 0) {
+                rebuild(next, dearest);
+            } else {
+                ruin(next);
+                recreate(next, dearest);
+            }
+            Score then = measure.apply(next);
+            if (then.compareTo(memory[step % MEMORY]) <= 0 || then.compareTo(score) <= 0) {
+                now = next;
+                score = then;
+            }
+            if (then.compareTo(top) < 0) {
+                top = then;
+                take(next);
+            }
+            if (!wasWhole && next.isWhole()) {
+                return;
+            }
+            memory[step % MEMORY] = score;
+        }
+    }
+
+    /** Takes a few sheets apart and makes them, and what found no place, anew. */
+    private void rebuild(Layout layout, double dearest) {
+        int count = Math.min(layout.sheets.size(), 1 + random.nextInt(MOST_REBUILT));
+        for (int i = 0; i < count; i++) {
+            layout.empty(random.nextInt(layout.sheets.size()));
+        }
+        double[] values = builder.values(0.3);
+        int kept = KEPT[random.nextInt(KEPT.length)];
+        for (int i = 0; i <= count && !layout.isWhole(); i++) {
+            if (!builder.opened(layout, values, kept, dearest)) {
+                break;
+            }
+        }
+        fill.fill(layout, Order.AREA.of(problem, missing(layout)), dearest, false);
+    }
+
+    private IntStream missing(Layout layout) {
+        return all().filter(item -> layout.left[item] > 0);
+    }
+
+    private void ruin(Layout layout) {
+        if (layout.sheets.size() > 1 && random.nextInt(problem.bins().size() > 1 ? 12 : 60) == 0) {
+            layout.empty(random.nextInt(layout.sheets.size()));
+        }
+        int out = 1 + random.nextInt(MOST_OUT);
+        while (out > 0 && !layout.sheets.isEmpty()) {
+            out -= ruin(layout, random.nextInt(layout.sheets.size()), out);
+        }
+    }
+
+    /** Takes parts out of a sheet; answers how many. */
+    private int ruin(Layout layout, int index, int most) {
+        Sheet sheet = layout.change(index);
+        int before = sheet.parts.size();
+        do {
+            int out = before - sheet.parts.size();
+            sheet.clear(branch(sheet, most - out), layout::uncut);
+        } while (before - sheet.parts.size() < most && !sheet.parts.isEmpty() && random.nextInt(3) > 0);
+        int out = before - sheet.parts.size();
+        if (sheet.parts.isEmpty()) {
+            layout.close(index);
+        }
+        return out;
+    }
+
+    /** A part with what lies about it, of not many more parts than these. */
+    private Branch branch(Sheet sheet, int most) {
+        Branch branch = sheet.parts.get(random.nextInt(sheet.parts.size()));
+        for (Branch parent = branch.parent;
+                parent != null && random.nextInt(3) > 0 && parent.count() <= most;
+                parent = branch.parent) {
+            branch = parent;
+        }
+        return branch;
+    }
+
+    private void recreate(Layout layout, double dearest) {
+        int which = random.nextInt(12);
+        Order order = which < 5
+                ? Order.AREA
+                : which < 7
+                        ? Order.LONGER
+                        : which < 8 ? Order.SHORTER : random.nextInt(2) == 0 ? Order.WIDTH : Order.HEIGHT;
+        int[] items = which < 9
+                ? order.of(problem, missing(layout))
+                : shuffled(missing(layout).toArray());
+        fill.fill(layout, items, dearest, true);
+    }
+
+    private int[] shuffled(int[] items) {
+        for (int i = items.length - 1; i > 0; i--) {
+            int other = random.nextInt(i + 1);
+            int item = items[i];
+            items[i] = items[other];
+            items[other] = item;
+        }
+        return items;
+    }
+}

@@ -1,0 +1,156 @@
+package vantbreeze.core.guillotine;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.IntStream;
+
+/** A plan that is being changed: sheets with their trees of cuts, and what is not cut yet. */
+final class Layout {
+
+    /** What is left over is looked at in steps of this part of the largest sheet. */
+    private static final double STEP = 1 / 40.0;
+
+    final Problem problem;
+    final List<Sheet> sheets;
+    /** Of each item that fits a sheet at all, how many are not cut. */
+    final int[] left;
+    /** Of each kind of sheet, how many are in use. */
+    final int[] used;
+
+    double cost;
+    double missing;
+
+    Layout(Problem problem) {
+        this.problem = problem;
+        this.sheets = new ArrayList<>();
+        this.left = IntStream.range(0, problem.items().size())
+                .map(item -> problem.fits(item) ? problem.items().get(item).copies() : 0)
+                .toArray();
+        this.used = new int[problem.bins().size()];
+        for (int item = 0; item < left.length; item++) {
+            missing += left[item] * problem.items().get(item).value();
+        }
+    }
+
+    /** Shares the sheets: they are copied when they are changed. */
+    Layout(Layout other) {
+        this.problem = other.problem;
+        this.sheets = new ArrayList<>(other.sheets);
+        this.left = other.left.clone();
+        this.used = other.used.clone();
+        this.cost = other.cost;
+        this.missing = other.missing;
+    }
+
+    Sheet open(int bin) {
+        Bin kind = problem.bins().get(bin);
+        Sheet sheet = new Sheet(bin, kind.width(), kind.height());
+        sheets.add(sheet);
+        used[bin]++;
+        cost += kind.cost();
+        return sheet;
+    }
+
+    /** Whether there is one more of these sheets, and all together do not cost too much then. */
+    boolean affords(int bin, double dearest) {
+        Bin kind = problem.bins().get(bin);
+        return used[bin] < kind.copies() && cost + kind.cost() <= dearest;
+    }
+
+    /** A sheet to be changed: a copy in its place, as others look at it too. */
+    Sheet change(int index) {
+        Sheet sheet = sheets.get(index).copy();
+        sheets.set(index, sheet);
+        return sheet;
+    }
+
+    /** Takes all parts out of a sheet and puts it back. */
+    void empty(int index) {
+        sheets.get(index).parts.forEach(part -> uncut(part.item));
+        close(index);
+    }
+
+    /** Whether so many of each are not cut yet. */
+    boolean has(int[] items) {
+        return IntStream.range(0, left.length).allMatch(item -> items[item] <= left[item]);
+    }
+
+    /** Whether just these are not cut yet. */
+    boolean isAll(int[] items) {
+        return Arrays.equals(items, left);
+    }
+
+    /** Puts a sheet back that nothing is cut from. */
+    void close(int index) {
+        Sheet sheet = sheets.remove(index);
+        used[sheet.bin]--;
+        cost = sheets.stream()
+                .mapToDouble(one -> problem.bins().get(one.bin).cost())
+                .sum();
+    }
+
+    void cut(int item) {
+        left[item]--;
+        missing = isWhole() ? 0 : missing - problem.items().get(item).value();
+    }
+
+    void uncut(int item) {
+        left[item]++;
+        missing += problem.items().get(item).value();
+    }
+
+    boolean isWhole() {
+        return Arrays.stream(left).allMatch(count -> count == 0);
+    }
+
+    /** How good it is on the way to cutting all. */
+    Score progress() {
+        return new Score(missing, 0, 0, 0, 0, loose());
+    }
+
+    /** How good it is. */
+    Score score() {
+        double largest = 0;
+        int cuts = 0;
+        Set<Long> settings = new TreeSet<>();
+        double step = 0;
+        for (Sheet sheet : sheets) {
+            Tidiness tidiness = sheet.tidiness();
+            largest = Math.max(largest, tidiness.largest());
+            settings.addAll(tidiness.settings());
+            cuts += tidiness.cuts();
+            step = Math.max(step, sheet.root().area() * STEP);
+        }
+        return new Score(
+                missing, cost, step == 0 ? 0 : (long) Math.floor(largest / step), settings.size(), cuts, loose());
+    }
+
+    /** What lies closely leaves large rectangles over. */
+    private double loose() {
+        double close = 0;
+        for (Sheet sheet : sheets) {
+            for (Branch waste : sheet.wastes) {
+                close += Fill.worth(waste.width, waste.height);
+            }
+        }
+        return -close;
+    }
+
+    Solution solution(double bound) {
+        return new Solution(
+                sheets.stream()
+                        .map(sheet -> new Pattern(sheet.bin, sheet.node()))
+                        .toList(),
+                IntStream.range(0, left.length)
+                        .map(item -> problem.fits(item)
+                                ? left[item]
+                                : problem.items().get(item).copies())
+                        .boxed()
+                        .toList(),
+                cost,
+                bound);
+    }
+}

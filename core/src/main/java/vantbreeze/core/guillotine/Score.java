@@ -1,0 +1,30 @@
+package vantbreeze.core.guillotine;
+
+import java.util.Comparator;
+
+/**
+ * How good a plan is, one aim after the other: all is cut, the sheets cost little, what is left over is one large
+ * rectangle, the fence is set seldom, cuts are few. What lies closely is a hint on the way, no aim.
+ *
+ * @param missing worth of what found no place
+ * @param cost of all sheets
+ * @param leftover in steps, of the largest rectangle left over
+ * @param settings of the fence, the same on several sheets once
+ * @param cuts of all sheets
+ * @param loose how scattered what is left over is
+ */
+record Score(double missing, double cost, long leftover, int settings, int cuts, double loose)
+        implements Comparable<Score> {
+
+    private static final Comparator<Score> ORDER = Comparator.comparingDouble(Score::missing)
+            .thenComparingDouble(Score::cost)
+            .thenComparing(Comparator.comparingLong(Score::leftover).reversed())
+            .thenComparingInt(Score::settings)
+            .thenComparingInt(Score::cuts)
+            .thenComparingDouble(Score::loose);
+
+    @Override
+    public int compareTo(Score other) {
+        return ORDER.compare(this, other);
+    }
+}

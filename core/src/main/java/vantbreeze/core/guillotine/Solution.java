@@ -1,0 +1,32 @@
+package vantbreeze.core.guillotine;
+
+import java.util.List;
+
+/**
+ * What is cut from which sheets.
+ *
+ * @param patterns one for each sheet
+ * @param left of each item, how many found no place
+ * @param cost of all sheets
+ * @param bound no plan in which all that fits is cut costs less
+ */
+public record Solution(List<Pattern> patterns, List<Integer> left, double cost, double bound) {
+
+    /** Sums of prices differ by less without being another. */
+    private static final double SAME = 1e-9;
+
+    public Solution {
+        patterns = List.copyOf(patterns);
+        left = List.copyOf(left);
+    }
+
+    /** Whether all were cut. */
+    public boolean isWhole() {
+        return left.stream().allMatch(count -> count == 0);
+    }
+
+    /** Whether no plan can cost less. */
+    public boolean isProven() {
+        return isWhole() && cost <= bound * (1 + SAME) + SAME;
+    }
+}
