@@ -71,6 +71,11 @@ public final class CutSearch {
         return search.best.solution(search.bound);
     }
 
+    /** No plan in which all that fits is cut costs less. */
+    public static double bound(Problem problem) {
+        return LowerBound.of(problem);
+    }
+
     private long looks() {
         return fill.looks() + builder.looks();
     }

@@ -133,7 +133,7 @@ public final class RecipeWriter {
         piece.openings()
                 .forEach(hole -> told.add(
                         Circle.isOne(hole, middle)
-                                ? "Hole %s across in the middle"
+                                ? "Hole of %s in the middle"
                                         .formatted(figures(
                                                 List.of(Extent.of(hole).size().width()), ""))
                                 : "Hole: %s".formatted(spots(hole))));

@@ -9,19 +9,20 @@ import java.util.List;
  * Cuts up sheets as a plan says and looks at what falls: an independent few lines that trust no field of the plan but
  * the distances at which the fence is set.
  */
-final class VirtualTrimmer {
+public final class VirtualTrimmer {
 
     private final Problem problem;
     private final int[] fallen;
     private int cuts;
 
-    VirtualTrimmer(Problem problem) {
+    /** To cut up sheets of a problem. */
+    public VirtualTrimmer(Problem problem) {
         this.problem = problem;
         this.fallen = new int[problem.items().size()];
     }
 
     /** Cuts all; answers how many cuts it took. */
-    int cut(Solution solution) {
+    public int cut(Solution solution) {
         int[] used = new int[problem.bins().size()];
         double cost = 0;
         for (Pattern pattern : solution.patterns()) {
