@@ -16,6 +16,9 @@ final class Fill {
     /** One place in so many is overlooked. */
     private static final int BLINK = 60;
 
+    /** One place in so many is cut the other way first. */
+    private static final int OTHERWISE = 5;
+
     private final Problem problem;
     private final SplittableRandom random;
     private long looks;
@@ -29,7 +32,7 @@ final class Fill {
         return looks;
     }
 
-    /** What a rectangle left over is worth; beside sheets of another size, too. */
+    /** What a rectangle left over is worth. */
     static double worth(long width, long height) {
         return Math.pow((double) width * height, POWER);
     }
@@ -111,7 +114,7 @@ final class Fill {
                 best.sheet = index;
                 best.waste = waste;
                 best.turned = turned;
-                best.uprightFirst = upright <= level;
+                best.uprightFirst = upright <= level != (blinks && random.nextInt(OTHERWISE) == 0);
             }
         }
     }

@@ -3,8 +3,6 @@ package vantbreeze.core.guillotine;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.stream.IntStream;
 
 /** A plan that is being changed: sheets with their trees of cuts, and what is not cut yet. */
@@ -67,6 +65,18 @@ final class Layout {
         return sheet;
     }
 
+    /** Cuts all sheets from which the same comes as this one is cut, so that they are one stack. */
+    void unite(int index) {
+        Sheet one = sheets.get(index);
+        int[] items = one.items(left.length);
+        for (int i = 0; i < sheets.size(); i++) {
+            Sheet other = sheets.get(i);
+            if (i != index && other.bin == one.bin && Arrays.equals(items, other.items(left.length))) {
+                sheets.set(i, one.copy());
+            }
+        }
+    }
+
     /** Takes all parts out of a sheet and puts it back. */
     void empty(int index) {
         sheets.get(index).parts.forEach(part -> uncut(part.item));
@@ -111,21 +121,25 @@ final class Layout {
         return new Score(missing, 0, 0, 0, 0, loose());
     }
 
-    /** How good it is. */
+    /** How good it is; what leaves something uncut is not looked at closely. */
     Score score() {
+        if (!isWhole()) {
+            return new Score(missing, cost, 0, Integer.MAX_VALUE, Integer.MAX_VALUE, loose());
+        }
         double largest = 0;
-        int cuts = 0;
-        Set<Long> settings = new TreeSet<>();
-        double step = 0;
+        double step = 1;
         for (Sheet sheet : sheets) {
-            Tidiness tidiness = sheet.tidiness();
-            largest = Math.max(largest, tidiness.largest());
-            settings.addAll(tidiness.settings());
-            cuts += tidiness.cuts();
+            largest = Math.max(largest, sheet.largestWaste());
             step = Math.max(step, sheet.root().area() * STEP);
         }
+        CutSequence sequence = CutSequence.of(solution(0));
         return new Score(
-                missing, cost, step == 0 ? 0 : (long) Math.floor(largest / step), settings.size(), cuts, loose());
+                0, cost, (long) Math.floor(largest / step), sequence.settings().size(), sequence.cuts(), loose());
+    }
+
+    /** How many parts there are. */
+    int parts() {
+        return sheets.stream().mapToInt(sheet -> sheet.parts.size()).sum();
     }
 
     /** What lies closely leaves large rectangles over. */

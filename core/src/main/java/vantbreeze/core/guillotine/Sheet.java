@@ -14,9 +14,6 @@ final class Sheet {
     final List<Branch> parts = new ArrayList<>();
     private final Branch root;
 
-    @Nullable
-    private Tidiness tidiness;
-
     Sheet(int bin, long width, long height) {
         this.bin = bin;
         this.root = new Branch(Kind.WASTE, width, height, null);
@@ -29,7 +26,6 @@ final class Sheet {
         wastes.addAll(other.wastes);
         parts.addAll(other.parts);
         this.root = copied(other.root, null);
-        this.tidiness = other.tidiness;
     }
 
     Sheet copy() {
@@ -58,18 +54,21 @@ final class Sheet {
         return root;
     }
 
+    /** How many of each of so many kinds of items come from it. */
+    int[] items(int kinds) {
+        int[] items = new int[kinds];
+        parts.forEach(part -> items[part.item]++);
+        return items;
+    }
+
     /** Area of its parts. */
     double used() {
         return parts.stream().mapToDouble(Branch::area).sum();
     }
 
-    Tidiness tidiness() {
-        Tidiness known = tidiness;
-        if (known == null) {
-            known = Tidiness.of(root);
-            tidiness = known;
-        }
-        return known;
+    /** Area of the largest rectangle left over. */
+    double largestWaste() {
+        return wastes.stream().mapToDouble(Branch::area).max().orElse(0);
     }
 
     /**
@@ -79,7 +78,6 @@ final class Sheet {
      * @param uprightFirst whether a strip as wide as it is cut off first, else one as high
      */
     void place(Branch waste, int item, boolean turned, long width, long height, boolean uprightFirst) {
-        tidiness = null;
         boolean beside = waste.width > width && (uprightFirst || waste.height == height);
         Branch part = waste;
         if (beside) {
@@ -109,7 +107,6 @@ final class Sheet {
             cut.accept(block.item());
             return;
         }
-        tidiness = null;
         Branch whole = waste.height > block.height() ? carved(waste, block.height(), Kind.ABOVE) : waste;
         whole = whole.width > block.width() ? carved(whole, block.width(), Kind.BESIDE) : whole;
         // both halves of it are carved before either is cut up, or what is left over of one would be taken for the
@@ -169,7 +166,6 @@ final class Sheet {
      * @param taken told each item
      */
     void clear(Branch branch, IntConsumer taken) {
-        tidiness = null;
         take(branch, taken);
         branch.kind = Kind.WASTE;
         branch.branches.clear();
