@@ -38,7 +38,10 @@ final class BlockBuilding {
     private final List<Shelf> shelves = new ArrayList<>();
     private long looks;
 
-    /** A block while it is only one of many: two others, each as it was built or turned by a quarter. */
+    /**
+     * A block while it is only one of many: two others, each as it was built or turned by a quarter; or one item, as it
+     * stands or turned.
+     */
     private static final class Built {
         final long width;
         final long height;
@@ -86,17 +89,13 @@ final class BlockBuilding {
             return false;
         }
 
-        Block block(boolean turned, Problem problem) {
+        Block block(boolean turned) {
             Built first = one;
             Built second = other;
             if (first == null || second == null) {
-                boolean stands = problem.items().get(items[0]).width() == width;
-                return Block.of(turned ? height : width, turned ? width : height, items[0], stands == turned);
+                return Block.of(turned ? height : width, turned ? width : height, items[0], turnsOne != turned);
             }
-            return Block.of(
-                    first.block(turnsOne != turned, problem),
-                    second.block(turnsOther != turned, problem),
-                    beside != turned);
+            return Block.of(first.block(turnsOne != turned), second.block(turnsOther != turned), beside != turned);
         }
     }
 
@@ -180,18 +179,20 @@ final class BlockBuilding {
     @Nullable
     Block best() {
         for (int item = 0; item < left.length; item++) {
-            if (left[item] > 0 && (problem.fits(item, bin, false) || problem.fits(item, bin, true))) {
+            if (left[item] > 0 && problem.fits(item, bin)) {
                 boolean straight = problem.turning().allows(item, bin, false);
                 boolean turned = problem.turning().allows(item, bin, true);
                 Item one = problem.items().get(item);
-                file(new Built(
+                Built built = new Built(
                         one.across(!straight),
                         one.up(!straight),
                         straight && turned,
                         new int[] {item},
                         once(item),
                         mixed(item + 1L),
-                        values[item]));
+                        values[item]);
+                built.turnsOne = !straight;
+                file(built);
             }
         }
         Built best = null;
@@ -215,7 +216,7 @@ final class BlockBuilding {
             }
             done.add(now);
         }
-        return best == null ? null : best.block(!lies(best.width, best.height), problem);
+        return best == null ? null : best.block(!lies(best.width, best.height));
     }
 
     private void file(Built built) {

@@ -38,7 +38,8 @@ final class Builder {
     }
 
     /** A sheet that would be cut next. */
-    private record Next(int bin, Block block, double area, boolean takesAll) {
+    @SuppressWarnings("ArrayRecordComponent") // never compared
+    private record Next(int bin, Block block, int[] items, double area, boolean takesAll) {
 
         /** What is cut for the price; all that is left from the cheapest sheet is best. */
         boolean isBetterThan(@Nullable Next other, Problem problem) {
@@ -72,18 +73,17 @@ final class Builder {
             looks += building.looks();
             if (block != null) {
                 int[] items = block.items(problem.items().size());
-                Next next = new Next(bin, block, area(items), layout.isAll(items));
+                Next next = new Next(bin, block, items, area(items), layout.isAll(items));
                 best = next.isBetterThan(best, problem) ? next : best;
             }
         }
         if (best == null) {
             return false;
         }
-        int[] items = best.block.items(problem.items().size());
         do {
             Sheet sheet = layout.open(best.bin);
             sheet.place(sheet.root(), best.block, layout::cut);
-        } while (layout.has(items) && layout.affords(best.bin, dearest));
+        } while (layout.has(best.items) && layout.affords(best.bin, dearest));
         return true;
     }
 

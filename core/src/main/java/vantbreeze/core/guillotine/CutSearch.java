@@ -89,7 +89,7 @@ public final class CutSearch {
     }
 
     private boolean isProven() {
-        return best.isWhole() && best.cost <= bound * (1 + SAME) + SAME;
+        return best.isWhole() && Solution.reaches(best.cost, bound);
     }
 
     private void take(Layout layout) {

@@ -67,7 +67,11 @@ public record CutSequence(List<Stack> stacks, List<Setting> settings) {
 
     /** The order for a plan. */
     public static CutSequence of(Solution solution) {
-        return new Walk().walked(solution);
+        return of(solution.patterns());
+    }
+
+    static CutSequence of(List<Pattern> patterns) {
+        return new Walk().walked(patterns);
     }
 
     /** How often the blade comes down: once for each stack. */
@@ -102,9 +106,9 @@ public record CutSequence(List<Stack> stacks, List<Setting> settings) {
         private final List<Hand> hands = new ArrayList<>();
         private int numbers;
 
-        CutSequence walked(Solution solution) {
+        CutSequence walked(List<Pattern> patterns) {
             Map<Pattern, Integer> alike = new LinkedHashMap<>();
-            solution.patterns().forEach(pattern -> alike.merge(pattern, 1, Integer::sum));
+            patterns.forEach(pattern -> alike.merge(pattern, 1, Integer::sum));
             List<Stack> stacks = new ArrayList<>();
             alike.forEach((pattern, sheets) ->
                     stacks.add(new Stack(taken(pattern.root()).hand(), pattern, sheets)));

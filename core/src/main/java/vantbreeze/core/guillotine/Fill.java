@@ -64,15 +64,20 @@ final class Fill {
     }
 
     private boolean placed(Layout layout, int item, boolean blinks) {
-        Item one = problem.items().get(item);
         Place best = new Place();
         for (int sheet = 0; sheet < layout.sheets.size(); sheet++) {
             look(layout, sheet, item, false, blinks, best);
-            if (one.width() != one.height()) {
+            // a square lies alike either way, but the grain may let it lie one way only
+            if (!isSquare(item) || !problem.turning().allows(item, layout.sheets.get(sheet).bin, false)) {
                 look(layout, sheet, item, true, blinks, best);
             }
         }
         return cut(layout, best, item);
+    }
+
+    private boolean isSquare(int item) {
+        Item one = problem.items().get(item);
+        return one.width() == one.height();
     }
 
     private boolean cut(Layout layout, Place place, int item) {
@@ -125,7 +130,7 @@ final class Fill {
         double least = Double.POSITIVE_INFINITY;
         for (int bin = 0; bin < problem.bins().size(); bin++) {
             Bin kind = problem.bins().get(bin);
-            if (layout.affords(bin, dearest) && (problem.fits(item, bin, false) || problem.fits(item, bin, true))) {
+            if (layout.affords(bin, dearest) && problem.fits(item, bin)) {
                 double price = (kind.cost() / kind.area()) * (1 + random.nextInt(100) / 400.0);
                 if (price < least) {
                     least = price;

@@ -132,7 +132,7 @@ final class Layout {
             largest = Math.max(largest, sheet.largestWaste());
             step = Math.max(step, sheet.root().area() * STEP);
         }
-        CutSequence sequence = CutSequence.of(solution(0));
+        CutSequence sequence = CutSequence.of(patterns());
         return new Score(
                 0, cost, (long) Math.floor(largest / step), sequence.settings().size(), sequence.cuts(), loose());
     }
@@ -153,11 +153,15 @@ final class Layout {
         return -close;
     }
 
+    private List<Pattern> patterns() {
+        return sheets.stream()
+                .map(sheet -> new Pattern(sheet.bin, sheet.node()))
+                .toList();
+    }
+
     Solution solution(double bound) {
         return new Solution(
-                sheets.stream()
-                        .map(sheet -> new Pattern(sheet.bin, sheet.node()))
-                        .toList(),
+                patterns(),
                 IntStream.range(0, left.length)
                         .map(item -> problem.fits(item)
                                 ? left[item]

@@ -42,10 +42,14 @@ public record Problem(List<Item> items, List<Bin> bins, Rotations turning) {
                 && one.up(turned) <= sheet.height();
     }
 
+    /** Whether it fits a sheet of these either way round. */
+    boolean fits(int item, int bin) {
+        return fits(item, bin, false) || fits(item, bin, true);
+    }
+
     /** Whether it fits any sheet at all. */
     public boolean fits(int item) {
-        return IntStream.range(0, bins.size())
-                .anyMatch(bin -> bins.get(bin).copies() > 0 && (fits(item, bin, false) || fits(item, bin, true)));
+        return IntStream.range(0, bins.size()).anyMatch(bin -> bins.get(bin).copies() > 0 && fits(item, bin));
     }
 
     double area() {

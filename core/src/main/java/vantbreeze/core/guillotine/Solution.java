@@ -27,6 +27,11 @@ public record Solution(List<Pattern> patterns, List<Integer> left, double cost, 
 
     /** Whether no plan can cost less. */
     public boolean isProven() {
-        return isWhole() && cost <= bound * (1 + SAME) + SAME;
+        return isWhole() && reaches(cost, bound);
+    }
+
+    /** Whether a plan costs no more than any must. */
+    static boolean reaches(double cost, double bound) {
+        return cost <= bound * (1 + SAME) + SAME;
     }
 }

@@ -138,6 +138,14 @@ class CutSearchTest {
         assertThat(best(problem, 300_000).isWhole()).isTrue();
     }
 
+    /** A square looks alike turned, but its folds don't: they may have to run along the grain. */
+    @Test
+    void squaresThatMustBeTurnedShareASheet() {
+        Problem problem = new Problem(
+                List.of(new Item(50, 50, 4)), List.of(new Bin(100, 100, Bin.PLENTY, 1)), (item, bin, turned) -> turned);
+        assertThat(best(problem, 100_000).patterns()).hasSize(1);
+    }
+
     @Test
     void whatFitsNoSheetIsLeftAndTheRestIsCut() {
         Problem problem = new Problem(
