@@ -24,10 +24,17 @@ public sealed interface CutNode {
      * @param upright whether the cuts run upwards, the parts lying beside one another from the left; else from the foot
      *     up
      * @param parts two or more
+     * @param kept whether the parts lie where they are, so that only the first or the last can be cut off; else they
+     *     come in any order
      */
-    record Cut(long width, long height, boolean upright, List<CutNode> parts) implements CutNode {
+    record Cut(long width, long height, boolean upright, List<CutNode> parts, boolean kept) implements CutNode {
         public Cut {
             parts = List.copyOf(parts);
+        }
+
+        /** Cut into parts that come in any order. */
+        public Cut(long width, long height, boolean upright, List<CutNode> parts) {
+            this(width, height, upright, parts, false);
         }
 
         /** How far a part reaches in the direction in which they lie beside one another: where the fence stands. */

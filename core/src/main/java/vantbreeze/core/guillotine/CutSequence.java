@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.SortedMap;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
@@ -47,13 +46,20 @@ public record CutSequence(List<Stack> stacks, List<Setting> settings) {
      * Cuts of one thing in hand.
      *
      * @param hand what is cut, by its number
+     * @param area where that lies on its sheet before the first of them
      * @param upright whether the cuts run upwards as it lies on its sheet
+     * @param far whether its right edge, or top, stands against the fence; else its left edge, or foot
      * @param falls what falls, one for each cut
      * @param left what it is then, if it needs no further cut this way; null else
      */
-    public record Stroke(int hand, boolean upright, List<Fall> falls, @Nullable Fall left) {
+    public record Stroke(int hand, CutArea area, boolean upright, boolean far, List<Fall> falls, @Nullable Fall left) {
         public Stroke {
             falls = List.copyOf(falls);
+        }
+
+        /** How long each cut is. */
+        public long length() {
+            return area.extent(!upright);
         }
     }
 
@@ -62,8 +68,9 @@ public record CutSequence(List<Stack> stacks, List<Setting> settings) {
      *
      * @param hand its number
      * @param node what it is or becomes
+     * @param area where it lay on its sheet
      */
-    public record Fall(int hand, CutNode node) {}
+    public record Fall(int hand, CutNode node, CutArea area) {}
 
     /** The order for a plan. */
     public static CutSequence of(Solution solution) {
@@ -82,26 +89,19 @@ public record CutSequence(List<Stack> stacks, List<Setting> settings) {
                 .sum();
     }
 
-    /** One walk through the trees of all sheets. */
-    private static final class Walk {
-
-        /** What is in hand and not cut up yet: by distance of the fence, what falls there. */
-        private static final class Hand {
-            final int number;
-            final CutNode.Cut cut;
-            final CutNode last;
-            final SortedMap<Long, List<CutNode>> waiting = new TreeMap<>(Comparator.reverseOrder());
-
-            Hand(int number, CutNode.Cut cut) {
-                this.number = number;
-                this.cut = cut;
-                this.last = cut.parts().get(cut.parts().size() - 1);
-                for (CutNode part : cut.parts().subList(0, cut.parts().size() - 1)) {
-                    waiting.computeIfAbsent(cut.extent(part), fence -> new ArrayList<>())
-                            .add(part);
-                }
+    /** How much of it is beyond what a trimmer does at its best. */
+    int beyond(TrimmerLimits limits) {
+        int beyond = 0;
+        for (Setting setting : settings) {
+            for (Stroke stroke : setting.strokes()) {
+                beyond += limits.beyond(stroke, setting.fence());
             }
         }
+        return beyond;
+    }
+
+    /** One walk through the trees of all sheets. */
+    private static final class Walk {
 
         private final List<Hand> hands = new ArrayList<>();
         private int numbers;
@@ -110,8 +110,11 @@ public record CutSequence(List<Stack> stacks, List<Setting> settings) {
             Map<Pattern, Integer> alike = new LinkedHashMap<>();
             patterns.forEach(pattern -> alike.merge(pattern, 1, Integer::sum));
             List<Stack> stacks = new ArrayList<>();
-            alike.forEach((pattern, sheets) ->
-                    stacks.add(new Stack(taken(pattern.root()).hand(), pattern, sheets)));
+            alike.forEach((pattern, sheets) -> {
+                CutNode root = pattern.root();
+                CutArea whole = new CutArea(0, 0, root.width(), root.height());
+                stacks.add(new Stack(taken(root, whole).hand(), pattern, sheets));
+            });
             List<Setting> settings = new ArrayList<>();
             while (!hands.isEmpty()) {
                 long fence = next();
@@ -120,12 +123,12 @@ public record CutSequence(List<Stack> stacks, List<Setting> settings) {
             return new CutSequence(stacks, settings);
         }
 
-        private Fall taken(CutNode node) {
+        private Fall taken(CutNode node, CutArea area) {
             numbers++;
             if (node instanceof CutNode.Cut cut) {
-                hands.add(new Hand(numbers, cut));
+                hands.add(cut.kept() ? new KeptHand(numbers, cut, area) : new FreeHand(numbers, cut, area));
             }
-            return new Fall(numbers, node);
+            return new Fall(numbers, node, area);
         }
 
         /**
@@ -135,13 +138,7 @@ public record CutSequence(List<Stack> stacks, List<Setting> settings) {
         private long next() {
             Map<Long, Integer> now = new TreeMap<>(Comparator.reverseOrder());
             Map<Long, Integer> later = new TreeMap<>();
-            for (Hand hand : hands) {
-                hand.waiting.forEach((fence, parts) -> {
-                    now.merge(fence, parts.size(), Integer::sum);
-                    parts.forEach(part -> count(part, later));
-                });
-                count(hand.last, later);
-            }
+            hands.forEach(hand -> hand.count(now, later));
             return now.entrySet().stream()
                     .min(Comparator.comparing((Map.Entry<Long, Integer> one) -> later.containsKey(one.getKey()))
                             .thenComparing(one -> -one.getValue()))
@@ -149,28 +146,13 @@ public record CutSequence(List<Stack> stacks, List<Setting> settings) {
                     .getKey();
         }
 
-        private static void count(CutNode node, Map<Long, Integer> later) {
-            if (node instanceof CutNode.Cut cut) {
-                cut.parts()
-                        .subList(0, cut.parts().size() - 1)
-                        .forEach(part -> later.merge(cut.extent(part), 1, Integer::sum));
-                cut.parts().forEach(part -> count(part, later));
-            }
-        }
-
         /** All that is cut at this distance, and what falls and is cut there too. */
         private List<Stroke> strokes(long fence) {
             List<Stroke> strokes = new ArrayList<>();
             for (int i = 0; i < hands.size(); i++) {
-                Hand hand = hands.get(i);
-                List<CutNode> parts = hand.waiting.remove(fence);
-                if (parts != null) {
-                    List<Fall> falls = parts.stream().map(this::taken).toList();
-                    strokes.add(new Stroke(
-                            hand.number, hand.cut.upright(), falls, hand.waiting.isEmpty() ? taken(hand.last) : null));
-                }
+                hands.get(i).cutAt(fence, this::taken, strokes);
             }
-            hands.removeIf(hand -> hand.waiting.isEmpty());
+            hands.removeIf(Hand::isDone);
             return strokes;
         }
     }

@@ -118,13 +118,13 @@ final class Layout {
 
     /** How good it is on the way to cutting all. */
     Score progress() {
-        return new Score(missing, 0, 0, 0, 0, loose());
+        return new Score(missing, 0, 0, 0, 0, 0, loose());
     }
 
     /** How good it is; what leaves something uncut is not looked at closely. */
     Score score() {
         if (!isWhole()) {
-            return new Score(missing, cost, 0, Integer.MAX_VALUE, Integer.MAX_VALUE, loose());
+            return new Score(missing, cost, 0, 0, Integer.MAX_VALUE, Integer.MAX_VALUE, loose());
         }
         double largest = 0;
         double step = 1;
@@ -134,7 +134,13 @@ final class Layout {
         }
         CutSequence sequence = CutSequence.of(patterns());
         return new Score(
-                0, cost, (long) Math.floor(largest / step), sequence.settings().size(), sequence.cuts(), loose());
+                0,
+                cost,
+                sequence.beyond(problem.limits()),
+                (long) Math.floor(largest / step),
+                sequence.settings().size(),
+                sequence.cuts(),
+                loose());
     }
 
     /** How many parts there are. */

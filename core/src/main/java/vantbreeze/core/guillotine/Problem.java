@@ -8,8 +8,9 @@ import java.util.stream.IntStream;
  * What is to be cut from what.
  *
  * @param turning which way round items may lie
+ * @param limits what the trimmer does at its best
  */
-public record Problem(List<Item> items, List<Bin> bins, Rotations turning) {
+public record Problem(List<Item> items, List<Bin> bins, Rotations turning, TrimmerLimits limits) {
 
     /** Most rectangles that are cut in one plan. */
     public static final int MOST = 5_000;
@@ -26,6 +27,15 @@ public record Problem(List<Item> items, List<Bin> bins, Rotations turning) {
                     count,
                     MOST));
         }
+    }
+
+    /**
+     * With a trimmer that cuts anything.
+     *
+     * @throws IllegalArgumentException in words for the maker when there are more than {@link #MOST}
+     */
+    public Problem(List<Item> items, List<Bin> bins, Rotations turning) {
+        this(items, bins, turning, TrimmerLimits.NONE);
     }
 
     /** How many rectangles in all. */

@@ -31,6 +31,8 @@ class CutSequenceTest {
             for (Stroke stroke : setting.strokes()) {
                 long[] hand = hands.get(stroke.hand());
                 assertThat(hand).as("in hand").isNotNull();
+                assertThat(List.of(stroke.area().width(), stroke.area().height()))
+                        .isEqualTo(List.of(hand[0], hand[1]));
                 int side = stroke.upright() ? 0 : 1;
                 for (Fall fall : stroke.falls()) {
                     assertThat(hand[side]).isGreaterThan(setting.fence());

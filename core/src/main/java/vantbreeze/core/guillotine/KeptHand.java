@@ -1,0 +1,45 @@
+package vantbreeze.core.guillotine;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Map;
+
+/** Something in hand whose parts lie where they are: only those at its two ends can be cut off. */
+final class KeptHand extends Hand {
+
+    private final Deque<CutNode> rest;
+
+    KeptHand(int number, CutNode.Cut cut, CutArea area) {
+        super(number, cut, area);
+        rest = new ArrayDeque<>(cut.parts());
+    }
+
+    @Override
+    void count(Map<Long, Integer> now, Map<Long, Integer> later) {
+        now.merge(cut.extent(rest.getFirst()), 1, Integer::sum);
+        if (rest.size() > 2) {
+            now.merge(cut.extent(rest.getLast()), 1, Integer::sum);
+        }
+        rest.forEach(part -> countAll(part, later));
+        rest.stream()
+                .skip(1)
+                .limit(Math.max(0, rest.size() - 2))
+                .forEach(part -> later.merge(cut.extent(part), 1, Integer::sum));
+    }
+
+    @Override
+    List<CutNode> off(long fence, boolean far) {
+        List<CutNode> off = new ArrayList<>();
+        while (rest.size() > 1 && cut.extent(far ? rest.getLast() : rest.getFirst()) == fence) {
+            off.add(far ? rest.removeLast() : rest.removeFirst());
+        }
+        return off;
+    }
+
+    @Override
+    List<CutNode> left() {
+        return rest.size() == 1 ? List.of(rest.getFirst()) : List.of();
+    }
+}
