@@ -6,6 +6,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.fold.Crease;
+import vantbreeze.core.fold.DrawnMark;
 import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Lazy;
@@ -33,6 +34,9 @@ public final class Blank {
     private final Lie lie;
     private final Folds folds;
     private final List<Use> uses;
+    private final int number;
+    private final int mirror;
+    private final List<DrawnMark> slits;
 
     /** Which way round it may lie on its sheet, the sheet standing upright. */
     public enum Lie {
@@ -64,8 +68,12 @@ public final class Blank {
      */
     public record OfLayer(FaceName face, int level) implements Use {}
 
-    /** One paper across several panels, cut apart once it is cut out. */
-    public record OfRun(List<Use> parts) implements Use {}
+    /**
+     * One paper across several panels, cut apart once it is cut out.
+     *
+     * @param sizes of the parts, from left to right
+     */
+    public record OfRun(List<Use> parts, List<Size> sizes) implements Use {}
 
     private Blank(
             String stockId,
@@ -74,7 +82,10 @@ public final class Blank {
             Size size,
             Supplier<Polygon> outline,
             Folds folds,
-            List<Use> uses) {
+            List<Use> uses,
+            int number,
+            int mirror,
+            List<DrawnMark> slits) {
         this.stockId = stockId;
         this.stock = stock;
         this.otherSide = otherSide;
@@ -83,6 +94,9 @@ public final class Blank {
         this.lie = stock.pattern() == Cardstock.Pattern.DIRECTIONAL ? Lie.UPRIGHT : Lie.ANY;
         this.folds = folds;
         this.uses = List.copyOf(uses);
+        this.number = number;
+        this.mirror = mirror;
+        this.slits = List.copyOf(slits);
     }
 
     /**
@@ -92,7 +106,8 @@ public final class Blank {
      * @param uses one for each of them
      */
     static Blank of(Piece piece, String stockId, Cardstock stock, List<Use> uses) {
-        return new Blank(stockId, stock, false, piece.cutSize(), () -> polygon(piece), folds(piece), uses);
+        return new Blank(
+                stockId, stock, false, piece.cutSize(), () -> polygon(piece), folds(piece), uses, 0, 0, slits(piece));
     }
 
     /** Layers that are cut alike; one paper across several panels as it is cut first. */
@@ -104,7 +119,10 @@ public final class Blank {
                 cut.size(),
                 () -> cut.shape().polygon(),
                 Folds.NONE,
-                uses);
+                uses,
+                cut.number(),
+                cut.mirror(),
+                List.of());
     }
 
     private static Polygon polygon(Piece piece) {
@@ -117,6 +135,14 @@ public final class Blank {
     private static LinearRing ring(List<Spot> corners, Extent extent) {
         return FACTORY.createLinearRing(
                 Rings.closed(corners, corner -> extent.fromCorner(corner).millimetres()));
+    }
+
+    private static List<DrawnMark> slits(Piece piece) {
+        Extent extent = piece.extent();
+        return DrawnMark.of(piece).stream()
+                .filter(mark -> mark.fold() == null)
+                .map(mark -> new DrawnMark(extent.fromCorner(mark.from()), extent.fromCorner(mark.to()), null))
+                .toList();
     }
 
     private static Folds folds(Piece piece) {
@@ -170,6 +196,21 @@ public final class Blank {
     /** Which way its folds run. */
     public Folds folds() {
         return folds;
+    }
+
+    /** Its number on the list and the map of layers; 0 for a piece. */
+    public int number() {
+        return number;
+    }
+
+    /** Number of the one that is its mirror image, 0 for none. */
+    public int mirror() {
+        return mirror;
+    }
+
+    /** Slits inside it, from its lower left corner. */
+    public List<DrawnMark> slits() {
+        return slits;
     }
 
     /** What each of them becomes. */

@@ -73,8 +73,13 @@ public record Blanks(List<Blank> all) {
     /** The layers of a card. */
     public static Blanks ofLayers(CutList cuts, FoldGraph graph) {
         return new Blanks(cuts.cuts().stream()
-                .map(cut -> Blank.of(cut, cut.runs() ? List.of(new Blank.OfRun(uses(cut, graph))) : uses(cut, graph)))
+                .map(cut -> Blank.of(cut, cut.runs() ? List.of(run(cut, graph)) : uses(cut, graph)))
                 .toList());
+    }
+
+    private static Blank.Use run(Cut cut, FoldGraph graph) {
+        return new Blank.OfRun(
+                uses(cut, graph), cut.parts().stream().map(CutShape::size).toList());
     }
 
     private static List<Blank.Use> uses(Cut cut, FoldGraph graph) {

@@ -1,65 +1,183 @@
 package vantbreeze.core.cutting;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import vantbreeze.core.guillotine.Bin;
+import vantbreeze.core.guillotine.CutNode;
 import vantbreeze.core.guillotine.Problem;
 import vantbreeze.core.guillotine.Solution;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.StockSheet;
 
-/**
- * What is cut from one cardstock or paper.
- *
- * @param stockId as plans name it
- * @param blanks what is wanted, the items of the problem in its order
- * @param sheets what it may be cut from, the bins of the problem in its order
- * @param isAssumed whether there is no sheet of it, so that those it was listed in, else the usual one, are to be
- *     bought
- * @param isAcrossGrain whether heavy card is folded across its grain, as that takes less paper
- * @param squared trimmed off each edge of a whole sheet first
- * @param problem in units of {@link Length}
- * @param solution a tree of cuts for each sheet that is used
- */
-public record PaperPlan(
-        String stockId,
-        Cardstock stock,
-        List<Blank> blanks,
-        List<StockSheet> sheets,
-        boolean isAssumed,
-        boolean isAcrossGrain,
-        Length squared,
-        Problem problem,
-        Solution solution) {
+/** What is cut from one cardstock or paper. */
+public final class PaperPlan {
 
-    public PaperPlan {
-        blanks = List.copyOf(blanks);
-        sheets = List.copyOf(sheets);
+    private final PaperAtHand paper;
+    private final List<Blank> blanks;
+    private final Pins pins;
+    private final LotPlan plan;
+    private final boolean isAcrossGrain;
+    private final @Nullable Solution unpinned;
+
+    /**
+     * @param isAcrossGrain whether heavy card is folded across its grain, as that takes less paper
+     * @param unpinned the plan if nothing were pinned; null where nothing is
+     */
+    PaperPlan(
+            PaperAtHand paper,
+            List<Blank> blanks,
+            Pins pins,
+            LotPlan plan,
+            boolean isAcrossGrain,
+            @Nullable Solution unpinned) {
+        this.paper = paper;
+        this.blanks = List.copyOf(blanks);
+        this.pins = pins;
+        this.plan = plan;
+        this.isAcrossGrain = isAcrossGrain;
+        this.unpinned = unpinned;
+    }
+
+    /** As plans name it. */
+    public String stockId() {
+        return paper.stockId();
+    }
+
+    /** What it is. */
+    public Cardstock stock() {
+        return paper.stock();
+    }
+
+    /** What is wanted. */
+    public List<Blank> blanks() {
+        return blanks;
+    }
+
+    /** What it may be cut from, and what is left alone; the bins of the problem in its order. */
+    public List<StockSheet> sheets() {
+        return paper.sheets();
+    }
+
+    /** What the maker says of a sheet. */
+    public Optional<SheetUse> use(StockSheet sheet) {
+        return paper.use(sheet);
+    }
+
+    /** Whether there is no sheet of it, so that those it was listed in, else the usual one, are to be bought. */
+    public boolean isAssumed() {
+        return paper.isAssumed();
+    }
+
+    /** Whether every sheet is left alone. */
+    public boolean hasNoSheet() {
+        return problem().bins().stream().allMatch(bin -> bin.copies() == 0);
+    }
+
+    /** Whether heavy card is folded across its grain, as that takes less paper. */
+    public boolean isAcrossGrain() {
+        return isAcrossGrain;
+    }
+
+    /** What is trimmed off each edge of a sheet first. */
+    public Length trim(StockSheet sheet) {
+        return paper.trim(sheet);
+    }
+
+    /** The rectangles that fall from which sheets, in units of {@link Length}. */
+    public Problem problem() {
+        return plan.problem();
+    }
+
+    /** A tree of cuts for each sheet that is used, those with anything pinned first. */
+    public Solution solution() {
+        return plan.solution();
+    }
+
+    List<Lot> lots() {
+        return plan.lots();
+    }
+
+    Pins pins() {
+        return pins;
+    }
+
+    /** The plan if nothing were pinned; nothing where nothing is. */
+    public Optional<Solution> unpinned() {
+        return Optional.ofNullable(unpinned);
     }
 
     /** Blanks that are larger than every sheet, or may lie on none the way they must. */
     public List<Blank> tooLarge() {
         return IntStream.range(0, blanks.size())
-                .filter(item -> !problem.fits(item))
+                .filter(blank -> lots().stream()
+                        .filter(lot -> lot.of(blank) > 0)
+                        .noneMatch(lot -> problem().fits(lots().indexOf(lot))))
                 .mapToObj(blanks::get)
                 .toList();
     }
 
     /** Of each blank, how many find no place, as there are too few sheets or none is large enough. */
     public int missing(Blank blank) {
-        return solution.left().get(blanks.indexOf(blank));
+        int number = blanks.indexOf(blank);
+        return IntStream.range(0, lots().size())
+                .map(lot -> lots().get(lot).of(number) * solution().left().get(lot))
+                .sum();
     }
 
     /** How many sheets of a kind are used. */
     public int used(StockSheet sheet) {
-        int bin = sheets.indexOf(sheet);
-        return (int) solution.patterns().stream()
+        int bin = sheets().indexOf(sheet);
+        return (int) solution().patterns().stream()
                 .filter(pattern -> pattern.bin() == bin)
                 .count();
     }
 
     /** Whether no plan takes less. */
     public boolean isProven() {
-        return solution.isProven();
+        return solution().isWhole() && plan.isProven();
+    }
+
+    /** What can't lie any more where it was put, and why. */
+    public List<LostPin> lostPins() {
+        return pins.lost().stream()
+                .map(lost ->
+                        new LostPin(blanks.get(Pins.blank(blanks, lost.pin().use())), lost.pin(), lost.why()))
+                .toList();
+    }
+
+    /**
+     * A blank that can't lie any more where it was put.
+     *
+     * @param why in words: "it reaches beyond the sheet there"
+     */
+    public record LostPin(Blank blank, CutPin pin, String why) {}
+
+    /** Why a blank can't be pinned there beside what is; nothing where it can. */
+    public Optional<String> refusal(CutPin pin) {
+        List<CutPin> all = new ArrayList<>();
+        pins.sheets().forEach(sheet -> sheet.blanks().forEach(one -> all.add(one.pin())));
+        all.removeIf(one -> one.use().equals(pin.use()));
+        all.add(pin);
+        return Pins.of(paper, blanks, all).lost().stream()
+                .filter(lost -> lost.pin().equals(pin))
+                .map(Pins.Lost::why)
+                .findFirst();
+    }
+
+    /** What is left over that is worth most: the largest rectangle, units. */
+    public Optional<CutNode.Rest> largestRest() {
+        return solution().largestRest();
+    }
+
+    /** Whether there is another sheet of this kind to put anything on, beside those with something pinned. */
+    public boolean hasAnother(StockSheet sheet) {
+        int bin = sheets().indexOf(sheet);
+        int copies = problem().bins().get(bin).copies();
+        long pinned = pins.sheets().stream().filter(one -> one.sheet() == bin).count();
+        return copies == Bin.PLENTY || pinned < copies;
     }
 }

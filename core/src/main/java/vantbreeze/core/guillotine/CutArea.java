@@ -22,19 +22,19 @@ public record CutArea(long x, long y, long width, long height) {
     }
 
     /** Whether both have more than an edge in common. */
-    boolean overlaps(CutArea other) {
+    public boolean overlaps(CutArea other) {
         return x < other.x + other.width && other.x < x + width && y < other.y + other.height && other.y < y + height;
     }
 
     /** Whether the other lies in it. */
-    boolean contains(CutArea other) {
+    public boolean contains(CutArea other) {
         return x <= other.x
                 && y <= other.y
                 && other.x + other.width <= x + width
                 && other.y + other.height <= y + height;
     }
 
-    double area() {
+    public double area() {
         return (double) width * height;
     }
 }

@@ -39,6 +39,17 @@ public final class CutSearch {
 
     private static final double TIDYING = 0.25;
 
+    private static final List<Order> ORDERS = List.of(Order.values());
+
+    /** What a step costs beside what is looked at. */
+    private static final int STEP = 8;
+
+    /** How many plans in rows are made before tidier cuts are looked for. */
+    private static final int IN_ROWS = 60;
+
+    /** One step in so many lays all of a kind in rows. */
+    private static final int ROWS = 3;
+
     /** To put the cuts of a part in order is as much work as to look at so many places for it. */
     private static final int ORDERING = 40;
 
@@ -49,16 +60,18 @@ public final class CutSearch {
     private final CutBudget budget;
     private final SplittableRandom random = new SplittableRandom(20);
     private final Fill fill;
+    private final GridFill grid;
     private final Builder builder;
     private final double bound;
     private Layout best;
-    private long tidied;
+    private long spent;
     private Score bestScore;
 
     private CutSearch(Problem problem, CutBudget budget) {
         this.problem = problem;
         this.budget = budget;
         this.fill = new Fill(problem, random);
+        this.grid = new GridFill(problem, random);
         this.builder = new Builder(problem, random);
         this.bound = LowerBound.of(problem);
         this.best = new Layout(problem);
@@ -80,8 +93,17 @@ public final class CutSearch {
         return LowerBound.of(problem);
     }
 
+    /**
+     * No plan costs less in which so much is cut from sheets of the problem.
+     *
+     * @param area of all that is cut, square units
+     */
+    public static double boundByArea(Problem problem, double area) {
+        return LowerBound.byArea(problem, area);
+    }
+
     private long looks() {
-        return fill.looks() + builder.looks() + tidied;
+        return fill.looks() + grid.looks() + builder.looks() + spent;
     }
 
     private boolean isOver(long looks) {
@@ -160,7 +182,27 @@ public final class CutSearch {
     private void tidy() {
         long looks = Math.min(budget.looks(), looks() + (long) (budget.looks() * TIDYING));
         if (best.isWhole() && !best.sheets.isEmpty() && !isOver(looks)) {
+            for (int round = 0; round < IN_ROWS && !isOver(looks); round++) {
+                inRows();
+            }
             climb(new Layout(best), best.cost * (1 + SAME), looks, Layout::score);
+        }
+    }
+
+    /** A plan on the same sheets in rows and columns, made anew; the largest first or in any order. */
+    private void inRows() {
+        Layout layout = new Layout(best);
+        for (int i = 0; i < layout.sheets.size(); i++) {
+            layout.clear(i);
+        }
+        int[] items = random.nextInt(3) == 0
+                ? shuffled(all().toArray())
+                : ORDERS.get(random.nextInt(ORDERS.size())).of(problem, all());
+        grid.fill(layout, items);
+        layout.closeEmpty();
+        spent += (long) ORDERING * layout.parts();
+        if (layout.isWhole()) {
+            take(layout);
         }
     }
 
@@ -179,15 +221,22 @@ public final class CutSearch {
         boolean wasWhole = start.isWhole();
         for (int step = 0; !isOver(looks); step++) {
             Layout next = new Layout(now);
+            // a step in which nothing can be put anywhere is work too, or it would never be over
+            spent += STEP;
             if (!wasWhole && random.nextInt(REBUILD) == 0) {
                 rebuild(next, dearest);
+            } else if (wasWhole && random.nextInt(ROWS) == 0) {
+                uncutSome(next);
+                grid.fill(next, shuffled(missing(next).toArray()));
+                fill.fill(next, Order.AREA.of(problem, missing(next)), dearest, false);
+                next.closeEmpty();
             } else {
                 ruin(next);
                 recreate(next, dearest);
             }
             if (wasWhole && next.isWhole()) {
                 next.unite(random.nextInt(next.sheets.size()));
-                tidied += (long) ORDERING * next.parts();
+                spent += (long) ORDERING * next.parts();
             }
             Score then = measure.apply(next);
             if (then.compareTo(memory[step % MEMORY]) <= 0 || then.compareTo(score) <= 0) {
@@ -219,6 +268,15 @@ public final class CutSearch {
             }
         }
         fill.fill(layout, Order.AREA.of(problem, missing(layout)), dearest, false);
+    }
+
+    /** Takes all of one or two kinds out. */
+    private void uncutSome(Layout layout) {
+        int one = random.nextInt(problem.items().size());
+        int other = random.nextInt(problem.items().size());
+        for (int i = layout.sheets.size() - 1; i >= 0; i--) {
+            layout.clear(i, item -> item == one || item == other);
+        }
     }
 
     private IntStream missing(Layout layout) {

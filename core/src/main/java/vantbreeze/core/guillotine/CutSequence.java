@@ -89,6 +89,11 @@ public record CutSequence(List<Stack> stacks, List<Setting> settings) {
                 .sum();
     }
 
+    /** How often something else is taken in hand. */
+    int strokes() {
+        return settings.stream().mapToInt(setting -> setting.strokes().size()).sum();
+    }
+
     /** How much of it is beyond what a trimmer does at its best. */
     int beyond(TrimmerLimits limits) {
         int beyond = 0;

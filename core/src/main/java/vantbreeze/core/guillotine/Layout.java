@@ -3,13 +3,14 @@ package vantbreeze.core.guillotine;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 
 /** A plan that is being changed: sheets with their trees of cuts, and what is not cut yet. */
 final class Layout {
 
     /** What is left over is looked at in steps of this part of the largest sheet. */
-    private static final double STEP = 1 / 40.0;
+    private static final double STEP = 1 / 12.0;
 
     final Problem problem;
     final List<Sheet> sheets;
@@ -83,6 +84,30 @@ final class Layout {
         close(index);
     }
 
+    /** Puts sheets back that nothing is cut from. */
+    void closeEmpty() {
+        for (int i = sheets.size() - 1; i >= 0; i--) {
+            if (sheets.get(i).parts.isEmpty()) {
+                close(i);
+            }
+        }
+    }
+
+    /** Takes all parts out of a sheet that stays in use. */
+    void clear(int index) {
+        clear(index, item -> true);
+    }
+
+    /** Takes some out of a sheet that stays in use. */
+    void clear(int index, IntPredicate goes) {
+        Sheet sheet = change(index);
+        for (int i = sheet.parts.size() - 1; i >= 0; i--) {
+            if (i < sheet.parts.size() && goes.test(sheet.parts.get(i).item)) {
+                sheet.clear(sheet.parts.get(i), this::uncut);
+            }
+        }
+    }
+
     /** Whether so many of each are not cut yet. */
     boolean has(int[] items) {
         return IntStream.range(0, left.length).allMatch(item -> items[item] <= left[item]);
@@ -118,13 +143,13 @@ final class Layout {
 
     /** How good it is on the way to cutting all. */
     Score progress() {
-        return new Score(missing, 0, 0, 0, 0, 0, loose());
+        return new Score(missing, 0, 0, 0, 0, 0, 0, loose());
     }
 
     /** How good it is; what leaves something uncut is not looked at closely. */
     Score score() {
         if (!isWhole()) {
-            return new Score(missing, cost, 0, 0, Integer.MAX_VALUE, Integer.MAX_VALUE, loose());
+            return new Score(missing, cost, 0, 0, Integer.MAX_VALUE, Integer.MAX_VALUE, 0, loose());
         }
         double largest = 0;
         double step = 1;
@@ -140,6 +165,7 @@ final class Layout {
                 (long) Math.floor(largest / step),
                 sequence.settings().size(),
                 sequence.cuts(),
+                sequence.strokes(),
                 loose());
     }
 

@@ -35,10 +35,17 @@ final class LowerBound {
     }
 
     private static double byArea(Problem problem, List<Integer> fitting) {
-        double area = fitting.stream()
-                .map(problem.items()::get)
-                .mapToDouble(item -> item.area() * item.copies())
-                .sum();
+        return byArea(
+                problem,
+                fitting.stream()
+                        .map(problem.items()::get)
+                        .mapToDouble(item -> item.area() * item.copies())
+                        .sum());
+    }
+
+    /** From the sheets that cost least for their area; sheets that all cost the same are used whole. */
+    static double byArea(Problem problem, double wanted) {
+        double area = wanted;
         double cost = 0;
         List<Bin> cheapest = problem.bins().stream()
                 .sorted(Comparator.comparingDouble(bin -> bin.cost() / bin.area()))
@@ -49,7 +56,9 @@ final class LowerBound {
             cost += taken / bin.area() * bin.cost();
             area -= taken;
         }
-        return cost;
+        double each = cheapest.isEmpty() ? 0 : cheapest.get(0).cost();
+        boolean alike = each > 0 && cheapest.stream().allMatch(bin -> bin.cost() == each);
+        return alike ? each * Math.ceil(cost / each - HAIR) : cost;
     }
 
     /** As many sheets as are needed at least, each the cheapest, if each were as wide and as high as any is. */

@@ -4,8 +4,8 @@ import java.util.Comparator;
 
 /**
  * How good a plan is, one aim after the other: all is cut, the sheets cost little, no cut is beyond what the trimmer
- * does, what is left over is one large rectangle, the fence is set seldom, cuts are few. What lies closely is a hint on
- * the way, no aim.
+ * does, what is left over is one large rectangle, the fence is set seldom, cuts are few and made of few things in hand.
+ * What lies closely is a hint on the way, no aim.
  *
  * @param missing worth of what found no place
  * @param cost of all sheets
@@ -13,9 +13,10 @@ import java.util.Comparator;
  * @param leftover in steps, of the largest rectangle left over
  * @param settings of the fence, the same on several sheets once
  * @param cuts of all sheets
+ * @param strokes how often something else is taken in hand
  * @param loose how scattered what is left over is
  */
-record Score(double missing, double cost, int beyond, long leftover, int settings, int cuts, double loose)
+record Score(double missing, double cost, int beyond, long leftover, int settings, int cuts, int strokes, double loose)
         implements Comparable<Score> {
 
     private static final Comparator<Score> ORDER = Comparator.comparingDouble(Score::missing)
@@ -24,6 +25,7 @@ record Score(double missing, double cost, int beyond, long leftover, int setting
             .thenComparing(Comparator.comparingLong(Score::leftover).reversed())
             .thenComparingInt(Score::settings)
             .thenComparingInt(Score::cuts)
+            .thenComparingInt(Score::strokes)
             .thenComparingDouble(Score::loose);
 
     @Override

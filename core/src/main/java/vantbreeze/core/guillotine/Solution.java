@@ -1,6 +1,8 @@
 package vantbreeze.core.guillotine;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What is cut from which sheets.
@@ -23,6 +25,15 @@ public record Solution(List<Pattern> patterns, List<Integer> left, double cost, 
     /** Whether all were cut. */
     public boolean isWhole() {
         return left.stream().allMatch(count -> count == 0);
+    }
+
+    /** The largest rectangle left over. */
+    public Optional<CutNode.Rest> largestRest() {
+        return patterns.stream()
+                .flatMap(pattern -> pattern.root().all())
+                .filter(CutNode.Rest.class::isInstance)
+                .map(CutNode.Rest.class::cast)
+                .max(Comparator.comparingDouble(CutNode::area));
     }
 
     /** Whether no plan can cost less. */

@@ -427,6 +427,39 @@ public sealed interface Allowance {
             80,
             1000);
 
+    /** What is held beside the blade. */
+    OfLength LEAST_HELD = length(
+            "least-held",
+            "Smallest part that is held",
+            "The larger part beside the blade must be as wide as this for fingers to keep off it; smaller ones are cut"
+                    + " with a knife along a metal rule.",
+            MEMORY,
+            Length.ofInches(1),
+            mm(25),
+            5,
+            80);
+    /** By how much cuts come out wide. */
+    OfLength BLADE_BIAS = length(
+            "blade-bias",
+            "Bias of the trimmer",
+            "What your trimmer cuts comes out wider by this each time, or narrower if it is less than nothing: the"
+                    + " fence is set by as much less. Measure a strip that you cut.",
+            PRACTICE,
+            Length.ZERO,
+            Length.ZERO,
+            -3,
+            3);
+    /** How many sheets are cut at once. */
+    OfNumber STACK_DEPTH = number(
+            "stack-depth",
+            "Sheets cut together",
+            "Sheets that are cut alike lie on one another, so many at most, held with removable tape.",
+            PRACTICE,
+            "sheets",
+            3,
+            1,
+            20);
+
     /** What is looked at together. */
     record Group(String label, List<Allowance> allowances) {}
 
@@ -479,6 +512,7 @@ public sealed interface Allowance {
                             ENVELOPE_MOST,
                             FLAT_ENVELOPE,
                             SMALLEST_SIDE)),
+            new Group("Cutting", List.of(LEAST_HELD, BLADE_BIAS, STACK_DEPTH)),
             new Group("Card", List.of(STANDS, LAYERED_STANDS, HEAVY, MANY_FOLDS, GRAIN_MATTERS)));
 
     /** Every one there is. */

@@ -31,7 +31,7 @@ import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
-import vantbreeze.core.tool.Allowances;
+import vantbreeze.core.tool.Tools;
 
 /** All blanks of a card on the sheets at hand. */
 class CutPlanTest {
@@ -39,7 +39,8 @@ class CutPlanTest {
     private static final Ruler MM = Ruler.MM_1;
 
     private static CutPlan plan(Blanks blanks, Sheets sheets, CutWishes wishes) {
-        CutPlan plan = CutPlan.of(blanks, sheets, MM, Allowances.usual(), wishes);
+        CutPlan plan =
+                CutPlan.of(new CutOrder(blanks, sheets, null, MM, Tools.usual(), CutChoices.NONE.withWishes(wishes)));
         plan.papers().forEach(paper -> new VirtualTrimmer(paper.problem()).cut(paper.solution()));
         return plan;
     }

@@ -1,0 +1,381 @@
+package vantbreeze.core.cutting;
+
+import static java.util.Objects.requireNonNull;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import vantbreeze.core.cutting.CutLayout.CutStack;
+import vantbreeze.core.cutting.CutStep.Edge;
+import vantbreeze.core.cutting.CutStep.Fallen;
+import vantbreeze.core.cutting.CutStep.Kind;
+import vantbreeze.core.cutting.CutStep.What;
+import vantbreeze.core.fold.DrawnMark;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.guillotine.CutNode;
+import vantbreeze.core.guillotine.CutSequence;
+import vantbreeze.core.guillotine.TrimmerLimits;
+import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Tools;
+
+/** The cuts of a plan one after the other, in words: strips first, then pieces, the fence set once for each measure. */
+public final class CutSteps {
+
+    private static final int LETTERS = 26;
+
+    private final CutLayout layout;
+    private final PaperPlan plan;
+    private final Ruler ruler;
+    private final Tools tools;
+    private final TrimmerLimits limits;
+    private final Length bias;
+    private final int depth;
+    private final List<CutStep> steps = new ArrayList<>();
+    /** What things in hand are called, and which sheets they are of. */
+    private final Map<Integer, String> names = new HashMap<>();
+
+    private final Map<Integer, Integer> stacks = new HashMap<>();
+    private int strips;
+
+    private CutSteps(CutLayout layout, Tools tools, Ruler ruler) {
+        this.layout = layout;
+        this.plan = layout.plan();
+        this.ruler = ruler;
+        this.tools = tools;
+        this.limits = plan.problem().limits();
+        this.bias = tools.allowances().of(Allowance.BLADE_BIAS, ruler);
+        this.depth = Math.max(1, (int) Math.round(tools.allowances().of(Allowance.STACK_DEPTH)));
+    }
+
+    /** The steps of a plan, in figures of a ruler. */
+    public static List<CutStep> of(CutLayout layout, Tools tools, Ruler ruler) {
+        CutSteps steps = new CutSteps(layout, tools, ruler);
+        steps.sheets();
+        steps.cuts();
+        steps.byHand();
+        return List.copyOf(steps.steps);
+    }
+
+    private void sheets() {
+        List<CutSequence.Stack> all = layout.sequence().stacks();
+        for (int i = 0; i < all.size(); i++) {
+            CutStack stack = layout.stacks().get(i);
+            names.put(all.get(i).hand(), name(stack));
+            stacks.put(all.get(i).hand(), i);
+            if (stack.trim().isPositive()) {
+                add(
+                        Kind.SQUARE,
+                        i,
+                        name(stack),
+                        List.of(),
+                        "Square %s: trim %s off each edge".formatted(name(stack), write(stack.trim())));
+            }
+        }
+    }
+
+    private static String name(CutStack stack) {
+        return stack.sheets() == 1
+                ? String.format(Locale.ROOT, "sheet %d", stack.first())
+                : String.format(Locale.ROOT, "sheets %d to %d", stack.first(), stack.first() + stack.sheets() - 1);
+    }
+
+    private void cuts() {
+        for (CutSequence.Setting setting : layout.sequence().settings()) {
+            boolean isSet = false;
+            for (CutSequence.Stroke stroke : setting.strokes()) {
+                cut(setting.fence(), stroke, isSet);
+                isSet = true;
+            }
+        }
+    }
+
+    private void cut(long units, CutSequence.Stroke stroke, boolean isSet) {
+        int stack = requireNonNull(stacks.get(stroke.hand()));
+        int sheets = layout.stacks().get(stack).sheets();
+        Length fence = Length.ofUnits(units);
+        List<Fallen> falls = new ArrayList<>();
+        stroke.falls().forEach(fall -> together(falls, fallen(fall, stack)));
+        CutSequence.Fall last = stroke.left();
+        Fallen left = last == null ? null : fallen(last, stack);
+        Edge edge = Edge.of(stroke.upright(), stroke.far());
+        int passes = (sheets + depth - 1) / depth;
+        List<String> notes = notes(units, stroke, sheets, passes);
+        String hand = requireNonNull(names.get(stroke.hand()));
+        String words = "%s, %s at the fence, %s: %s%s"
+                .formatted(
+                        capital(hand),
+                        edge.inWords(),
+                        write(fence),
+                        falls.stream().map(CutSteps::counted).collect(Collectors.joining(", ")),
+                        left == null ? "" : "; then it is " + counted(left));
+        steps.add(new CutStep(
+                steps.size() + 1,
+                Kind.CUT,
+                fence,
+                fence.minus(bias),
+                isSet,
+                stack,
+                hand,
+                edge,
+                stroke.area(),
+                stroke.falls().size(),
+                passes,
+                falls,
+                left,
+                notes,
+                told(words, notes)));
+    }
+
+    private List<String> notes(long fence, CutSequence.Stroke stroke, int sheets, int passes) {
+        List<String> notes = new ArrayList<>();
+        if (sheets > 1) {
+            notes.add(
+                    passes == 1
+                            ? String.format(Locale.ROOT, "%d sheets on one another, held with removable tape", sheets)
+                            : String.format(
+                                    Locale.ROOT,
+                                    "in %d goes, at most %d sheet%s at once",
+                                    passes,
+                                    depth,
+                                    depth == 1 ? "" : "s"));
+        }
+        if (limits.isTooLong(stroke)) {
+            notes.add("longer than the trimmer's bed: in two goes, along a metal rule");
+        }
+        if (limits.isTooSmall(stroke, fence)) {
+            notes.add("too small to hold at the blade: with a knife, along a metal rule");
+        }
+        if (bias.isNegative() || bias.isPositive()) {
+            notes.add("set to %s, as your trimmer cuts %s too %s"
+                    .formatted(
+                            write(Length.ofUnits(fence).minus(bias)),
+                            write(bias.isNegative() ? bias.negated() : bias),
+                            bias.isNegative() ? "narrow" : "wide"));
+        }
+        return notes;
+    }
+
+    private static void together(List<Fallen> falls, Fallen one) {
+        for (int i = 0; i < falls.size(); i++) {
+            Fallen other = falls.get(i);
+            if (one.what() != What.STRIP
+                    && other.name().equals(one.name())
+                    && other.size().equals(one.size())) {
+                falls.set(i, other.times(one.count()));
+                return;
+            }
+        }
+        falls.add(one);
+    }
+
+    private Fallen fallen(CutSequence.Fall fall, int stack) {
+        stacks.put(fall.hand(), stack);
+        Size size = new Size(
+                Length.ofUnits(fall.area().width()), Length.ofUnits(fall.area().height()));
+        if (fall.node() instanceof CutNode.Part part) {
+            Lot lot = plan.lots().get(part.item());
+            return new Fallen(
+                    1,
+                    What.BLANK,
+                    name(lot),
+                    size,
+                    lot.parts().stream().map(Lot.InLot::blank).toList());
+        }
+        if (fall.node() instanceof CutNode.Rest) {
+            return new Fallen(1, What.REST, "left over", size, List.of());
+        }
+        String name = "strip " + letter(strips++);
+        names.put(fall.hand(), name);
+        return new Fallen(1, What.STRIP, name, size, List.of());
+    }
+
+    /** A to Z, then AA and on. */
+    private static String letter(int number) {
+        String last = Character.toString((char) ('A' + number % LETTERS));
+        return number < LETTERS ? last : letter(number / LETTERS - 1) + last;
+    }
+
+    private String name(Lot lot) {
+        Map<Integer, Integer> counts = new LinkedHashMap<>();
+        lot.parts().forEach(part -> counts.merge(part.blank(), 1, Integer::sum));
+        return counts.entrySet().stream()
+                .map(one -> one.getValue() == 1
+                        ? name(one.getKey())
+                        : String.format(Locale.ROOT, "%d of %s", one.getValue(), name(one.getKey())))
+                .collect(Collectors.joining(" and "));
+    }
+
+    private String name(int blank) {
+        return name(plan.blanks().get(blank));
+    }
+
+    /** What a blank is called: its number on the list of layers, or its piece. */
+    public static String name(Blank blank) {
+        if (blank.number() > 0) {
+            return String.format(Locale.ROOT, "number %d", blank.number());
+        }
+        return blank.uses().get(0) instanceof Blank.OfPiece piece
+                ? piece.piece().name()
+                : "a layer";
+    }
+
+    private static String counted(Fallen fallen) {
+        return fallen.count() == 1
+                ? fallen.name()
+                : String.format(Locale.ROOT, "%d × %s", fallen.count(), fallen.name());
+    }
+
+    /** What no trimmer does: blanks that share a rectangle, runs, outlines, slits. */
+    private void byHand() {
+        plan.lots().stream()
+                .filter(Lot::isNested)
+                .forEach(lot -> add(
+                        Kind.OUTLINE,
+                        -1,
+                        name(lot),
+                        blanksOf(lot),
+                        "%s come out of each rectangle of %s: lay them on as drawn, head to tail, and cut them out with"
+                                        .formatted(capital(name(lot)), write(lot.size()))
+                                + " scissors or a knife"));
+        for (int i = 0; i < plan.blanks().size(); i++) {
+            Blank blank = plan.blanks().get(i);
+            apart(i, blank);
+            outline(i, blank);
+            for (DrawnMark slit : blank.slits()) {
+                slit(i, blank, slit);
+            }
+        }
+    }
+
+    private static List<Integer> blanksOf(Lot lot) {
+        return lot.parts().stream().map(Lot.InLot::blank).distinct().toList();
+    }
+
+    private void apart(int number, Blank blank) {
+        if (blank.uses().get(0) instanceof Blank.OfRun run) {
+            List<String> sizes = run.sizes().stream().map(this::write).toList();
+            String parts = sizes.stream().distinct().count() == 1
+                    ? String.format(Locale.ROOT, "%d of %s", sizes.size(), sizes.get(0))
+                    : String.join(", ", sizes);
+            add(
+                    Kind.APART,
+                    -1,
+                    name(blank),
+                    List.of(number),
+                    "Cut %s into %s, from the left, and keep them in that order: the pattern runs on"
+                            .formatted(name(blank), parts));
+        }
+    }
+
+    private void outline(int number, Blank blank) {
+        if (blank.outline().isRectangle()) {
+            return;
+        }
+        String how = new HowCut(ruler, tools.dies())
+                .of(blank.outline())
+                .orElse("print it at true size or draw it on, and cut along it");
+        String mirrored = blank.mirror() > 0 && isAlikeBothSides(blank)
+                ? String.format(
+                        Locale.ROOT,
+                        "; number %d is its mirror image: lay them face to face and cut both at once",
+                        blank.mirror())
+                : "";
+        add(
+                Kind.OUTLINE,
+                -1,
+                name(blank),
+                List.of(number),
+                "Cut the outline of %s: %s%s".formatted(name(blank), how, mirrored));
+    }
+
+    private static boolean isAlikeBothSides(Blank blank) {
+        return blank.stock().pattern() == Cardstock.Pattern.PLAIN
+                && blank.stock().colour().equals(blank.stock().look().back());
+    }
+
+    private void slit(int number, Blank blank, DrawnMark slit) {
+        Spot from = slit.from();
+        Spot to = slit.to();
+        String where;
+        if (from.x().equals(to.x())) {
+            where = "at %s from its left, from %s to %s from its foot"
+                    .formatted(
+                            write(from.x()),
+                            write(from.y().min(to.y())),
+                            write(from.y().max(to.y())));
+        } else if (from.y().equals(to.y())) {
+            where = "at %s from its foot, from %s to %s from its left"
+                    .formatted(
+                            write(from.y()),
+                            write(from.x().min(to.x())),
+                            write(from.x().max(to.x())));
+        } else {
+            where = "from %s from its left and %s from its foot to %s and %s"
+                    .formatted(write(from.x()), write(from.y()), write(to.x()), write(to.y()));
+        }
+        add(
+                Kind.SLIT,
+                -1,
+                name(blank),
+                List.of(number),
+                "Slit %s %s: %s"
+                        .formatted(
+                                name(blank),
+                                where,
+                                tools.stopsInside()
+                                        ? "set the blade down on one mark and lift it at the other"
+                                        : "mark both ends, stop short, finish with a knife at the point"));
+    }
+
+    private void add(Kind kind, int stack, String hand, List<Integer> blanks, String words) {
+        List<Fallen> falls = blanks.stream()
+                .map(blank -> new Fallen(
+                        plan.blanks().get(blank).count(),
+                        What.BLANK,
+                        name(blank),
+                        plan.blanks().get(blank).size(),
+                        List.of(blank)))
+                .toList();
+        steps.add(new CutStep(
+                steps.size() + 1,
+                kind,
+                null,
+                null,
+                false,
+                stack,
+                hand,
+                null,
+                null,
+                0,
+                1,
+                falls,
+                null,
+                List.of(),
+                words + "."));
+    }
+
+    private static String told(String words, List<String> notes) {
+        return notes.isEmpty() ? words + "." : "%s (%s).".formatted(words, String.join("; ", notes));
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    private String write(Size size) {
+        return Figure.of(size.width(), ruler).by(Figure.of(size.height(), ruler));
+    }
+
+    private String write(Length length) {
+        return Figure.of(length, ruler).inWords();
+    }
+}

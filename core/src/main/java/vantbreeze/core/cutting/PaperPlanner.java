@@ -1,0 +1,235 @@
+package vantbreeze.core.cutting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import vantbreeze.core.guillotine.Bin;
+import vantbreeze.core.guillotine.CutBudget;
+import vantbreeze.core.guillotine.CutNode;
+import vantbreeze.core.guillotine.CutSearch;
+import vantbreeze.core.guillotine.Item;
+import vantbreeze.core.guillotine.PinnedPart;
+import vantbreeze.core.guillotine.PinnedSearch;
+import vantbreeze.core.guillotine.PinnedSheet;
+import vantbreeze.core.guillotine.Problem;
+import vantbreeze.core.guillotine.Solution;
+import vantbreeze.core.guillotine.TrimmerLimits;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.paper.StockSheet;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Tools;
+
+/** Plans what is cut from one paper. */
+final class PaperPlanner {
+
+    /** Ways to lay outlines together are compared by what this part of the usual work finds. */
+    private static final double TRIAL = 0.1;
+
+    private final PaperAtHand paper;
+    private final List<Blank> blanks;
+    private final Pins pins;
+    private final boolean cracks;
+    private final TrimmerLimits limits;
+    private final Nesting nesting;
+
+    PaperPlanner(String stockId, List<Blank> blanks, List<StockSheet> sheets, boolean isAssumed, CutOrder order) {
+        Map<String, SheetUse> uses = order.choices().sheets().entrySet().stream()
+                .filter(one -> one.getKey().stockId().equals(stockId))
+                .collect(Collectors.toMap(one -> one.getKey().sheetId(), Map.Entry::getValue));
+        this.paper = new PaperAtHand(
+                stockId,
+                blanks.get(0).stock(),
+                sheets,
+                uses,
+                isAssumed,
+                order.choices().wishes());
+        this.blanks = blanks;
+        this.pins = Pins.of(paper, blanks, order.choices().pins());
+        Tools tools = order.tools();
+        this.cracks = paper.stock().grammage() >= tools.allowances().of(Allowance.GRAIN_MATTERS);
+        this.limits = limits(tools, order.ruler());
+        this.nesting = new Nesting(
+                blanks,
+                paper.bins().stream()
+                        .filter(bin -> bin.copies() > 0)
+                        .map(bin -> new Size(Length.ofUnits(bin.width()), Length.ofUnits(bin.height())))
+                        .toList());
+    }
+
+    private static TrimmerLimits limits(Tools tools, Ruler ruler) {
+        return new TrimmerLimits(
+                tools.bed().units(),
+                tools.allowances().of(Allowance.LEAST_HELD, ruler).units());
+    }
+
+    /**
+     * The best plan found.
+     *
+     * @param stop asked now and then
+     * @param better told of every plan that is better than those before
+     */
+    PaperPlan plan(BooleanSupplier stop, Consumer<PaperPlan> better) {
+        Solution unpinned = pins.sheets().isEmpty()
+                ? null
+                : grained(Pins.NONE, stop, plan -> {}, null).solution();
+        return grained(pins, stop, better, unpinned);
+    }
+
+    /** Along the grain where that is the rule, or takes no more than any way does. */
+    private PaperPlan grained(
+            Pins lying, BooleanSupplier stop, Consumer<PaperPlan> better, @Nullable Solution unpinned) {
+        CutWishes.Grain grain = paper.wishes().grain();
+        if (!cracks || grain == CutWishes.Grain.NONE) {
+            return plan(lying, false, stop, better, unpinned);
+        }
+        PaperPlan along = plan(lying, true, stop, better, unpinned);
+        if (grain == CutWishes.Grain.RULE || takesNoMoreThanAny(along)) {
+            return along;
+        }
+        PaperPlan across = plan(lying, false, stop, plan -> {}, unpinned);
+        return isLess(across, along) ? across : along;
+    }
+
+    private boolean takesNoMoreThanAny(PaperPlan along) {
+        List<Lot> singles =
+                nesting.ways(blanks.stream().mapToInt(Blank::count).toArray()).get(0);
+        Problem free = problem(singles, false);
+        return along.solution().isWhole() && along.solution().cost() <= least(free, singles, CutSearch.bound(free));
+    }
+
+    private boolean isLess(PaperPlan one, PaperPlan other) {
+        int missing = blanks.stream().mapToInt(one::missing).sum();
+        int otherMissing = blanks.stream().mapToInt(other::missing).sum();
+        return missing != otherMissing
+                ? missing < otherMissing
+                : one.solution().cost() < other.solution().cost();
+    }
+
+    private PaperPlan plan(
+            Pins lying,
+            boolean alongGrain,
+            BooleanSupplier stop,
+            Consumer<PaperPlan> better,
+            @Nullable Solution unpinned) {
+        int[] counts = lying.counts(blanks.size());
+        int[] free = IntStream.range(0, blanks.size())
+                .map(i -> blanks.get(i).count() - counts[i])
+                .toArray();
+        List<List<Lot>> ways = nesting.ways(free);
+        List<Lot> way = ways.get(0);
+        LotPlan best = null;
+        for (int i = 0; ways.size() > 1 && i < ways.size(); i++) {
+            LotPlan plan = plan(lying, ways.get(i), alongGrain, TRIAL, stop, found -> {});
+            if (best == null || LotPlan.BETTER.compare(plan, best) < 0) {
+                best = plan;
+                way = ways.get(i);
+                better.accept(paperPlan(lying, plan, alongGrain, unpinned));
+            }
+        }
+        LotPlan careful = plan(
+                lying, way, alongGrain, 1, stop, found -> better.accept(paperPlan(lying, found, alongGrain, unpinned)));
+        return paperPlan(
+                lying,
+                best == null || LotPlan.BETTER.compare(careful, best) < 0 ? careful : best,
+                alongGrain,
+                unpinned);
+    }
+
+    private PaperPlan paperPlan(Pins lying, LotPlan plan, boolean alongGrain, @Nullable Solution unpinned) {
+        return new PaperPlan(paper, blanks, lying, plan, cracks && !alongGrain && isAcross(plan), unpinned);
+    }
+
+    /** @param part of what is usually spent on a plan */
+    private LotPlan plan(
+            Pins lying,
+            List<Lot> way,
+            boolean alongGrain,
+            double part,
+            BooleanSupplier stop,
+            Consumer<LotPlan> better) {
+        List<Lot> lots = new ArrayList<>(way);
+        List<PinnedSheet> pinned =
+                lying.sheets().stream().map(sheet -> pinned(sheet, lots)).toList();
+        Problem problem = problem(lots, alongGrain);
+        double least = least(problem, lots, CutSearch.bound(problem));
+        long looks = (long) (CutBudget.of(problem.count()).looks() * part);
+        CutBudget budget = CutBudget.looks(looks)
+                .until(stop)
+                .telling(found -> better.accept(new LotPlan(lots, problem, found, least)));
+        return new LotPlan(lots, problem, PinnedSearch.best(problem, pinned, budget), least);
+    }
+
+    private Problem problem(List<Lot> lots, boolean alongGrain) {
+        return new Problem(
+                items(lots),
+                paper.bins(),
+                (lot, bin, turned) -> lots.get(lot).parts().stream()
+                        .map(part -> blanks.get(part.blank()))
+                        .allMatch(blank ->
+                                lies(blank, turned) && (!alongGrain || paper.isAlongGrain(blank, bin, turned))),
+                limits);
+    }
+
+    private static List<Item> items(List<Lot> lots) {
+        return lots.stream()
+                .map(lot ->
+                        new Item(lot.size().width().units(), lot.size().height().units(), lot.copies()))
+                .toList();
+    }
+
+    private static boolean lies(Blank blank, boolean turned) {
+        return !turned || blank.lie() == Blank.Lie.ANY;
+    }
+
+    /** The sheet with what is pinned on it, each a lot by itself; there is one more of these then. */
+    private PinnedSheet pinned(Pins.OnSheet sheet, List<Lot> lots) {
+        List<PinnedPart> parts = sheet.blanks().stream()
+                .map(one -> new PinnedPart(single(one.blank(), lots), one.pin().turned(), one.area()))
+                .toList();
+        Bin bin = paper.bins().get(sheet.sheet());
+        return PinnedSheet.of(sheet.sheet(), bin.width(), bin.height(), parts).orElseThrow();
+    }
+
+    private int single(int number, List<Lot> lots) {
+        for (int i = 0; i < lots.size(); i++) {
+            Lot lot = lots.get(i);
+            if (!lot.isNested() && lot.of(number) == 1) {
+                lots.set(i, lot.times(lot.copies() + 1));
+                return i;
+            }
+        }
+        lots.add(Lot.single(number, blanks.get(number), 1));
+        return lots.size() - 1;
+    }
+
+    /** What any way costs at least: where outlines could share a rectangle, by their areas alone. */
+    private double least(Problem problem, List<Lot> lots, double bound) {
+        boolean areRectangles = IntStream.range(0, blanks.size()).allMatch(i -> Nesting.isFull(blanks.get(i)));
+        if (areRectangles) {
+            return bound;
+        }
+        double area = lots.stream()
+                .mapToDouble(lot -> lot.copies()
+                        * lot.parts().stream()
+                                .mapToDouble(part -> part.outline().getArea())
+                                .sum())
+                .sum();
+        return CutSearch.boundByArea(problem, area * Lot.SQUARE_UNITS);
+    }
+
+    private boolean isAcross(LotPlan plan) {
+        return plan.solution().patterns().stream().anyMatch(pattern -> pattern.root()
+                .all()
+                .anyMatch(node -> node instanceof CutNode.Part part
+                        && plan.lots().get(part.item()).parts().stream()
+                                .anyMatch(one ->
+                                        !paper.isAlongGrain(blanks.get(one.blank()), pattern.bin(), part.turned()))));
+    }
+}
