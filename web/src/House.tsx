@@ -9,6 +9,7 @@ import { Place } from './house/Place'
 
 // each place comes when it is first gone to
 const BenchPage = lazy(async () => ({ default: (await import('./bench/BenchPage')).BenchPage }))
+const CutPage = lazy(async () => ({ default: (await import('./cut/CutPage')).CutPage }))
 const DrawerPage = lazy(async () => ({ default: (await import('./drawer/DrawerPage')).DrawerPage }))
 const LayersPage = lazy(async () => ({ default: (await import('./layers/LayersPage')).LayersPage }))
 const RecipePage = lazy(async () => ({ default: (await import('./recipe/RecipePage')).RecipePage }))
@@ -20,7 +21,7 @@ const ToolsPage = lazy(async () => ({ default: (await import('./tools/ToolsPage'
 
 /**
  * The rooms: the drawer, where cards are kept and begun, the shelf of structures, recipes, tools and stock with what the maker allows for, safe keeping, the bench, where a
- * card is worked on, the layers that lie on it, and the table, where it is made.
+ * card is worked on, the layers that lie on it, how all of it is cut, and the table, where it is made.
  */
 export function House() {
   const [address] = useLocation()
@@ -38,6 +39,7 @@ export function House() {
             <Route path="/tools/allowances" component={AllowancesPage} />
             <Route path="/card/:id/table">{({ id }) => <TablePage key={id} id={id} />}</Route>
             <Route path="/card/:id/layers">{({ id }) => <LayersPage key={id} id={id} />}</Route>
+            <Route path="/card/:id/cut">{({ id }) => <CutPage key={id} id={id} />}</Route>
             <Route path="/card/:id">{({ id }) => <BenchPage key={id} id={id} />}</Route>
             <Route path="/safe-keeping" component={SafeKeepingPage} />
             <Route>

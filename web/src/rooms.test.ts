@@ -51,6 +51,7 @@ const ROOMS = [
   'bench',
   'recipe',
   'layers',
+  'cut',
   'table',
 ]
 

@@ -131,6 +131,26 @@ export function useShowing(id: string, revision: number, wanted: boolean) {
   })
 }
 
+/** How a card is cut, as of a revision; asked again while it is worked out. */
+export function useCutting(id: string, revision: number | undefined) {
+  return useQuery({
+    queryKey: ['cutting', id, revision],
+    queryFn: () => answered(api.GET('/api/cards/{id}/cutting', { params: { path: { id } } })),
+    enabled: revision !== undefined,
+    placeholderData: keepPreviousData,
+    refetchInterval: ({ state }) => (state.data && !state.data.isDone ? 400 : false),
+  })
+}
+
+/** Ends the search for a plan with the best so far. */
+export function useStopCutting(id: string) {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: () => answered(api.POST('/api/cards/{id}/cutting/stopped', { params: { path: { id } } })),
+    onSuccess: (cutting) => queries.setQueryData(['cutting', id, cutting.revision], cutting),
+  })
+}
+
 /** A card's layers as they are chosen and cut, as of a revision. */
 export function useLayers(id: string, revision: number | undefined) {
   return useQuery({

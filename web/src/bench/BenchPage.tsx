@@ -3,7 +3,7 @@ import { useRef, useState } from 'react'
 import type { Card } from '../api/client'
 import { NoSuchCard } from '../house/NoSuchCard'
 import { useSay } from '../house/Notices'
-import { BenchHeader } from './BenchHeader'
+import { CardHeader } from './CardHeader'
 import { ConflictSheet } from './ConflictSheet'
 import { DrawingTools } from './drawing'
 import { EndView } from './EndView'
@@ -56,7 +56,7 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
         <DrawingTools>
           <HeldProvider value={told.preview !== null}>
             <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
-              <BenchHeader card={kept} inHand={inHand} />
+              <CardHeader card={kept} inHand={inHand} place="bench" />
               <main className="grid flex-1 grid-cols-1 gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
                 <div className="flex min-w-0 flex-col gap-5">
                   {/* the figures come right below the largest piece, so that they are seen without scrolling */}

@@ -9,6 +9,7 @@ export type Picked =
   | { kind: 'panel'; index: number }
   | { kind: 'piece'; piece: number }
   | { kind: 'measure'; id: string }
+  | { kind: 'panels'; indices: number[] }
   | { kind: 'score' | 'level' | 'mark' | 'glue'; piece: number; index: number }
   | null
 
@@ -44,6 +45,7 @@ function useAlike(lights: Lit): Lit {
 function lit(picked: Picked, { pieces, measures }: Required<Pointable>): Lit {
   if (!picked) return NOTHING
   if (picked.kind === 'panel') return { ...NOTHING, panels: new Set([picked.index]) }
+  if (picked.kind === 'panels') return { ...NOTHING, panels: new Set(picked.indices) }
   if (picked.kind === 'measure') return { ...NOTHING, panels: new Set(measuredBy(picked.id, pieces, measures)) }
   const piece = pieces.find(({ number }) => number === picked.piece)
   if (!piece) return NOTHING

@@ -4,6 +4,7 @@ import {
   answered,
   api,
   type Card,
+  type CutCommand,
   type Moved,
   type DragCommand,
   Problem,
@@ -150,6 +151,11 @@ export function useCard(id: string) {
             body: { faces: [], layers: [], embellishments: [], ...wish, revision: card.revision },
           }),
         ),
+      ),
+    /** Decides by hand how the card is cut. */
+    cut: (wish: Pick<CutCommand, 'what'> & Partial<CutCommand>) =>
+      onwards('cutting', (card) =>
+        answered(api.POST('/api/cards/{id}/cutting', { ...at(card), body: { ...wish, revision: card.revision } })),
       ),
     /** Sets something on the card, or takes it off. */
     carry: (wish: Omit<ExtraCommand, 'revision'>) =>

@@ -1,23 +1,21 @@
 import { useState } from 'react'
 import { useLayers } from '../api/cards'
 import type { Card, Layers, LayerCommand } from '../api/client'
+import { CardHeader } from '../bench/CardHeader'
 import { ConflictSheet } from '../bench/ConflictSheet'
 import { Findings } from '../bench/Findings'
 import { FoldedPlate } from '../bench/FoldedPlate'
 import { Pickable } from '../bench/picked'
-import { SaveState } from '../bench/SaveState'
 import { type CardInHand, useCard } from '../bench/useCard'
 import { useStepKeys } from '../bench/useStepKeys'
 import { NoSuchCard } from '../house/NoSuchCard'
 import { useSay } from '../house/Notices'
-import { WayBack } from '../house/WayBack'
 import { onPaper } from '../papers/dress'
 import { Aside } from './Aside'
 import { CutList } from './CutList'
 import { Sides } from './Sides'
 import { Stack } from './Stack'
 import { WholeCard } from './WholeCard'
-import { Heading } from '../house/Heading'
 
 /** Mats and layers: every panel that shows, ticked on the picture and dressed; what to cut for it. */
 export function LayersPage({ id }: { id: string }) {
@@ -63,36 +61,26 @@ function Room({ card, layers, inHand }: Props) {
   return (
     <Pickable pieces={card.pieces}>
       <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
-        <header className="flex flex-wrap items-center gap-x-3 gap-y-2 py-3">
-          <WayBack to={`/card/${card.id}`}>Bench</WayBack>
-          <Heading title={`${card.name}: mats and layers`} className="min-w-40 flex-1 truncate text-2xl">
-            {card.name}: mats and layers
-          </Heading>
-          <SaveState card={card.id} />
-          <button type="button" className="slip" disabled={!inHand.canUndo} onClick={() => attempt(inHand.undo())}>
-            Undo
-          </button>
-          <button type="button" className="slip" disabled={!inHand.canRedo} onClick={() => attempt(inHand.redo())}>
-            Redo
-          </button>
-          <button
-            type="button"
-            className="slip border-picked font-semibold"
-            onClick={() => attempt(wish('SUGGEST', []))}
-          >
-            Add mats to all that shows
-          </button>
-          <button
-            type="button"
-            className="slip"
-            disabled={card.layers.length === 0}
-            onClick={() => attempt(wish('CLEAR', []))}
-          >
-            Take all off
-          </button>
-        </header>
+        <CardHeader card={card} inHand={inHand} place="layers" />
         <main className="grid flex-1 grid-cols-1 content-start gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
           <div className="flex min-w-0 flex-col gap-5">
+            <p className="flex flex-wrap gap-3">
+              <button
+                type="button"
+                className="slip border-picked font-semibold"
+                onClick={() => attempt(wish('SUGGEST', []))}
+              >
+                Add mats to all that shows
+              </button>
+              <button
+                type="button"
+                className="slip"
+                disabled={card.layers.length === 0}
+                onClick={() => attempt(wish('CLEAR', []))}
+              >
+                Take all off
+              </button>
+            </p>
             <Sides card={card} layers={layers} ticked={ticked} onTick={toggle} />
             <WholeCard layers={layers} onWish={(what, rest) => attempt(wish(what, [], rest))} />
             <Stack

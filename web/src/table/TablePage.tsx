@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react'
 import { useCardQuery, useSteps } from '../api/cards'
 import type { Card, Step } from '../api/client'
+import { Thread } from '../bench/Thread'
 import { FigureText } from '../house/FigureText'
 import { NoSuchCard } from '../house/NoSuchCard'
 import { WayBack } from '../house/WayBack'
@@ -26,16 +27,15 @@ function Walk({ card, steps }: { card: Card; steps: Step[] }) {
   const piece = card.pieces[step.piece]
   return (
     <div className="flex min-h-dvh flex-col bg-chalk">
-      <header className="flex items-center gap-6 border-b border-ink px-6 py-2">
-        <WayBack to={`/card/${card.id}`} className="bg-paper">
-          Bench
-        </WayBack>
+      <header className="flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-ink px-6 py-2">
+        <WayBack className="bg-paper" />
         <Heading title={`${card.name}, at the table`} className="truncate text-2xl">
           {card.name}
         </Heading>
         <p className="ms-auto text-xl whitespace-nowrap">
           {piece.name}, {at + 1} of {steps.length}
         </p>
+        <Thread card={card} place="table" />
       </header>
       <main className="flex flex-1 flex-col items-center justify-between gap-4 px-6 pt-4" aria-live="polite">
         <h2 className="text-5xl">{step.what}</h2>

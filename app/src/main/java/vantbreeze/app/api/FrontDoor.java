@@ -11,6 +11,7 @@ class FrontDoor {
         "/card/{id}",
         "/card/{id}/table",
         "/card/{id}/layers",
+        "/card/{id}/cut",
         "/shelf",
         "/recipe",
         "/tools",

@@ -19,10 +19,11 @@ class AppRoomsTest {
         ROOMS.room("door", "problem", "house");
         ROOMS.room("stock", "store");
         ROOMS.room("cards", "store", "stock");
+        ROOMS.room("cutting", "stock", "cards");
         ROOMS.room("demo", "stock", "cards");
         ROOMS.room("safekeeping", "house", "door", "stock", "cards");
         ROOMS.room(Rooms.ROOT, "house", "safekeeping");
-        ROOMS.room("api", Rooms.ROOT, "problem", "house", "door", "stock", "cards", "safekeeping");
+        ROOMS.room("api", Rooms.ROOT, "problem", "house", "door", "stock", "cards", "cutting", "safekeeping");
     }
 
     @ArchTest

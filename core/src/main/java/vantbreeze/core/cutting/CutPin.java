@@ -25,7 +25,7 @@ public record CutPin(Blank.Use use, String sheetId, int nth, Length x, Length y,
     }
 
     /** By which uses are told apart: that of the first part of what runs across several panels. */
-    static Blank.Use key(Blank.Use use) {
+    public static Blank.Use key(Blank.Use use) {
         return use instanceof Blank.OfRun run ? run.parts().get(0) : use;
     }
 }

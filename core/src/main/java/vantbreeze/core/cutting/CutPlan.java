@@ -3,6 +3,8 @@ package vantbreeze.core.cutting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Sheets;
 import vantbreeze.core.paper.StockSheet;
 
@@ -54,6 +56,37 @@ public record CutPlan(List<PaperPlan> papers) {
         CutPlan plan = new CutPlan(done);
         watch.told(plan, 1);
         return plan;
+    }
+
+    /**
+     * A blank tried somewhere.
+     *
+     * @param pin where it comes to: an edge that is near, else a mark of the ruler
+     * @param refusal why it can't lie there; nothing where it can
+     */
+    public record Trial(CutPin pin, Optional<String> refusal) {}
+
+    /**
+     * Tries a blank somewhere, beside what is pinned.
+     *
+     * @param use what it becomes
+     * @param nth on the how-manieth of these sheets with anything pinned; 0 for one more
+     * @param x its lower left corner from the left of the sheet, squared if that is wished; millimetres
+     * @param y the same from the foot
+     * @throws IllegalArgumentException when nothing becomes that
+     */
+    public static Trial tried(
+            CutOrder order, Blank.Use use, String sheet, int nth, double x, double y, boolean turned) {
+        for (Map.Entry<String, List<Blank>> paper : order.blanks().byStock().entrySet()) {
+            int blank = Pins.blank(paper.getValue(), use);
+            if (blank >= 0) {
+                PaperPlanner planner =
+                        planner(order.with(order.choices().without(use)), paper.getKey(), paper.getValue());
+                return planner.tried(
+                        new CutPin(use, sheet, Math.max(1, nth), Length.ZERO, Length.ZERO, turned), nth == 0, x, y);
+            }
+        }
+        throw new IllegalArgumentException("That piece is not there any more. Look again.");
     }
 
     private static PaperPlanner planner(CutOrder order, String stockId, List<Blank> blanks) {

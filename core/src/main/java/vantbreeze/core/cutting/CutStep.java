@@ -1,5 +1,6 @@
 package vantbreeze.core.cutting;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.guillotine.CutArea;
@@ -23,6 +24,7 @@ import vantbreeze.core.paper.Size;
  * @param falls what falls, like ones together
  * @param left what it is then; null while more is cut off it this way
  * @param notes what to mind, in words
+ * @param doing what to do, without the figure of the fence and without the notes
  * @param words all of it, as one reads it out
  */
 public record CutStep(
@@ -40,11 +42,33 @@ public record CutStep(
         List<Fallen> falls,
         @Nullable Fallen left,
         List<String> notes,
+        String doing,
         String words) {
 
     public CutStep {
         falls = List.copyOf(falls);
         notes = List.copyOf(notes);
+    }
+
+    /** Where the blade comes down on what is cut, as areas without a width or without a height. */
+    public List<CutArea> lines() {
+        CutArea whole = area;
+        Length distance = fence;
+        if (whole == null || distance == null || edge == null) {
+            return List.of();
+        }
+        List<CutArea> lines = new ArrayList<>();
+        for (int i = 1; i <= cuts; i++) {
+            long off = distance.units() * i;
+            lines.add(
+                    switch (edge) {
+                        case LEFT -> new CutArea(whole.x() + off, whole.y(), 0, whole.height());
+                        case RIGHT -> new CutArea(whole.x() + whole.width() - off, whole.y(), 0, whole.height());
+                        case FOOT -> new CutArea(whole.x(), whole.y() + off, whole.width(), 0);
+                        case TOP -> new CutArea(whole.x(), whole.y() + whole.height() - off, whole.width(), 0);
+                    });
+        }
+        return lines;
     }
 
     /** What is done. */

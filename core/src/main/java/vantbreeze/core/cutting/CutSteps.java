@@ -110,13 +110,9 @@ public final class CutSteps {
         int passes = (sheets + depth - 1) / depth;
         List<String> notes = notes(units, stroke, sheets, passes);
         String hand = requireNonNull(names.get(stroke.hand()));
-        String words = "%s, %s at the fence, %s: %s%s"
-                .formatted(
-                        capital(hand),
-                        edge.inWords(),
-                        write(fence),
-                        falls.stream().map(CutSteps::counted).collect(Collectors.joining(", ")),
-                        left == null ? "" : "; then it is " + counted(left));
+        String comes = falls.stream().map(CutSteps::counted).collect(Collectors.joining(", "))
+                + (left == null ? "" : "; " + rest(left));
+        String at = "%s, %s at the fence".formatted(capital(hand), edge.inWords());
         steps.add(new CutStep(
                 steps.size() + 1,
                 Kind.CUT,
@@ -132,7 +128,15 @@ public final class CutSteps {
                 falls,
                 left,
                 notes,
-                told(words, notes)));
+                "%s: %s.".formatted(at, comes),
+                told("%s, %s: %s".formatted(at, write(fence), comes), notes)));
+    }
+
+    private String rest(Fallen left) {
+        return switch (left.what()) {
+            case REST -> "%s is left over".formatted(write(left.size()));
+            case BLANK, STRIP -> "the rest is %s".formatted(left.name());
+        };
     }
 
     private List<String> notes(long fence, CutSequence.Stroke stroke, int sheets, int passes) {
@@ -228,7 +232,8 @@ public final class CutSteps {
                 : "a layer";
     }
 
-    private static String counted(Fallen fallen) {
+    /** "number 3", "2 × number 3". */
+    public static String counted(Fallen fallen) {
         return fallen.count() == 1
                 ? fallen.name()
                 : String.format(Locale.ROOT, "%d × %s", fallen.count(), fallen.name());
@@ -360,6 +365,7 @@ public final class CutSteps {
                 falls,
                 null,
                 List.of(),
+                words + ".",
                 words + "."));
     }
 

@@ -20,10 +20,12 @@ public final class PaperPlan {
     private final List<Blank> blanks;
     private final Pins pins;
     private final LotPlan plan;
+    private final boolean cracks;
     private final boolean isAcrossGrain;
     private final @Nullable Solution unpinned;
 
     /**
+     * @param cracks whether it cracks when it is folded across its grain
      * @param isAcrossGrain whether heavy card is folded across its grain, as that takes less paper
      * @param unpinned the plan if nothing were pinned; null where nothing is
      */
@@ -32,12 +34,14 @@ public final class PaperPlan {
             List<Blank> blanks,
             Pins pins,
             LotPlan plan,
+            boolean cracks,
             boolean isAcrossGrain,
             @Nullable Solution unpinned) {
         this.paper = paper;
         this.blanks = List.copyOf(blanks);
         this.pins = pins;
         this.plan = plan;
+        this.cracks = cracks;
         this.isAcrossGrain = isAcrossGrain;
         this.unpinned = unpinned;
     }
@@ -80,6 +84,11 @@ public final class PaperPlan {
     /** Whether heavy card is folded across its grain, as that takes less paper. */
     public boolean isAcrossGrain() {
         return isAcrossGrain;
+    }
+
+    /** Whether it is so heavy that it cracks when it is folded across its grain. */
+    public boolean isHeavy() {
+        return cracks;
     }
 
     /** What is trimmed off each edge of a sheet first. */
@@ -158,8 +167,7 @@ public final class PaperPlan {
 
     /** Why a blank can't be pinned there beside what is; nothing where it can. */
     public Optional<String> refusal(CutPin pin) {
-        List<CutPin> all = new ArrayList<>();
-        pins.sheets().forEach(sheet -> sheet.blanks().forEach(one -> all.add(one.pin())));
+        List<CutPin> all = new ArrayList<>(pins.all());
         all.removeIf(one -> one.use().equals(pin.use()));
         all.add(pin);
         return Pins.of(paper, blanks, all).lost().stream()

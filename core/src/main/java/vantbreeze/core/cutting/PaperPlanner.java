@@ -35,6 +35,7 @@ final class PaperPlanner {
     private final PaperAtHand paper;
     private final List<Blank> blanks;
     private final Pins pins;
+    private final Ruler ruler;
     private final boolean cracks;
     private final TrimmerLimits limits;
     private final Nesting nesting;
@@ -52,6 +53,7 @@ final class PaperPlanner {
                 order.choices().wishes());
         this.blanks = blanks;
         this.pins = Pins.of(paper, blanks, order.choices().pins());
+        this.ruler = order.ruler();
         Tools tools = order.tools();
         this.cracks = paper.stock().grammage() >= tools.allowances().of(Allowance.GRAIN_MATTERS);
         this.limits = limits(tools, order.ruler());
@@ -67,6 +69,23 @@ final class PaperPlanner {
         return new TrimmerLimits(
                 tools.bed().units(),
                 tools.allowances().of(Allowance.LEAST_HELD, ruler).units());
+    }
+
+    /**
+     * Where a blank comes to that is put somewhere beside what is pinned, and whether it can lie there.
+     *
+     * @param anew whether on one more sheet
+     */
+    CutPlan.Trial tried(CutPin pin, boolean anew, double x, double y) {
+        CutPin there = new Snapping(paper, blanks, pins, ruler).snapped(anew ? pins.onAnother(pin) : pin, x, y);
+        List<CutPin> all = new ArrayList<>(pins.all());
+        all.add(there);
+        return new CutPlan.Trial(
+                there,
+                Pins.of(paper, blanks, all).lost().stream()
+                        .filter(lost -> lost.pin().equals(there))
+                        .map(Pins.Lost::why)
+                        .findFirst());
     }
 
     /**
@@ -143,7 +162,7 @@ final class PaperPlanner {
     }
 
     private PaperPlan paperPlan(Pins lying, LotPlan plan, boolean alongGrain, @Nullable Solution unpinned) {
-        return new PaperPlan(paper, blanks, lying, plan, cracks && !alongGrain && isAcross(plan), unpinned);
+        return new PaperPlan(paper, blanks, lying, plan, cracks, cracks && !alongGrain && isAcross(plan), unpinned);
     }
 
     /** @param part of what is usually spent on a plan */

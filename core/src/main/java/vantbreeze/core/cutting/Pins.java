@@ -59,6 +59,24 @@ record Pins(List<OnSheet> sheets, List<Lost> lost) {
         return putting.pins();
     }
 
+    /** All that lie where they were put. */
+    List<CutPin> all() {
+        return sheets.stream()
+                .flatMap(sheet -> sheet.blanks().stream())
+                .map(Pinned::pin)
+                .toList();
+    }
+
+    /** The same on a sheet that nothing is pinned on. */
+    CutPin onAnother(CutPin pin) {
+        int nth = all().stream()
+                .filter(one -> one.sheetId().equals(pin.sheetId()))
+                .mapToInt(CutPin::nth)
+                .max()
+                .orElse(0);
+        return new CutPin(pin.use(), pin.sheetId(), nth + 1, pin.x(), pin.y(), pin.turned());
+    }
+
     /** How many of each of so many blanks are pinned. */
     int[] counts(int blanks) {
         int[] counts = new int[blanks];

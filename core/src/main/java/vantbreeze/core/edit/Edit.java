@@ -7,7 +7,8 @@ import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Workshop;
 
 /** One change of a plan, as a maker makes it: what is undone, kept as a version and compared are plans between them. */
-public sealed interface Edit permits SetField, Together, Lock, Solve, Resize, Rerule, Drag, DragTo, Draw, Dress, Carry {
+public sealed interface Edit
+        permits SetField, Together, Lock, Solve, Resize, Rerule, Drag, DragTo, Draw, Dress, Carry, ChooseCuts {
 
     /**
      * The plan after it.

@@ -108,7 +108,7 @@ public record CutSequence(List<Stack> stacks, List<Setting> settings) {
     /** One walk through the trees of all sheets. */
     private static final class Walk {
 
-        private final List<Hand> hands = new ArrayList<>();
+        private final List<InHand> hands = new ArrayList<>();
         private int numbers;
 
         CutSequence walked(List<Pattern> patterns) {
@@ -131,7 +131,7 @@ public record CutSequence(List<Stack> stacks, List<Setting> settings) {
         private Fall taken(CutNode node, CutArea area) {
             numbers++;
             if (node instanceof CutNode.Cut cut) {
-                hands.add(cut.kept() ? new KeptHand(numbers, cut, area) : new FreeHand(numbers, cut, area));
+                hands.add(cut.kept() ? new KeptInHand(numbers, cut, area) : new FreeInHand(numbers, cut, area));
             }
             return new Fall(numbers, node, area);
         }
@@ -157,7 +157,7 @@ public record CutSequence(List<Stack> stacks, List<Setting> settings) {
             for (int i = 0; i < hands.size(); i++) {
                 hands.get(i).cutAt(fence, this::taken, strokes);
             }
-            hands.removeIf(Hand::isDone);
+            hands.removeIf(InHand::isDone);
             return strokes;
         }
     }

@@ -9,6 +9,7 @@ import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.cutting.CutChoices;
 import vantbreeze.core.extra.Extras;
 import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.layer.Dressing;
@@ -28,8 +29,16 @@ import vantbreeze.core.structure.Structure;
  * @param design what folds
  * @param supplies what it is made from and goes into
  * @param dressing its mats and layers
+ * @param cutting how it is cut, where the maker says
  */
-public record Plan(String name, String notes, Ruler ruler, Design design, Supplies supplies, Dressing dressing) {
+public record Plan(
+        String name,
+        String notes,
+        Ruler ruler,
+        Design design,
+        Supplies supplies,
+        Dressing dressing,
+        CutChoices cutting) {
 
     /** Longest name of a card. */
     public static final int LONGEST_NAME = 120;
@@ -58,7 +67,7 @@ public record Plan(String name, String notes, Ruler ruler, Design design, Suppli
 
     /** A plan with nothing decided but what folds. */
     public static Plan of(String name, Design design, Ruler ruler) {
-        return new Plan(name, "", ruler, design, Supplies.NONE, Dressing.NONE);
+        return new Plan(name, "", ruler, design, Supplies.NONE, Dressing.NONE, CutChoices.NONE);
     }
 
     /** A plan of a structure of the catalogue. */
@@ -73,32 +82,37 @@ public record Plan(String name, String notes, Ruler ruler, Design design, Suppli
 
     /** The same card under another name. */
     public Plan withName(String other) {
-        return new Plan(other, notes, ruler, design, supplies, dressing);
+        return new Plan(other, notes, ruler, design, supplies, dressing, cutting);
     }
 
     /** The same card with other notes. */
     public Plan withNotes(String other) {
-        return new Plan(name, other, ruler, design, supplies, dressing);
+        return new Plan(name, other, ruler, design, supplies, dressing, cutting);
     }
 
     /** The same card written for another ruler; no measure changes. */
     public Plan withRuler(Ruler other) {
-        return new Plan(name, notes, other, design, supplies, dressing);
+        return new Plan(name, notes, other, design, supplies, dressing, cutting);
     }
 
     /** The same plan of something else that folds. */
     public Plan withDesign(Design other) {
-        return new Plan(name, notes, ruler, other, supplies, dressing);
+        return new Plan(name, notes, ruler, other, supplies, dressing, cutting);
     }
 
     /** The same card of other supplies. */
     public Plan withSupplies(Supplies other) {
-        return new Plan(name, notes, ruler, design, other, dressing);
+        return new Plan(name, notes, ruler, design, other, dressing, cutting);
     }
 
     /** The same card with other layers. */
     public Plan withDressing(Dressing other) {
-        return new Plan(name, notes, ruler, design, supplies, other);
+        return new Plan(name, notes, ruler, design, supplies, other, cutting);
+    }
+
+    /** The same card cut otherwise. */
+    public Plan withCutting(CutChoices other) {
+        return new Plan(name, notes, ruler, design, supplies, dressing, other);
     }
 
     /** Id of its structure. */
@@ -206,7 +220,9 @@ public record Plan(String name, String notes, Ruler ruler, Design design, Suppli
 
     /** The same card with its envelope, sheet and papers under other ids. */
     public Plan renaming(UnaryOperator<String> ids) {
-        return withSupplies(supplies.renaming(ids)).withDressing(dressing.renaming(ids));
+        return withSupplies(supplies.renaming(ids))
+                .withDressing(dressing.renaming(ids))
+                .withCutting(cutting.renaming(ids));
     }
 
     /** The same card with a measure, or a panel's width, locked or no longer so. */

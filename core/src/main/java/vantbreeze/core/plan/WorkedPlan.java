@@ -14,6 +14,7 @@ import vantbreeze.core.check.Readiness;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.cutting.Blanks;
 import vantbreeze.core.cutting.CutList;
+import vantbreeze.core.cutting.CutOrder;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fold.Face;
@@ -32,6 +33,7 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
+import vantbreeze.core.paper.Sheets;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.structure.Measures;
@@ -255,6 +257,15 @@ public final class WorkedPlan implements CheckedCard {
     @Override
     public Blanks blanks() {
         return of(Stages.BLANKS);
+    }
+
+    /**
+     * All of it to be cut.
+     *
+     * @param sheets those at hand, and the published ones
+     */
+    public CutOrder cutOrder(Sheets sheets) {
+        return new CutOrder(blanks(), sheets, sheet(), ruler(), tools(), plan.cutting());
     }
 
     /** What the maker should know, the worst first. */

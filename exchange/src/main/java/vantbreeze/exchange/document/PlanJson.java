@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.cutting.CutChoices;
 import vantbreeze.core.extra.Extras;
 import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.PieceId;
@@ -46,7 +47,8 @@ record PlanJson(
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<ExtraJson> extras,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> locked,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<DressedJson> layers,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<BedJson> glued) {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<BedJson> glued,
+        @IfThere @Nullable CuttingJson cutting) {
 
     /** A piece of another cardstock than its card; {@code nth} of its name, 1 where there is but one. */
     record PieceStockJson(String piece, int nth, String cardstock) {}
@@ -90,7 +92,8 @@ record PlanJson(
                 plan.dressing().all().stream()
                         .map(dressed -> DressedJson.of(dressed, ruler))
                         .toList(),
-                plan.dressing().beds().entrySet().stream().map(BedJson::of).toList());
+                plan.dressing().beds().entrySet().stream().map(BedJson::of).toList(),
+                plan.cutting().isUsual() ? null : CuttingJson.of(plan.cutting(), ruler));
     }
 
     /**
@@ -107,7 +110,8 @@ record PlanJson(
                 read,
                 design(read),
                 new Supplies(envelope, sheet, cardstock, ofPieces(), slides(read)),
-                dressing(read));
+                dressing(read),
+                cutting == null ? CutChoices.NONE : cutting.choices(read, this::panelNow));
     }
 
     private Design design(Ruler read) {

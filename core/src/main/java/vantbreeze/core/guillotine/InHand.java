@@ -8,13 +8,13 @@ import vantbreeze.core.guillotine.CutSequence.Fall;
 import vantbreeze.core.guillotine.CutSequence.Stroke;
 
 /** Something in hand that is not cut up yet. */
-abstract class Hand {
+abstract class InHand {
 
     final int number;
     final CutNode.Cut cut;
     private CutArea area;
 
-    Hand(int number, CutNode.Cut cut, CutArea area) {
+    InHand(int number, CutNode.Cut cut, CutArea area) {
         this.number = number;
         this.cut = cut;
         this.area = area;

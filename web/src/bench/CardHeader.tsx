@@ -1,6 +1,5 @@
 import { Popover } from 'radix-ui'
 import { useState } from 'react'
-import { Link } from 'wouter'
 import type { Card } from '../api/client'
 import { useSay } from '../house/Notices'
 import { RulerChoice } from './RulerChoice'
@@ -11,16 +10,27 @@ import { Versions } from './Versions'
 import { WrittenOut } from './WrittenOut'
 import { WayBack } from '../house/WayBack'
 import { useHeading } from '../house/Heading'
+import { Thread, type PlaceOfCard } from './Thread'
 
 type Props = { card: Card; inHand: CardInHand }
 
-/** Name, way back, steps back and forth, ruler, and what leaves the house: paper and file. */
-export function BenchHeader({ card, inHand }: Props) {
-  const heading = useHeading<HTMLHeadingElement>(card.name)
+const TITLES: Record<PlaceOfCard, string> = {
+  bench: '',
+  layers: ': mats and layers',
+  cut: ': cutting',
+  table: ', at the table',
+}
+
+/**
+ * The same in every place of a card: name, way back, what acts on the card as a whole, and the thread of its places with
+ * the one that this is.
+ */
+export function CardHeader({ card, inHand, place }: Props & { place: PlaceOfCard }) {
+  const heading = useHeading<HTMLHeadingElement>(`${card.name}${TITLES[place]}`)
   const say = useSay()
   const attempt = (step: Promise<unknown>) => step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
-    <header className="flex flex-wrap items-center gap-x-3 gap-y-2 py-3">
+    <header className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-3 pb-2">
       <WayBack />
       <h1 ref={heading} tabIndex={-1} className="min-w-40 flex-1">
         <CardName key={card.name} card={card} inHand={inHand} />
@@ -37,14 +47,9 @@ export function BenchHeader({ card, inHand }: Props) {
           <RulerChoice card={card} inHand={inHand} />
         </span>
         <Versions card={card} inHand={inHand} />
-        <Link href={`/card/${card.id}/layers`} className="slip inline-flex items-center">
-          Layers
-        </Link>
-        <Link href={`/card/${card.id}/table`} className="slip inline-flex items-center">
-          At the table
-        </Link>
         <PaperAndFile card={card} />
       </span>
+      <Thread card={card} place={place} />
     </header>
   )
 }

@@ -8,12 +8,12 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 
 /** Something in hand whose parts come in any order, each from its left edge or its foot; the last is what is left. */
-final class FreeHand extends Hand {
+final class FreeInHand extends InHand {
 
     private final SortedMap<Long, List<CutNode>> waiting = new TreeMap<>(Comparator.reverseOrder());
     private final CutNode last;
 
-    FreeHand(int number, CutNode.Cut cut, CutArea area) {
+    FreeInHand(int number, CutNode.Cut cut, CutArea area) {
         super(number, cut, area);
         last = cut.parts().get(cut.parts().size() - 1);
         for (CutNode part : cut.parts().subList(0, cut.parts().size() - 1)) {

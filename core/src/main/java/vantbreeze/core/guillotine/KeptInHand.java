@@ -7,11 +7,11 @@ import java.util.List;
 import java.util.Map;
 
 /** Something in hand whose parts lie where they are: only those at its two ends can be cut off. */
-final class KeptHand extends Hand {
+final class KeptInHand extends InHand {
 
     private final Deque<CutNode> rest;
 
-    KeptHand(int number, CutNode.Cut cut, CutArea area) {
+    KeptInHand(int number, CutNode.Cut cut, CutArea area) {
         super(number, cut, area);
         rest = new ArrayDeque<>(cut.parts());
     }

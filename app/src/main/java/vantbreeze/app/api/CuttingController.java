@@ -1,0 +1,85 @@
+package vantbreeze.app.api;
+
+import jakarta.validation.Valid;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import vantbreeze.app.cards.Card;
+import vantbreeze.app.cards.Drawer;
+import vantbreeze.app.cutting.CuttingDesk;
+import vantbreeze.app.cutting.CuttingJob;
+import vantbreeze.core.cutting.CutPlan;
+
+/** How a card is cut: worked out, shown while it is worked out, stopped, and decided by hand. */
+@RestController
+@RequestMapping("/api/cards/{id}/cutting")
+class CuttingController {
+
+    /** How long an answer waits for the plan before it gives the best so far, milliseconds. */
+    private static final long PATIENCE = 700;
+
+    /**
+     * A blank tried somewhere.
+     *
+     * @param x where its lower left corner comes to, millimetres from the left
+     * @param y the same from the foot
+     * @param why in words why it can't lie there; left out where it can
+     */
+    public record TrialView(double x, double y, @Nullable String why) {}
+
+    private final Drawer drawer;
+    private final CuttingDesk desk;
+
+    CuttingController(Drawer drawer, CuttingDesk desk) {
+        this.drawer = drawer;
+        this.desk = desk;
+    }
+
+    @GetMapping
+    CuttingView cutting(@PathVariable UUID id) {
+        Card card = drawer.card(id);
+        return view(card, desk.job(card), PATIENCE);
+    }
+
+    /** Ends the search with the best found so far. */
+    @PostMapping("/stopped")
+    CuttingView stop(@PathVariable UUID id) {
+        Card card = drawer.card(id);
+        CuttingJob job = desk.job(card);
+        job.stop();
+        return view(card, job, PATIENCE);
+    }
+
+    @PostMapping
+    CardView choose(@PathVariable UUID id, @Valid @RequestBody CutCommand command) {
+        return CardView.of(drawer.change(id, command.revision(), command));
+    }
+
+    /** Where a blank would come to, while it is held; nothing is kept. */
+    @PostMapping("/tried")
+    TrialView tried(@PathVariable UUID id, @Valid @RequestBody CutCommand command) {
+        CutPlan.Trial trial = command.spot().tried(drawer.card(id).worked());
+        return new TrialView(
+                trial.pin().x().millimetres(),
+                trial.pin().y().millimetres(),
+                trial.refusal().orElse(null));
+    }
+
+    private CuttingView view(Card card, CuttingJob job, long patience) {
+        CutPlan done = job.within(patience).orElse(null);
+        CutPlan shown = done != null ? done : job.soFar().orElse(new CutPlan(List.of()));
+        return CuttingView.of(
+                card,
+                shown,
+                done != null,
+                job.wasStopped(),
+                done != null ? 1 : job.share(),
+                desk.order(card).sheets().all());
+    }
+}

@@ -1,0 +1,490 @@
+package vantbreeze.app.api;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import vantbreeze.app.cards.Card;
+import vantbreeze.core.cutting.Blank;
+import vantbreeze.core.cutting.CutLayout;
+import vantbreeze.core.cutting.CutPlan;
+import vantbreeze.core.cutting.CutStep;
+import vantbreeze.core.cutting.CutSteps;
+import vantbreeze.core.cutting.CutWishes;
+import vantbreeze.core.cutting.PaperPlan;
+import vantbreeze.core.cutting.SheetUse;
+import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.PieceId;
+import vantbreeze.core.guillotine.CutArea;
+import vantbreeze.core.guillotine.Solution;
+import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.paper.StockSheet;
+import vantbreeze.core.plan.Stages;
+import vantbreeze.core.plan.WorkedPlan;
+
+/**
+ * How a card is cut.
+ *
+ * @param isDone whether it is worked out; else what is here is the best so far
+ * @param wasStopped whether the maker stopped it
+ * @param share how much of the work is done, 0 to 1
+ * @param papers paper by paper
+ * @param pinned how many pieces lie where they were put
+ */
+public record CuttingView(
+        int revision,
+        boolean isDone,
+        boolean wasStopped,
+        double share,
+        boolean offcutsFirst,
+        CutWishes.Grain grain,
+        FigureView squared,
+        int pinned,
+        List<PaperCutView> papers) {
+
+    /**
+     * What is cut from one paper.
+     *
+     * @param paper id of the paper
+     * @param took in words: "1 sheet of A4"
+     * @param known in words, whether fewer would do: "no plan takes less"
+     * @param pinsCost in words what the pins cost; left out where they cost nothing
+     * @param warnings in words, what is in the way
+     * @param notes in words, what to know of the plan
+     * @param heavy whether its grain matters
+     */
+    public record PaperCutView(
+            String paper,
+            String name,
+            String took,
+            String known,
+            @Nullable String pinsCost,
+            List<String> warnings,
+            List<String> notes,
+            boolean heavy,
+            List<SheetChoiceView> sheets,
+            List<BlankView> blanks,
+            List<StackView> stacks,
+            List<CutStepView> steps) {}
+
+    /**
+     * A sheet that could be cut.
+     *
+     * @param words how many there are and what one costs
+     * @param use what the maker says of it; left out for as it comes
+     * @param used how many the plan takes
+     * @param listed whether it is listed for this paper, or the one assumed for it
+     */
+    public record SheetChoiceView(
+            String id, String name, SizeView size, String words, @Nullable SheetUse use, int used, boolean listed) {}
+
+    /**
+     * Blanks cut alike.
+     *
+     * @param label its number on the list of layers, or its piece
+     * @param panels numbers of the panels that each becomes, or lies on
+     */
+    public record BlankView(
+            String label,
+            boolean numbered,
+            int count,
+            SizeView size,
+            boolean turns,
+            String where,
+            List<Integer> panels) {}
+
+    /**
+     * Sheets cut alike.
+     *
+     * @param first its number among all sheets of this paper
+     * @param nth as pins count it; 0 where nothing is pinned
+     * @param size the whole sheet
+     * @param trimMm trimmed off each edge; all places are from the corner that is left
+     */
+    public record StackView(
+            int first,
+            int sheets,
+            String sheet,
+            String name,
+            int nth,
+            SizeView size,
+            double trimMm,
+            List<LaidView> blanks,
+            List<RestView> rests) {}
+
+    /**
+     * A blank where it lies.
+     *
+     * @param blank its number among the blanks of the paper
+     * @param copy which of those alike
+     * @param corners millimetres from the lower left corner
+     */
+    public record LaidView(
+            int blank,
+            int copy,
+            boolean pinned,
+            boolean turned,
+            boolean shared,
+            AreaView area,
+            List<PointView> corners,
+            List<List<PointView>> holes) {}
+
+    /** A rectangle, millimetres. */
+    public record AreaView(double x, double y, double width, double height) {
+        static AreaView of(CutArea area) {
+            return new AreaView(mm(area.x()), mm(area.y()), mm(area.width()), mm(area.height()));
+        }
+    }
+
+    /** What is left over. */
+    public record RestView(AreaView area, SizeView size) {}
+
+    /**
+     * One step.
+     *
+     * @param isSet whether the fence stands there from the step before
+     * @param stack on which stack, −1 for none
+     * @param area where what is cut lies
+     * @param lines where the blade comes down, x1, y1, x2, y2
+     * @param blanks what blanks fall, or are cut
+     */
+    public record CutStepView(
+            int number,
+            CutStep.Kind kind,
+            @Nullable FigureView fence,
+            @Nullable FigureView set,
+            boolean isSet,
+            int stack,
+            String hand,
+            @Nullable String edge,
+            @Nullable AreaView area,
+            List<List<Double>> lines,
+            List<String> falls,
+            @Nullable String left,
+            List<String> notes,
+            List<Integer> blanks,
+            String doing,
+            String words) {}
+
+    static CuttingView of(
+            Card card, CutPlan plan, boolean isDone, boolean wasStopped, double share, List<StockSheet> known) {
+        WorkedPlan worked = card.worked();
+        CutWishes wishes = card.plan().cutting().wishes();
+        return new CuttingView(
+                card.revision(),
+                isDone,
+                wasStopped,
+                share,
+                wishes.offcutsFirst(),
+                wishes.grain(),
+                FigureView.of(wishes.squared(), card.plan().ruler()),
+                card.plan().cutting().pins().size(),
+                plan.papers().stream()
+                        .map(paper -> new Paper(worked, paper, known).view())
+                        .toList());
+    }
+
+    private static double mm(long units) {
+        return Length.ofUnits(units).millimetres();
+    }
+
+    /** One paper told. */
+    private record Paper(WorkedPlan worked, PaperPlan plan, List<StockSheet> known) {
+
+        PaperCutView view() {
+            CutLayout layout = CutLayout.of(plan);
+            List<CutStep> steps = CutSteps.of(layout, worked.tools(), ruler());
+            return new PaperCutView(
+                    plan.stockId(),
+                    plan.stock().name(),
+                    took(plan.solution()),
+                    knownWords(),
+                    pinsCost(),
+                    warnings(),
+                    notes(),
+                    plan.isHeavy(),
+                    sheets(),
+                    plan.blanks().stream().map(this::blank).toList(),
+                    layout.stacks().stream().map(this::stack).toList(),
+                    steps.stream().map(this::step).toList());
+        }
+
+        private Ruler ruler() {
+            return worked.ruler();
+        }
+
+        private String took(Solution solution) {
+            List<String> took = new ArrayList<>();
+            for (int i = 0; i < plan.sheets().size(); i++) {
+                int bin = i;
+                long used = solution.patterns().stream()
+                        .filter(pattern -> pattern.bin() == bin)
+                        .count();
+                if (used > 0) {
+                    took.add(String.format(
+                            Locale.ROOT,
+                            "%d %s of %s",
+                            used,
+                            used == 1 ? "sheet" : "sheets",
+                            plan.sheets().get(i).name()));
+                }
+            }
+            String money = money(solution);
+            return took.isEmpty() ? "no sheet" : String.join(", ", took) + (money.isEmpty() ? "" : ", " + money);
+        }
+
+        /** What the sheets cost in money, where all that are used have a price. */
+        private String money(Solution solution) {
+            BigDecimal sum = BigDecimal.ZERO;
+            for (var pattern : solution.patterns()) {
+                BigDecimal price = plan.sheets().get(pattern.bin()).price();
+                if (price == null) {
+                    return "";
+                }
+                sum = sum.add(price);
+            }
+            return sum.setScale(2, RoundingMode.HALF_UP).toPlainString();
+        }
+
+        private String knownWords() {
+            if (!plan.solution().isWhole()) {
+                return "";
+            }
+            return plan.isProven() ? "no plan takes less" : "the best that was found";
+        }
+
+        private @Nullable String pinsCost() {
+            Solution without = plan.unpinned().orElse(null);
+            if (without == null || without.cost() >= plan.solution().cost() - 1e-9) {
+                return null;
+            }
+            return "Pinned so it takes %s; nothing pinned, %s.".formatted(took(plan.solution()), took(without));
+        }
+
+        private List<String> warnings() {
+            List<String> warnings = new ArrayList<>();
+            if (plan.hasNoSheet()) {
+                warnings.add("Every sheet of it is left alone, so there is nothing to cut it from. Use one again, or"
+                        + " add another size.");
+                return warnings;
+            }
+            plan.tooLarge().forEach(blank -> warnings.add(tooLarge(blank)));
+            List<Blank> large = plan.tooLarge();
+            for (Blank blank : plan.blanks()) {
+                int missing = plan.missing(blank);
+                if (missing > 0 && !large.contains(blank)) {
+                    warnings.add(String.format(
+                            Locale.ROOT,
+                            "%d of %s find%s no place: there are too few sheets. Add some, or use another size.",
+                            missing,
+                            CutSteps.name(blank),
+                            missing == 1 ? "s" : ""));
+                }
+            }
+            plan.lostPins()
+                    .forEach(lost -> warnings.add("%s can't lie where you put it: %s."
+                            .formatted(capital(CutSteps.name(lost.blank())), lost.why())));
+            return warnings;
+        }
+
+        private List<String> notes() {
+            List<String> notes = new ArrayList<>();
+            if (plan.isAssumed()) {
+                notes.add("No sheet of it is listed among your papers, so this plan buys %s."
+                        .formatted(plan.sheets().stream()
+                                .filter(sheet -> plan.use(sheet).orElse(SheetUse.FIRST) != SheetUse.BANNED)
+                                .map(StockSheet::name)
+                                .collect(Collectors.joining(" or "))));
+            }
+            if (plan.isAcrossGrain()) {
+                notes.add("Some folds run across the grain: along it, it takes more sheets or does not fit them. To"
+                        + " keep them along it all the same, make that a rule below.");
+            }
+            return notes;
+        }
+
+        private String tooLarge(Blank blank) {
+            String piecing = blank.number() == 0
+                    ? " Join it from two, overlapping by half an inch (13 mm) or more where a layer hides it."
+                    : " Choose a larger sheet, or a smaller layer.";
+            return "%s, %s, is larger than every sheet%s.%s"
+                    .formatted(
+                            capital(CutSteps.name(blank)),
+                            size(blank.size()),
+                            blank.lie() == Blank.Lie.UPRIGHT ? ", or lies on none the right way up" : "",
+                            piecing);
+        }
+
+        private String size(Size size) {
+            return Figure.of(size.width(), ruler()).by(Figure.of(size.height(), ruler()));
+        }
+
+        private static String capital(String words) {
+            return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+        }
+
+        private List<SheetChoiceView> sheets() {
+            List<SheetChoiceView> all = new ArrayList<>();
+            plan.sheets().forEach(sheet -> all.add(choice(sheet, plan.used(sheet), true)));
+            known.stream()
+                    .filter(sheet -> sheet.stockId() == null && !plan.sheets().contains(sheet))
+                    .forEach(sheet -> all.add(choice(sheet, 0, false)));
+            return all;
+        }
+
+        private SheetChoiceView choice(StockSheet sheet, int used, boolean listed) {
+            List<String> words = new ArrayList<>();
+            Integer count = sheet.count();
+            if (count != null) {
+                words.add(String.format(Locale.ROOT, "%d there", count));
+            }
+            if (sheet.offcut()) {
+                words.add("offcut");
+            }
+            BigDecimal price = sheet.price();
+            if (price != null) {
+                words.add(price.toPlainString() + " each");
+            }
+            return new SheetChoiceView(
+                    sheet.id(),
+                    sheet.name(),
+                    SizeView.of(sheet.size(), ruler()),
+                    String.join(", ", words),
+                    plan.use(sheet).orElse(null),
+                    used,
+                    listed);
+        }
+
+        private BlankView blank(Blank blank) {
+            Set<Integer> panels = new LinkedHashSet<>();
+            Set<String> where = new LinkedHashSet<>();
+            blank.uses().forEach(use -> {
+                panels.addAll(panels(use));
+                where.add(where(use));
+            });
+            return new BlankView(
+                    blank.number() > 0 ? String.format(Locale.ROOT, "%d", blank.number()) : CutSteps.name(blank),
+                    blank.number() > 0,
+                    blank.count(),
+                    SizeView.of(blank.size(), ruler()),
+                    blank.lie() == Blank.Lie.ANY,
+                    String.join(", ", where),
+                    List.copyOf(panels));
+        }
+
+        private List<Integer> panels(Blank.Use use) {
+            FoldGraph graph = worked.form().graph();
+            if (use instanceof Blank.OfPiece one) {
+                int piece = PieceId.all(worked.of(Stages.ASSEMBLY).pieces()).indexOf(one.piece());
+                return IntStream.range(0, graph.panels().size())
+                        .filter(panel -> graph.pieceOf().get(panel) == piece)
+                        .boxed()
+                        .toList();
+            }
+            if (use instanceof Blank.OfRun run) {
+                return run.parts().stream()
+                        .flatMap(part -> panels(part).stream())
+                        .toList();
+            }
+            return face(use).map(face -> List.of(face.panel())).orElse(List.of());
+        }
+
+        private Optional<Face> face(Blank.Use use) {
+            return use instanceof Blank.OfLayer layer
+                    ? layer.face().find(worked.form().graph())
+                    : Optional.empty();
+        }
+
+        private String where(Blank.Use use) {
+            if (use instanceof Blank.OfPiece one) {
+                return one.piece().inWords();
+            }
+            if (use instanceof Blank.OfRun run) {
+                return run.parts().stream().map(this::where).collect(Collectors.joining(" and "));
+            }
+            return face(use).map(worked.faceWords()::inWords).orElse("a panel that is gone");
+        }
+
+        private StackView stack(CutLayout.CutStack stack) {
+            return new StackView(
+                    stack.first(),
+                    stack.sheets(),
+                    stack.sheet().id(),
+                    stack.sheet().name(),
+                    stack.nths().isEmpty() ? 0 : stack.nths().get(0),
+                    SizeView.of(stack.sheet().size(), ruler()),
+                    stack.trim().millimetres(),
+                    stack.blanks().stream().map(this::laid).toList(),
+                    stack.rests().stream()
+                            .map(rest -> new RestView(
+                                    AreaView.of(rest),
+                                    SizeView.of(
+                                            new Size(Length.ofUnits(rest.width()), Length.ofUnits(rest.height())),
+                                            ruler())))
+                            .toList());
+        }
+
+        private LaidView laid(CutLayout.LaidBlank laid) {
+            ShapeView shape = ShapeView.of(laid.outline());
+            List<Blank.Use> uses = plan.blanks().get(laid.blank()).uses();
+            return new LaidView(
+                    laid.blank(),
+                    laid.uses().isEmpty()
+                            ? 0
+                            : Math.max(0, uses.indexOf(laid.uses().get(0))),
+                    laid.isPinned(),
+                    laid.turned(),
+                    laid.shared(),
+                    AreaView.of(laid.lot()),
+                    shape.corners(),
+                    shape.holes());
+        }
+
+        private CutStepView step(CutStep step) {
+            CutStep.Edge edge = step.edge();
+            CutArea area = step.area();
+            Length fence = step.fence();
+            Length set = step.set();
+            CutStep.Fallen left = step.left();
+            List<Integer> blanks = new ArrayList<>();
+            step.falls().forEach(fall -> blanks.addAll(fall.blanks()));
+            if (left != null) {
+                blanks.addAll(left.blanks());
+            }
+            return new CutStepView(
+                    step.number(),
+                    step.kind(),
+                    fence == null ? null : FigureView.of(fence, ruler()),
+                    set == null ? null : FigureView.of(set, ruler()),
+                    step.isSet(),
+                    step.stack(),
+                    step.hand(),
+                    edge == null ? null : edge.inWords(),
+                    area == null ? null : AreaView.of(area),
+                    step.lines().stream()
+                            .map(line -> List.of(
+                                    mm(line.x()),
+                                    mm(line.y()),
+                                    mm(line.x() + line.width()),
+                                    mm(line.y() + line.height())))
+                            .toList(),
+                    step.falls().stream().map(CutSteps::counted).toList(),
+                    left == null ? null : CutSteps.counted(left),
+                    step.notes(),
+                    blanks,
+                    step.doing(),
+                    step.words());
+        }
+    }
+}

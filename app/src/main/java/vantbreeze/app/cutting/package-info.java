@@ -1,0 +1,2 @@
+/** Plans of cuts, worked out behind what is asked. */
+package vantbreeze.app.cutting;

@@ -1,0 +1,97 @@
+import { useState } from 'react'
+import { useCutting, useStopCutting } from '../api/cards'
+import type { Card, Cutting } from '../api/client'
+import { CardHeader } from '../bench/CardHeader'
+import { ConflictSheet } from '../bench/ConflictSheet'
+import { FoldedPlate } from '../bench/FoldedPlate'
+import { Pickable } from '../bench/picked'
+import { type CardInHand, useCard } from '../bench/useCard'
+import { useStepKeys } from '../bench/useStepKeys'
+import { NoSuchCard } from '../house/NoSuchCard'
+import { useSay } from '../house/Notices'
+import { onPaper } from '../papers/dress'
+import { Papers } from './Papers'
+import { SheetsInUse } from './SheetsInUse'
+import { Steps } from './Steps'
+import { useWalk } from './useWalk'
+import { Wanted } from './Wanted'
+import { Wishes } from './Wishes'
+
+/** How all of a card is cut: its papers, each with its sheets, what lies on them, and cut after cut. */
+export function CutPage({ id }: { id: string }) {
+  const inHand = useCard(id)
+  const card = inHand.query.data
+  const cutting = useCutting(id, card?.revision)
+  const say = useSay()
+  useStepKeys({ undo: inHand.undo, redo: inHand.redo }, (cause) => say({ text: cause.message, wrong: true }))
+  if (inHand.query.isError) return <NoSuchCard id={id} error={inHand.query.error} />
+  if (!card) return <p className="p-8 text-lg">Taking the card out of the drawer…</p>
+  return (
+    <Pickable pieces={card.pieces}>
+      <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
+        <CardHeader card={card} inHand={inHand} place="cut" />
+        {cutting.isError && (
+          <p role="alert" className="bg-chalk px-6 py-4 text-lg">
+            {cutting.error.message}
+          </p>
+        )}
+        {cutting.data ? (
+          <Room card={card} cutting={cutting.data} inHand={inHand} />
+        ) : (
+          !cutting.isError && <p className="p-4 text-lg">Laying out the sheets…</p>
+        )}
+        <ConflictSheet inHand={inHand} />
+      </div>
+    </Pickable>
+  )
+}
+
+type Props = { card: Card; cutting: Cutting; inHand: CardInHand }
+
+function Room({ card, cutting, inHand }: Props) {
+  const [wanted, choose] = useState('')
+  const paper = cutting.papers.find((one) => one.paper === wanted) ?? cutting.papers.at(0)
+  const walk = useWalk(paper?.steps.length ?? 0, paper?.paper ?? '')
+  return (
+    <main className="grid flex-1 grid-cols-1 content-start gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
+      <div className="flex min-w-0 flex-col gap-5">
+        <Underway card={card.id} cutting={cutting} />
+        {paper && (
+          <section aria-label="Sheets" className="bg-chalk">
+            <Papers card={card} papers={cutting.papers} chosen={paper.paper} onChoose={choose} />
+            <div className={paper.stacks.length < 3 ? 'xl:grid xl:grid-cols-[minmax(0,1fr)_25rem]' : ''}>
+              <SheetsInUse key={paper.paper} card={card} paper={paper} inHand={inHand} walk={walk} />
+              <Steps paper={paper} walk={walk} />
+            </div>
+          </section>
+        )}
+        {paper && <Wishes cutting={cutting} paper={paper} inHand={inHand} />}
+      </div>
+      <div className="flex flex-col gap-5">
+        <FoldedPlate pieces={card.pieces} form={card.form} dress={{ ...card, layers: onPaper(card) }} />
+        {paper && <Wanted paper={paper} walk={walk} />}
+      </div>
+    </main>
+  )
+}
+
+/** While better plans are looked for: how far that is, and a way to stop. */
+function Underway({ card, cutting }: { card: string; cutting: Cutting }) {
+  const stop = useStopCutting(card)
+  if (cutting.isDone) {
+    return cutting.wasStopped ? (
+      <p className="bg-chalk px-6 py-3 text-lg italic">Stopped: this is the best that was found until then.</p>
+    ) : null
+  }
+  return (
+    <div className="flex flex-wrap items-center gap-4 bg-chalk px-6 py-3 text-lg">
+      <label className="flex items-center gap-3">
+        Looking for fewer sheets
+        <progress value={cutting.share} max={1} className="accent-picked" />
+      </label>
+      <button type="button" className="slip bg-paper" onClick={() => stop.mutate()}>
+        Stop, and take the best so far
+      </button>
+    </div>
+  )
+}
