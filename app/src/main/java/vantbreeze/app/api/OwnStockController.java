@@ -21,7 +21,6 @@ import vantbreeze.core.die.Nest;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.StockSheet;
-import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.tool.Tools;
 
@@ -52,16 +51,14 @@ class OwnStockController {
     @PostMapping("/envelopes")
     OwnStockView envelope(@Valid @RequestBody NewStock.NewEnvelope asked) {
         Envelope envelope = asked.envelope(StockRoom.newId());
-        stock.change(own ->
-                new OwnStock(own.tools(), with(own.envelopes(), envelope), own.sheets(), own.cardstocks(), own.away()));
+        stock.change(own -> own.with(with(own.envelopes(), envelope), own.sheets(), own.cardstocks()));
         return own();
     }
 
     @PostMapping("/sheets")
     OwnStockView sheet(@Valid @RequestBody NewStock.NewSheetOfStock asked) {
         StockSheet sheet = asked.sheet(StockRoom.newId(), stock.workshop());
-        stock.change(own ->
-                new OwnStock(own.tools(), own.envelopes(), with(own.sheets(), sheet), own.cardstocks(), own.away()));
+        stock.change(own -> own.withSheets(with(own.sheets(), sheet)));
         return own();
     }
 
@@ -71,7 +68,7 @@ class OwnStockController {
         stock.change(own -> {
             Map<String, Cardstock> all = new LinkedHashMap<>(own.cardstocks());
             all.put(StockRoom.newId(), card);
-            return new OwnStock(own.tools(), own.envelopes(), own.sheets(), all, own.away());
+            return own.with(own.envelopes(), own.sheets(), all);
         });
         return own();
     }
@@ -117,7 +114,7 @@ class OwnStockController {
             } else {
                 away.remove(id);
             }
-            return new OwnStock(own.tools(), own.envelopes(), own.sheets(), own.cardstocks(), away);
+            return own.withAway(away);
         });
         return own();
     }

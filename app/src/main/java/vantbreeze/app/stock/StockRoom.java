@@ -132,7 +132,7 @@ public class StockRoom {
                 ? sheet
                 : sheet.withStock(
                         sheet.stock().map(id -> ids.getOrDefault(id, id)).orElse(null)));
-        OwnStock more = new OwnStock(own.tools(), envelopes, sheets, cardstocks, own.away());
+        OwnStock more = own.with(envelopes, sheets, cardstocks);
         if (!more.equals(own)) {
             change(before -> more);
         }

@@ -66,15 +66,17 @@ record PaperAtHand(
         return sheet.size().width().millimetres() * sheet.size().height().millimetres();
     }
 
-    /** The grain runs up a sheet as it stands, or across it where it is short; most is sold long. */
+    /**
+     * Whether its folds run along the grain. That runs up a sheet as it stands, or across it where it is short; most is
+     * sold long. An offcut is kept as it stood on its sheet, whatever its sides are.
+     */
     boolean isAlongGrain(Blank blank, int sheet, boolean turned) {
         if (blank.folds() == Blank.Folds.NONE || blank.folds() == Blank.Folds.MIXED) {
             return true;
         }
-        boolean standing = !sheets.get(sheet)
-                .size()
-                .width()
-                .isLongerThan(sheets.get(sheet).size().height());
+        StockSheet from = sheets.get(sheet);
+        boolean standing =
+                from.offcut() || !from.size().width().isLongerThan(from.size().height());
         boolean grainUp = standing == (stock.grain() != Cardstock.Grain.SHORT);
         boolean foldsUp = (blank.folds() == Blank.Folds.UPRIGHT) != turned;
         return grainUp == foldsUp;

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param id how plans name it
  * @param name what it is sold as, or what the maker calls it
- * @param size standing upright
+ * @param size standing upright; of an offcut as it stood on its sheet, so that its grain and its pattern are known
  * @param stockId the cardstock or paper it is of, as plans name it; null for a size that any comes in
  * @param count how many there are; null for as many as are wanted
  * @param offcut whether it is left over from another
@@ -45,6 +45,11 @@ public record StockSheet(
     /** The same under another id. */
     public StockSheet withId(String other) {
         return new StockSheet(other, name, size, stockId, count, offcut, price);
+    }
+
+    /** The same, so many of them; null for as many as are wanted. */
+    public StockSheet withCount(@Nullable Integer other) {
+        return new StockSheet(id, name, size, stockId, other, offcut, price);
     }
 
     /** The same of another paper; null for any. */

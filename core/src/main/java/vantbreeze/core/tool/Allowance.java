@@ -449,6 +449,16 @@ public sealed interface Allowance {
             Length.ZERO,
             -3,
             3);
+    /** What is worth keeping. */
+    OfLength LEAST_OFFCUT = length(
+            "least-offcut",
+            "Smallest offcut that is kept",
+            "What is left over of a sheet goes back into your papers if it is as wide and as high as this.",
+            MEMORY,
+            Length.ofInches(2),
+            mm(50),
+            5,
+            200);
     /** How many sheets are cut at once. */
     OfNumber STACK_DEPTH = number(
             "stack-depth",
@@ -512,7 +522,7 @@ public sealed interface Allowance {
                             ENVELOPE_MOST,
                             FLAT_ENVELOPE,
                             SMALLEST_SIDE)),
-            new Group("Cutting", List.of(LEAST_HELD, BLADE_BIAS, STACK_DEPTH)),
+            new Group("Cutting", List.of(LEAST_HELD, BLADE_BIAS, STACK_DEPTH, LEAST_OFFCUT)),
             new Group("Card", List.of(STANDS, LAYERED_STANDS, HEAVY, MANY_FOLDS, GRAIN_MATTERS)));
 
     /** Every one there is. */

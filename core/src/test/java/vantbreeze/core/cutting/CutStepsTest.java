@@ -117,9 +117,8 @@ class CutStepsTest {
         assertThat(cut.fence()).isEqualTo(Length.ofMillimetres(100));
         assertThat(cut.set()).isEqualTo(Length.ofMicrometres(99_500));
         assertThat(cut.words())
-                .isEqualTo(
-                        "Sheet 1, left edge at the fence, 100 mm: Tag; 110 × 297 mm is left over (set to 99.5 mm, as your"
-                                + " trimmer cuts 0.5 mm too wide).");
+                .isEqualTo("Sheet 1, left edge at the fence, 100 mm: Tag; 110 × 297 mm is left over (set to 99.5 mm,"
+                        + " as your trimmer cuts 0.5 mm too wide).");
     }
 
     /** The first cut of a sheet longer than the bed runs across it, so that none is too long. */

@@ -1,11 +1,16 @@
 package vantbreeze.exchange.document;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import vantbreeze.core.plan.CutDone;
 import vantbreeze.core.plan.OwnStock;
 
 /** What a maker has of their own, as JSON text, measures in exact millimetres. */
@@ -30,7 +35,8 @@ public final class StockDocument {
             List<ThingsJson.EnvelopeJson> envelopes,
             List<ThingsJson.SheetJson> sheets,
             List<ThingsJson.CardstockJson> cardstocks,
-            List<String> away) {
+            List<String> away,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<CutDoneJson> cuts) {
 
         static StockJson of(OwnStock stock) {
             ThingsJson things = ThingsJson.of(OwnThings.of(stock));
@@ -41,13 +47,37 @@ public final class StockDocument {
                     things.envelopes(),
                     things.sheets(),
                     things.cardstocks(),
-                    List.copyOf(stock.away()));
+                    List.copyOf(stock.away()),
+                    stock.cuts().stream().map(CutDoneJson::of).toList());
         }
 
         OwnStock stock() {
             OwnThings things = new ThingsJson(envelopes, sheets, cardstocks).things();
             return new OwnStock(
-                    tools.tools(), things.envelopes(), things.sheets(), things.cardstocks(), new LinkedHashSet<>(away));
+                    tools.tools(),
+                    things.envelopes(),
+                    things.sheets(),
+                    things.cardstocks(),
+                    new LinkedHashSet<>(away),
+                    cuts.stream().map(CutDoneJson::done).toList());
+        }
+    }
+
+    /** That a card was cut; {@code day} as in ISO 8601. */
+    record CutDoneJson(
+            String id, String card, String name, String day, Map<String, Integer> taken, List<String> offcuts) {
+
+        static CutDoneJson of(CutDone done) {
+            return new CutDoneJson(
+                    done.id(), done.card(), done.name(), done.day().toString(), done.taken(), done.offcuts());
+        }
+
+        CutDone done() {
+            try {
+                return new CutDone(id, card, name, LocalDate.parse(day), taken, offcuts);
+            } catch (DateTimeParseException garbled) {
+                throw new IllegalArgumentException("no day: " + day, garbled);
+            }
         }
     }
 
