@@ -151,6 +151,26 @@ export function useStopCutting(id: string) {
   })
 }
 
+/** Says that a card was cut, so that its sheets leave the stock and its offcuts come in; or that it was not. */
+export function useCutDone(id: string) {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (what: { revision: number } | { back: string }) =>
+      answered(
+        'back' in what
+          ? api.POST('/api/cards/{id}/cutting/done/{done}/taken-back', { params: { path: { id, done: what.back } } })
+          : api.POST('/api/cards/{id}/cutting/done', { params: { path: { id } }, body: what }),
+      ),
+    onSuccess: (cutting) => {
+      queries.setQueryData(['cutting', id, cutting.revision], cutting)
+      // all that is worked out from what is at hand
+      void queries.invalidateQueries({ queryKey: ['stock'] })
+      void queries.invalidateQueries({ queryKey: ['own'] })
+      void queries.invalidateQueries({ queryKey: cardKey(id) })
+    },
+  })
+}
+
 /** A card's layers as they are chosen and cut, as of a revision. */
 export function useLayers(id: string, revision: number | undefined) {
   return useQuery({

@@ -10,6 +10,7 @@ import { useStepKeys } from '../bench/useStepKeys'
 import { NoSuchCard } from '../house/NoSuchCard'
 import { useSay } from '../house/Notices'
 import { onPaper } from '../papers/dress'
+import { Kept } from './Kept'
 import { Papers } from './Papers'
 import { SheetsInUse } from './SheetsInUse'
 import { Steps } from './Steps'
@@ -70,6 +71,7 @@ function Room({ card, cutting, inHand }: Props) {
       <div className="flex flex-col gap-5">
         <FoldedPlate pieces={card.pieces} form={card.form} dress={{ ...card, layers: onPaper(card) }} />
         {paper && <Wanted paper={paper} walk={walk} />}
+        <Kept card={card} cutting={cutting} />
       </div>
     </main>
   )
@@ -87,7 +89,11 @@ function Underway({ card, cutting }: { card: string; cutting: Cutting }) {
     <div className="flex flex-wrap items-center gap-4 bg-chalk px-6 py-3 text-lg">
       <label className="flex items-center gap-3">
         Looking for fewer sheets
-        <progress value={cutting.share} max={1} className="accent-picked" />
+        <progress
+          value={cutting.share}
+          max={1}
+          className="h-3 appearance-none [&::-webkit-progress-bar]:bg-chalk-dim [&::-webkit-progress-value]:bg-picked"
+        />
       </label>
       <button type="button" className="slip bg-paper" onClick={() => stop.mutate()}>
         Stop, and take the best so far

@@ -17,48 +17,13 @@ export function Wishes({ cutting, paper, inHand }: Props) {
   return (
     <section aria-label="Sheets to cut from" className="bg-chalk px-6 py-4">
       <h2 className="text-xl">Sheets to cut from</h2>
-      <ul className="mt-1">
-        {paper.sheets.map((sheet) => (
-          <li
-            key={sheet.id}
-            className="grid grid-cols-1 items-center gap-x-4 border-b border-chalk-dim py-1 sm:grid-cols-[minmax(0,1fr)_auto_auto]"
-          >
-            <span className="text-lg">
-              {sheet.name}, <SizeText size={sheet.size} />
-              {sheet.words && <span className="text-base text-ink-soft"> ({sheet.words})</span>}
-            </span>
-            <span className="text-lg">{sheet.used > 0 && `${sheet.used} used`}</span>
-            <Choice
-              label={`How ${sheet.name} is used`}
-              quiet
-              value={sheet.use ?? 'NONE'}
-              onChoose={(use) =>
-                attempt(
-                  inHand.cut({
-                    what: 'SHEET',
-                    paper: paper.paper,
-                    sheet: sheet.id,
-                    use: use === 'NONE' ? undefined : (use as CutCommand['use']),
-                  }),
-                )
-              }
-            >
-              {sheet.listed && sheet.use !== 'ADDED' ? (
-                <>
-                  <option value="NONE">as it comes</option>
-                  <option value="FIRST">before others</option>
-                  <option value="BANNED">not at all</option>
-                </>
-              ) : (
-                <>
-                  <option value="NONE">not for this paper</option>
-                  <option value="ADDED">for this paper too</option>
-                </>
-              )}
-            </Choice>
-          </li>
-        ))}
-      </ul>
+      <SheetList sheets={paper.sheets.filter(({ listed }) => listed)} paper={paper} inHand={inHand} />
+      <details className="mt-1">
+        <summary className="inline-flex min-h-11 cursor-pointer items-center text-lg underline underline-offset-4">
+          Other sizes
+        </summary>
+        <SheetList sheets={paper.sheets.filter(({ listed }) => !listed)} paper={paper} inHand={inHand} />
+      </details>
       <div className="mt-3 flex flex-wrap items-end gap-x-8 gap-y-2">
         <label className="inline-flex min-h-11 items-center gap-2 text-lg">
           <input
@@ -97,5 +62,50 @@ export function Wishes({ cutting, paper, inHand }: Props) {
         )}
       </div>
     </section>
+  )
+}
+
+type ListProps = { sheets: PaperCut['sheets']; paper: PaperCut; inHand: CardInHand }
+
+function SheetList({ sheets, paper, inHand }: ListProps) {
+  const say = useSay()
+  const use = (sheet: string, as: string) =>
+    void inHand
+      .cut({ what: 'SHEET', paper: paper.paper, sheet, use: as === 'NONE' ? undefined : (as as CutCommand['use']) })
+      .catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  return (
+    <ul className="mt-1">
+      {sheets.map((sheet) => (
+        <li
+          key={sheet.id}
+          className="grid grid-cols-1 items-center gap-x-4 border-b border-chalk-dim py-1 sm:grid-cols-[minmax(0,1fr)_auto_auto]"
+        >
+          <span className="text-lg">
+            {sheet.name}, <SizeText size={sheet.size} />
+            {sheet.words && <span className="text-base text-ink-soft"> ({sheet.words})</span>}
+          </span>
+          <span className="text-lg">{sheet.used > 0 && `${sheet.used} used`}</span>
+          <Choice
+            label={`How ${sheet.name} is used`}
+            quiet
+            value={sheet.use ?? 'NONE'}
+            onChoose={(as) => use(sheet.id, as)}
+          >
+            {sheet.listed && sheet.use !== 'ADDED' ? (
+              <>
+                <option value="NONE">as it comes</option>
+                <option value="FIRST">before others</option>
+                <option value="BANNED">not at all</option>
+              </>
+            ) : (
+              <>
+                <option value="NONE">not for this paper</option>
+                <option value="ADDED">for this paper too</option>
+              </>
+            )}
+          </Choice>
+        </li>
+      ))}
+    </ul>
   )
 }

@@ -1,4 +1,5 @@
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
+import { Link } from 'wouter'
 import { useCardQuery, useSteps } from '../api/cards'
 import type { Card, Step } from '../api/client'
 import { Thread } from '../bench/Thread'
@@ -7,6 +8,8 @@ import { NoSuchCard } from '../house/NoSuchCard'
 import { WayBack } from '../house/WayBack'
 import { PieceInHand } from './PieceInHand'
 import { Heading } from '../house/Heading'
+import { BackAndOn } from './BackAndOn'
+import { useTableKeys } from './useTableKeys'
 
 /** At the table: one step at a time, to be read from across it; space or an arrow goes on. */
 export function TablePage({ id }: { id: string }) {
@@ -22,7 +25,7 @@ function Walk({ card, steps }: { card: Card; steps: Step[] }) {
   const [wanted, setAt] = useState(0)
   const at = Math.min(wanted, steps.length - 1)
   const go = (by: number) => setAt(Math.max(0, Math.min(steps.length - 1, at + by)))
-  useKeys(go)
+  useTableKeys(go)
   const step = steps[at]
   const piece = card.pieces[step.piece]
   return (
@@ -36,6 +39,9 @@ function Walk({ card, steps }: { card: Card; steps: Step[] }) {
           {piece.name}, {at + 1} of {steps.length}
         </p>
         <Thread card={card} place="table" />
+        <Link href={`/card/${card.id}/table/cut`} className="text-lg underline underline-offset-4">
+          Cut the sheets first
+        </Link>
       </header>
       <main className="flex flex-1 flex-col items-center justify-between gap-4 px-6 pt-4" aria-live="polite">
         <h2 className="text-5xl">{step.what}</h2>
@@ -43,24 +49,7 @@ function Walk({ card, steps }: { card: Card; steps: Step[] }) {
         <p className="min-h-10 text-center text-2xl text-ink-soft italic">{step.note}</p>
         <PieceInHand piece={piece} line={step.line} />
       </main>
-      <nav aria-label="Steps" className="grid grid-cols-[1fr_2fr] gap-4 px-6 py-4">
-        <button
-          type="button"
-          className="min-h-24 border-b-4 border-ink bg-paper text-3xl disabled:text-ink-soft"
-          disabled={at === 0}
-          onClick={() => go(-1)}
-        >
-          Back
-        </button>
-        <button
-          type="button"
-          className="min-h-24 border-b-4 border-ink bg-ink text-3xl text-chalk disabled:bg-ink-soft"
-          disabled={at === steps.length - 1}
-          onClick={() => go(1)}
-        >
-          {at === steps.length - 1 ? 'That was the last' : 'Next'}
-        </button>
-      </nav>
+      <BackAndOn at={at} count={steps.length} go={go} />
     </div>
   )
 }
@@ -77,28 +66,4 @@ function Figures({ step }: { step: Step }) {
       ))}
     </p>
   )
-}
-
-/** Space, Enter and arrows; a button that is focused keeps its own. */
-function useKeys(go: (by: number) => void) {
-  useEffect(() => {
-    const ways: Record<string, number> = {
-      ' ': 1,
-      ArrowRight: 1,
-      ArrowDown: 1,
-      PageDown: 1,
-      ArrowLeft: -1,
-      ArrowUp: -1,
-      PageUp: -1,
-    }
-    const press = (event: KeyboardEvent) => {
-      const way = ways[event.key]
-      const onButton = event.key === ' ' && event.target instanceof HTMLElement && event.target.matches('button, a')
-      if (!way || onButton || event.ctrlKey || event.metaKey || event.altKey) return
-      event.preventDefault()
-      go(way)
-    }
-    window.addEventListener('keydown', press)
-    return () => window.removeEventListener('keydown', press)
-  })
 }

@@ -121,6 +121,19 @@ class AccessibilityTest extends Browsing {
     }
 
     @Test
+    void howItIsCut() {
+        take("Gate for the mayor");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cut").setExact(true))
+                .click();
+        page.getByText("First cut").click();
+        page.getByText("Other sizes").click();
+        nothingSerious();
+        page.getByText("Cut by cut, at the table").click();
+        page.getByText("Piece by piece").waitFor();
+        nothingSerious();
+    }
+
+    @Test
     void theLayersWithPanelsTicked() {
         take("Gate for the mayor");
         page.getByRole(

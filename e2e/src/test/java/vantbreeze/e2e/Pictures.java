@@ -72,6 +72,19 @@ class Pictures extends Browsing {
     }
 
     @Test
+    void howItIsCut() throws Exception {
+        take("Kite theatre for the bandstand");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cut").setExact(true))
+                .click();
+        page.locator("canvas").waitFor();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Awning stripes"))
+                .click();
+        button("First cut").click();
+        button("Next").click();
+        picture("cut");
+    }
+
+    @Test
     void theListToCut() throws Exception {
         take("Gate for the mayor");
         page.getByRole(

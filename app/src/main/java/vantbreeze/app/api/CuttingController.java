@@ -12,8 +12,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
+import vantbreeze.app.cutting.CutKeeping;
 import vantbreeze.app.cutting.CuttingDesk;
 import vantbreeze.app.cutting.CuttingJob;
+import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.cutting.CutPlan;
 
 /** How a card is cut: worked out, shown while it is worked out, stopped, and decided by hand. */
@@ -35,10 +37,12 @@ class CuttingController {
 
     private final Drawer drawer;
     private final CuttingDesk desk;
+    private final CutKeeping keeping;
 
-    CuttingController(Drawer drawer, CuttingDesk desk) {
+    CuttingController(Drawer drawer, CuttingDesk desk, CutKeeping keeping) {
         this.drawer = drawer;
         this.desk = desk;
+        this.keeping = keeping;
     }
 
     @GetMapping
@@ -61,6 +65,30 @@ class CuttingController {
         return CardView.of(drawer.change(id, command.revision(), command));
     }
 
+    /** What the maker was looking at. */
+    public record Looked(int revision) {}
+
+    /** It is cut: its sheets are taken from the stock, and what is left over put in. */
+    @PostMapping("/done")
+    CuttingView done(@PathVariable UUID id, @Valid @RequestBody Looked looked) {
+        Card card = drawer.card(id);
+        CutPlan plan = desk.job(card).within(PATIENCE).orElse(null);
+        if (plan == null || card.revision() != looked.revision()) {
+            throw new ValidationException(
+                    "cutting", "The plan changed, or is still being looked for. Look at it, then say so again.");
+        }
+        keeping.done(card, plan);
+        return view(card, desk.job(card), PATIENCE);
+    }
+
+    /** That was not cut after all: its sheets are there again, its offcuts are not. */
+    @PostMapping("/done/{done}/taken-back")
+    CuttingView takeBack(@PathVariable UUID id, @PathVariable String done) {
+        Card card = drawer.card(id);
+        keeping.takeBack(done);
+        return view(card, desk.job(card), PATIENCE);
+    }
+
     /** Where a blank would come to, while it is held; nothing is kept. */
     @PostMapping("/tried")
     TrialView tried(@PathVariable UUID id, @Valid @RequestBody CutCommand command) {
@@ -80,6 +108,7 @@ class CuttingController {
                 done != null,
                 job.wasStopped(),
                 done != null ? 1 : job.share(),
-                desk.order(card).sheets().all());
+                desk.order(card).sheets().all(),
+                keeping.of(card));
     }
 }

@@ -2,6 +2,7 @@ package vantbreeze.app.api;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -30,6 +31,7 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
+import vantbreeze.core.plan.CutDone;
 import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.WorkedPlan;
 
@@ -41,6 +43,7 @@ import vantbreeze.core.plan.WorkedPlan;
  * @param share how much of the work is done, 0 to 1
  * @param papers paper by paper
  * @param pinned how many pieces lie where they were put
+ * @param done when it was cut, the last first
  */
 public record CuttingView(
         int revision,
@@ -51,7 +54,36 @@ public record CuttingView(
         CutWishes.Grain grain,
         FigureView squared,
         int pinned,
+        List<DoneView> done,
         List<PaperCutView> papers) {
+
+    /**
+     * That it was cut.
+     *
+     * @param words like "28 Nov: 2 sheets taken, 1 offcut put in"
+     * @param offcuts how many offcuts it left
+     */
+    public record DoneView(String id, String words, int offcuts) {
+
+        static DoneView of(CutDone done) {
+            int sheets =
+                    done.taken().values().stream().mapToInt(Integer::intValue).sum();
+            int offcuts = done.offcuts().size();
+            return new DoneView(
+                    done.id(),
+                    String.format(
+                            Locale.ROOT,
+                            "%s: %s taken from your papers, %s put in",
+                            DAY.format(done.day()),
+                            sheets == 0 ? "no sheet" : sheets == 1 ? "1 sheet" : sheets + " sheets",
+                            offcuts == 0
+                                    ? "no offcut"
+                                    : offcuts == 1 ? "1 kind of offcut" : offcuts + " kinds of offcuts"),
+                    offcuts);
+        }
+    }
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     /**
      * What is cut from one paper.
@@ -178,7 +210,13 @@ public record CuttingView(
             String words) {}
 
     static CuttingView of(
-            Card card, CutPlan plan, boolean isDone, boolean wasStopped, double share, List<StockSheet> known) {
+            Card card,
+            CutPlan plan,
+            boolean isDone,
+            boolean wasStopped,
+            double share,
+            List<StockSheet> known,
+            List<CutDone> done) {
         WorkedPlan worked = card.worked();
         CutWishes wishes = card.plan().cutting().wishes();
         return new CuttingView(
@@ -190,6 +228,7 @@ public record CuttingView(
                 wishes.grain(),
                 FigureView.of(wishes.squared(), card.plan().ruler()),
                 card.plan().cutting().pins().size(),
+                done.stream().map(DoneView::of).toList(),
                 plan.papers().stream()
                         .map(paper -> new Paper(worked, paper, known).view())
                         .toList());
@@ -232,16 +271,22 @@ public record CuttingView(
                         .filter(pattern -> pattern.bin() == bin)
                         .count();
                 if (used > 0) {
-                    took.add(String.format(
-                            Locale.ROOT,
-                            "%d %s of %s",
-                            used,
-                            used == 1 ? "sheet" : "sheets",
-                            plan.sheets().get(i).name()));
+                    took.add(counted(used, plan.sheets().get(i)));
                 }
             }
             String money = money(solution);
             return took.isEmpty() ? "no sheet" : String.join(", ", took) + (money.isEmpty() ? "" : ", " + money);
+        }
+
+        private static String counted(long used, StockSheet sheet) {
+            return sheet.offcut()
+                    ? String.format(Locale.ROOT, "%d %s %s", used, used == 1 ? "offcut" : "offcuts", sheet.name())
+                    : String.format(Locale.ROOT, "%d %s of %s", used, used == 1 ? "sheet" : "sheets", sheet.name());
+        }
+
+        /** What a sheet is called: an offcut that is named after its card is one. */
+        private static String called(StockSheet sheet) {
+            return sheet.name().startsWith("from ") ? "Offcut " + sheet.name() : sheet.name();
         }
 
         /** What the sheets cost in money, where all that are used have a price. */
@@ -358,7 +403,7 @@ public record CuttingView(
             }
             return new SheetChoiceView(
                     sheet.id(),
-                    sheet.name(),
+                    called(sheet),
                     SizeView.of(sheet.size(), ruler()),
                     String.join(", ", words),
                     plan.use(sheet).orElse(null),
@@ -421,7 +466,7 @@ public record CuttingView(
                     stack.first(),
                     stack.sheets(),
                     stack.sheet().id(),
-                    stack.sheet().name(),
+                    called(stack.sheet()),
                     stack.nths().isEmpty() ? 0 : stack.nths().get(0),
                     SizeView.of(stack.sheet().size(), ruler()),
                     stack.trim().millimetres(),

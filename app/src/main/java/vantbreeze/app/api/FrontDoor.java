@@ -10,6 +10,7 @@ class FrontDoor {
     @GetMapping({
         "/card/{id}",
         "/card/{id}/table",
+        "/card/{id}/table/cut",
         "/card/{id}/layers",
         "/card/{id}/cut",
         "/shelf",

@@ -144,7 +144,7 @@ public final class CutSteps {
         if (sheets > 1) {
             notes.add(
                     passes == 1
-                            ? String.format(Locale.ROOT, "%d sheets on one another, held with removable tape", sheets)
+                            ? String.format(Locale.ROOT, "%d sheets on one another, under removable tape", sheets)
                             : String.format(
                                     Locale.ROOT,
                                     "in %d goes, at most %d sheet%s at once",

@@ -430,7 +430,7 @@ public sealed interface Allowance {
     /** What is held beside the blade. */
     OfLength LEAST_HELD = length(
             "least-held",
-            "Smallest part that is held",
+            "Smallest part beside the blade",
             "The larger part beside the blade must be as wide as this for fingers to keep off it; smaller ones are cut"
                     + " with a knife along a metal rule.",
             MEMORY,
@@ -463,7 +463,7 @@ public sealed interface Allowance {
     OfNumber STACK_DEPTH = number(
             "stack-depth",
             "Sheets cut together",
-            "Sheets that are cut alike lie on one another, so many at most, held with removable tape.",
+            "Sheets that are cut alike lie on one another, so many at most, under removable tape.",
             PRACTICE,
             "sheets",
             3,

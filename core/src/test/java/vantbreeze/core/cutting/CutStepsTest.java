@@ -103,7 +103,7 @@ class CutStepsTest {
         assertThat(steps.get(0).notes()).containsExactly("in 2 goes, at most 3 sheets at once");
         Tools deep = order.tools().with(order.tools().allowances().with(Allowance.STACK_DEPTH, 5.0));
         CutOrder deeper = new CutOrder(order.blanks(), order.sheets(), null, order.ruler(), deep, order.choices());
-        assertThat(steps(deeper).get(0).notes()).containsExactly("5 sheets on one another, held with removable tape");
+        assertThat(steps(deeper).get(0).notes()).containsExactly("5 sheets on one another, under removable tape");
     }
 
     /** A blade that cuts a hair too wide each time: the fence is set to a hair less, what falls is as it shall be. */

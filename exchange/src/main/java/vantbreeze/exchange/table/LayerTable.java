@@ -3,7 +3,6 @@ package vantbreeze.exchange.table;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
-import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import vantbreeze.core.cutting.Cut;
@@ -49,12 +48,12 @@ public final class LayerTable {
                         cut.count(),
                         figure(cut.size().width(), worked.plan().ruler()),
                         figure(cut.size().height(), worked.plan().ruler()),
-                        millimetres(cut.size().width()),
-                        millimetres(cut.size().height()),
+                        Cells.millimetres(cut.size().width()),
+                        Cells.millimetres(cut.size().height()),
                         cut.shape().kind().label(),
-                        safe(cut.paper().name()),
-                        safe(words.where(cut)),
-                        safe(words.notes(cut)));
+                        Cells.safe(cut.paper().name()),
+                        Cells.safe(words.where(cut)),
+                        Cells.safe(words.notes(cut)));
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException("writing to memory", impossible);
@@ -64,16 +63,5 @@ public final class LayerTable {
 
     private static String figure(Length length, Ruler ruler) {
         return Figure.of(length, ruler).inWords();
-    }
-
-    private static String millimetres(Length length) {
-        return String.format(Locale.ROOT, "%.2f", length.millimetres());
-    }
-
-    /**
-     * A name that a spreadsheet would take for a formula is led by an apostrophe (OWASP, CSV injection; from memory).
-     */
-    private static String safe(String text) {
-        return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
     }
 }

@@ -1,0 +1,25 @@
+type Props = { at: number; count: number; go: (by: number) => void }
+
+/** One step back, one step on: large enough for an elbow. */
+export function BackAndOn({ at, count, go }: Props) {
+  return (
+    <nav aria-label="Steps" className="grid grid-cols-[1fr_2fr] gap-4 px-6 py-4">
+      <button
+        type="button"
+        className="min-h-24 border-b-4 border-ink bg-paper text-3xl disabled:text-ink-soft"
+        disabled={at === 0}
+        onClick={() => go(-1)}
+      >
+        Back
+      </button>
+      <button
+        type="button"
+        className="min-h-24 border-b-4 border-ink bg-ink text-3xl text-chalk disabled:bg-ink-soft"
+        disabled={at === count - 1}
+        onClick={() => go(1)}
+      >
+        {at === count - 1 ? 'That was the last' : 'Next'}
+      </button>
+    </nav>
+  )
+}
