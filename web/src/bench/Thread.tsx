@@ -20,16 +20,16 @@ type Props = { card: Pick<Card, 'id' | 'findings'>; place: PlaceOfCard }
 export function Thread({ card, place }: Props) {
   useKeys(card.id)
   return (
-    <nav aria-label="Places of this card" className="basis-full overflow-x-clip">
-      <ol className="flex items-center">
+    <nav aria-label="Places of this card" className="min-w-0 basis-full">
+      <ol className="flex flex-wrap items-center">
         {PLACES.map(({ place: one, name, path }, i) => (
           <li key={one} className="flex items-center">
-            {i > 0 && <span aria-hidden className="w-3 border-t-2 border-dotted border-ink sm:w-9" />}
+            {i > 0 && <span aria-hidden className="w-2 border-t-2 border-dotted border-ink sm:w-9" />}
             <Link
               href={`/card/${card.id}${path}`}
               aria-current={one === place ? 'page' : undefined}
               title={`Alt+${i + 1}`}
-              className="group inline-flex min-h-11 items-center gap-2 px-2 text-lg whitespace-nowrap aria-[current=page]:font-semibold"
+              className="group inline-flex min-h-11 items-center gap-1.5 px-1 text-base whitespace-nowrap sm:gap-2 sm:px-2 sm:text-lg aria-[current=page]:font-semibold"
             >
               <span
                 aria-hidden

@@ -23,6 +23,7 @@ export function CutPage({ id }: { id: string }) {
   const inHand = useCard(id)
   const card = inHand.query.data
   const cutting = useCutting(id, card?.revision)
+  const shown = useMeanwhile(cutting.data)
   const say = useSay()
   useStepKeys({ undo: inHand.undo, redo: inHand.redo }, (cause) => say({ text: cause.message, wrong: true }))
   if (inHand.query.isError) return <NoSuchCard id={id} error={inHand.query.error} />
@@ -36,8 +37,8 @@ export function CutPage({ id }: { id: string }) {
             {cutting.error.message}
           </p>
         )}
-        {cutting.data ? (
-          <Room card={card} cutting={cutting.data} inHand={inHand} />
+        {shown ? (
+          <Room card={card} cutting={shown} inHand={inHand} />
         ) : (
           !cutting.isError && <p className="p-4 text-lg">Laying out the sheets…</p>
         )}
@@ -45,6 +46,15 @@ export function CutPage({ id }: { id: string }) {
       </div>
     </Pickable>
   )
+}
+
+/** While the next plan is worked out, papers that are not begun lie as they did before. */
+function useMeanwhile(cutting: Cutting | undefined): Cutting | undefined {
+  const [before, keep] = useState<Cutting>()
+  if (cutting?.isDone && before !== cutting) keep(cutting)
+  if (!cutting || cutting.isDone || !before) return cutting
+  const papers = before.papers.map((paper) => cutting.papers.find((one) => one.paper === paper.paper) ?? paper)
+  return { ...cutting, papers }
 }
 
 type Props = { card: Card; cutting: Cutting; inHand: CardInHand }
@@ -59,11 +69,12 @@ function Room({ card, cutting, inHand }: Props) {
         <Underway card={card.id} cutting={cutting} />
         {paper && (
           <section aria-label="Sheets" className="bg-chalk">
-            <Papers card={card} papers={cutting.papers} chosen={paper.paper} onChoose={choose} />
-            <div className={paper.stacks.length < 3 ? 'xl:grid xl:grid-cols-[minmax(0,1fr)_25rem]' : ''}>
-              <SheetsInUse key={paper.paper} card={card} paper={paper} inHand={inHand} walk={walk} />
-              <Steps paper={paper} walk={walk} />
-            </div>
+            <Papers card={card} papers={cutting.papers} chosen={paper.paper} onChoose={choose}>
+              <div className={paper.stacks.length < 3 ? 'xl:grid xl:grid-cols-[minmax(0,1fr)_25rem]' : ''}>
+                <SheetsInUse key={paper.paper} card={card} paper={paper} inHand={inHand} walk={walk} />
+                <Steps paper={paper} walk={walk} />
+              </div>
+            </Papers>
           </section>
         )}
         {paper && <Wishes cutting={cutting} paper={paper} inHand={inHand} />}

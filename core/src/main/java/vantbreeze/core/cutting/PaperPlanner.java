@@ -3,11 +3,14 @@ package vantbreeze.core.cutting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.fold.LruCache;
 import vantbreeze.core.guillotine.Bin;
 import vantbreeze.core.guillotine.CutBudget;
 import vantbreeze.core.guillotine.CutNode;
@@ -88,6 +91,33 @@ final class PaperPlanner {
                         .findFirst());
     }
 
+    /** All that a plan follows from: the same of two planners, if they make the same. */
+    private record Question(
+            PaperAtHand paper,
+            List<Pins.OnSheet> pins,
+            List<Pins.Lost> lost,
+            TrimmerLimits limits,
+            List<Asked> blanks) {}
+
+    /** A blank as far as a plan depends on it. */
+    private record Asked(Blank.Lie lie, Blank.Folds folds, int number, List<Blank.Use> uses, Polygon outline) {
+        static Asked of(Blank blank) {
+            return new Asked(blank.lie(), blank.folds(), blank.number(), blank.uses(), blank.outline());
+        }
+    }
+
+    /** Plans made last: of a card of six papers five stay as they are when one is changed. */
+    private static final LruCache<Question, PaperPlan> KNOWN = new LruCache<>(96);
+
+    private Question question(Pins lying) {
+        return new Question(
+                paper,
+                lying.sheets(),
+                lying.lost(),
+                limits,
+                blanks.stream().map(Asked::of).toList());
+    }
+
     /**
      * The best plan found.
      *
@@ -97,8 +127,22 @@ final class PaperPlanner {
     PaperPlan plan(BooleanSupplier stop, Consumer<PaperPlan> better) {
         Solution unpinned = pins.sheets().isEmpty()
                 ? null
-                : grained(Pins.NONE, stop, plan -> {}, null).solution();
-        return grained(pins, stop, better, unpinned);
+                : known(Pins.NONE, stop, plan -> {}, null).solution();
+        return known(pins, stop, better, unpinned);
+    }
+
+    private PaperPlan known(Pins lying, BooleanSupplier stop, Consumer<PaperPlan> better, @Nullable Solution unpinned) {
+        Question question = question(lying);
+        Optional<PaperPlan> before = KNOWN.find(question);
+        if (before.isPresent()) {
+            return before.get();
+        }
+        PaperPlan plan = grained(lying, stop, better, unpinned);
+        // what was stopped could have been better
+        if (!stop.getAsBoolean()) {
+            KNOWN.put(question, plan);
+        }
+        return plan;
     }
 
     /** Along the grain where that is the rule, or takes no more than any way does. */

@@ -2,6 +2,7 @@ package vantbreeze.core.fold;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
@@ -45,11 +46,23 @@ public final class LruCache<K, V> {
             }
         }
         V found = how.get();
-        synchronized (answers) {
-            answers.put(key, found);
-            keep(key, found);
-        }
+        put(key, found);
         return found;
+    }
+
+    /** The answer about {@code key}, if it is known. */
+    public Optional<V> find(K key) {
+        synchronized (answers) {
+            return Optional.ofNullable(known(key));
+        }
+    }
+
+    /** Keeps an answer. */
+    public void put(K key, V answer) {
+        synchronized (answers) {
+            answers.put(key, answer);
+            keep(key, answer);
+        }
     }
 
     @SuppressWarnings("unchecked")

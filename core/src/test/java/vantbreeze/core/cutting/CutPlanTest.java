@@ -213,4 +213,50 @@ class CutPlanTest {
         assertThat(none.sheets()).extracting(StockSheet::id).containsExactly("gone");
         assertThat(none.solution().isWhole()).isTrue();
     }
+
+    /** The same question made anew has the very same answer; another paper's pin changes nothing of it. */
+    @Test
+    void whatIsPlannedIsKnown() {
+        Sheets sheets = with(sheet("a", 210, 300, 2, false, null));
+        PaperPlan one =
+                plan(scored(3, 90, 70, LIGHT), sheets, CutWishes.USUAL).papers().get(0);
+        assertThat(plan(scored(3, 90, 70, LIGHT), sheets, CutWishes.USUAL)
+                        .papers()
+                        .get(0))
+                .isSameAs(one);
+        assertThat(plan(scored(3, 90, 71, LIGHT), sheets, CutWishes.USUAL)
+                        .papers()
+                        .get(0))
+                .isNotSameAs(one);
+        assertThat(plan(scored(3, 90, 70, LIGHT), sheets, CutWishes.USUAL.withGrain(CutWishes.Grain.RULE))
+                        .papers()
+                        .get(0))
+                .isNotSameAs(one);
+    }
+
+    /** Stopped at once it still has a plan, and the next that asks gets a better one. */
+    @Test
+    void whatWasStoppedIsNotKept() {
+        CutOrder order = new CutOrder(
+                scored(7, 83, 47, LIGHT),
+                with(sheet("a", 210, 300, 2, false, null)),
+                null,
+                MM,
+                Tools.usual(),
+                CutChoices.NONE);
+        CutPlan stopped = CutPlan.of(order, new CutWatch() {
+            @Override
+            public boolean isStopped() {
+                return true;
+            }
+
+            @Override
+            public void told(CutPlan soFar, double share) {
+                assertThat(share).isBetween(0.0, 1.0);
+            }
+        });
+        assertThat(stopped.papers().get(0).solution().isWhole()).isTrue();
+        assertThat(CutPlan.of(order).papers().get(0))
+                .isNotSameAs(stopped.papers().get(0));
+    }
 }
