@@ -29,7 +29,7 @@ export function InHand({ paper, taken, onTurn, onPin, onMove, onLetGo }: Props) 
     <div role="group" aria-label="In hand" className="flex flex-wrap items-center gap-x-3 gap-y-1 px-6 pb-2 text-lg">
       <span>
         {blank.numbered ? `Number ${blank.label}` : blank.label}, <SizeText size={blank.size} />
-        <span className="block text-base text-ink-soft">{blank.where}</span>
+        {blank.where !== blank.label && <span className="block text-base text-ink-soft">{blank.where}</span>}
       </span>
       {laid.shared ? (
         <span className="text-base italic">It shares its rectangle with others, so it stays with them.</span>

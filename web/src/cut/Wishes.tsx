@@ -57,7 +57,7 @@ export function Wishes({ cutting, paper, inHand }: Props) {
         </span>
         {cutting.pinned > 0 && (
           <button type="button" className="slip bg-paper" onClick={() => attempt(inHand.cut({ what: 'LET_ALL_GO' }))}>
-            Let all {cutting.pinned} pinned go
+            {cutting.pinned === 1 ? 'Let the pinned piece go' : `Let all ${cutting.pinned} pinned pieces go`}
           </button>
         )}
       </div>

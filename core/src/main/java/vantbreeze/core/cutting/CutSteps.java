@@ -248,9 +248,8 @@ public final class CutSteps {
                         -1,
                         name(lot),
                         blanksOf(lot),
-                        "%s come out of each rectangle of %s: lay them on as drawn, head to tail, and cut them out with"
-                                        .formatted(capital(name(lot)), write(lot.size()))
-                                + " scissors or a knife"));
+                        "From each rectangle of %s: %s, laid on as drawn and cut out with scissors or a knife"
+                                .formatted(write(lot.size()), name(lot))));
         for (int i = 0; i < plan.blanks().size(); i++) {
             Blank blank = plan.blanks().get(i);
             apart(i, blank);

@@ -162,8 +162,8 @@ class CutStepsTest {
                         .filter(step -> step.kind() == Kind.OUTLINE)
                         .map(CutStep::words))
                 .containsExactly(
-                        "2 of Sail come out of each rectangle of 80 × 60 mm: lay them on as drawn, head to tail, and"
-                                + " cut them out with scissors or a knife.",
+                        "From each rectangle of 80 × 60 mm: 2 of Sail, laid on as drawn and cut out with scissors or a"
+                                + " knife.",
                         "Cut the outline of Sail: two come from one rectangle, by its diagonal.");
     }
 }

@@ -1,5 +1,7 @@
 package vantbreeze.exchange.document;
 
+import static java.util.Objects.requireNonNull;
+
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -107,7 +109,7 @@ record CuttingJson(
             Map<CutChoices.SheetOf, SheetUse> uses = new LinkedHashMap<>();
             sheets.forEach(one -> uses.put(new CutChoices.SheetOf(one.paper, one.sheet), one.use));
             return new CutChoices(
-                    new CutWishes(offcutsFirst, grain, read(squared, ruler)),
+                    new CutWishes(offcutsFirst, requireNonNull(grain), read(squared, ruler)),
                     uses,
                     pins.stream().map(pin -> pin.pin(ruler, panels)).toList());
         } catch (IllegalArgumentException garbled) {

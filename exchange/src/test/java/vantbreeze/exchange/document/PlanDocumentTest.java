@@ -3,6 +3,7 @@ package vantbreeze.exchange.document;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -13,10 +14,16 @@ import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import vantbreeze.core.cutting.Blank;
+import vantbreeze.core.cutting.CutChoices;
+import vantbreeze.core.cutting.CutPin;
+import vantbreeze.core.cutting.CutWishes;
+import vantbreeze.core.cutting.SheetUse;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Join;
 import vantbreeze.core.fold.PanelRef;
+import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.free.FreeCard;
@@ -31,6 +38,7 @@ import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
+import vantbreeze.core.plan.CutDone;
 import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.structure.Catalogue;
@@ -138,6 +146,55 @@ class PlanDocumentTest {
                     .isInstanceOf(UnreadablePlan.class)
                     .hasMessageContaining("drawing can't be read");
         }
+    }
+
+    @Test
+    void howItIsCutIsReadBackAsItWasWritten() {
+        CutChoices choices = new CutChoices(
+                new CutWishes(false, CutWishes.Grain.RULE, Length.ofMicrometres(1500)),
+                Map.of(new CutChoices.SheetOf("own-sky", "a3"), SheetUse.ADDED),
+                List.of(
+                        new CutPin(
+                                new Blank.OfPiece(new PieceId("Flap", 2)),
+                                "a4",
+                                1,
+                                Length.ofInches(1, 1, 8),
+                                Length.ofMicrometres(10),
+                                true),
+                        new CutPin(
+                                new Blank.OfLayer(new FaceName(1, "Front", Side.BACK), 1),
+                                "own-2",
+                                3,
+                                Length.ZERO,
+                                Length.ofMillimetres(7),
+                                false)));
+        Plan cut = KITES.withCutting(choices);
+        assertThat(PlanDocument.read(PlanDocument.write(cut))).isEqualTo(cut);
+        assertThat(PlanDocument.write(KITES)).doesNotContain("cutting");
+        for (String garbled : new String[] {
+            PlanDocument.write(cut).replace("\"rule\"", "null"),
+            PlanDocument.write(cut).replace("\"Flap\"", "null"),
+            PlanDocument.write(cut).replaceFirst("\"squared\" : \"[^\"]*\"", "\"squared\" : \"90 mm\"")
+        }) {
+            assertThatThrownBy(() -> PlanDocument.read(garbled))
+                    .isInstanceOf(UnreadablePlan.class)
+                    .hasMessageContaining("How the card is cut can't be read");
+        }
+    }
+
+    @Test
+    void whatWasCutIsReadBackAsItWasWritten() {
+        OwnStock stock = OwnStock.usual()
+                .cut(
+                        new CutDone(
+                                "own-9", "card", "Kite day", LocalDate.of(2026, 12, 2), Map.of("a", 2), List.of("b")),
+                        List.of(new StockSheet(
+                                "b", "from Kite day, 2 Dec", Size.ofMillimetres(90, 120), "own-sky", 2, true, null)));
+        String written = StockDocument.write(stock);
+        assertThat(StockDocument.read(written)).isEqualTo(stock);
+        assertThat(StockDocument.write(OwnStock.usual())).doesNotContain("cuts");
+        assertThatThrownBy(() -> StockDocument.read(written.replace("2026-12-02", "today")))
+                .isInstanceOf(UnreadablePlan.class);
     }
 
     @Test
