@@ -85,19 +85,6 @@ class Pictures extends Browsing {
     }
 
     @Test
-    void theListToCut() throws Exception {
-        take("Gate for the mayor");
-        page.getByRole(
-                        AriaRole.LINK,
-                        new Page.GetByRoleOptions().setName("Layers").setExact(true))
-                .click();
-        page.locator("canvas").waitFor();
-        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("To cut"))
-                .evaluate("list => list.scrollIntoView()");
-        picture("layers-list");
-    }
-
-    @Test
     void aDressedGateOnTheBench() throws Exception {
         take("Gate for the mayor");
         page.locator("canvas").waitFor();
