@@ -35,14 +35,25 @@ public final class Report {
         rows.addAll(HouseBench.run(Path.of(arguments[0])));
         List<Row> catalogue = CatalogueBench.run();
         List<Row> layers = LayerBench.run();
+        List<Row> cuts = CutBench.run();
+        List<CutBench.CutCost> cutCosts = CutBench.costs();
         List<Row> folds = FoldBench.run();
         List<FoldBench.Cost> costs = FoldBench.concertinas();
-        List<Row> all =
-                Stream.of(rows, catalogue, layers, folds).flatMap(List::stream).toList();
+        List<Row> all = Stream.of(rows, catalogue, layers, cuts, folds)
+                .flatMap(List::stream)
+                .toList();
         Path docs = Path.of(arguments[1]);
         Files.writeString(
                 docs.resolve("benchmarks.md"),
-                text(hour((rabbitEar + FoldBench.rabbitEar()) / 2, all), rows, catalogue, layers, folds, costs));
+                text(
+                        hour((rabbitEar + FoldBench.rabbitEar()) / 2, all),
+                        rows,
+                        catalogue,
+                        layers,
+                        cuts,
+                        cutCosts,
+                        folds,
+                        costs));
         Files.writeString(docs.resolve("drawings/concertina-cost.svg"), CostPlot.svg(costs));
         all.stream().filter(row -> !row.held()).forEach(row -> System.out.println("not held: " + row.markdown()));
     }
@@ -118,6 +129,8 @@ public final class Report {
             List<Row> rows,
             List<Row> catalogue,
             List<Row> layers,
+            List<Row> cuts,
+            List<CutBench.CutCost> cutCosts,
             List<Row> folds,
             List<FoldBench.Cost> costs) {
         StringBuilder text = new StringBuilder(String.format(
@@ -149,6 +162,19 @@ public final class Report {
                         + "be dressed, the layers and the list to cut. Each time a card of\n")
                 .append("another size, so that nothing is remembered from the one before.\n\n");
         table(text, layers);
+        text.append("\n## Cutting\n\nPieces of 30 to 130 mm from A4, each once, that may be turned; the search spends "
+                + "what it usually does.\n\n");
+        table(text, cuts);
+        text.append(
+                "\n| pieces | ms | sheets | over the bound by area | proven |\n| ---: | ---: | ---: | ---: | --- |\n");
+        cutCosts.forEach(cost -> text.append(String.format(
+                Locale.ROOT,
+                "| %d | %.0f | %d | %.1f %% | %s |%n",
+                cost.pieces(),
+                cost.milliseconds(),
+                cost.sheets(),
+                cost.over(),
+                cost.isProven() ? "yes" : "")));
         text.append("\n## The fold engine\n\nBeside rabbit-ear 0.9.32 (npm), warm, in the same run.\n\n");
         table(text, folds);
         text.append("\nOne order of a concertina, by its panels:\n\n![cost against "

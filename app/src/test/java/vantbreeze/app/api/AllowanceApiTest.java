@@ -49,7 +49,7 @@ class AllowanceApiTest {
     void eachIsToldWithWhyAndWhence() throws Exception {
         web.perform(get("/api/stock/allowances?ruler=eighths"))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.length()").value(6))
+                .andExpect(jsonPath("$.length()").value(7))
                 .andExpect(jsonPath(SLIVER + ".figure.text").value("1/16 in"))
                 .andExpect(jsonPath(SLIVER + ".elsewhere.text").value("1 mm"))
                 .andExpect(jsonPath(SLIVER + ".own").value(false))

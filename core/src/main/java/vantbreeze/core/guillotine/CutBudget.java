@@ -17,9 +17,14 @@ public record CutBudget(long looks, BooleanSupplier isStopped, Consumer<Solution
 
     private static final long EACH = 60_000;
 
+    /** From so many rectangles on a maker waits for the plan in any case, and each is worth more. */
+    private static final int MANY = 50;
+
+    private static final long EACH_OF_MANY = 300_000;
+
     /** What a plan of so many rectangles is usually worth. */
     public static CutBudget of(int count) {
-        return of(LEAST + EACH * count);
+        return of(LEAST + EACH * Math.min(count, MANY) + EACH_OF_MANY * Math.max(0, count - MANY));
     }
 
     private static CutBudget of(long looks) {
