@@ -50,11 +50,17 @@ export function CutPage({ id }: { id: string }) {
 
 /** While the next plan is worked out, papers that are not begun lie as they did before. */
 function useMeanwhile(cutting: Cutting | undefined): Cutting | undefined {
-  const [before, keep] = useState<Cutting>()
-  if (cutting?.isDone && before !== cutting) keep(cutting)
-  if (!cutting || cutting.isDone || !before) return cutting
-  const papers = before.papers.map((paper) => cutting.papers.find((one) => one.paper === paper.paper) ?? paper)
-  return { ...cutting, papers }
+  const [shown, show] = useState<{ of: Cutting; all: Cutting }>()
+  if (!cutting || shown?.of === cutting) return shown?.all
+  const before = cutting.isDone ? [] : (shown?.all.papers ?? [])
+  const found = (paper: string) => cutting.papers.find((one) => one.paper === paper)
+  const papers = [
+    ...before.map((paper) => found(paper.paper) ?? paper),
+    ...cutting.papers.filter(({ paper }) => !before.some((one) => one.paper === paper)),
+  ]
+  const all = { ...cutting, papers }
+  show({ of: cutting, all })
+  return all
 }
 
 type Props = { card: Card; cutting: Cutting; inHand: CardInHand }
