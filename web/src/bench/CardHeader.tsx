@@ -30,7 +30,7 @@ export function CardHeader({ card, inHand, place }: Props & { place: PlaceOfCard
   const say = useSay()
   const attempt = (step: Promise<unknown>) => step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
   return (
-    <header className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-3 pb-2">
+    <header className="flex flex-wrap items-center gap-x-3 gap-y-0 pt-1">
       <WayBack />
       <h1 ref={heading} tabIndex={-1} className="min-w-40 flex-1">
         <CardName key={card.name} card={card} inHand={inHand} />

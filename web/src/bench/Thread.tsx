@@ -29,7 +29,7 @@ export function Thread({ card, place }: Props) {
               href={`/card/${card.id}${path}`}
               aria-current={one === place ? 'page' : undefined}
               title={`Alt+${i + 1}`}
-              className="group inline-flex min-h-11 items-center gap-1.5 px-1 text-base whitespace-nowrap sm:gap-2 sm:px-2 sm:text-lg aria-[current=page]:font-semibold"
+              className="group inline-flex min-h-7 items-center gap-1.5 px-1 text-base whitespace-nowrap sm:gap-2 sm:px-2 sm:text-lg aria-[current=page]:font-semibold"
             >
               <span
                 aria-hidden

@@ -10,6 +10,7 @@ import { useStepKeys } from '../bench/useStepKeys'
 import { NoSuchCard } from '../house/NoSuchCard'
 import { useSay } from '../house/Notices'
 import { onPaper } from '../papers/dress'
+import type { Chosen } from './chosen'
 import { Kept } from './Kept'
 import { Papers } from './Papers'
 import { SheetsInUse } from './SheetsInUse'
@@ -68,6 +69,8 @@ type Props = { card: Card; cutting: Cutting; inHand: CardInHand }
 function Room({ card, cutting, inHand }: Props) {
   const [wanted, choose] = useState('')
   const paper = cutting.papers.find((one) => one.paper === wanted) ?? cutting.papers.at(0)
+  // kept here, as the sheets are laid out anew when one more paper comes
+  const [taken, take] = useState<{ of: string; chosen: Chosen }>({ of: '', chosen: null })
   const walk = useWalk(paper?.steps.length ?? 0, paper?.paper ?? '')
   return (
     <main className="grid flex-1 grid-cols-1 content-start gap-5 lg:grid-cols-[minmax(0,1fr)_23rem]">
@@ -77,7 +80,14 @@ function Room({ card, cutting, inHand }: Props) {
           <section aria-label="Sheets" className="bg-chalk">
             <Papers card={card} papers={cutting.papers} chosen={paper.paper} onChoose={choose}>
               <div className={paper.stacks.length < 3 ? 'xl:grid xl:grid-cols-[minmax(0,1fr)_25rem]' : ''}>
-                <SheetsInUse key={paper.paper} card={card} paper={paper} inHand={inHand} walk={walk} />
+                <SheetsInUse
+                  card={card}
+                  paper={paper}
+                  inHand={inHand}
+                  walk={walk}
+                  chosen={taken.of === paper.paper ? taken.chosen : null}
+                  choose={(chosen) => take({ of: paper.paper, chosen })}
+                />
                 <Steps paper={paper} walk={walk} />
               </div>
             </Papers>

@@ -1,4 +1,3 @@
-import { useState } from 'react'
 import type { Card, Laid, PaperCut, SheetStack } from '../api/client'
 import type { CardInHand } from '../bench/useCard'
 import { useWidth } from '../bench/useWidth'
@@ -9,16 +8,22 @@ import { MARGIN, OneStack } from './OneStack'
 import { type Ghost, useBlankDrag } from './useBlankDrag'
 import type { Walk } from './useWalk'
 
-type Props = { card: Card; paper: PaperCut; inHand: CardInHand; walk: Walk }
+type Props = {
+  card: Card
+  paper: PaperCut
+  inHand: CardInHand
+  walk: Walk
+  chosen: Chosen
+  choose: (chosen: Chosen) => void
+}
 
 /** Highest and lowest that a sheet is drawn, pixels. */
 const TALLEST = 400
 const GAP = 28
 
 /** All sheets of a paper that are used, beside one another at one scale, with what lies on them. */
-export function SheetsInUse({ card, paper, inHand, walk }: Props) {
+export function SheetsInUse({ card, paper, inHand, walk, chosen, choose }: Props) {
   const [element, width] = useWidth<HTMLDivElement>()
-  const [chosen, choose] = useState<Chosen>(null)
   const say = useSay()
   const put = (laid: Laid, stack: SheetStack, nth: number, x: number, y: number, turned: boolean) =>
     inHand
