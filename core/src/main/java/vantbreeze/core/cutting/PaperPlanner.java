@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.fold.DrawnMark;
 import vantbreeze.core.fold.LruCache;
 import vantbreeze.core.guillotine.Bin;
 import vantbreeze.core.guillotine.CutBudget;
@@ -96,13 +97,30 @@ final class PaperPlanner {
             PaperAtHand paper,
             List<Pins.OnSheet> pins,
             List<Pins.Lost> lost,
+            boolean cracks,
             TrimmerLimits limits,
             List<Asked> blanks) {}
 
-    /** A blank as far as a plan depends on it. */
-    private record Asked(Blank.Lie lie, Blank.Folds folds, int number, List<Blank.Use> uses, Polygon outline) {
+    /** All that is told of a blank: the plan that is kept holds it. */
+    private record Asked(
+            boolean otherSide,
+            Size size,
+            Blank.Folds folds,
+            int number,
+            int mirror,
+            List<Blank.Use> uses,
+            List<DrawnMark> slits,
+            Polygon outline) {
         static Asked of(Blank blank) {
-            return new Asked(blank.lie(), blank.folds(), blank.number(), blank.uses(), blank.outline());
+            return new Asked(
+                    blank.otherSide(),
+                    blank.size(),
+                    blank.folds(),
+                    blank.number(),
+                    blank.mirror(),
+                    blank.uses(),
+                    blank.slits(),
+                    blank.outline());
         }
     }
 
@@ -114,6 +132,7 @@ final class PaperPlanner {
                 paper,
                 lying.sheets(),
                 lying.lost(),
+                cracks,
                 limits,
                 blanks.stream().map(Asked::of).toList());
     }

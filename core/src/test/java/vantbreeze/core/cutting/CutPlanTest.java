@@ -31,6 +31,7 @@ import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
+import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Tools;
 
 /** All blanks of a card on the sheets at hand. */
@@ -258,5 +259,36 @@ class CutPlanTest {
         assertThat(stopped.papers().get(0).solution().isWhole()).isTrue();
         assertThat(CutPlan.of(order).papers().get(0))
                 .isNotSameAs(stopped.papers().get(0));
+    }
+
+    /** What is known of one plan is not told of another that differs in a slit only, or in what the maker minds. */
+    @Test
+    void noPlanIsTakenForAnother() {
+        Sheets sheets = with(sheet("a", 200, 300, 9, false, null));
+        assertThat(slit(10, sheets)).isNotEqualTo(slit(20, sheets));
+        CutOrder order = new CutOrder(scored(4, 150, 100, HEAVY), sheets, null, MM, Tools.usual(), CutChoices.NONE);
+        Tools careless = order.tools().with(order.tools().allowances().with(Allowance.GRAIN_MATTERS, 400.0));
+        assertThat(CutPlan.of(order).papers().get(0).isHeavy()).isTrue();
+        assertThat(CutPlan.of(new CutOrder(order.blanks(), sheets, null, MM, careless, CutChoices.NONE))
+                        .papers()
+                        .get(0)
+                        .isHeavy())
+                .isFalse();
+    }
+
+    /** The steps for a piece with a slit so far from its left. */
+    private static List<String> slit(int across, Sheets sheets) {
+        Spot foot = new Spot(Length.ofMillimetres(across), Length.ofMillimetres(10));
+        Piece piece = new Piece(
+                "Tail",
+                FreeCard.sheet("", Size.ofMillimetres(60, 90)).outline(),
+                List.of(),
+                List.of(new Stretch(foot, new Spot(foot.x(), Length.ofMillimetres(40)))),
+                List.of());
+        Blanks one = Blanks.ofPieces(List.of(piece), List.of(new PieceStock(PieceId.of("Tail"), "kite", LIGHT)));
+        CutPlan plan = CutPlan.of(new CutOrder(one, sheets, null, MM, Tools.usual(), CutChoices.NONE));
+        return CutSteps.of(CutLayout.of(plan.papers().get(0)), Tools.usual(), MM).stream()
+                .map(CutStep::words)
+                .toList();
     }
 }
