@@ -1,6 +1,5 @@
 package vantbreeze.core.cutting;
 
-import java.util.Arrays;
 import java.util.List;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
@@ -89,10 +88,5 @@ record Lot(Size size, List<InLot> parts, int copies) {
         int[] counts = new int[blanks];
         lots.forEach(lot -> lot.parts().forEach(part -> counts[part.blank()] += lot.copies()));
         return counts;
-    }
-
-    /** Whether these give just so many of each. */
-    static boolean gives(List<Lot> lots, int[] wanted) {
-        return Arrays.equals(counted(lots, wanted.length), wanted);
     }
 }

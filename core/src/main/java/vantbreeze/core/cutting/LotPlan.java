@@ -25,8 +25,11 @@ record LotPlan(List<Lot> lots, Problem problem, Solution solution, double least)
     static final Comparator<LotPlan> BETTER = Comparator.comparingInt(LotPlan::missing)
             .thenComparingDouble(plan -> Math.rint(plan.solution.cost() / SAME) * SAME)
             .thenComparingLong(plan -> -plan.leftover())
-            .thenComparingInt(plan -> CutSequence.of(plan.solution).settings().size())
-            .thenComparingInt(plan -> CutSequence.of(plan.solution).cuts());
+            .thenComparing(
+                    plan -> CutSequence.of(plan.solution),
+                    Comparator.comparingInt((CutSequence sequence) ->
+                                    sequence.settings().size())
+                            .thenComparingInt(CutSequence::cuts));
 
     LotPlan {
         lots = List.copyOf(lots);

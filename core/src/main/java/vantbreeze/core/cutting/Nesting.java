@@ -65,13 +65,7 @@ final class Nesting {
      */
     List<List<Lot>> ways(int[] counts) {
         Set<List<Lot>> ways = new LinkedHashSet<>();
-        List<Lot> singles = new ArrayList<>();
-        for (int i = 0; i < counts.length; i++) {
-            if (counts[i] > 0) {
-                singles.add(Lot.single(i, blanks.get(i), counts[i]));
-            }
-        }
-        ways.add(singles);
+        ways.add(singles(counts));
         Optional<List<Lot>> corners = new Corners(blanks, counts).lots();
         corners.ifPresent(ways::add);
         for (Way way : Way.values()) {
@@ -82,6 +76,17 @@ final class Nesting {
             ways.add(lots);
         }
         return List.copyOf(ways);
+    }
+
+    /** Each by itself. */
+    List<Lot> singles(int[] counts) {
+        List<Lot> singles = new ArrayList<>();
+        for (int i = 0; i < counts.length; i++) {
+            if (counts[i] > 0) {
+                singles.add(Lot.single(i, blanks.get(i), counts[i]));
+            }
+        }
+        return singles;
     }
 
     private List<Lot> lots(int number, int count, Way way) {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import vantbreeze.core.guillotine.Bin;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Cardstock;
@@ -34,6 +35,14 @@ record PaperAtHand(
 
     Optional<SheetUse> use(StockSheet sheet) {
         return Optional.ofNullable(uses.get(sheet.id()));
+    }
+
+    /** The place among the sheets of the one of this id; −1 where it is none of them. */
+    int index(String sheetId) {
+        return IntStream.range(0, sheets.size())
+                .filter(i -> sheets.get(i).id().equals(sheetId))
+                .findFirst()
+                .orElse(-1);
     }
 
     /** What is trimmed off each edge of a sheet first: an offcut has been squared. */

@@ -1,12 +1,9 @@
 package vantbreeze.core.cutting;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import vantbreeze.core.guillotine.Bin;
-import vantbreeze.core.guillotine.CutNode;
 import vantbreeze.core.guillotine.Problem;
 import vantbreeze.core.guillotine.Solution;
 import vantbreeze.core.length.Length;
@@ -164,28 +161,4 @@ public final class PaperPlan {
      * @param why in words: "it reaches beyond the sheet there"
      */
     public record LostPin(Blank blank, CutPin pin, String why) {}
-
-    /** Why a blank can't be pinned there beside what is; nothing where it can. */
-    public Optional<String> refusal(CutPin pin) {
-        List<CutPin> all = new ArrayList<>(pins.all());
-        all.removeIf(one -> one.use().equals(pin.use()));
-        all.add(pin);
-        return Pins.of(paper, blanks, all).lost().stream()
-                .filter(lost -> lost.pin().equals(pin))
-                .map(Pins.Lost::why)
-                .findFirst();
-    }
-
-    /** What is left over that is worth most: the largest rectangle, units. */
-    public Optional<CutNode.Rest> largestRest() {
-        return solution().largestRest();
-    }
-
-    /** Whether there is another sheet of this kind to put anything on, beside those with something pinned. */
-    public boolean hasAnother(StockSheet sheet) {
-        int bin = sheets().indexOf(sheet);
-        int copies = problem().bins().get(bin).copies();
-        long pinned = pins.sheets().stream().filter(one -> one.sheet() == bin).count();
-        return copies == Bin.PLENTY || pinned < copies;
-    }
 }

@@ -181,7 +181,7 @@ final class PaperPlanner {
 
     private boolean takesNoMoreThanAny(PaperPlan along) {
         List<Lot> singles =
-                nesting.ways(blanks.stream().mapToInt(Blank::count).toArray()).get(0);
+                nesting.singles(blanks.stream().mapToInt(Blank::count).toArray());
         Problem free = problem(singles, false);
         return along.solution().isWhole() && along.solution().cost() <= least(free, singles, CutSearch.bound(free));
     }
@@ -240,12 +240,14 @@ final class PaperPlanner {
         List<PinnedSheet> pinned =
                 lying.sheets().stream().map(sheet -> pinned(sheet, lots)).toList();
         Problem problem = problem(lots, alongGrain);
-        double least = least(problem, lots, CutSearch.bound(problem));
         long looks = (long) (CutBudget.of(problem.count()).looks() * part);
-        CutBudget budget = CutBudget.looks(looks)
-                .until(stop)
-                .telling(found -> better.accept(new LotPlan(lots, problem, found, least)));
-        return new LotPlan(lots, problem, PinnedSearch.best(problem, pinned, budget), least);
+        CutBudget budget =
+                CutBudget.looks(looks).until(stop).telling(found -> better.accept(lotPlan(lots, problem, found)));
+        return lotPlan(lots, problem, PinnedSearch.best(problem, pinned, budget));
+    }
+
+    private LotPlan lotPlan(List<Lot> lots, Problem problem, Solution found) {
+        return new LotPlan(lots, problem, found, least(problem, lots, found.bound()));
     }
 
     private Problem problem(List<Lot> lots, boolean alongGrain) {

@@ -126,10 +126,7 @@ record Pins(List<OnSheet> sheets, List<Lost> lost) {
 
         private Optional<String> refusal(CutPin pin, int number) {
             Blank blank = blanks.get(number);
-            int sheet = IntStream.range(0, paper.sheets().size())
-                    .filter(i -> paper.sheets().get(i).id().equals(pin.sheetId()))
-                    .findFirst()
-                    .orElse(-1);
+            int sheet = paper.index(pin.sheetId());
             if (sheet < 0 || bins.get(sheet).copies() == 0) {
                 return Optional.of("that sheet is not cut from");
             }

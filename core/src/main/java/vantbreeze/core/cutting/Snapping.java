@@ -3,7 +3,6 @@ package vantbreeze.core.cutting;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
 import vantbreeze.core.guillotine.CutArea;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -20,10 +19,7 @@ record Snapping(PaperAtHand paper, List<Blank> blanks, Pins pins, Ruler ruler) {
 
     /** The same put down nearest to there. */
     CutPin snapped(CutPin pin, double x, double y) {
-        int sheet = IntStream.range(0, paper.sheets().size())
-                .filter(i -> paper.sheets().get(i).id().equals(pin.sheetId()))
-                .findFirst()
-                .orElse(-1);
+        int sheet = paper.index(pin.sheetId());
         int number = Pins.blank(blanks, pin.use());
         if (sheet < 0 || number < 0) {
             return pin;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import vantbreeze.core.cutting.CutChoices.SheetOf;
@@ -98,16 +99,28 @@ class CutPinsTest {
                 .withPin(pin("Kite", 1, "a", 0, 0, true))
                 .withPin(pin("Kite", 2, "a", 60, 0, false))
                 .withPin(pin("Kite", 3, "a", 30, 60, true));
-        PaperPlan plan = plan(CutCases.order(blanks, pinwheel, CutCases.sheet("a", 210, 297, 1)));
-        assertThat(plan.refusal(pin("Kite", 4, "a", 0, 30, false)))
+        CutOrder order = CutCases.order(blanks, pinwheel, CutCases.sheet("a", 210, 297, 1));
+        assertThat(refusal(order, pin("Kite", 4, "a", 0, 30, false)))
                 .hasValue("no cuts from edge to edge would free it from the others that are pinned");
-        assertThat(plan.refusal(pin("Kite", 4, "a", 100, 100, false))).isEmpty();
-        assertThat(plan.refusal(pin("Kite", 4, "b", 0, 0, false))).hasValue("that sheet is not cut from");
+        assertThat(refusal(order, pin("Kite", 4, "a", 100, 100, false))).isEmpty();
+        assertThat(refusal(order, pin("Kite", 4, "b", 0, 0, false))).hasValue("that sheet is not cut from");
         CutPin second = new CutPin(new Blank.OfPiece(new PieceId("Kite", 4)), "a", 2, Length.ZERO, Length.ZERO, false);
-        assertThat(plan.refusal(second)).hasValue("there are no more of these sheets");
+        assertThat(refusal(order, second)).hasValue("there are no more of these sheets");
         Blanks printed = CutCases.outlined("Print", 1, CutCases.PRINTED, 0, 0, 300, 0, 300, 100, 0, 100);
-        assertThat(plan(CutCases.order(printed, CutChoices.NONE)).refusal(pin("Print", 1, "a4", 0, 0, true)))
+        assertThat(refusal(CutCases.order(printed, CutChoices.NONE), pin("Print", 1, "a4", 0, 0, true)))
                 .hasValue("its pattern has an upper end, so it is not turned");
+    }
+
+    private static Optional<String> refusal(CutOrder order, CutPin pin) {
+        return CutPlan.tried(
+                        order,
+                        pin.use(),
+                        pin.sheetId(),
+                        pin.nth(),
+                        pin.x().millimetres(),
+                        pin.y().millimetres(),
+                        pin.turned())
+                .refusal();
     }
 
     @Test
