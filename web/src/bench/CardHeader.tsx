@@ -49,7 +49,9 @@ export function CardHeader({ card, inHand, place }: Props & { place: PlaceOfCard
         <Versions card={card} inHand={inHand} />
         <PaperAndFile card={card} />
       </span>
-      <Thread card={card} place={place} />
+      <span className="basis-full">
+        <Thread card={card} place={place} />
+      </span>
     </header>
   )
 }

@@ -20,7 +20,7 @@ type Props = { card: Pick<Card, 'id' | 'findings'>; place: PlaceOfCard }
 export function Thread({ card, place }: Props) {
   useKeys(card.id)
   return (
-    <nav aria-label="Places of this card" className="min-w-0 basis-full">
+    <nav aria-label="Places of this card" className="min-w-0">
       <ol className="flex flex-wrap items-center">
         {PLACES.map(({ place: one, name, path }, i) => (
           <li key={one} className="flex items-center">

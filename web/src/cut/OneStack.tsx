@@ -1,7 +1,8 @@
 import type { PointerEvent } from 'react'
-import type { Laid, Layer, Paper, PaperCut, Point, SheetStack } from '../api/client'
+import type { Laid, Paper, PaperCut, Point, SheetStack } from '../api/client'
 import { outline } from '../house/outline'
 import { LayerShape } from '../papers/LayerShape'
+import { rectangleOf } from '../papers/rectangle'
 import type { Chosen } from './chosen'
 import { CutLines, InHandArea } from './CutLines'
 import { LaidPiece } from './LaidPiece'
@@ -49,7 +50,7 @@ export function OneStack(props: StackProps) {
       >
         {stack.sheets > 1 && <Beneath wide={wide} high={high} />}
         <g transform={`matrix(${scale} 0 0 ${-scale} ${MARGIN} ${MARGIN + high})`}>
-          <LayerShape layer={asLayer(stack)} paper={look} />
+          <LayerShape layer={rectangleOf(size.width.mm, size.height.mm)} paper={look} />
         </g>
         {/* what is printed on it lies back, so that figures stay readable */}
         <rect x={MARGIN} y={MARGIN} width={wide} height={high} className="fill-chalk" opacity={0.5} />
@@ -93,25 +94,6 @@ export function OneStack(props: StackProps) {
 
 const nameOf = ({ first, sheets, name }: SheetStack) =>
   sheets === 1 ? `Sheet ${first}, ${name}` : `Sheets ${first} to ${first + sheets - 1}, ${name}, cut alike`
-
-const asLayer = ({ size }: SheetStack): Layer => ({
-  panel: 0,
-  face: true,
-  level: 0,
-  paper: '',
-  otherSide: false,
-  corners: [
-    { x: 0, y: 0 },
-    { x: size.width.mm, y: 0 },
-    { x: size.width.mm, y: size.height.mm },
-    { x: 0, y: size.height.mm },
-  ],
-  holes: [],
-  inside: { x: size.width.mm / 2, y: size.height.mm / 2 },
-  up: 90,
-  raised: 0,
-  number: 0,
-})
 
 /** Edges of the sheets beneath. */
 function Beneath({ wide, high }: { wide: number; high: number }) {

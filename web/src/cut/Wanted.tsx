@@ -9,8 +9,6 @@ type Props = { paper: PaperCut; walk: Walk }
 export function Wanted({ paper, walk }: Props) {
   const { pick, picked } = usePicked()
   const now = walk.at > 0 ? paper.steps[walk.at - 1].blanks : []
-  const rests = paper.stacks.flatMap(({ rests: all, first }) => all.slice(0, 1).map((rest) => ({ ...rest, first })))
-  const largest = rests.toSorted((a, b) => b.area.width * b.area.height - a.area.width * a.area.height).at(0)
   return (
     <section aria-label="Pieces" className="bg-chalk px-5 py-4">
       <h2 className="text-xl">From this paper</h2>
@@ -36,10 +34,9 @@ export function Wanted({ paper, walk }: Props) {
           )
         })}
       </ul>
-      {largest && (
+      {paper.largestRest && (
         <p className="mt-2 text-lg">
-          Left over, the largest: <SizeText size={largest.size} className="text-xl" />
-          <span className="text-base text-ink-soft"> (sheet {largest.first})</span>
+          Left over, the largest: <SizeText size={paper.largestRest} className="text-xl" />
         </p>
       )}
     </section>

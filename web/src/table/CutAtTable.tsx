@@ -1,14 +1,11 @@
 import { useState } from 'react'
-import { Link } from 'wouter'
 import { useCardQuery, useCutting } from '../api/cards'
 import type { Card, CutStep, PaperCut } from '../api/client'
-import { Thread } from '../bench/Thread'
 import { FigureText } from '../house/FigureText'
-import { Heading } from '../house/Heading'
 import { NoSuchCard } from '../house/NoSuchCard'
-import { WayBack } from '../house/WayBack'
 import { BackAndOn } from './BackAndOn'
 import { SheetAtTable } from './SheetAtTable'
+import { TableHeader } from './TableHeader'
 import { useTableKeys } from './useTableKeys'
 
 /** Cut by cut, to be read from across the table; space or an arrow goes on. */
@@ -32,21 +29,12 @@ function Walk({ card, all }: Props) {
   const now = all.at(Math.max(0, at))
   return (
     <div className="flex min-h-dvh flex-col bg-chalk">
-      <header className="flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-ink px-6 py-2">
-        <WayBack className="bg-paper" />
-        <Heading title={`${card.name}, cutting at the table`} className="truncate text-2xl">
-          {card.name}
-        </Heading>
-        {now && (
-          <p className="ms-auto text-xl">
-            {now.paper.name}, {at + 1} of {all.length}
-          </p>
-        )}
-        <Thread card={card} place="table" />
-        <Link href={`/card/${card.id}/table`} className="text-lg underline underline-offset-4">
-          Piece by piece
-        </Link>
-      </header>
+      <TableHeader
+        card={card}
+        title={`${card.name}, cutting at the table`}
+        at={now && `${now.paper.name}, ${at + 1} of ${all.length}`}
+        to={{ path: '/table', name: 'Piece by piece' }}
+      />
       {now ? (
         <>
           <main

@@ -1,14 +1,11 @@
 import { useState } from 'react'
-import { Link } from 'wouter'
 import { useCardQuery, useSteps } from '../api/cards'
 import type { Card, Step } from '../api/client'
-import { Thread } from '../bench/Thread'
 import { FigureText } from '../house/FigureText'
 import { NoSuchCard } from '../house/NoSuchCard'
-import { WayBack } from '../house/WayBack'
 import { PieceInHand } from './PieceInHand'
-import { Heading } from '../house/Heading'
 import { BackAndOn } from './BackAndOn'
+import { TableHeader } from './TableHeader'
 import { useTableKeys } from './useTableKeys'
 
 /** At the table: one step at a time, to be read from across it; space or an arrow goes on. */
@@ -30,19 +27,12 @@ function Walk({ card, steps }: { card: Card; steps: Step[] }) {
   const piece = card.pieces[step.piece]
   return (
     <div className="flex min-h-dvh flex-col bg-chalk">
-      <header className="flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-ink px-6 py-2">
-        <WayBack className="bg-paper" />
-        <Heading title={`${card.name}, at the table`} className="truncate text-2xl">
-          {card.name}
-        </Heading>
-        <p className="ms-auto text-xl whitespace-nowrap">
-          {piece.name}, {at + 1} of {steps.length}
-        </p>
-        <Thread card={card} place="table" />
-        <Link href={`/card/${card.id}/table/cut`} className="text-lg underline underline-offset-4">
-          Cut the sheets first
-        </Link>
-      </header>
+      <TableHeader
+        card={card}
+        title={`${card.name}, at the table`}
+        at={`${piece.name}, ${at + 1} of ${steps.length}`}
+        to={{ path: '/table/cut', name: 'Cut the sheets first' }}
+      />
       <main className="flex flex-1 flex-col items-center justify-between gap-4 px-6 pt-4" aria-live="polite">
         <h2 className="text-5xl">{step.what}</h2>
         <Figures step={step} />

@@ -48,7 +48,7 @@ class CuttingController {
     @GetMapping
     CuttingView cutting(@PathVariable UUID id) {
         Card card = drawer.card(id);
-        return view(card, desk.job(card), PATIENCE);
+        return view(card, desk.job(card));
     }
 
     /** Ends the search with the best found so far. */
@@ -57,7 +57,7 @@ class CuttingController {
         Card card = drawer.card(id);
         CuttingJob job = desk.job(card);
         job.stop();
-        return view(card, job, PATIENCE);
+        return view(card, job);
     }
 
     @PostMapping
@@ -78,7 +78,7 @@ class CuttingController {
                     "cutting", "The plan changed, or is still being looked for. Look at it, then say so again.");
         }
         keeping.done(card, plan);
-        return view(card, desk.job(card), PATIENCE);
+        return view(card, desk.job(card));
     }
 
     /** That was not cut after all: its sheets are there again, its offcuts are not. */
@@ -86,7 +86,7 @@ class CuttingController {
     CuttingView takeBack(@PathVariable UUID id, @PathVariable String done) {
         Card card = drawer.card(id);
         keeping.takeBack(done);
-        return view(card, desk.job(card), PATIENCE);
+        return view(card, desk.job(card));
     }
 
     /** Where a blank would come to, while it is held; nothing is kept. */
@@ -99,8 +99,8 @@ class CuttingController {
                 trial.refusal().orElse(null));
     }
 
-    private CuttingView view(Card card, CuttingJob job, long patience) {
-        CutPlan done = job.within(patience).orElse(null);
+    private CuttingView view(Card card, CuttingJob job) {
+        CutPlan done = job.within(PATIENCE).orElse(null);
         CutPlan shown = done != null ? done : job.soFar().orElse(new CutPlan(List.of()));
         return CuttingView.of(
                 card,

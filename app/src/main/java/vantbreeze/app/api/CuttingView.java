@@ -1,10 +1,10 @@
 package vantbreeze.app.api;
 
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.app.cards.Card;
+import vantbreeze.app.cutting.CutKeeping;
 import vantbreeze.core.cutting.CutPlan;
 import vantbreeze.core.cutting.CutStep;
 import vantbreeze.core.cutting.CutWishes;
@@ -54,7 +54,7 @@ public record CuttingView(
                     String.format(
                             Locale.ROOT,
                             "%s: %s taken from your papers, %s put in",
-                            DAY.format(done.day()),
+                            CutKeeping.inWords(done.day()),
                             sheets == 0 ? "no sheet" : sheets == 1 ? "1 sheet" : sheets + " sheets",
                             offcuts == 0
                                     ? "no offcut"
@@ -62,8 +62,6 @@ public record CuttingView(
                     offcuts);
         }
     }
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     /**
      * What is cut from one paper.
@@ -75,6 +73,7 @@ public record CuttingView(
      * @param warnings in words, what is in the way
      * @param notes in words, what to know of the plan
      * @param heavy whether its grain matters
+     * @param largestRest the largest rectangle left over, if anything is
      */
     public record PaperCutView(
             String paper,
@@ -85,6 +84,7 @@ public record CuttingView(
             List<String> warnings,
             List<String> notes,
             boolean heavy,
+            @Nullable SizeView largestRest,
             List<SheetChoiceView> sheets,
             List<BlankView> blanks,
             List<StackView> stacks,

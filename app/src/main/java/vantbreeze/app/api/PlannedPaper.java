@@ -57,6 +57,10 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, List<StockSheet> known) {
                 warnings(),
                 notes(),
                 plan.isHeavy(),
+                plan.solution()
+                        .largestRest()
+                        .map(rest -> size(rest.width(), rest.height()))
+                        .orElse(null),
                 sheets(),
                 plan.blanks().stream().map(this::blank).toList(),
                 layout.stacks().stream().map(this::stack).toList(),
@@ -274,12 +278,12 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, List<StockSheet> known) {
                 stack.trim().millimetres(),
                 stack.blanks().stream().map(this::laid).toList(),
                 stack.rests().stream()
-                        .map(rest -> new RestView(
-                                AreaView.of(rest),
-                                SizeView.of(
-                                        new Size(Length.ofUnits(rest.width()), Length.ofUnits(rest.height())),
-                                        ruler())))
+                        .map(rest -> new RestView(AreaView.of(rest), size(rest.width(), rest.height())))
                         .toList());
+    }
+
+    private SizeView size(long width, long height) {
+        return SizeView.of(new Size(Length.ofUnits(width), Length.ofUnits(height)), ruler());
     }
 
     private LaidView laid(CutLayout.LaidBlank laid) {

@@ -30,6 +30,11 @@ public class CutKeeping {
         this.stock = stock;
     }
 
+    /** A day as offcuts are called by it: "2 Dec". */
+    public static String inWords(LocalDate day) {
+        return DAY.format(day);
+    }
+
     /**
      * A card has been cut as planned.
      *
@@ -47,8 +52,7 @@ public class CutKeeping {
                 card.plan().ruler(),
                 "from %s, %s"
                         .formatted(
-                                name.length() > LONGEST ? name.substring(0, LONGEST - 1) + "…" : name,
-                                DAY.format(today)),
+                                name.length() > LONGEST ? name.substring(0, LONGEST - 1) + "…" : name, inWords(today)),
                 StockRoom::newId);
         CutDone done = new CutDone(
                 StockRoom.newId(),
