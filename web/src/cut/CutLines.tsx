@@ -17,7 +17,9 @@ export function CutLines({ paper, stack, walk, x, y }: Props) {
         .map((step) => (
           <Lines key={step.number} step={step} isNow={step === now} isWalked={walk.at > 0} x={x} y={y} />
         ))}
-      {now?.stack === stack && now.area && now.edge && <Fence step={now} x={x} y={y} />}
+      {now?.stack === stack &&
+        now.edge &&
+        now.areas.map((area, i) => <Fence key={i} edge={now.edge} area={area} x={x} y={y} />)}
     </g>
   )
 }
@@ -25,16 +27,17 @@ export function CutLines({ paper, stack, walk, x, y }: Props) {
 /** What is cut now, as it lies. */
 export function InHandArea({ paper, stack, walk, x, y }: Props) {
   const now = walk.at > 0 ? paper.steps[walk.at - 1] : null
-  if (now?.stack !== stack || !now.area) return null
-  return (
+  if (now?.stack !== stack) return null
+  return now.areas.map((area, i) => (
     <rect
-      x={x(now.area.x)}
-      y={y(now.area.y + now.area.height)}
-      width={x(now.area.width) - x(0)}
-      height={y(0) - y(now.area.height)}
+      key={i}
+      x={x(area.x)}
+      y={y(area.y + area.height)}
+      width={x(area.width) - x(0)}
+      height={y(0) - y(area.height)}
       className="fill-picked-wash"
     />
-  )
+  ))
 }
 
 type LinesProps = Pick<Props, 'x' | 'y'> & { step: CutStep; isNow: boolean; isWalked: boolean }
@@ -68,14 +71,19 @@ function Lines({ step, isNow, isWalked, x, y }: LinesProps) {
 }
 
 /** The edge that stands against the fence, and the fence. */
-function Fence({ step, x, y }: Pick<Props, 'x' | 'y'> & { step: CutStep }) {
-  const { x: left, y: foot, width, height } = step.area!
+function Fence({
+  edge,
+  area,
+  x,
+  y,
+}: Pick<Props, 'x' | 'y'> & { edge: CutStep['edge']; area: CutStep['areas'][number] }) {
+  const { x: left, y: foot, width, height } = area
   const [x1, y1, x2, y2] =
-    step.edge === 'left edge'
+    edge === 'left edge'
       ? [left, foot, left, foot + height]
-      : step.edge === 'right edge'
+      : edge === 'right edge'
         ? [left + width, foot, left + width, foot + height]
-        : step.edge === 'foot'
+        : edge === 'foot'
           ? [left, foot, left + width, foot]
           : [left, foot + height, left + width, foot + height]
   return (

@@ -56,6 +56,7 @@ function Took({ paper }: { paper: PaperCut }) {
         {paper.known && <span className="text-lg text-ink-soft italic"> ({paper.known})</span>}
       </h2>
       {paper.pinsCost && <p className="text-lg">{paper.pinsCost}</p>}
+      {paper.otherwise && <p className="text-lg">{paper.otherwise}</p>}
       {paper.notes.length > 0 && <p className="plate-note text-base">{paper.notes.join(' ')}</p>}
       {paper.warnings.map((warning) => (
         <p key={warning} className="mt-1 border-s-4 border-ink ps-3 text-lg">

@@ -2,12 +2,14 @@ package vantbreeze.app.api;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cutting.CutKeeping;
 import vantbreeze.core.cutting.CutPlan;
 import vantbreeze.core.cutting.CutStep;
 import vantbreeze.core.cutting.CutWishes;
+import vantbreeze.core.cutting.PaperPlan;
 import vantbreeze.core.cutting.SheetUse;
 import vantbreeze.core.guillotine.CutArea;
 import vantbreeze.core.length.Length;
@@ -70,6 +72,7 @@ public record CuttingView(
      * @param took in words: "1 sheet of A4"
      * @param known in words, whether fewer would do: "no plan takes less"
      * @param pinsCost in words what the pins cost; left out where they cost nothing
+     * @param otherwise in words what it takes with nothing decided by hand; left out where that is the same
      * @param warnings in words, what is in the way
      * @param notes in words, what to know of the plan
      * @param heavy whether its grain matters
@@ -81,6 +84,7 @@ public record CuttingView(
             String took,
             String known,
             @Nullable String pinsCost,
+            @Nullable String otherwise,
             List<String> warnings,
             List<String> notes,
             boolean heavy,
@@ -167,7 +171,7 @@ public record CuttingView(
      *
      * @param isSet whether the fence stands there from the step before
      * @param stack on which stack, −1 for none
-     * @param area where what is cut lies
+     * @param areas where what is cut lies, each of those cut alike
      * @param lines where the blade comes down, x1, y1, x2, y2
      * @param blanks what blanks fall, or are cut
      */
@@ -180,7 +184,7 @@ public record CuttingView(
             int stack,
             String hand,
             @Nullable String edge,
-            @Nullable AreaView area,
+            List<AreaView> areas,
             List<List<Double>> lines,
             List<String> falls,
             @Nullable String left,
@@ -192,6 +196,7 @@ public record CuttingView(
     static CuttingView of(
             Card card,
             CutPlan plan,
+            Optional<CutPlan> plain,
             boolean isDone,
             boolean wasStopped,
             double share,
@@ -210,8 +215,16 @@ public record CuttingView(
                 card.plan().cutting().pins().size(),
                 done.stream().map(DoneView::of).toList(),
                 plan.papers().stream()
-                        .map(paper -> new PlannedPaper(worked, paper, known).view())
+                        .map(paper -> new PlannedPaper(worked, paper, plain(plain, paper), known).view())
                         .toList());
+    }
+
+    private static @Nullable PaperPlan plain(Optional<CutPlan> plain, PaperPlan paper) {
+        return plain.stream()
+                .flatMap(plan -> plan.papers().stream())
+                .filter(one -> one.stockId().equals(paper.stockId()))
+                .findFirst()
+                .orElse(null);
     }
 
     static double mm(long units) {

@@ -28,7 +28,6 @@ import vantbreeze.core.cutting.SheetUse;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.PieceId;
-import vantbreeze.core.guillotine.CutArea;
 import vantbreeze.core.guillotine.Solution;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
@@ -41,9 +40,10 @@ import vantbreeze.core.plan.WorkedPlan;
 /**
  * What is cut from one paper, told.
  *
+ * @param plain the same with nothing decided by hand; null where nothing is
  * @param known all sheets there are
  */
-record PlannedPaper(WorkedPlan worked, PaperPlan plan, List<StockSheet> known) {
+record PlannedPaper(WorkedPlan worked, PaperPlan plan, @Nullable PaperPlan plain, List<StockSheet> known) {
 
     PaperCutView view() {
         CutLayout layout = CutLayout.of(plan);
@@ -51,9 +51,10 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, List<StockSheet> known) {
         return new PaperCutView(
                 plan.stockId(),
                 plan.stock().name(),
-                took(plan.solution()),
+                took(plan, plan.solution()),
                 knownWords(),
                 pinsCost(),
+                otherwise(),
                 warnings(),
                 notes(),
                 plan.isHeavy(),
@@ -71,7 +72,7 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, List<StockSheet> known) {
         return worked.ruler();
     }
 
-    private String took(Solution solution) {
+    private static String took(PaperPlan plan, Solution solution) {
         List<String> took = new ArrayList<>();
         for (int i = 0; i < plan.sheets().size(); i++) {
             int bin = i;
@@ -82,7 +83,7 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, List<StockSheet> known) {
                 took.add(counted(used, plan.sheets().get(i)));
             }
         }
-        String money = money(solution);
+        String money = money(plan, solution);
         return took.isEmpty() ? "no sheet" : String.join(", ", took) + (money.isEmpty() ? "" : ", " + money);
     }
 
@@ -98,7 +99,7 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, List<StockSheet> known) {
     }
 
     /** What the sheets cost in money, where all that are used have a price. */
-    private String money(Solution solution) {
+    private static String money(PaperPlan plan, Solution solution) {
         BigDecimal sum = BigDecimal.ZERO;
         for (var pattern : solution.patterns()) {
             BigDecimal price = plan.sheets().get(pattern.bin()).price();
@@ -122,7 +123,19 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, List<StockSheet> known) {
         if (without == null || without.cost() >= plan.solution().cost() - 1e-9) {
             return null;
         }
-        return "Pinned so it takes %s; nothing pinned, %s.".formatted(took(plan.solution()), took(without));
+        return "Pinned so it takes %s; nothing pinned, %s.".formatted(took(plan, plan.solution()), took(plan, without));
+    }
+
+    private @Nullable String otherwise() {
+        if (plain == null) {
+            return null;
+        }
+        String without = took(plain, plain.solution());
+        Solution unpinned = plan.unpinned().orElse(plan.solution());
+        boolean isTold = without.equals(took(plan, unpinned)) && pinsCost() != null;
+        return isTold || without.equals(took(plan, plan.solution()))
+                ? null
+                : "With nothing chosen by hand it takes %s.".formatted(without);
     }
 
     private List<String> warnings() {
@@ -302,7 +315,6 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, List<StockSheet> known) {
 
     private CutStepView step(CutStep step) {
         CutStep.Edge edge = step.edge();
-        CutArea area = step.area();
         Length fence = step.fence();
         Length set = step.set();
         CutStep.Fallen left = step.left();
@@ -320,7 +332,7 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, List<StockSheet> known) {
                 step.stack(),
                 step.hand(),
                 edge == null ? null : edge.inWords(),
-                area == null ? null : AreaView.of(area),
+                step.areas().stream().map(AreaView::of).toList(),
                 step.lines().stream()
                         .map(line -> List.of(
                                 CuttingView.mm(line.x()),

@@ -12,6 +12,7 @@ import org.springframework.stereotype.Service;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.cutting.CutChoices;
 import vantbreeze.core.cutting.CutOrder;
 import vantbreeze.core.cutting.CutPlan;
 import vantbreeze.core.paper.Sheets;
@@ -62,7 +63,8 @@ public class CuttingDesk {
         CutOrder order = order(card);
         behind.execute(() -> {
             try {
-                job.done(CutPlan.of(order, job));
+                CutPlan plan = CutPlan.of(order, job);
+                job.done(plan, order.choices().isUsual() ? null : CutPlan.of(order.with(CutChoices.NONE), job.quiet()));
             } catch (IllegalArgumentException tooMany) {
                 job.failed(new ValidationException("cutting", String.valueOf(tooMany.getMessage())));
             } catch (RuntimeException failure) {

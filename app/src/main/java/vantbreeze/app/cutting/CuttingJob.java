@@ -16,6 +16,7 @@ public final class CuttingJob implements CutWatch {
     private volatile boolean isStopped;
     private volatile double share;
     private volatile @Nullable CutPlan soFar;
+    private volatile @Nullable CutPlan plain;
 
     @Override
     public boolean isStopped() {
@@ -47,8 +48,15 @@ public final class CuttingJob implements CutWatch {
         return plan.isDone();
     }
 
-    void done(CutPlan found) {
+    /** @param left the plan with nothing decided by hand; null where nothing is */
+    void done(CutPlan found, @Nullable CutPlan left) {
+        plain = left;
         plan.complete(found);
+    }
+
+    /** What it would be with nothing decided by hand; nothing where nothing is, or it is not done. */
+    public Optional<CutPlan> plain() {
+        return Optional.ofNullable(plain);
     }
 
     void failed(RuntimeException failure) {

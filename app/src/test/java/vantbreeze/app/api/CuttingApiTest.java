@@ -70,6 +70,7 @@ class CuttingApiTest {
                 .andExpect(jsonPath("$.papers[0].took").value("1 sheet of A4"))
                 .andExpect(jsonPath("$.papers[0].known").value("no plan takes less"))
                 .andExpect(jsonPath("$.papers[0].notes[0]").value(startsWith("No sheet of it is listed")))
+                .andExpect(jsonPath("$.papers[0].otherwise").doesNotExist())
                 .andExpect(jsonPath("$.papers[0].warnings").isEmpty())
                 .andExpect(jsonPath("$.papers[0].blanks[0].label").value("Card base"))
                 .andExpect(jsonPath("$.papers[0].stacks[0].blanks[0].pinned").value(false))
@@ -126,7 +127,9 @@ class CuttingApiTest {
                 .andExpect(jsonPath("$.papers[0].warnings[0]").value(startsWith("Every sheet of it is left alone")));
         cut(1, "\"what\":\"SHEET\",\"paper\":\"card-300\",\"sheet\":\"a3\",\"use\":\"ADDED\"")
                 .andExpect(status().isOk());
-        plan().andExpect(jsonPath("$.papers[0].took").value("1 sheet of A3"));
+        plan().andExpect(jsonPath("$.papers[0].took").value("1 sheet of A3"))
+                .andExpect(
+                        jsonPath("$.papers[0].otherwise").value("With nothing chosen by hand it takes 1 sheet of A4."));
         cut(2, "\"what\":\"SHEET\",\"paper\":\"card-300\",\"sheet\":\"nowhere\",\"use\":\"ADDED\"")
                 .andExpect(status().isUnprocessableEntity());
     }

@@ -12,7 +12,6 @@ import vantbreeze.core.build.TableStep.Shown;
 import vantbreeze.core.cutting.Blank;
 import vantbreeze.core.cutting.DieCut;
 import vantbreeze.core.cutting.HowCut;
-import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
@@ -86,19 +85,8 @@ public final class TableSteps {
 
     private void cut(int number, int copies, WorkedPiece piece) {
         Size size = piece.cut();
-        SheetYield yield = piece.yield();
         String what = copies > 1 ? String.format(Locale.ROOT, "Cut %d of", copies) : "Cut";
-        List<String> notes = new ArrayList<>();
-        howCut(card, card.pieces().indexOf(piece)).ifPresent(notes::add);
-        if (yield != null && yield.count() > 0) {
-            notes.add(String.format(
-                    Locale.ROOT,
-                    "%d come%s from %s",
-                    yield.count(),
-                    yield.count() == 1 ? "s" : "",
-                    yield.sheet().name()));
-        }
-        String note = notes.isEmpty() ? null : String.join("; ", notes);
+        String note = howCut(card, card.pieces().indexOf(piece)).orElse(null);
         steps.add(new TableStep(
                 number,
                 what,

@@ -16,13 +16,13 @@ import vantbreeze.core.paper.Size;
  * @param set where the fence is set for that, less what the blade cuts too wide; null where none is
  * @param isSet whether the fence stands there from the step before
  * @param stack which sheets it is about, by their place in the layout; −1 for what is in hand already
- * @param hand what is cut, in words: "sheet 1", "strip B", "Card base"
+ * @param hand what is cut, in words: "sheet 1", "strip B", "both strips B", "Card base"
  * @param edge which of its edges stands against the fence; null where none does
- * @param area where that lies on its sheet; null where it lies on none any more
- * @param cuts how often the blade comes down for each of the sheets
+ * @param areas where that lies on its sheet, several that are cut alike; none where it lies on none any more
+ * @param cuts how often the blade comes down in each go
  * @param passes in how many goes, as no more sheets are cut together than the trimmer takes
  * @param falls what falls, like ones together
- * @param left what it is then; null while more is cut off it this way
+ * @param left what each is then; null while more is cut off it this way
  * @param notes what to mind, in words
  * @param doing what to do, without the figure of the fence and without the notes
  * @param words all of it, as one reads it out
@@ -36,7 +36,7 @@ public record CutStep(
         int stack,
         String hand,
         @Nullable Edge edge,
-        @Nullable CutArea area,
+        List<CutArea> areas,
         int cuts,
         int passes,
         List<Fallen> falls,
@@ -46,27 +46,30 @@ public record CutStep(
         String words) {
 
     public CutStep {
+        areas = List.copyOf(areas);
         falls = List.copyOf(falls);
         notes = List.copyOf(notes);
     }
 
     /** Where the blade comes down on what is cut, as areas without a width or without a height. */
     public List<CutArea> lines() {
-        CutArea whole = area;
         Length distance = fence;
-        if (whole == null || distance == null || edge == null) {
+        Edge side = edge;
+        if (distance == null || side == null) {
             return List.of();
         }
         List<CutArea> lines = new ArrayList<>();
-        for (int i = 1; i <= cuts; i++) {
-            long off = distance.units() * i;
-            lines.add(
-                    switch (edge) {
-                        case LEFT -> new CutArea(whole.x() + off, whole.y(), 0, whole.height());
-                        case RIGHT -> new CutArea(whole.x() + whole.width() - off, whole.y(), 0, whole.height());
-                        case FOOT -> new CutArea(whole.x(), whole.y() + off, whole.width(), 0);
-                        case TOP -> new CutArea(whole.x(), whole.y() + whole.height() - off, whole.width(), 0);
-                    });
+        for (CutArea whole : areas) {
+            for (int i = 1; i <= cuts; i++) {
+                long off = distance.units() * i;
+                lines.add(
+                        switch (side) {
+                            case LEFT -> new CutArea(whole.x() + off, whole.y(), 0, whole.height());
+                            case RIGHT -> new CutArea(whole.x() + whole.width() - off, whole.y(), 0, whole.height());
+                            case FOOT -> new CutArea(whole.x(), whole.y() + off, whole.width(), 0);
+                            case TOP -> new CutArea(whole.x(), whole.y() + whole.height() - off, whole.width(), 0);
+                        });
+            }
         }
         return lines;
     }
@@ -119,10 +122,6 @@ public record CutStep(
     public record Fallen(int count, What what, String name, Size size, List<Integer> blanks) {
         public Fallen {
             blanks = List.copyOf(blanks);
-        }
-
-        Fallen times(int more) {
-            return new Fallen(count + more, what, name, size, blanks);
         }
     }
 

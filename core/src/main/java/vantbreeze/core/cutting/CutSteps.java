@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import vantbreeze.core.cutting.CutLayout.CutStack;
 import vantbreeze.core.cutting.CutStep.Edge;
@@ -40,11 +41,34 @@ public final class CutSteps {
     private final Length bias;
     private final int depth;
     private final List<CutStep> steps = new ArrayList<>();
-    /** What things in hand are called, and which sheets they are of. */
-    private final Map<Integer, String> names = new HashMap<>();
+    /** What is in hand, by its numbers. */
+    private final Map<Integer, Alike> hands = new HashMap<>();
 
-    private final Map<Integer, Integer> stacks = new HashMap<>();
     private int strips;
+
+    /**
+     * Things in hand that are cut alike, and so together.
+     *
+     * @param name what each is called
+     * @param stack which sheets they are of
+     * @param count how many of each sheet
+     */
+    private record Alike(String name, int stack, int count) {
+
+        /** "strip A", "both strips A", "all 3 strips A". */
+        String inWords() {
+            return count == 1
+                    ? name
+                    : count == 2 ? "both " + plural() : String.format(Locale.ROOT, "all %d %s", count, plural());
+        }
+
+        private String plural() {
+            return name.replaceFirst("strip", "strips");
+        }
+    }
+
+    /** Cuts of the same things from the same edge while the fence stands. */
+    private record Together(Alike things, boolean upright, boolean far) {}
 
     private CutSteps(CutLayout layout, Tools tools, Ruler ruler) {
         this.layout = layout;
@@ -69,8 +93,7 @@ public final class CutSteps {
         List<CutSequence.Stack> all = layout.sequence().stacks();
         for (int i = 0; i < all.size(); i++) {
             CutStack stack = layout.stacks().get(i);
-            names.put(all.get(i).hand(), name(stack));
-            stacks.put(all.get(i).hand(), i);
+            hands.put(all.get(i).hand(), new Alike(name(stack), i, 1));
             if (stack.trim().isPositive()) {
                 add(
                         Kind.SQUARE,
@@ -90,66 +113,94 @@ public final class CutSteps {
 
     private void cuts() {
         for (CutSequence.Setting setting : layout.sequence().settings()) {
+            Map<Together, List<CutSequence.Stroke>> strokes = new LinkedHashMap<>();
             boolean isSet = false;
             for (CutSequence.Stroke stroke : setting.strokes()) {
-                cut(setting.fence(), stroke, isSet);
-                isSet = true;
+                Alike things = hands.get(stroke.hand());
+                if (things == null) {
+                    // it falls while the fence stands: what is cut of it comes after what is waiting
+                    isSet = cut(setting.fence(), strokes, isSet);
+                    strokes.clear();
+                    things = requireNonNull(hands.get(stroke.hand()));
+                }
+                strokes.computeIfAbsent(
+                                new Together(things, stroke.upright(), stroke.far()), together -> new ArrayList<>())
+                        .add(stroke);
             }
+            cut(setting.fence(), strokes, isSet);
         }
     }
 
-    private void cut(long units, CutSequence.Stroke stroke, boolean isSet) {
-        int stack = requireNonNull(stacks.get(stroke.hand()));
-        int sheets = layout.stacks().get(stack).sheets();
+    private boolean cut(long fence, Map<Together, List<CutSequence.Stroke>> strokes, boolean isSet) {
+        boolean set = isSet;
+        for (Map.Entry<Together, List<CutSequence.Stroke>> together : strokes.entrySet()) {
+            cut(fence, together.getKey(), together.getValue(), set);
+            set = true;
+        }
+        return set;
+    }
+
+    /** @param strokes of each of some things that are cut alike */
+    private void cut(long units, Together together, List<CutSequence.Stroke> strokes, boolean isSet) {
+        Alike things = together.things();
+        CutSequence.Stroke stroke = strokes.get(0);
+        int layers = layout.stacks().get(things.stack()).sheets() * strokes.size();
+        int passes = (layers + depth - 1) / depth;
         Length fence = Length.ofUnits(units);
-        List<Fallen> falls = new ArrayList<>();
-        stroke.falls().forEach(fall -> together(falls, fallen(fall, stack)));
-        CutSequence.Fall last = stroke.left();
-        Fallen left = last == null ? null : fallen(last, stack);
-        Edge edge = Edge.of(stroke.upright(), stroke.far());
-        int passes = (sheets + depth - 1) / depth;
-        List<String> notes = notes(units, stroke, sheets, passes);
-        String hand = requireNonNull(names.get(stroke.hand()));
+        List<Fallen> falls =
+                fallen(strokes.stream().flatMap(one -> one.falls().stream()).toList(), things.stack());
+        List<Fallen> left = fallen(
+                strokes.stream()
+                        .map(CutSequence.Stroke::left)
+                        .filter(Objects::nonNull)
+                        .toList(),
+                things.stack());
+        Fallen last = left.isEmpty() ? null : left.get(0);
+        Edge edge = Edge.of(together.upright(), together.far());
+        List<String> notes = notes(units, stroke, things, layers, passes);
         String comes = falls.stream().map(CutSteps::counted).collect(Collectors.joining(", "))
-                + (left == null ? "" : "; " + rest(left));
-        String at = "%s, %s at the fence".formatted(capital(hand), edge.inWords());
+                + (last == null ? "" : "; " + rest(last));
+        String at = "%s, %s at the fence".formatted(capital(things.inWords()), edge.inWords());
         steps.add(new CutStep(
                 steps.size() + 1,
                 Kind.CUT,
                 fence,
                 fence.minus(bias),
                 isSet,
-                stack,
-                hand,
+                things.stack(),
+                things.inWords(),
                 edge,
-                stroke.area(),
+                strokes.stream().map(CutSequence.Stroke::area).toList(),
                 stroke.falls().size(),
                 passes,
                 falls,
-                left,
+                last,
                 notes,
                 "%s: %s.".formatted(at, comes),
                 told("%s, %s: %s".formatted(at, write(fence), comes), notes)));
     }
 
     private String rest(Fallen left) {
+        String each = left.count() == 1 ? "" : " of each";
         return switch (left.what()) {
-            case REST -> "%s is left over".formatted(write(left.size()));
-            case BLANK, STRIP -> "the rest is %s".formatted(left.name());
+            case REST -> "%s is left over%s".formatted(write(left.size()), each);
+            case BLANK, STRIP -> "the rest%s is %s".formatted(each, left.name());
         };
     }
 
-    private List<String> notes(long fence, CutSequence.Stroke stroke, int sheets, int passes) {
+    private List<String> notes(long fence, CutSequence.Stroke stroke, Alike things, int layers, int passes) {
         List<String> notes = new ArrayList<>();
-        if (sheets > 1) {
+        if (layers > 1) {
+            String what = things.count() > 1 ? "strip" : "sheet";
             notes.add(
                     passes == 1
-                            ? String.format(Locale.ROOT, "%d sheets on one another, under removable tape", sheets)
+                            ? String.format(Locale.ROOT, "%d %ss on one another, under removable tape", layers, what)
                             : String.format(
                                     Locale.ROOT,
-                                    "in %d goes, at most %d sheet%s at once",
+                                    "in %d goes, at most %d %s%s at once",
                                     passes,
                                     depth,
+                                    what,
                                     depth == 1 ? "" : "s"));
         }
         if (limits.isTooLong(stroke)) {
@@ -168,38 +219,48 @@ public final class CutSteps {
         return notes;
     }
 
-    private static void together(List<Fallen> falls, Fallen one) {
-        for (int i = 0; i < falls.size(); i++) {
-            Fallen other = falls.get(i);
-            if (one.what() != What.STRIP
-                    && other.name().equals(one.name())
-                    && other.size().equals(one.size())) {
-                falls.set(i, other.times(one.count()));
-                return;
-            }
+    /** What falls, alike ones together: pieces of the same blank and size, and strips that are cut alike. */
+    private List<Fallen> fallen(List<CutSequence.Fall> falls, int stack) {
+        Map<Object, List<CutSequence.Fall>> alike = new LinkedHashMap<>();
+        for (CutSequence.Fall fall : falls) {
+            alike.computeIfAbsent(what(fall), what -> new ArrayList<>()).add(fall);
         }
-        falls.add(one);
+        return alike.values().stream()
+                .map(all -> fallen(all, stack, all.size()))
+                .toList();
     }
 
-    private Fallen fallen(CutSequence.Fall fall, int stack) {
-        stacks.put(fall.hand(), stack);
-        Size size = new Size(
+    /** By what it is told from others that fall: which blank and how large, or how it is cut further. */
+    private Object what(CutSequence.Fall fall) {
+        return fall.node() instanceof CutNode.Part part
+                ? List.of(name(plan.lots().get(part.item())), size(fall))
+                : fall.node();
+    }
+
+    private static Size size(CutSequence.Fall fall) {
+        return new Size(
                 Length.ofUnits(fall.area().width()), Length.ofUnits(fall.area().height()));
+    }
+
+    private Fallen fallen(List<CutSequence.Fall> alike, int stack, int count) {
+        CutSequence.Fall fall = alike.get(0);
+        Size size = size(fall);
         if (fall.node() instanceof CutNode.Part part) {
             Lot lot = plan.lots().get(part.item());
             return new Fallen(
-                    1,
+                    count,
                     What.BLANK,
                     name(lot),
                     size,
                     lot.parts().stream().map(Lot.InLot::blank).toList());
         }
         if (fall.node() instanceof CutNode.Rest) {
-            return new Fallen(1, What.REST, "left over", size, List.of());
+            return new Fallen(count, What.REST, "left over", size, List.of());
         }
         String name = "strip " + letter(strips++);
-        names.put(fall.hand(), name);
-        return new Fallen(1, What.STRIP, name, size, List.of());
+        Alike things = new Alike(name, stack, count);
+        alike.forEach(one -> hands.put(one.hand(), things));
+        return new Fallen(count, What.STRIP, name, size, List.of());
     }
 
     /** A to Z, then AA and on. */
@@ -358,7 +419,7 @@ public final class CutSteps {
                 stack,
                 hand,
                 null,
-                null,
+                List.of(),
                 0,
                 1,
                 falls,

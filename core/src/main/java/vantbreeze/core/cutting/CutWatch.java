@@ -26,4 +26,20 @@ public interface CutWatch {
      * @param share how much of the work is done, 0 to 1
      */
     void told(CutPlan soFar, double share);
+
+    /** Stops when this one does, and tells it nothing. */
+    default CutWatch quiet() {
+        CutWatch loud = this;
+        return new CutWatch() {
+            @Override
+            public boolean isStopped() {
+                return loud.isStopped();
+            }
+
+            @Override
+            public void told(CutPlan soFar, double share) {
+                // another plan is what is looked on
+            }
+        };
+    }
 }

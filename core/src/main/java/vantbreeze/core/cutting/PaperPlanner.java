@@ -208,7 +208,7 @@ final class PaperPlanner {
         List<Lot> way = ways.get(0);
         LotPlan best = null;
         for (int i = 0; ways.size() > 1 && i < ways.size(); i++) {
-            LotPlan plan = plan(lying, ways.get(i), alongGrain, TRIAL, stop, found -> {});
+            LotPlan plan = plan(lying, ways.get(i), alongGrain, true, stop, found -> {});
             if (best == null || LotPlan.BETTER.compare(plan, best) < 0) {
                 best = plan;
                 way = ways.get(i);
@@ -216,7 +216,12 @@ final class PaperPlanner {
             }
         }
         LotPlan careful = plan(
-                lying, way, alongGrain, 1, stop, found -> better.accept(paperPlan(lying, found, alongGrain, unpinned)));
+                lying,
+                way,
+                alongGrain,
+                false,
+                stop,
+                found -> better.accept(paperPlan(lying, found, alongGrain, unpinned)));
         return paperPlan(
                 lying,
                 best == null || LotPlan.BETTER.compare(careful, best) < 0 ? careful : best,
@@ -228,21 +233,22 @@ final class PaperPlanner {
         return new PaperPlan(paper, blanks, lying, plan, cracks, cracks && !alongGrain && isAcross(plan), unpinned);
     }
 
-    /** @param part of what is usually spent on a plan */
+    /** @param isTrial whether only a part of what is usually spent on a plan is */
     private LotPlan plan(
             Pins lying,
             List<Lot> way,
             boolean alongGrain,
-            double part,
+            boolean isTrial,
             BooleanSupplier stop,
             Consumer<LotPlan> better) {
         List<Lot> lots = new ArrayList<>(way);
         List<PinnedSheet> pinned =
                 lying.sheets().stream().map(sheet -> pinned(sheet, lots)).toList();
         Problem problem = problem(lots, alongGrain);
-        long looks = (long) (CutBudget.of(problem.count()).looks() * part);
-        CutBudget budget =
-                CutBudget.looks(looks).until(stop).telling(found -> better.accept(lotPlan(lots, problem, found)));
+        CutBudget usual = CutBudget.of(problem.count());
+        CutBudget budget = (isTrial ? usual.part(TRIAL) : usual)
+                .until(stop)
+                .telling(found -> better.accept(lotPlan(lots, problem, found)));
         return lotPlan(lots, problem, PinnedSearch.best(problem, pinned, budget));
     }
 

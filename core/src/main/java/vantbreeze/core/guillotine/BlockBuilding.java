@@ -3,282 +3,265 @@ package vantbreeze.core.guillotine;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The block worth most that fits one sheet, built up from pairs of blocks that have nearly a side in common (Wang
- * 1983), of all built so far only those kept that are worth most for their size, so many of each size.
+ * Blocks worth most for their size that lie in a rectangle, built up from pairs of blocks that have nearly a side in
+ * common (Wang 1983). Of all built so far only so many of each size are kept; which have nearly a side in common is
+ * looked up among sides that are sorted.
  */
 final class BlockBuilding {
 
-    /** Sizes by which blocks are told apart, as parts of the sheet. */
+    /** Sizes by which blocks are told apart, as parts of the largest. */
     private static final int SIZES = 28;
 
-    /** To see how two blocks lie together is as much work as to look at so many pairs that share an item. */
+    /** So many sides looked at are as much work as one place for an item. */
+    private static final int SIDES = 8;
+
+    /** To see how two blocks lie together is as much work as to look at so many sides. */
     private static final int PAIR = 15;
 
-    /** So many times as many as are kept wait to be chosen from. */
-    private static final int ROOM = 6;
+    /** And to keep a block, as so many. */
+    private static final int BLOCK = 80;
 
-    /** Blocks kept that measure just the same. */
-    private static final int TWINS = 2;
+    /** To begin, as so many. */
+    private static final int BEGIN = 4_000;
 
     private final Problem problem;
     private final int bin;
+    private final long across;
+    private final long up;
+    private final double largest;
     private final double[] values;
     private final int[] left;
-    private final int kept;
-    private final Bin sheet;
-    private final double area;
-    private final List<Shelf> shelves = new ArrayList<>();
-    private long looks;
+    /** How many items there are one of only, and how many of them have their bit. */
+    private final int singles;
+
+    private int single;
+    private final boolean isMany;
+    private final List<BlockShelf> shelves;
+    private final List<Built> built = new ArrayList<>();
+    private long sides = BEGIN;
 
     /**
-     * A block while it is only one of many: two others, each as it was built or turned by a quarter; or one item, as it
-     * stands or turned.
-     */
-    private static final class Built {
-        final long width;
-        final long height;
-        final boolean turns;
-        final int[] items;
-        /** A bit for each item of which there is one only. */
-        final long[] once;
-        /** Another for every other choice of items, nearly always. */
-        final long hash;
-
-        final double value;
-        final double density;
-
-        @Nullable
-        Built one;
-
-        @Nullable
-        Built other;
-
-        boolean turnsOne;
-        boolean turnsOther;
-        boolean beside;
-
-        Built(long width, long height, boolean turns, int[] items, long[] once, long hash, double value) {
-            this.width = width;
-            this.height = height;
-            this.turns = turns;
-            this.items = items;
-            this.once = once;
-            this.hash = hash;
-            this.value = value;
-            this.density = value / ((double) width * height);
-        }
-
-        double around() {
-            return (double) width * height;
-        }
-
-        boolean shares(Built second) {
-            for (int i = 0; i < once.length; i++) {
-                if ((once[i] & second.once[i]) != 0) {
-                    return true;
-                }
-            }
-            return false;
-        }
-
-        Block block(boolean turned) {
-            Built first = one;
-            Built second = other;
-            if (first == null || second == null) {
-                return Block.of(turned ? height : width, turned ? width : height, items[0], turnsOne != turned);
-            }
-            return Block.of(first.block(turnsOne != turned), second.block(turnsOther != turned), beside != turned);
-        }
-    }
-
-    /**
-     * Looks for a block on sheets of one kind.
+     * Builds blocks that lie in a rectangle cut from sheets of one kind.
      *
+     * @param part how large they are at most, as a part of the rectangle
      * @param values of each item
      * @param left how many of each there are
      * @param kept how many blocks are kept of each size
      */
-    BlockBuilding(Problem problem, int bin, double[] values, int[] left, int kept) {
+    BlockBuilding(Problem problem, int bin, long across, long up, double part, double[] values, int[] left, int kept) {
         this.problem = problem;
         this.bin = bin;
+        this.across = across;
+        this.up = up;
+        this.largest = part * across * up;
         this.values = values;
         this.left = left;
-        this.kept = kept;
-        this.sheet = problem.bins().get(bin);
-        this.area = sheet.area();
-        for (int size = 0; size <= SIZES; size++) {
-            shelves.add(new Shelf());
-        }
+        this.singles = (int) Arrays.stream(left).filter(count -> count == 1).count();
+        this.isMany = singles > Long.SIZE;
+        this.shelves =
+                Stream.generate(() -> new BlockShelf(kept)).limit(SIZES + 1).toList();
+        begin();
+        build();
     }
 
     long looks() {
-        return looks;
+        return sides / SIDES;
     }
 
-    /** Blocks of one size, the best so far. */
-    private final class Shelf {
-
-        private final List<Built> items = new ArrayList<>();
-        private final List<Built> blocks = new ArrayList<>();
-        private final Set<Long> seen = new HashSet<>();
-        /** Blocks worth less for their size are not kept. */
-        private double least;
-
-        /** Whether no block of the same items measures the same. */
-        boolean isNew(long width, long height, boolean turns, long hash) {
-            long low = turns ? Math.min(width, height) : width;
-            long high = turns ? Math.max(width, height) : height;
-            return seen.add(hash + mixed(low * 1_000_003 + high));
-        }
-
-        void add(Built built) {
-            if (built.items.length == 1) {
-                items.add(built);
-                return;
-            }
-            blocks.add(built);
-            if (blocks.size() > ROOM * kept) {
-                List<Built> best = best(blocks, 2 * kept);
-                blocks.clear();
-                blocks.addAll(best);
-                least = best.get(best.size() - 1).density;
-            }
-        }
-
-        List<Built> all() {
-            List<Built> all = new ArrayList<>(best(items, items.size()));
-            all.addAll(best(blocks, kept));
-            return all;
-        }
-
-        private List<Built> best(List<Built> from, int most) {
-            List<Built> sorted = new ArrayList<>(from);
-            sorted.sort(Comparator.comparingDouble((Built built) -> -built.density)
-                    .thenComparingLong(built -> built.width));
-            Map<Long, Integer> twins = new HashMap<>();
-            List<Built> best = new ArrayList<>();
-            for (Built built : sorted) {
-                long measures = built.width * 1_000_003 + built.height;
-                if (best.size() < most && twins.merge(measures, 1, Integer::sum) <= TWINS) {
-                    best.add(built);
-                }
-            }
-            return best;
-        }
-    }
+    /** A block right across the rectangle from side to side: what is beside it is a rectangle again. */
+    record Strip(Built block, boolean turned, boolean upright, double density) {}
 
     /** The one worth most; null where nothing fits. */
     @Nullable
     Block best() {
-        for (int item = 0; item < left.length; item++) {
-            if (left[item] > 0 && problem.fits(item, bin)) {
-                boolean straight = problem.turning().allows(item, bin, false);
-                boolean turned = problem.turning().allows(item, bin, true);
-                Item one = problem.items().get(item);
-                Built built = new Built(
-                        one.across(!straight),
-                        one.up(!straight),
-                        straight && turned,
-                        new int[] {item},
-                        once(item),
-                        mixed(item + 1L),
-                        values[item]);
-                built.turnsOne = !straight;
-                file(built);
+        return built.stream()
+                .max(Comparator.comparingDouble(one -> one.value))
+                .map(one -> one.block(!lies(one.width, one.height)))
+                .orElse(null);
+    }
+
+    /**
+     * Strips that leave least idle for what they are worth, each of other items.
+     *
+     * @param least how large their blocks are at least, as a part of the rectangle
+     * @param most how many strips
+     */
+    List<Strip> strips(double least, int most) {
+        List<Strip> strips = new ArrayList<>();
+        for (Built one : built) {
+            if (one.around() >= least * across * up) {
+                strips(one, false, strips);
+                if (one.turns) {
+                    strips(one, true, strips);
+                }
             }
         }
-        Built best = null;
-        List<List<Built>> done = new ArrayList<>();
+        strips.sort(Comparator.comparingDouble(strip -> -strip.density()));
+        LongSet seen = new LongSet();
+        return strips.stream()
+                .filter(strip -> seen.add(strip.block().hash))
+                .limit(most)
+                .toList();
+    }
+
+    private void strips(Built one, boolean turned, List<Strip> strips) {
+        long wide = one.across(turned);
+        long high = one.up(turned);
+        if (lies(wide, high)) {
+            strips.add(new Strip(one, turned, true, one.value / ((double) wide * up)));
+            strips.add(new Strip(one, turned, false, one.value / ((double) high * across)));
+        }
+    }
+
+    private void begin() {
+        for (int item = 0; item < left.length; item++) {
+            if (left[item] == 0) {
+                continue;
+            }
+            Item one = problem.items().get(item);
+            boolean straight = problem.turning().allows(item, bin, false) && lies(one.width(), one.height());
+            boolean turned = problem.turning().allows(item, bin, true) && lies(one.height(), one.width());
+            if (straight || turned) {
+                Built single = new Built(
+                        one.across(!straight),
+                        one.up(!straight),
+                        problem.turning().allows(item, bin, straight),
+                        new int[] {item},
+                        once(item),
+                        Mixing.mixed(item + 1L),
+                        values[item]);
+                single.turnsOne = !straight;
+                shelf(single.around()).add(single);
+            }
+        }
+    }
+
+    private void build() {
+        List<BlockSides> heights = new ArrayList<>();
+        List<BlockSides> widths = new ArrayList<>();
         for (int size = 0; size <= SIZES; size++) {
             // what is put together is larger than its parts: but for those made of others of this size, all are there
             List<Built> now = shelves.get(size).all();
+            built.addAll(now);
+            heights.add(new BlockSides(now, false));
+            widths.add(new BlockSides(now, true));
             for (int i = 0; i < now.size(); i++) {
                 Built one = now.get(i);
-                if (best == null || one.value > best.value) {
-                    best = one;
-                }
-                for (int other = 0; other < Math.min(size, SIZES - size + 1); other++) {
-                    for (Built smaller : done.get(other)) {
-                        join(one, smaller);
+                for (int other = 0; other <= Math.min(size, SIZES - size); other++) {
+                    int last = other == size ? i : Integer.MAX_VALUE;
+                    for (boolean turned : one.turns ? new boolean[] {false, true} : new boolean[] {false}) {
+                        join(one, turned, true, heights.get(other), last);
+                        join(one, turned, false, widths.get(other), last);
                     }
                 }
-                for (int j = 0; j <= i && 2 * size <= SIZES; j++) {
-                    join(one, now.get(j));
-                }
             }
-            done.add(now);
         }
-        return best == null ? null : best.block(!lies(best.width, best.height));
     }
 
-    private void file(Built built) {
-        shelves.get(size(built.around())).add(built);
+    private BlockShelf shelf(double around) {
+        return shelves.get(size(around));
     }
 
     private int size(double around) {
-        return Math.min(SIZES, (int) (around / area * SIZES));
+        return Math.min(SIZES, (int) (around / largest * SIZES));
     }
 
-    private void join(Built one, Built other) {
-        looks++;
-        if (one.shares(other)) {
+    /**
+     * Puts a block together with those that have nearly its side, as long as what lies idle between is little.
+     *
+     * @param last only with blocks of their size up to this place
+     */
+    private void join(Built one, boolean turned, boolean beside, BlockSides others, int last) {
+        // two that may both be turned lie above one another as they lie beside one another, turned
+        if ((!beside && one.turns && others.allTurn) || one.around() + others.least > largest) {
             return;
         }
-        looks += PAIR;
-        for (int turn = 0; turn < 4; turn++) {
-            boolean turnsOne = (turn & 1) == 1;
-            boolean turnsOther = (turn & 2) == 2;
-            if ((!turnsOne || one.turns) && (!turnsOther || other.turns)) {
-                join(one, turnsOne, other, turnsOther, true);
-                join(one, turnsOne, other, turnsOther, false);
+        long length = beside ? one.up(turned) : one.across(turned);
+        long depth = beside ? one.across(turned) : one.up(turned);
+        int from = others.from(length - reach(one, others, others.least / length, length));
+        int to = others.from(length + reach(one, others, (double) depth, Math.max(across, up)) + 1);
+        sides += to - from + 1;
+        for (int i = from; i < to; i++) {
+            Built other = others.blocks[i];
+            if (((one.mark & others.marks[i]) == 0 || (isMany && !one.shares(other)))
+                    && others.places[i] <= last
+                    && (beside || !one.turns || !other.turns)) {
+                sides += PAIR;
+                join(one, turned, other, others.turned[i], beside);
             }
         }
     }
 
+    /** How far sides may differ, at most so much, where each unit leaves so much idle. */
+    private long reach(Built one, BlockSides others, double each, long most) {
+        long low = 0;
+        long high = most;
+        while (low < high) {
+            long middle = (low + high + 1) >>> 1;
+            if (isWanted(one, others, (double) middle * each)) {
+                low = middle;
+            } else {
+                high = middle - 1;
+            }
+        }
+        return low;
+    }
+
+    /** Whether a block put together with any of these is kept although so much lies idle. */
+    private boolean isWanted(Built one, BlockSides others, double idle) {
+        double low = one.around() + idle + others.least;
+        double high = one.around() + idle + others.most;
+        double density = Math.max(
+                (one.value + others.density * others.least) / low, (one.value + others.density * others.most) / high);
+        for (int size = size(low); low <= largest && size <= size(high); size++) {
+            if (shelves.get(size).wants(density)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private void join(Built one, boolean turnsOne, Built other, boolean turnsOther, boolean beside) {
-        long oneWidth = turnsOne ? one.height : one.width;
-        long oneHeight = turnsOne ? one.width : one.height;
-        long otherWidth = turnsOther ? other.height : other.width;
-        long otherHeight = turnsOther ? other.width : other.height;
-        long width = beside ? oneWidth + otherWidth : Math.max(oneWidth, otherWidth);
-        long height = beside ? Math.max(oneHeight, otherHeight) : oneHeight + otherHeight;
+        long width = beside
+                ? one.across(turnsOne) + other.across(turnsOther)
+                : Math.max(one.across(turnsOne), other.across(turnsOther));
+        long height =
+                beside ? Math.max(one.up(turnsOne), other.up(turnsOther)) : one.up(turnsOne) + other.up(turnsOther);
         double around = (double) width * height;
         double value = one.value + other.value;
         boolean turns = one.turns && other.turns;
-        if (around > area
-                || value < shelves.get(size(around)).least * around
+        if (around > largest
+                || !shelf(around).wants(value / around)
                 || !(lies(width, height) || (turns && lies(height, width)))) {
             return;
         }
         long hash = one.hash + other.hash;
-        Shelf shelf = shelves.get(size(around));
-        if (!shelf.isNew(width, height, turns, hash)) {
+        if (!shelf(around).isNew(width, height, turns, hash)) {
             return;
         }
         int[] items = together(one.items, other.items);
         if (items.length > 0) {
-            Built built = new Built(width, height, turns, items, both(one.once, other.once), hash, value);
-            built.one = one;
-            built.other = other;
-            built.turnsOne = turnsOne;
-            built.turnsOther = turnsOther;
-            built.beside = beside;
-            shelf.add(built);
+            Built both = new Built(width, height, turns, items, both(one.once, other.once), hash, value);
+            both.one = one;
+            both.other = other;
+            both.turnsOne = turnsOne;
+            both.turnsOther = turnsOther;
+            both.beside = beside;
+            shelf(around).add(both);
+            sides += BLOCK;
         }
     }
 
     private long[] once(int item) {
-        long[] bits = new long[(left.length + 63) / 64];
+        long[] bits = new long[(singles + Long.SIZE - 1) / Long.SIZE];
         if (left[item] == 1) {
-            bits[item / 64] = 1L << (item % 64);
+            bits[single / Long.SIZE] = 1L << (single % Long.SIZE);
+            single++;
         }
         return bits;
     }
@@ -291,19 +274,11 @@ final class BlockBuilding {
         return bits;
     }
 
-    /** Scatters numbers over all bits (the finisher of SplitMix64: Steele, Lea and Flood 2014). */
-    private static long mixed(long number) {
-        long z = number * 0x9E3779B97F4A7C15L;
-        z = (z ^ (z >>> 30)) * 0xBF58476D1CE4E5B9L;
-        z = (z ^ (z >>> 27)) * 0x94D049BB133111EBL;
-        return z ^ (z >>> 31);
-    }
-
     private boolean lies(long width, long height) {
-        return width <= sheet.width() && height <= sheet.height();
+        return width <= across && height <= up;
     }
 
-    /** The items of both; none where there are not so many. */
+    /** The items of both, sorted; none where there are not so many. */
     private int[] together(int[] one, int[] other) {
         int[] all = new int[one.length + other.length];
         System.arraycopy(one, 0, all, 0, one.length);

@@ -4,8 +4,10 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import vantbreeze.core.guillotine.SheetFilling.Effort;
 
 /**
  * Looks for the plan that costs least. Plans are made in one go, then sheet by sheet, each sheet the one worth most of
@@ -39,10 +41,15 @@ public final class CutSearch {
 
     private static final double TIDYING = 0.25;
 
+    /** Of what is paid for a part so large may be used. */
+    private static final double CLOSELY = 0.97;
+
     private static final List<Order> ORDERS = List.of(Order.values());
 
-    /** What a step costs beside what is looked at. */
-    private static final int STEP = 8;
+    /** What a step costs beside what is looked at; and each sheet of the plan that is copied for it. */
+    private static final int STEP = 200;
+
+    private static final int SHEET = 20;
 
     /** How many plans in rows are made before tidier cuts are looked for. */
     private static final int IN_ROWS = 60;
@@ -53,8 +60,9 @@ public final class CutSearch {
     /** To put the cuts of a part in order is as much work as to look at so many places for it. */
     private static final int ORDERING = 40;
 
-    /** How many blocks of a size are kept when a plan is built, time after time. */
-    private static final int[] KEPT = {12, 48, 24, 96, 192};
+    /** How much is tried when a plan is built, time after time. */
+    private static final List<Effort> EFFORTS =
+            List.of(new Effort(12, 2), new Effort(24, 4), new Effort(48, 4), new Effort(24, 4), new Effort(96, 10));
 
     private final Problem problem;
     private final CutBudget budget;
@@ -63,9 +71,12 @@ public final class CutSearch {
     private final GridFill grid;
     private final Builder builder;
     private final double bound;
+    private final double share;
     private Layout best;
     private long spent;
     private Score bestScore;
+    /** Whether a sheet may be spared yet. */
+    private boolean isHopeful;
 
     private CutSearch(Problem problem, CutBudget budget) {
         this.problem = problem;
@@ -74,6 +85,7 @@ public final class CutSearch {
         this.grid = new GridFill(problem, random);
         this.builder = new Builder(problem, random);
         this.bound = LowerBound.of(problem);
+        this.share = LowerBound.share(problem, problem.area());
         this.best = new Layout(problem);
         this.bestScore = best.score();
     }
@@ -106,8 +118,20 @@ public final class CutSearch {
         return fill.looks() + grid.looks() + builder.looks() + spent;
     }
 
-    private boolean isOver(long looks) {
-        return looks() >= looks || budget.isStopped().getAsBoolean();
+    /** @param part of what may be spent altogether */
+    private boolean isOver(double part) {
+        long most = budget.looks() + (isHopeful ? budget.hope() : 0);
+        return looks() >= most * part || budget.isStopped().getAsBoolean();
+    }
+
+    /** Whether a plan that does without a sheet of this one need not be cut too closely. */
+    private boolean hopes() {
+        double least = best.sheets.stream()
+                .mapToDouble(sheet -> problem.bins().get(sheet.bin).cost())
+                .filter(cost -> cost > 0)
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+        return best.isWhole() && share <= CLOSELY * (best.cost - least);
     }
 
     private boolean isProven() {
@@ -119,6 +143,7 @@ public final class CutSearch {
         if (score.compareTo(bestScore) < 0) {
             best = layout;
             bestScore = score;
+            isHopeful = hopes();
             budget.better().accept(layout.solution(bound));
         }
     }
@@ -138,25 +163,25 @@ public final class CutSearch {
 
     /** Plans made sheet by sheet, more and more carefully. */
     private void build() {
-        long looks = (long) (budget.looks() * BUILDING);
-        for (int round = 0; !isOver(looks) && !isProven() && round < KEPT.length * 4; round++) {
+        for (int round = 0; !isOver(BUILDING) && !isProven() && round < EFFORTS.size() * 4; round++) {
             Layout layout = new Layout(problem);
             double[] values = builder.values(round == 0 ? 0 : 0.1);
-            int kept = KEPT[round % KEPT.length];
+            Effort effort = EFFORTS.get(round % EFFORTS.size());
             while (!layout.isWhole()
-                    && !isOver(looks)
-                    && builder.opened(layout, values, kept, Double.POSITIVE_INFINITY)) {
-                fill.fill(layout, Order.AREA.of(problem, all()), layout.cost, false);
+                    && !isOver(BUILDING)
+                    && builder.opened(layout, values, effort, Double.POSITIVE_INFINITY)) {
+                fill.fillLast(layout, Order.AREA.of(problem, missing(layout)));
             }
             fill.fill(layout, Order.AREA.of(problem, all()), Double.POSITIVE_INFINITY, false);
             take(layout);
+            builder.learn(layout);
         }
     }
 
     /** Time and again with less to spend. */
     private void spare() {
-        long looks = (long) (budget.looks() * (1 - TIDYING));
-        while (!isOver(looks) && !isProven() && !best.sheets.isEmpty()) {
+        double part = 1 - TIDYING;
+        while (!isOver(part) && !isProven() && !best.sheets.isEmpty()) {
             Layout start = new Layout(best);
             double dearest = Double.POSITIVE_INFINITY;
             if (best.isWhole()) {
@@ -165,7 +190,7 @@ public final class CutSearch {
                     start.empty(emptiest(start));
                 }
             }
-            climb(start, dearest, looks, Layout::progress);
+            climb(start, dearest, () -> isOver(part), Layout::progress);
         }
     }
 
@@ -180,12 +205,14 @@ public final class CutSearch {
 
     /** Tidier cuts from the same sheets. */
     private void tidy() {
-        long looks = Math.min(budget.looks(), looks() + (long) (budget.looks() * TIDYING));
-        if (best.isWhole() && !best.sheets.isEmpty() && !isOver(looks)) {
-            for (int round = 0; round < IN_ROWS && !isOver(looks); round++) {
+        // what was not spent on sparing sheets is not spent on tidier cuts either
+        long most = looks() + (long) (budget.looks() * TIDYING);
+        BooleanSupplier isOver = () -> looks() >= most || isOver(1);
+        if (best.isWhole() && !best.sheets.isEmpty()) {
+            for (int round = 0; round < IN_ROWS && !isOver.getAsBoolean(); round++) {
                 inRows();
             }
-            climb(new Layout(best), best.cost * (1 + SAME), looks, Layout::score);
+            climb(new Layout(best), best.cost * (1 + SAME), isOver, Layout::score);
         }
     }
 
@@ -207,22 +234,22 @@ public final class CutSearch {
     }
 
     /**
-     * Takes out and puts in, until the budget is spent or, on the way to cutting all, all are cut.
+     * Takes out and puts in, until it is over or, on the way to cutting all, all are cut.
      *
      * @param dearest what sheets may cost
      * @param measure what is climbed by
      */
-    private void climb(Layout start, double dearest, long looks, Function<Layout, Score> measure) {
+    private void climb(Layout start, double dearest, BooleanSupplier isOver, Function<Layout, Score> measure) {
         Layout now = start;
         Score score = measure.apply(now);
         Score top = score;
         Score[] memory = new Score[MEMORY];
         Arrays.fill(memory, score);
         boolean wasWhole = start.isWhole();
-        for (int step = 0; !isOver(looks); step++) {
+        for (int step = 0; !isOver.getAsBoolean(); step++) {
             Layout next = new Layout(now);
             // a step in which nothing can be put anywhere is work too, or it would never be over
-            spent += STEP;
+            spent += STEP + (long) SHEET * next.sheets.size();
             if (!wasWhole && random.nextInt(REBUILD) == 0) {
                 rebuild(next, dearest);
             } else if (wasWhole && random.nextInt(ROWS) == 0) {
@@ -261,9 +288,9 @@ public final class CutSearch {
             layout.empty(random.nextInt(layout.sheets.size()));
         }
         double[] values = builder.values(0.3);
-        int kept = KEPT[random.nextInt(KEPT.length)];
+        Effort effort = EFFORTS.get(random.nextInt(EFFORTS.size()));
         for (int i = 0; i <= count && !layout.isWhole(); i++) {
-            if (!builder.opened(layout, values, kept, dearest)) {
+            if (!builder.opened(layout, values, effort, dearest)) {
                 break;
             }
         }

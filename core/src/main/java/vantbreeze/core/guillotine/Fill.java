@@ -57,15 +57,25 @@ final class Fill {
      */
     void fill(Layout layout, int[] order, double dearest, boolean blinks) {
         for (int item : order) {
-            while (layout.left[item] > 0 && (placed(layout, item, blinks) || opened(layout, item, dearest))) {
+            while (layout.left[item] > 0 && (placed(layout, item, 0, blinks) || opened(layout, item, dearest))) {
                 layout.cut(item);
             }
         }
     }
 
-    private boolean placed(Layout layout, int item, boolean blinks) {
+    /** Puts items in this order where they fit on the last sheet. */
+    void fillLast(Layout layout, int[] order) {
+        for (int item : order) {
+            while (layout.left[item] > 0 && placed(layout, item, layout.sheets.size() - 1, false)) {
+                layout.cut(item);
+            }
+        }
+    }
+
+    /** @param first the first sheet that is looked at */
+    private boolean placed(Layout layout, int item, int first, boolean blinks) {
         Place best = new Place();
-        for (int sheet = 0; sheet < layout.sheets.size(); sheet++) {
+        for (int sheet = first; sheet < layout.sheets.size(); sheet++) {
             look(layout, sheet, item, false, blinks, best);
             // a square lies alike either way, but the grain may let it lie one way only
             if (!isSquare(item) || !problem.turning().allows(item, layout.sheets.get(sheet).bin, false)) {

@@ -6,7 +6,10 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 
-/** Something in hand whose parts lie where they are: only those at its two ends can be cut off. */
+/**
+ * Something in hand whose parts lie where they are: only those at its two ends can be cut off. Of the last two a piece
+ * falls by its own measure rather than by that of what is left over beside it.
+ */
 final class KeptInHand extends InHand {
 
     private final Deque<CutNode> rest;
@@ -18,9 +21,10 @@ final class KeptInHand extends InHand {
 
     @Override
     void count(Map<Long, Integer> now, Map<Long, Integer> later) {
-        now.merge(cut.extent(rest.getFirst()), 1, Integer::sum);
-        if (rest.size() > 2) {
-            now.merge(cut.extent(rest.getLast()), 1, Integer::sum);
+        for (boolean far : new boolean[] {false, true}) {
+            if (falls(far)) {
+                now.merge(cut.extent(end(far)), 1, Integer::sum);
+            }
         }
         rest.forEach(part -> countAll(part, later));
         rest.stream()
@@ -32,10 +36,18 @@ final class KeptInHand extends InHand {
     @Override
     List<CutNode> off(long fence, boolean far) {
         List<CutNode> off = new ArrayList<>();
-        while (rest.size() > 1 && cut.extent(far ? rest.getLast() : rest.getFirst()) == fence) {
+        while (rest.size() > 1 && falls(far) && cut.extent(end(far)) == fence) {
             off.add(far ? rest.removeLast() : rest.removeFirst());
         }
         return off;
+    }
+
+    private CutNode end(boolean far) {
+        return far ? rest.getLast() : rest.getFirst();
+    }
+
+    private boolean falls(boolean far) {
+        return rest.size() > 2 || !(end(far) instanceof CutNode.Rest) || end(!far) instanceof CutNode.Rest;
     }
 
     @Override

@@ -45,6 +45,14 @@ final class LowerBound {
 
     /** From the sheets that cost least for their area; sheets that all cost the same are used whole. */
     static double byArea(Problem problem, double wanted) {
+        double cost = share(problem, wanted);
+        double each = problem.bins().isEmpty() ? 0 : problem.bins().get(0).cost();
+        boolean alike = each > 0 && problem.bins().stream().allMatch(bin -> bin.cost() == each);
+        return alike ? each * Math.ceil(cost / each - HAIR) : cost;
+    }
+
+    /** What so much area costs, were sheets sold by it. */
+    static double share(Problem problem, double wanted) {
         double area = wanted;
         double cost = 0;
         List<Bin> cheapest = problem.bins().stream()
@@ -56,9 +64,7 @@ final class LowerBound {
             cost += taken / bin.area() * bin.cost();
             area -= taken;
         }
-        double each = cheapest.isEmpty() ? 0 : cheapest.get(0).cost();
-        boolean alike = each > 0 && cheapest.stream().allMatch(bin -> bin.cost() == each);
-        return alike ? each * Math.ceil(cost / each - HAIR) : cost;
+        return cost;
     }
 
     /** As many sheets as are needed at least, each the cheapest, if each were as wide and as high as any is. */

@@ -27,7 +27,8 @@ class TableStepsTest {
     void goesThroughAPieceInTheOrderOfTheWork() {
         List<TableStep> steps = TableSteps.of(card("z-fold"));
         assertThat(steps).extracting(TableStep::what).containsExactly("Cut", "Score, mountain", "Score, valley");
-        assertThat(steps.get(0).note()).endsWith("from A4");
+        // from which sheet it comes is said in one place only, where all of the card is cut
+        assertThat(steps.get(0).note()).isNull();
         assertThat(steps.get(1).figures()).containsExactly(new TableStep.Shown(Length.ofMillimetres(70), null));
         assertThat(steps.get(2).line()).isEqualTo(new TableStep.Line(TableStep.LineKind.SCORE, 1));
     }

@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -28,14 +30,19 @@ class CutStepsTest {
         return CutSteps.of(CutLayout.of(CutCases.plan(order)), order.tools(), order.ruler());
     }
 
+    /** Things alike in hand. */
+    private record Things(Size size, int count) {}
+
+    private static final Pattern SEVERAL = Pattern.compile("(?:both|all (\\d+)) strips (.*)");
+
     /** Does every step by its words; answers how many of each thing are in hand at the end. */
     private static Map<String, Integer> done(PaperPlan plan, List<CutStep> steps) {
-        Map<String, Size> hands = new HashMap<>();
+        Map<String, Things> hands = new HashMap<>();
         CutLayout.of(plan).stacks().forEach(stack -> {
             String name = stack.sheets() == 1
                     ? "sheet " + stack.first()
                     : "sheets " + stack.first() + " to " + (stack.first() + stack.sheets() - 1);
-            hands.put(name, stack.sheet().size());
+            hands.put(name, new Things(stack.sheet().size(), 1));
         });
         Map<String, Integer> fallen = new HashMap<>();
         Length fence = Length.ZERO;
@@ -45,38 +52,47 @@ class CutStepsTest {
             }
             assertThat(step.isSet()).isEqualTo(step.fence().equals(fence) && step.isSet());
             fence = step.fence();
-            Size hand = hands.remove(step.hand());
-            assertThat(hand).as(step.words()).isNotNull();
+            Matcher several = SEVERAL.matcher(step.hand());
+            String called = several.matches() ? "strip " + several.group(2) : step.hand();
+            Things things = hands.remove(called);
+            assertThat(things).as(step.words()).isNotNull();
+            int count = !several.matches() ? 1 : several.group(1) == null ? 2 : Integer.parseInt(several.group(1));
+            assertThat(things.count()).as(step.words()).isEqualTo(count);
+            assertThat(step.areas()).hasSize(count);
+            Size hand = things.size();
             boolean upright = step.edge() == Edge.LEFT || step.edge() == Edge.RIGHT;
             int sheets = CutLayout.of(plan).stacks().get(step.stack()).sheets();
+            assertThat(step.falls().stream().mapToInt(Fallen::count).sum()).isEqualTo(step.cuts() * count);
             for (Fallen one : step.falls()) {
-                for (int i = 0; i < one.count(); i++) {
-                    Size part = upright ? new Size(fence, hand.height()) : new Size(hand.width(), fence);
-                    assertThat(one.size()).as(step.words()).isEqualTo(part);
-                    hand = upright
-                            ? new Size(hand.width().minus(fence), hand.height())
-                            : new Size(hand.width(), hand.height().minus(fence));
-                    assertThat(hand.width().isPositive() && hand.height().isPositive())
-                            .isTrue();
-                    put(one, part, sheets, hands, fallen);
-                }
+                Size part = upright ? new Size(fence, hand.height()) : new Size(hand.width(), fence);
+                assertThat(one.size()).as(step.words()).isEqualTo(part);
+                put(one, sheets, hands, fallen);
+            }
+            for (int i = 0; i < step.cuts(); i++) {
+                hand = upright
+                        ? new Size(hand.width().minus(fence), hand.height())
+                        : new Size(hand.width(), hand.height().minus(fence));
+                assertThat(hand.width().isPositive() && hand.height().isPositive())
+                        .isTrue();
             }
             if (step.left() == null) {
-                hands.put(step.hand(), hand);
+                hands.put(called, new Things(hand, count));
             } else {
                 assertThat(step.left().size()).isEqualTo(hand);
-                put(step.left(), hand, sheets, hands, fallen);
+                assertThat(step.left().count()).isEqualTo(count);
+                put(step.left(), sheets, hands, fallen);
             }
         }
         assertThat(hands).isEmpty();
         return fallen;
     }
 
-    private static void put(Fallen one, Size size, int sheets, Map<String, Size> hands, Map<String, Integer> fallen) {
+    private static void put(Fallen one, int sheets, Map<String, Things> hands, Map<String, Integer> fallen) {
         if (one.what() == What.STRIP) {
-            assertThat(hands.put(one.name(), size)).isNull();
+            assertThat(hands.put(one.name(), new Things(one.size(), one.count())))
+                    .isNull();
         } else if (one.what() == What.BLANK) {
-            fallen.merge(one.name(), sheets, Integer::sum);
+            fallen.merge(one.name(), sheets * one.count(), Integer::sum);
         }
     }
 
@@ -106,6 +122,20 @@ class CutStepsTest {
         assertThat(steps(deeper).get(0).notes()).containsExactly("5 sheets on one another, under removable tape");
     }
 
+    /** Strips that are cut alike lie on one another: one step, as many goes as the trimmer needs. */
+    @Test
+    void stripsAlikeAreCutTogether() {
+        CutOrder order = CutCases.order(
+                CutCases.rectangles("Tag", 6, 100, 90), CutChoices.NONE, CutCases.sheet("a", 210, 297, 1));
+        List<String> words = steps(order).stream().map(CutStep::words).toList();
+        assertThat(words)
+                .containsExactly(
+                        "Sheet 1, foot at the fence, 270 mm: strip A; 210 × 27 mm is left over.",
+                        "Strip A, left edge at the fence, 100 mm: 2 × strip B; 10 × 270 mm is left over.",
+                        "Both strips B, foot at the fence, 90 mm: 4 × Tag; the rest of each is Tag (2 strips on one"
+                                + " another, under removable tape).");
+    }
+
     /** A blade that cuts a hair too wide each time: the fence is set to a hair less, what falls is as it shall be. */
     @Test
     void theBladesBiasIsTakenOff() {
@@ -126,7 +156,8 @@ class CutStepsTest {
     void cutsLongerThanTheBedAreAvoidedOrTold() {
         CutOrder order = CutCases.order(
                 CutCases.rectangles("Tag", 6, 140, 130), CutChoices.NONE, CutCases.sheet("a3", 297, 420, 2));
-        assertThat(steps(order).stream().flatMap(step -> step.notes().stream())).isEmpty();
+        assertThat(steps(order).stream().flatMap(step -> step.notes().stream()))
+                .noneMatch(note -> note.contains("bed"));
         CutOrder banner = CutCases.order(
                 CutCases.rectangles("Banner", 1, 200, 420), CutChoices.NONE, CutCases.sheet("a3", 297, 420, 2));
         assertThat(steps(banner).get(0).notes())
@@ -148,7 +179,7 @@ class CutStepsTest {
         List<CutStep> steps = steps(
                 CutCases.order(CutCases.rectangles("Tag", 1, 100, 70), squared, CutCases.sheet("a", 210, 297, 9)));
         assertThat(steps.get(0).words()).isEqualTo("Square sheet 1: trim 2 mm off each edge.");
-        assertThat(steps.get(1).area().width())
+        assertThat(steps.get(1).areas().get(0).width())
                 .isEqualTo(Length.ofMillimetres(206).units());
     }
 

@@ -45,48 +45,6 @@ class CutSearchTest {
         assertThat(worth).isEqualTo(244);
     }
 
-    /** As few sheets as when everything is tried, on sixty cards of a few pieces. */
-    @Property(tries = 60, seed = "11")
-    void aFewPiecesTakeAsFewSheetsAsCanBe(
-            @ForAll @IntRange(min = 3, max = 7) int count,
-            @ForAll boolean turns,
-            @ForAll @IntRange(max = 100_000) int seed) {
-        Random random = new Random(seed);
-        List<long[]> pieces = IntStream.range(0, count)
-                .mapToObj(i -> new long[] {2 + random.nextInt(7), 2 + random.nextInt(5)})
-                .toList();
-        Problem problem = new Problem(
-                pieces.stream().map(piece -> new Item(piece[0], piece[1], 1)).toList(),
-                List.of(new Bin(10, 7, Bin.PLENTY, 1)),
-                turns ? Rotations.FREE : Rotations.NONE);
-        Solution solution = best(problem, 2_000_000);
-        int fewest = new ExactCutting(pieces, turns).sheets(10, 7);
-        assertThat(solution.patterns()).hasSize(fewest);
-        assertThat(solution.bound()).isLessThanOrEqualTo(fewest);
-    }
-
-    /**
-     * Sheets cut up at random and a twentieth thrown away: no more than there were, mostly; never more than one more. A
-     * few of the many that the benchmark looks at.
-     */
-    @Test
-    void whatWasCutFromSoManySheetsComesFromAsMany() {
-        int known = 0;
-        int tried = 0;
-        for (int[] kind : new int[][] {{4, 20}, {12, 60}, {6, 60}}) {
-            for (int seed = 0; seed < 4; seed++) {
-                Problem problem = CutUp.of(new Random(seed), kind[0], kind[1], 0.06, seed % 2 == 0);
-                Solution solution =
-                        best(problem, 5 * CutBudget.of(problem.count()).looks());
-                assertThat(solution.isWhole()).isTrue();
-                assertThat(solution.patterns()).hasSizeLessThanOrEqualTo(kind[0] + 1);
-                known += solution.patterns().size() <= kind[0] ? 1 : 0;
-                tried++;
-            }
-        }
-        assertThat(known).isGreaterThanOrEqualTo(tried * 3 / 4);
-    }
-
     @Test
     void alikePiecesAreCutAlikeAndProvenBest() {
         Problem problem =

@@ -98,4 +98,20 @@ class CutSequenceTest {
         assertThat(sequence.cuts()).isZero();
         assertThat(done(problem, sequence)).containsEntry(List.of(50L, 70L), 2);
     }
+
+    /**
+     * A piece a little off the edge falls by its own measure, from the far edge; not by that of the strip beside it.
+     */
+    @Test
+    void aPieceFallsByItsOwnMeasure() {
+        CutNode.Cut kept = new CutNode.Cut(
+                50, 70, true, List.of(new CutNode.Rest(5, 70), new CutNode.Part(45, 70, 0, false)), true);
+        CutSequence sequence = CutSequence.of(List.of(new Pattern(0, kept)));
+        assertThat(sequence.settings()).hasSize(1);
+        assertThat(sequence.settings().get(0).fence()).isEqualTo(45);
+        Stroke stroke = sequence.settings().get(0).strokes().get(0);
+        assertThat(stroke.far()).isTrue();
+        assertThat(stroke.falls()).extracting(Fall::node).containsExactly(new CutNode.Part(45, 70, 0, false));
+        assertThat(stroke.left().node()).isEqualTo(new CutNode.Rest(5, 70));
+    }
 }

@@ -15,7 +15,7 @@ final class ExactCutting {
 
     private final List<long[]> pieces;
     private final boolean turns;
-    private final Map<List<Long>, Boolean> known = new HashMap<>();
+    private final Map<Long, Boolean> known = new HashMap<>();
 
     ExactCutting(List<long[]> pieces, boolean turns) {
         this.pieces = pieces;
@@ -48,7 +48,7 @@ final class ExactCutting {
         if (area > width * height) {
             return false;
         }
-        List<Long> key = List.of((long) set, width, height);
+        long key = ((long) set << 32) | (width << 16) | height;
         Boolean before = known.get(key);
         if (before == null) {
             before = Integer.bitCount(set) == 1
