@@ -122,9 +122,10 @@ class CutTest extends Browsing {
         page.getByText("Other sizes").click();
         page.getByLabel("How A3 is used").selectOption("for this paper too");
         assertThat(sheets()).containsText("1 sheet of A3");
+        assertThat(sheets()).containsText("With nothing chosen by hand it takes 1 sheet of A4");
         button("Undo").click();
         button("Undo").click();
-        assertThat(sheets()).containsText("1 sheet of A4");
+        assertThat(sheets()).containsText("1 sheet of A4 (no plan takes less)");
     }
 
     @Test

@@ -166,7 +166,7 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, @Nullable PaperPlan plain
 
     private List<String> notes() {
         List<String> notes = new ArrayList<>();
-        if (plan.isAssumed()) {
+        if (plan.isAssumed() && !plan.hasNoSheet()) {
             notes.add("No sheet of it is listed among your papers, so this plan buys %s."
                     .formatted(plan.sheets().stream()
                             .filter(sheet -> plan.use(sheet).orElse(SheetUse.FIRST) != SheetUse.BANNED)

@@ -124,6 +124,7 @@ class CuttingApiTest {
         cut(0, "\"what\":\"SHEET\",\"paper\":\"card-300\",\"sheet\":\"a4\",\"use\":\"BANNED\"")
                 .andExpect(status().isOk());
         plan().andExpect(jsonPath("$.papers[0].took").value("no sheet"))
+                .andExpect(jsonPath("$.papers[0].notes").isEmpty())
                 .andExpect(jsonPath("$.papers[0].warnings[0]").value(startsWith("Every sheet of it is left alone")));
         cut(1, "\"what\":\"SHEET\",\"paper\":\"card-300\",\"sheet\":\"a3\",\"use\":\"ADDED\"")
                 .andExpect(status().isOk());
