@@ -1,4 +1,4 @@
-import type { Card, Laid, PaperCut, SheetStack } from '../api/client'
+import type { Card, Laid, PaperCut } from '../api/client'
 import type { CardInHand } from '../bench/useCard'
 import { useWidth } from '../bench/useWidth'
 import { useSay } from '../house/Notices'
@@ -25,14 +25,14 @@ const GAP = 28
 export function SheetsInUse({ card, paper, inHand, walk, chosen, choose }: Props) {
   const [element, width] = useWidth<HTMLDivElement>()
   const say = useSay()
-  const put = (laid: Laid, stack: SheetStack, nth: number, x: number, y: number, turned: boolean) =>
+  const put = (laid: Laid, sheet: string, nth: number, x: number, y: number, turned: boolean) =>
     inHand
       .cut({
         what: 'PUT',
         paper: paper.paper,
         blank: laid.blank,
         copy: laid.copy,
-        sheet: stack.sheet,
+        sheet,
         nth,
         x,
         y,
@@ -41,7 +41,7 @@ export function SheetsInUse({ card, paper, inHand, walk, chosen, choose }: Props
       .catch((cause: Error) => say({ text: cause.message, wrong: true }))
   const drag = useBlankDrag(card.id, paper, (laid, to, x, y) => {
     choose({ blank: laid.blank, copy: laid.copy })
-    void put(laid, to, to.nth, x, y, laid.turned)
+    void put(laid, to.sheet, to.nth, x, y, laid.turned)
   })
   const whole = paper.stacks.reduce((sum, { size }) => sum + size.width.mm, 0)
   const highest = Math.max(1, ...paper.stacks.map(({ size }) => size.height.mm))
@@ -66,7 +66,7 @@ export function SheetsInUse({ card, paper, inHand, walk, chosen, choose }: Props
             walk={walk}
             chosen={chosen}
             onChoose={choose}
-            onPut={(laid, x, y, turned) => void put(laid, stack, stack.nth, x, y, turned)}
+            onPut={(laid, x, y, turned) => void put(laid, stack.sheet, stack.nth, x, y, turned)}
             ghost={ghostOn(drag.ghost, i)}
             onTake={drag.take}
           />
@@ -75,9 +75,10 @@ export function SheetsInUse({ card, paper, inHand, walk, chosen, choose }: Props
       <InHand
         paper={paper}
         taken={taken ?? null}
-        onTurn={({ stack, laid }) => void put(laid, stack, stack.nth, laid.area.x, laid.area.y, !laid.turned)}
-        onPin={({ stack, laid }) => void put(laid, stack, stack.nth, laid.area.x, laid.area.y, laid.turned)}
-        onMove={({ laid }, to) => void put(laid, to, to.nth, 0, 0, laid.turned)}
+        onTurn={({ stack, laid }) => void put(laid, stack.sheet, stack.nth, laid.area.x, laid.area.y, !laid.turned)}
+        onPin={({ stack, laid }) => void put(laid, stack.sheet, stack.nth, laid.area.x, laid.area.y, laid.turned)}
+        onMove={({ laid }, to) => void put(laid, to.sheet, to.nth, 0, 0, laid.turned)}
+        onAnother={({ laid }, sheet) => void put(laid, sheet, 0, 0, 0, laid.turned)}
         onLetGo={({ laid }) => {
           inHand
             .cut({ what: 'LET_GO', paper: paper.paper, blank: laid.blank, copy: laid.copy })

@@ -29,9 +29,9 @@ public record CutBudget(long looks, long hope, BooleanSupplier isStopped, Consum
     private static final long EACH_OF_CLASS = 100_000;
 
     /** What a sheet that might be spared is worth for each rectangle, and at most: a second or so. */
-    private static final long HOPE = 1_500_000;
+    private static final long HOPE = 1_000_000;
 
-    private static final long MOST_HOPE = 40_000_000;
+    private static final long MOST_HOPE = 24_000_000;
 
     /** What a plan of so many rectangles is usually worth. */
     public static CutBudget of(int count) {
