@@ -9,12 +9,11 @@ type Props = {
   onTurn: (taken: Taken) => void
   onPin: (taken: Taken) => void
   onMove: (taken: Taken, to: SheetStack) => void
-  onAnother: (taken: Taken, sheet: string) => void
   onLetGo: (taken: Taken) => void
 }
 
 /** The blank that is taken up, and what can be done with it. */
-export function InHand({ paper, taken, onTurn, onPin, onMove, onAnother, onLetGo }: Props) {
+export function InHand({ paper, taken, onTurn, onPin, onMove, onLetGo }: Props) {
   if (paper.stacks.length === 0) return null
   if (!taken) {
     return (
@@ -53,21 +52,9 @@ export function InHand({ paper, taken, onTurn, onPin, onMove, onAnother, onLetGo
               To sheet {to.first}
             </button>
           ))}
-          {sheetsToTake(paper).map(({ id, name }) => (
-            <button key={id} type="button" className="slip bg-paper" onClick={() => onAnother(taken, id)}>
-              To one more {name}
-            </button>
-          ))}
           {!blank.turns && <span className="text-base italic">Its pattern has an upper end.</span>}
         </>
       )}
     </div>
   )
 }
-
-/** Of how many kinds one more is offered. */
-const MOST_KINDS = 3
-
-/** Sheets of which one more could be taken. */
-const sheetsToTake = (paper: PaperCut) =>
-  paper.sheets.filter(({ listed, used, use }) => (listed || used > 0) && use !== 'BANNED').slice(0, MOST_KINDS)

@@ -78,7 +78,6 @@ export function SheetsInUse({ card, paper, inHand, walk, chosen, choose }: Props
         onTurn={({ stack, laid }) => void put(laid, stack.sheet, stack.nth, laid.area.x, laid.area.y, !laid.turned)}
         onPin={({ stack, laid }) => void put(laid, stack.sheet, stack.nth, laid.area.x, laid.area.y, laid.turned)}
         onMove={({ laid }, to) => void put(laid, to.sheet, to.nth, 0, 0, laid.turned)}
-        onAnother={({ laid }, sheet) => void put(laid, sheet, 0, 0, 0, laid.turned)}
         onLetGo={({ laid }) => {
           inHand
             .cut({ what: 'LET_GO', paper: paper.paper, blank: laid.blank, copy: laid.copy })

@@ -115,17 +115,6 @@ class CutTest extends Browsing {
     }
 
     @Test
-    void aPieceGoesToASheetOfItsOwn() {
-        cutting("Kite theatre for the bandstand");
-        blank("Band").click();
-        button("To one more A4").click();
-        assertThat(sheets()).containsText("Pinned so it takes 2 sheets of A4; nothing pinned, 1 sheet of A4.");
-        assertThat(blank("Band")).hasAttribute("aria-label", Pattern.compile("pinned$"));
-        button("Undo").click();
-        assertThat(sheets()).containsText("1 sheet of A4 (no plan takes less)");
-    }
-
-    @Test
     void aSheetIsLeftAloneAndAnotherTaken() {
         cutting("Kite theatre for the bandstand");
         page.getByLabel("How A4 is used").selectOption("not at all");
