@@ -1,16 +1,14 @@
 import { useLocation } from 'wouter'
-import { useSay } from '../house/Notices'
+import { useAttempt } from '../house/Notices'
 import { Sheet } from '../house/Sheet'
 import type { CardInHand } from './useCard'
 
 /** Another window changed the card first: both are offered, nothing is lost. */
 export function ConflictSheet({ inHand }: { inHand: CardInHand }) {
-  const say = useSay()
   const [, go] = useLocation()
   const { conflict } = inHand
   if (!conflict) return null
-  const attempt = (step: Promise<unknown>) =>
-    void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  const attempt = useAttempt()
   const choices = [
     {
       label: 'Take it as it is there',

@@ -78,7 +78,7 @@ function Room({ card, cutting, inHand }: Props) {
         <Underway card={card.id} cutting={cutting} />
         {paper && (
           <section aria-label="Sheets" className="bg-chalk">
-            <Papers card={card} papers={cutting.papers} chosen={paper.paper} onChoose={choose}>
+            <Papers card={card} inHand={inHand} papers={cutting.papers} chosen={paper.paper} onChoose={choose}>
               <div className={paper.stacks.length < 3 ? 'xl:grid xl:grid-cols-[minmax(0,1fr)_25rem]' : ''}>
                 <SheetsInUse
                   card={card}

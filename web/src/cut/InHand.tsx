@@ -3,12 +3,15 @@ import { SizeText } from '../house/SizeText'
 
 export type Taken = { stack: SheetStack; laid: Laid }
 
+/** A sheet of a kind: the how-manieth of those with anything pinned; 0 for one more. */
+export type Place = Pick<SheetStack, 'sheet' | 'nth'>
+
 type Props = {
   paper: PaperCut
   taken: Taken | null
   onTurn: (taken: Taken) => void
   onPin: (taken: Taken) => void
-  onMove: (taken: Taken, to: SheetStack) => void
+  onMove: (taken: Taken, to: Place) => void
   onLetGo: (taken: Taken) => void
 }
 
@@ -24,7 +27,13 @@ export function InHand({ paper, taken, onTurn, onPin, onMove, onLetGo }: Props) 
   }
   const { laid, stack } = taken
   const blank = paper.blanks[laid.blank]
-  const others = paper.stacks.filter((one) => one !== stack)
+  const others = [
+    ...paper.stacks.filter((one) => one !== stack).map((one) => ({ ...one, name: `sheet ${one.first}` })),
+    // kinds that lie ready and that nothing is cut from yet
+    ...paper.sheets
+      .filter(({ listed, used, use }) => listed && used === 0 && use !== 'BANNED')
+      .map(({ id, name }) => ({ sheet: id, nth: 0, name })),
+  ]
   return (
     <div role="group" aria-label="In hand" className="flex flex-wrap items-center gap-x-3 gap-y-1 px-6 pb-2 text-lg">
       <span>
@@ -48,8 +57,8 @@ export function InHand({ paper, taken, onTurn, onPin, onMove, onLetGo }: Props) 
             Turn it
           </button>
           {others.map((to) => (
-            <button key={to.first} type="button" className="slip bg-paper" onClick={() => onMove(taken, to)}>
-              To sheet {to.first}
+            <button key={to.name} type="button" className="slip bg-paper" onClick={() => onMove(taken, to)}>
+              To {to.name}
             </button>
           ))}
           {!blank.turns && <span className="text-base italic">Its pattern has an upper end.</span>}

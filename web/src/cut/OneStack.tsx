@@ -40,7 +40,7 @@ export function OneStack(props: StackProps) {
       <svg
         width={wide + 2 * MARGIN}
         height={high + 2 * MARGIN}
-        className="block max-w-full touch-none"
+        className="block max-w-full touch-none select-none"
         role="group"
         aria-label={nameOf(stack)}
         data-stack={number}

@@ -1,10 +1,13 @@
 import { Tabs } from 'radix-ui'
 import type { ReactNode } from 'react'
 import type { Card, PaperCut } from '../api/client'
+import type { CardInHand } from '../bench/useCard'
 import { Swatch } from '../papers/Swatch'
+import { Joins } from './Joins'
 
 type Props = {
   card: Card
+  inHand: CardInHand
   papers: PaperCut[]
   chosen: string
   onChoose: (paper: string) => void
@@ -12,11 +15,12 @@ type Props = {
 }
 
 /** The papers of a card, one of which lies on the table; what it takes, and how it is cut. */
-export function Papers({ card, papers, chosen, onChoose, children }: Props) {
+export function Papers({ card, inHand, papers, chosen, onChoose, children }: Props) {
   const paper = papers.find((one) => one.paper === chosen)
   const table = paper && (
     <>
       <Took paper={paper} />
+      <Joins paper={paper} inHand={inHand} />
       {children}
     </>
   )

@@ -1,9 +1,9 @@
 import type { Card, Laid, PaperCut } from '../api/client'
 import type { CardInHand } from '../bench/useCard'
 import { useWidth } from '../bench/useWidth'
-import { useSay } from '../house/Notices'
+import { useAttempt } from '../house/Notices'
 import { type Chosen, isChosen } from './chosen'
-import { InHand } from './InHand'
+import { InHand, type Place } from './InHand'
 import { MARGIN, OneStack } from './OneStack'
 import { type Ghost, useBlankDrag } from './useBlankDrag'
 import type { Walk } from './useWalk'
@@ -24,24 +24,24 @@ const GAP = 28
 /** All sheets of a paper that are used, beside one another at one scale, with what lies on them. */
 export function SheetsInUse({ card, paper, inHand, walk, chosen, choose }: Props) {
   const [element, width] = useWidth<HTMLDivElement>()
-  const say = useSay()
-  const put = (laid: Laid, sheet: string, nth: number, x: number, y: number, turned: boolean) =>
-    inHand
-      .cut({
+  const attempt = useAttempt()
+  const put = (laid: Laid, to: Place, x: number, y: number, turned: boolean) =>
+    attempt(
+      inHand.cut({
         what: 'PUT',
         paper: paper.paper,
         blank: laid.blank,
         copy: laid.copy,
-        sheet,
-        nth,
+        sheet: to.sheet,
+        nth: to.nth,
         x,
         y,
         turned,
-      })
-      .catch((cause: Error) => say({ text: cause.message, wrong: true }))
+      }),
+    )
   const drag = useBlankDrag(card.id, paper, (laid, to, x, y) => {
     choose({ blank: laid.blank, copy: laid.copy })
-    void put(laid, to.sheet, to.nth, x, y, laid.turned)
+    put(laid, to, x, y, laid.turned)
   })
   const whole = paper.stacks.reduce((sum, { size }) => sum + size.width.mm, 0)
   const highest = Math.max(1, ...paper.stacks.map(({ size }) => size.height.mm))
@@ -66,7 +66,7 @@ export function SheetsInUse({ card, paper, inHand, walk, chosen, choose }: Props
             walk={walk}
             chosen={chosen}
             onChoose={choose}
-            onPut={(laid, x, y, turned) => void put(laid, stack.sheet, stack.nth, x, y, turned)}
+            onPut={(laid, x, y, turned) => put(laid, stack, x, y, turned)}
             ghost={ghostOn(drag.ghost, i)}
             onTake={drag.take}
           />
@@ -75,14 +75,12 @@ export function SheetsInUse({ card, paper, inHand, walk, chosen, choose }: Props
       <InHand
         paper={paper}
         taken={taken ?? null}
-        onTurn={({ stack, laid }) => void put(laid, stack.sheet, stack.nth, laid.area.x, laid.area.y, !laid.turned)}
-        onPin={({ stack, laid }) => void put(laid, stack.sheet, stack.nth, laid.area.x, laid.area.y, laid.turned)}
-        onMove={({ laid }, to) => void put(laid, to.sheet, to.nth, 0, 0, laid.turned)}
-        onLetGo={({ laid }) => {
-          inHand
-            .cut({ what: 'LET_GO', paper: paper.paper, blank: laid.blank, copy: laid.copy })
-            .catch((cause: Error) => say({ text: cause.message, wrong: true }))
-        }}
+        onTurn={({ stack, laid }) => put(laid, stack, laid.area.x, laid.area.y, !laid.turned)}
+        onPin={({ stack, laid }) => put(laid, stack, laid.area.x, laid.area.y, laid.turned)}
+        onMove={({ laid }, to) => put(laid, to, 0, 0, laid.turned)}
+        onLetGo={({ laid }) =>
+          attempt(inHand.cut({ what: 'LET_GO', paper: paper.paper, blank: laid.blank, copy: laid.copy }))
+        }
       />
     </div>
   )

@@ -2,16 +2,14 @@ import type { CutCommand, Cutting, PaperCut } from '../api/client'
 import type { CardInHand } from '../bench/useCard'
 import { Choice } from '../house/Choice'
 import { FigureField } from '../house/FigureField'
-import { useSay } from '../house/Notices'
+import { useAttempt } from '../house/Notices'
 import { SizeText } from '../house/SizeText'
 
 type Props = { cutting: Cutting; paper: PaperCut; inHand: CardInHand }
 
 /** What is wished of the plan, and which sheets it may take. */
 export function Wishes({ cutting, paper, inHand }: Props) {
-  const say = useSay()
-  const attempt = (step: Promise<unknown>) =>
-    void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  const attempt = useAttempt()
   const now = { offcutsFirst: cutting.offcutsFirst, grain: cutting.grain, squared: cutting.squared.text }
   const wish = (change: Partial<CutCommand>) => inHand.cut({ what: 'WISH', ...now, ...change })
   return (
@@ -68,11 +66,16 @@ export function Wishes({ cutting, paper, inHand }: Props) {
 type ListProps = { sheets: PaperCut['sheets']; paper: PaperCut; inHand: CardInHand }
 
 function SheetList({ sheets, paper, inHand }: ListProps) {
-  const say = useSay()
+  const attempt = useAttempt()
   const use = (sheet: string, as: string) =>
-    void inHand
-      .cut({ what: 'SHEET', paper: paper.paper, sheet, use: as === 'NONE' ? undefined : (as as CutCommand['use']) })
-      .catch((cause: Error) => say({ text: cause.message, wrong: true }))
+    attempt(
+      inHand.cut({
+        what: 'SHEET',
+        paper: paper.paper,
+        sheet,
+        use: as === 'NONE' ? undefined : (as as CutCommand['use']),
+      }),
+    )
   return (
     <ul className="mt-1">
       {sheets.map((sheet) => (

@@ -7,6 +7,15 @@ const Say = createContext<(notice: Notice) => void>(() => {})
 /** Says something to the maker at the foot of the table, with a way to take the last step back. */
 export const useSay = () => useContext(Say)
 
+/** Takes a step, and says at the foot of the table why it could not be taken. */
+export function useAttempt() {
+  const say = useSay()
+  return useCallback(
+    (step: Promise<unknown>) => void step.catch((cause: Error) => say({ text: cause.message, wrong: true })),
+    [say],
+  )
+}
+
 const SHOWN_MS = 12_000
 
 export function Notices({ children }: { children: ReactNode }) {

@@ -9,7 +9,7 @@ import { Pickable } from '../bench/picked'
 import { type CardInHand, useCard } from '../bench/useCard'
 import { useStepKeys } from '../bench/useStepKeys'
 import { NoSuchCard } from '../house/NoSuchCard'
-import { useSay } from '../house/Notices'
+import { useAttempt, useSay } from '../house/Notices'
 import { onPaper } from '../papers/dress'
 import { Aside } from './Aside'
 import { CutList } from './CutList'
@@ -42,12 +42,10 @@ function useTogether(card: Card | undefined, layers: Layers | undefined) {
 type Props = { card: Card; layers: Layers; inHand: CardInHand }
 
 function Room({ card, layers, inHand }: Props) {
-  const say = useSay()
   // by their place among all faces, in the order in which they were ticked
   const [allTicked, setTicked] = useState<number[]>([])
   const ticked = allTicked.filter((face) => face < layers.faces.length)
-  const attempt = (step: Promise<unknown>) =>
-    void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  const attempt = useAttempt()
   const refs = (faces: number[]) =>
     faces.map((face) => ({ panel: layers.faces[face].panel, face: layers.faces[face].face }))
   const wish = (what: LayerCommand['what'], faces: number[], rest: Partial<LayerCommand> = {}) =>

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { ChosenLayer, Layers, LayerCommand } from '../api/client'
-import { useSay } from '../house/Notices'
+import { useAttempt } from '../house/Notices'
 import { Embellishments } from './Embellishments'
 import { FromDies } from './FromDies'
 import { Joints } from './Joints'
@@ -28,7 +28,6 @@ type Props = {
 
 /** The stack on what is ticked, uppermost layer first: changed where it stands, and laid on what else is ticked. */
 export function Stack({ card, layers, ticked, onLay, onAdd, onRun, onOff, onTickAll, onUntick, onBed }: Props) {
-  const say = useSay()
   const [last, setLast] = useState<ChosenLayer[] | null>(null)
   const dressed = ticked.filter((face) => layers.faces[face].dressed >= 0)
   const shown = dressed.length > 0 ? layers.dressed[layers.faces[dressed[0]].dressed] : null
@@ -36,7 +35,7 @@ export function Stack({ card, layers, ticked, onLay, onAdd, onRun, onOff, onTick
   const embellishments = shown ? typedStack(shown).embellishments : []
   const change = (layer: LayerCommand['layers'][number], at: number) =>
     onLay({ layers: stack.map((one, i) => (i === at ? layer : typed(one))), embellishments }, dressed)
-  const tell = (step: Promise<unknown>) => void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  const tell = useAttempt()
   const put = (next: LayerCommand['layers']) => tell(onLay({ layers: next, embellishments }, dressed))
   const lay = () => {
     setLast(stack)

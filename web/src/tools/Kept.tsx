@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import type { OwnStock, Paper, Size } from '../api/client'
 import type { Put } from '../api/tools'
-import { useSay } from '../house/Notices'
+import { useAttempt } from '../house/Notices'
 import { SizeText } from '../house/SizeText'
 import { Swatch } from '../papers/Swatch'
 
@@ -9,9 +9,7 @@ type Thing = { id: string; name: string; away: boolean; size?: Size; words?: str
 
 /** What is kept, each put away when it is no longer wanted: cards that use it go on. */
 export function Kept({ things, put }: { things: Thing[] | OwnStock['envelopes']; put: Put }) {
-  const say = useSay()
-  const attempt = (step: Promise<unknown>) =>
-    void step.catch((cause: Error) => say({ text: cause.message, wrong: true }))
+  const attempt = useAttempt()
   return (
     <ul>
       {(things as Thing[]).map(({ id, name, away, size, words, paper, more }) => (

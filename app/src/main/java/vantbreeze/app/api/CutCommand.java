@@ -9,6 +9,7 @@ import vantbreeze.core.cutting.CutWishes;
 import vantbreeze.core.cutting.SheetUse;
 import vantbreeze.core.edit.ChooseCuts;
 import vantbreeze.core.edit.Edit;
+import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.tool.Allowances;
@@ -25,6 +26,10 @@ import vantbreeze.core.tool.Allowances;
  * @param y the same from the foot
  * @param use what the sheet is used as; left out for as it comes
  * @param squared what is trimmed off every edge of a whole sheet, as typed
+ * @param piece name of a piece that is joined from parts; {@code nth} of that name, from 1
+ * @param seam which of its seams, from 0
+ * @param at where its first part shall end, as typed; left out to move it by some marks
+ * @param divisions by so many marks of the ruler
  */
 public record CutCommand(
         int revision,
@@ -40,7 +45,11 @@ public record CutCommand(
         @Nullable SheetUse use,
         @Nullable Boolean offcutsFirst,
         CutWishes.@Nullable Grain grain,
-        @Nullable @MaybeText String squared)
+        @Nullable @MaybeText String squared,
+        @Nullable @MaybeText String piece,
+        @Nullable Integer seam,
+        @Nullable @MaybeText String at,
+        @Nullable Integer divisions)
         implements EditRequest {
 
     /** What is decided. */
@@ -54,7 +63,13 @@ public record CutCommand(
         /** How a sheet is used. */
         SHEET,
         /** What is wished of the whole plan. */
-        WISH
+        WISH,
+        /** A piece larger than every sheet is joined from parts. */
+        JOIN,
+        /** Where it is joined. */
+        SEAM,
+        /** It is cut whole again. */
+        WHOLE
     }
 
     @Override
@@ -65,7 +80,19 @@ public record CutCommand(
             case LET_ALL_GO -> new ChooseCuts.LetAllGo();
             case SHEET -> new ChooseCuts.UseSheet(new CutChoices.SheetOf(text(paper), text(sheet)), use);
             case WISH -> new ChooseCuts.Wish(wishes(ruler));
+            case JOIN -> new ChooseCuts.Join(text(paper), number(blank));
+            case SEAM ->
+                new ChooseCuts.MoveSeam(
+                        id(),
+                        number(seam),
+                        at == null ? null : new Written(ruler).measure("at", at),
+                        number(divisions));
+            case WHOLE -> new ChooseCuts.Whole(id());
         };
+    }
+
+    private PieceId id() {
+        return new PieceId(text(piece), Math.max(1, number(nth)));
     }
 
     /** Where a blank is put. */

@@ -105,7 +105,7 @@ class CuttingController {
         return CuttingView.of(
                 card,
                 shown,
-                job.plain(),
+                job.others(),
                 done != null,
                 job.wasStopped(),
                 done != null ? 1 : job.share(),

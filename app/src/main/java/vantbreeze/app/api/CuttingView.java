@@ -2,14 +2,13 @@ package vantbreeze.app.api;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cutting.CutKeeping;
 import vantbreeze.core.cutting.CutPlan;
 import vantbreeze.core.cutting.CutStep;
 import vantbreeze.core.cutting.CutWishes;
-import vantbreeze.core.cutting.PaperPlan;
+import vantbreeze.core.cutting.OtherPlans;
 import vantbreeze.core.cutting.SheetUse;
 import vantbreeze.core.guillotine.CutArea;
 import vantbreeze.core.length.Length;
@@ -74,6 +73,8 @@ public record CuttingView(
      * @param pinsCost in words what the pins cost; left out where they cost nothing
      * @param otherwise in words what it takes with nothing decided by hand; left out where that is the same
      * @param warnings in words, what is in the way
+     * @param offers pieces larger than every sheet that could be joined from parts
+     * @param seams where pieces are joined from parts
      * @param notes in words, what to know of the plan
      * @param heavy whether its grain matters
      * @param largestRest the largest rectangle left over, if anything is
@@ -86,6 +87,8 @@ public record CuttingView(
             @Nullable String pinsCost,
             @Nullable String otherwise,
             List<String> warnings,
+            List<JoinOfferView> offers,
+            List<SeamView> seams,
             List<String> notes,
             boolean heavy,
             @Nullable SizeView largestRest,
@@ -93,6 +96,27 @@ public record CuttingView(
             List<BlankView> blanks,
             List<StackView> stacks,
             List<CutStepView> steps) {}
+
+    /**
+     * That a piece could be joined from parts.
+     *
+     * @param blank its number among the blanks of the paper
+     * @param label what doing so is called on a button
+     * @param words how it would be
+     */
+    public record JoinOfferView(int blank, String label, String words) {}
+
+    /**
+     * Where a piece is joined from parts.
+     *
+     * @param piece its name, and the how-manieth of that name it is
+     * @param seam which of its seams
+     * @param words how its parts lie and where the seams show; of the first seam only
+     * @param at where the part before it ends
+     * @param from the edge that this is from: "left edge"
+     * @param isLost whether it lies across a fold by now, so that the piece is cut whole
+     */
+    public record SeamView(String piece, int nth, int seam, String words, FigureView at, String from, boolean isLost) {}
 
     /**
      * A sheet that could be cut.
@@ -196,7 +220,7 @@ public record CuttingView(
     static CuttingView of(
             Card card,
             CutPlan plan,
-            Optional<CutPlan> plain,
+            OtherPlans others,
             boolean isDone,
             boolean wasStopped,
             double share,
@@ -215,16 +239,8 @@ public record CuttingView(
                 card.plan().cutting().pins().size(),
                 done.stream().map(DoneView::of).toList(),
                 plan.papers().stream()
-                        .map(paper -> new PlannedPaper(worked, paper, plain(plain, paper), known).view())
+                        .map(paper -> new PlannedPaper(worked, paper, others, known).view())
                         .toList());
-    }
-
-    private static @Nullable PaperPlan plain(Optional<CutPlan> plain, PaperPlan paper) {
-        return plain.stream()
-                .flatMap(plan -> plan.papers().stream())
-                .filter(one -> one.stockId().equals(paper.stockId()))
-                .findFirst()
-                .orElse(null);
     }
 
     static double mm(long units) {

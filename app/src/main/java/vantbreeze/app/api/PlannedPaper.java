@@ -21,14 +21,15 @@ import vantbreeze.app.api.CuttingView.SheetChoiceView;
 import vantbreeze.app.api.CuttingView.StackView;
 import vantbreeze.core.cutting.Blank;
 import vantbreeze.core.cutting.CutLayout;
+import vantbreeze.core.cutting.CutPlan;
 import vantbreeze.core.cutting.CutStep;
 import vantbreeze.core.cutting.CutSteps;
+import vantbreeze.core.cutting.OtherPlans;
 import vantbreeze.core.cutting.PaperPlan;
 import vantbreeze.core.cutting.SheetUse;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.PieceId;
-import vantbreeze.core.guillotine.Solution;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -40,22 +41,25 @@ import vantbreeze.core.plan.WorkedPlan;
 /**
  * What is cut from one paper, told.
  *
- * @param plain the same with nothing decided by hand; null where nothing is
+ * @param others the same with less decided by hand
  * @param known all sheets there are
  */
-record PlannedPaper(WorkedPlan worked, PaperPlan plan, @Nullable PaperPlan plain, List<StockSheet> known) {
+record PlannedPaper(WorkedPlan worked, PaperPlan plan, OtherPlans others, List<StockSheet> known) {
 
     PaperCutView view() {
+        JoinedPieces joins = new JoinedPieces(worked, plan);
         CutLayout layout = CutLayout.of(plan);
         List<CutStep> steps = CutSteps.of(layout, worked.tools(), ruler());
         return new PaperCutView(
                 plan.stockId(),
                 plan.stock().name(),
-                took(plan, plan.solution()),
+                took(plan),
                 knownWords(),
                 pinsCost(),
                 otherwise(),
                 warnings(),
+                joins.offers(),
+                joins.seams(),
                 notes(),
                 plan.isHeavy(),
                 plan.solution()
@@ -72,22 +76,19 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, @Nullable PaperPlan plain
         return worked.ruler();
     }
 
-    private static String took(PaperPlan plan, Solution solution) {
+    private static String took(PaperPlan plan) {
         List<String> took = new ArrayList<>();
-        for (int i = 0; i < plan.sheets().size(); i++) {
-            int bin = i;
-            long used = solution.patterns().stream()
-                    .filter(pattern -> pattern.bin() == bin)
-                    .count();
+        for (StockSheet sheet : plan.sheets()) {
+            int used = plan.used(sheet);
             if (used > 0) {
-                took.add(counted(used, plan.sheets().get(i)));
+                took.add(counted(used, sheet));
             }
         }
-        String money = money(plan, solution);
+        String money = money(plan);
         return took.isEmpty() ? "no sheet" : String.join(", ", took) + (money.isEmpty() ? "" : ", " + money);
     }
 
-    private static String counted(long used, StockSheet sheet) {
+    private static String counted(int used, StockSheet sheet) {
         return sheet.offcut()
                 ? String.format(Locale.ROOT, "%d %s %s", used, used == 1 ? "offcut" : "offcuts", sheet.name())
                 : String.format(Locale.ROOT, "%d %s of %s", used, used == 1 ? "sheet" : "sheets", sheet.name());
@@ -99,9 +100,9 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, @Nullable PaperPlan plain
     }
 
     /** What the sheets cost in money, where all that are used have a price. */
-    private static String money(PaperPlan plan, Solution solution) {
+    private static String money(PaperPlan plan) {
         BigDecimal sum = BigDecimal.ZERO;
-        for (var pattern : solution.patterns()) {
+        for (var pattern : plan.solution().patterns()) {
             BigDecimal price = plan.sheets().get(pattern.bin()).price();
             if (price == null) {
                 return "";
@@ -119,23 +120,26 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, @Nullable PaperPlan plain
     }
 
     private @Nullable String pinsCost() {
-        Solution without = plan.unpinned().orElse(null);
-        if (without == null || without.cost() >= plan.solution().cost() - 1e-9) {
-            return null;
-        }
-        return "Pinned so it takes %s; nothing pinned, %s.".formatted(took(plan, plan.solution()), took(plan, without));
+        return same(others.unpinned())
+                .filter(without -> without.solution().cost() < plan.solution().cost() - 1e-9)
+                .map(without -> "Pinned so it takes %s; nothing pinned, %s.".formatted(took(plan), took(without)))
+                .orElse(null);
     }
 
     private @Nullable String otherwise() {
-        if (plain == null) {
-            return null;
-        }
-        String without = took(plain, plain.solution());
-        Solution unpinned = plan.unpinned().orElse(plan.solution());
-        boolean isTold = without.equals(took(plan, unpinned)) && pinsCost() != null;
-        return isTold || without.equals(took(plan, plan.solution()))
-                ? null
-                : "With nothing chosen by hand it takes %s.".formatted(without);
+        String told = pinsCost() == null
+                ? took(plan)
+                : same(others.unpinned()).map(PlannedPaper::took).orElse("");
+        return same(others.plain())
+                .map(PlannedPaper::took)
+                .filter(without -> !without.equals(told) && !without.equals(took(plan)))
+                .map("With nothing chosen by hand it takes %s."::formatted)
+                .orElse(null);
+    }
+
+    /** What another plan cuts from this paper. */
+    private Optional<PaperPlan> same(Optional<CutPlan> other) {
+        return other.flatMap(all -> all.find(plan.stockId()));
     }
 
     private List<String> warnings() {
@@ -145,22 +149,10 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, @Nullable PaperPlan plain
                     + " add another size.");
             return warnings;
         }
-        plan.tooLarge().forEach(blank -> warnings.add(tooLarge(blank)));
-        List<Blank> large = plan.tooLarge();
-        for (Blank blank : plan.blanks()) {
-            int missing = plan.missing(blank);
-            if (missing > 0 && !large.contains(blank)) {
-                warnings.add(String.format(
-                        Locale.ROOT,
-                        "%d of %s find%s no place: there are too few sheets. Add some, or use another size.",
-                        missing,
-                        CutSteps.name(blank),
-                        missing == 1 ? "s" : ""));
-            }
-        }
+        plan.leftOut().forEach(left -> warnings.add(inWords(left)));
         plan.lostPins()
                 .forEach(lost -> warnings.add("%s can't lie where you put it: %s."
-                        .formatted(capital(CutSteps.name(lost.blank())), lost.why())));
+                        .formatted(capital(lost.blank().name()), lost.why())));
         return warnings;
     }
 
@@ -173,23 +165,46 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, @Nullable PaperPlan plain
                             .map(StockSheet::name)
                             .collect(Collectors.joining(" or "))));
         }
-        if (plan.isAcrossGrain()) {
-            notes.add("Some folds run across the grain: along it, it takes more sheets or does not fit them. To"
-                    + " keep them along it all the same, make that a rule below.");
+        switch (plan.folds()) {
+            case ALONG -> {
+                // as it should be
+            }
+            case PINNED_ACROSS ->
+                notes.add("What you pinned lies with folds across the grain, where heavy card may crack. Turn it, if"
+                        + " that matters.");
+            case ACROSS_TO_SPARE ->
+                notes.add("Some folds run across the grain: along it, it takes more sheets or does not fit them. To"
+                        + " keep them along it all the same, make that a rule below.");
+            case ACROSS -> notes.add("Some folds run across the grain, where heavy card may crack.");
         }
         return notes;
     }
 
-    private String tooLarge(Blank blank) {
-        String piecing = blank.number() == 0
-                ? " Join it from two, overlapping by half an inch (13 mm) or more where a layer hides it."
+    private String inWords(PaperPlan.LeftOut left) {
+        Blank blank = left.blank();
+        String piece = "%s, %s,".formatted(capital(blank.name()), size(blank.size()));
+        return switch (left.why()) {
+            case TOO_LARGE -> piece + " is larger than every sheet." + wayOn(blank);
+            case UPRIGHT -> piece + " lies on no sheet the right way up." + wayOn(blank);
+            case GRAIN ->
+                piece
+                        + " lies on no sheet with its folds along the grain. Make the grain a wish below, or use a"
+                        + " larger sheet.";
+            case TOO_FEW ->
+                String.format(
+                        Locale.ROOT,
+                        "%d of %s find%s no place: there are too few sheets. Add some, or use another size.",
+                        left.count(),
+                        blank.name(),
+                        left.count() == 1 ? "s" : "");
+        };
+    }
+
+    /** A piece may be joined from parts, which is offered beside; if it may not, there are two ways left. */
+    private static String wayOn(Blank blank) {
+        return blank.number() == 0
+                ? " Choose a larger sheet, or make the card smaller."
                 : " Choose a larger sheet, or a smaller layer.";
-        return "%s, %s, is larger than every sheet%s.%s"
-                .formatted(
-                        capital(CutSteps.name(blank)),
-                        size(blank.size()),
-                        blank.lie() == Blank.Lie.UPRIGHT ? ", or lies on none the right way up" : "",
-                        piecing);
     }
 
     private String size(Size size) {
@@ -240,7 +255,7 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, @Nullable PaperPlan plain
             where.add(where(use));
         });
         return new BlankView(
-                blank.number() > 0 ? String.format(Locale.ROOT, "%d", blank.number()) : CutSteps.name(blank),
+                blank.number() > 0 ? String.format(Locale.ROOT, "%d", blank.number()) : blank.name(),
                 blank.number() > 0,
                 blank.count(),
                 SizeView.of(blank.size(), ruler()),
@@ -258,6 +273,9 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, @Nullable PaperPlan plain
                     .boxed()
                     .toList();
         }
+        if (use instanceof Blank.OfPart part) {
+            return panels(new Blank.OfPiece(part.piece()));
+        }
         if (use instanceof Blank.OfRun run) {
             return run.parts().stream().flatMap(part -> panels(part).stream()).toList();
         }
@@ -272,6 +290,9 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, @Nullable PaperPlan plain
 
     private String where(Blank.Use use) {
         if (use instanceof Blank.OfPiece one) {
+            return one.piece().inWords();
+        }
+        if (use instanceof Blank.OfPart one) {
             return one.piece().inWords();
         }
         if (use instanceof Blank.OfRun run) {

@@ -12,9 +12,9 @@ import org.springframework.stereotype.Service;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.check.ValidationException;
-import vantbreeze.core.cutting.CutChoices;
 import vantbreeze.core.cutting.CutOrder;
 import vantbreeze.core.cutting.CutPlan;
+import vantbreeze.core.cutting.OtherPlans;
 import vantbreeze.core.paper.Sheets;
 
 /** Works plans of cuts out behind what is asked, and keeps those asked last. */
@@ -63,8 +63,7 @@ public class CuttingDesk {
         CutOrder order = order(card);
         behind.execute(() -> {
             try {
-                CutPlan plan = CutPlan.of(order, job);
-                job.done(plan, order.choices().isUsual() ? null : CutPlan.of(order.with(CutChoices.NONE), job.quiet()));
+                job.done(CutPlan.of(order, job), OtherPlans.of(order, job));
             } catch (IllegalArgumentException tooMany) {
                 job.failed(new ValidationException("cutting", String.valueOf(tooMany.getMessage())));
             } catch (RuntimeException failure) {

@@ -8,6 +8,7 @@ import java.util.concurrent.TimeoutException;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.cutting.CutPlan;
 import vantbreeze.core.cutting.CutWatch;
+import vantbreeze.core.cutting.OtherPlans;
 
 /** A plan of cuts that is being worked out, or was. */
 public final class CuttingJob implements CutWatch {
@@ -16,7 +17,7 @@ public final class CuttingJob implements CutWatch {
     private volatile boolean isStopped;
     private volatile double share;
     private volatile @Nullable CutPlan soFar;
-    private volatile @Nullable CutPlan plain;
+    private volatile OtherPlans others = OtherPlans.NONE;
 
     @Override
     public boolean isStopped() {
@@ -48,15 +49,14 @@ public final class CuttingJob implements CutWatch {
         return plan.isDone();
     }
 
-    /** @param left the plan with nothing decided by hand; null where nothing is */
-    void done(CutPlan found, @Nullable CutPlan left) {
-        plain = left;
+    void done(CutPlan found, OtherPlans beside) {
+        others = beside;
         plan.complete(found);
     }
 
-    /** What it would be with nothing decided by hand; nothing where nothing is, or it is not done. */
-    public Optional<CutPlan> plain() {
-        return Optional.ofNullable(plain);
+    /** What it would be with less decided by hand; none while it is not done. */
+    public OtherPlans others() {
+        return others;
     }
 
     void failed(RuntimeException failure) {

@@ -156,8 +156,27 @@ class CuttingApiTest {
                 .getContentAsString();
         card = "/api/cards/" + JsonPath.read(begun, "$.id");
         plan().andExpect(jsonPath("$.papers[0].warnings[0]")
-                .value("Card base, 399 × 90 mm, is larger than every sheet. Join it from two, overlapping by half an"
-                        + " inch (13 mm) or more where a layer hides it."));
+                        .value("Card base, 399 × 90 mm, is larger than every sheet. Choose a larger sheet, or make the"
+                                + " card smaller."))
+                .andExpect(jsonPath("$.papers[0].offers[0].label").value("Join Card base from 2 parts"))
+                .andExpect(jsonPath("$.papers[0].offers[0].words")
+                        .value(
+                                "Or join it from 2 parts, 206 mm and 206 mm wide, that overlap by 13 mm; the seam shows on"
+                                        + " the inside of Back and the back of Back: lay a mat over it."));
+        cut(0, "\"what\":\"JOIN\",\"paper\":\"card-300\",\"blank\":0").andExpect(status().isOk());
+        plan().andExpect(jsonPath("$.papers[0].warnings").isEmpty())
+                .andExpect(jsonPath("$.papers[0].offers").isEmpty())
+                .andExpect(jsonPath("$.papers[0].took").value("1 sheet of A4"))
+                .andExpect(jsonPath("$.papers[0].otherwise").doesNotExist())
+                .andExpect(jsonPath("$.papers[0].seams[0].at.text").value("206"))
+                .andExpect(jsonPath("$.papers[0].seams[0].words")
+                        .value(startsWith("Card base is joined from 2 parts, 206 mm and 206 mm wide")));
+        String seam = "\"what\":\"SEAM\",\"piece\":\"Card base\",\"nth\":1,\"seam\":0,";
+        cut(1, seam + "\"at\":\"100\"").andExpect(status().isUnprocessableEntity());
+        cut(1, seam + "\"divisions\":-6").andExpect(status().isOk());
+        plan().andExpect(jsonPath("$.papers[0].seams[0].at.text").value("200"));
+        cut(2, "\"what\":\"WHOLE\",\"piece\":\"Card base\",\"nth\":1").andExpect(status().isOk());
+        plan().andExpect(jsonPath("$.papers[0].offers[0].blank").value(0));
     }
 
     @Test

@@ -37,7 +37,8 @@ class CoreRoomsTest {
         ROOMS.room("free", "length", "paper", "fold", "fold.plane", "fold.folding", "structure");
         ROOMS.room("extra", "length", "paper", "die", "tool", "fold", "fold.motion", "fold.folding", "structure");
         ROOMS.room("layer", "length", "paper", "die", "tool", "fold", "fold.plane", "fold.bulk");
-        ROOMS.room("cutting", "length", "guillotine", "paper", "die", "tool", "fold", "fold.plane", "layer");
+        ROOMS.room(
+                "cutting", "length", "guillotine", "paper", "die", "tool", "fold", "fold.plane", "fold.bulk", "layer");
         ROOMS.room("fit", "length", "paper", "tool", "fold", "fold.bulk", "structure", "cutting");
         ROOMS.room(
                 "check",

@@ -12,6 +12,7 @@ import vantbreeze.core.build.TableStep.Shown;
 import vantbreeze.core.cutting.Blank;
 import vantbreeze.core.cutting.DieCut;
 import vantbreeze.core.cutting.HowCut;
+import vantbreeze.core.cutting.PieceParts;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
@@ -24,6 +25,7 @@ import vantbreeze.core.fold.Spot;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.PieceJoining;
 import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.tool.Board;
@@ -102,6 +104,10 @@ public final class TableSteps {
 
     /** How a piece is cut that is no rectangle: with a die, by straight cuts, or along what is drawn on it. */
     public static Optional<String> howCut(WorkedPlan card, int piece) {
+        PieceParts parts = card.of(Stages.PARTS).get(piece);
+        if (parts.isSeamed()) {
+            return Optional.of("joined from " + new PieceJoining(card).inWords(parts));
+        }
         PieceId id = card.of(Stages.PIECE_STOCKS).get(piece).piece();
         Blank blank = requireNonNull(card.of(Stages.PIECE_BLANKS).byPiece().get(id));
         Optional<String> told = new HowCut(card.ruler(), card.tools().dies()).of(blank.outline());

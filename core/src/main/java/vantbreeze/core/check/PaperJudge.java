@@ -56,8 +56,11 @@ record PaperJudge(CheckedCard card, Words words) {
     private Finding sheetTooSmall(WorkedPiece piece) {
         SheetYield yield = requireNonNull(piece.yield());
         StockSheet sheet = yield.sheet();
-        String text = "%s is %s too long for a sheet of %s. Take a larger sheet, or make the card smaller."
-                .formatted(words.pieceFirst(piece.panels().piece()), words.least(yield.missing()), sheet.name());
+        String text =
+                ("%s is %s too long for a sheet of %s. Take a larger sheet, make the card smaller, or join it from"
+                                + " parts where you cut it.")
+                        .formatted(
+                                words.pieceFirst(piece.panels().piece()), words.least(yield.missing()), sheet.name());
         Mend pieced = piecing();
         if (pieced != null) {
             return SHEET.of("sheet", text).mendedBy(pieced);
@@ -254,7 +257,7 @@ record PaperJudge(CheckedCard card, Words words) {
     /** Layers that no sheet of their paper has room for. */
     private void layers(List<Finding> findings) {
         for (Blank blank : card.blanks().all()) {
-            if (blank.uses().stream().allMatch(Blank.OfPiece.class::isInstance)) {
+            if (blank.isOfPiece()) {
                 continue;
             }
             List<StockSheet> sheets = card.sheetsOf(blank.stockId());

@@ -1,7 +1,10 @@
 package vantbreeze.core.cutting;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
@@ -15,6 +18,7 @@ import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.plane.Rings;
 import vantbreeze.core.layer.FaceName;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Size;
 
@@ -37,6 +41,14 @@ public final class Blank {
     private final int number;
     private final int mirror;
     private final List<DrawnMark> slits;
+    private final @Nullable Under under;
+
+    /**
+     * How far a part of a piece reaches under the part before it.
+     *
+     * @param upright whether it does so with its left edge; else with its foot
+     */
+    public record Under(Length overlap, boolean upright) {}
 
     /** Which way round it may lie on its sheet, the sheet standing upright. */
     public enum Lie {
@@ -62,6 +74,13 @@ public final class Blank {
     public record OfPiece(PieceId piece) implements Use {}
 
     /**
+     * A part of a piece of the card that is joined from several.
+     *
+     * @param part the how-manieth from the left or from the foot, from 1
+     */
+    public record OfPart(PieceId piece, int part) implements Use {}
+
+    /**
      * A layer.
      *
      * @param level how many layers lie beneath it
@@ -85,7 +104,8 @@ public final class Blank {
             List<Use> uses,
             int number,
             int mirror,
-            List<DrawnMark> slits) {
+            List<DrawnMark> slits,
+            @Nullable Under under) {
         this.stockId = stockId;
         this.stock = stock;
         this.otherSide = otherSide;
@@ -97,17 +117,20 @@ public final class Blank {
         this.number = number;
         this.mirror = mirror;
         this.slits = List.copyOf(slits);
+        this.under = under;
     }
 
     /**
      * Pieces of a card that are cut alike.
      *
+     * @param folds which way those of the piece run, where this is a part of it
+     * @param under how it reaches under the part before it, if it is such a part
      * @param stockId what they are made of, as plans name it
      * @param uses one for each of them
      */
-    static Blank of(Piece piece, String stockId, Cardstock stock, List<Use> uses) {
+    static Blank of(Piece piece, Folds folds, @Nullable Under under, String stockId, Cardstock stock, List<Use> uses) {
         return new Blank(
-                stockId, stock, false, piece.cutSize(), () -> polygon(piece), folds(piece), uses, 0, 0, slits(piece));
+                stockId, stock, false, piece.cutSize(), () -> polygon(piece), folds, uses, 0, 0, slits(piece), under);
     }
 
     /** Layers that are cut alike; one paper across several panels as it is cut first. */
@@ -122,7 +145,8 @@ public final class Blank {
                 uses,
                 cut.number(),
                 cut.mirror(),
-                List.of());
+                List.of(),
+                null);
     }
 
     private static Polygon polygon(Piece piece) {
@@ -145,7 +169,8 @@ public final class Blank {
                 .toList();
     }
 
-    private static Folds folds(Piece piece) {
+    /** Which way the folds of a piece run. */
+    static Folds folds(Piece piece) {
         List<Crease> folds = piece.creases().stream()
                 .filter(crease -> crease.fold() != Fold.BEND)
                 .toList();
@@ -188,6 +213,11 @@ public final class Blank {
         return uses.size();
     }
 
+    /** Whether it becomes a piece of the card, or a part of one. */
+    public boolean isOfPiece() {
+        return uses.get(0) instanceof OfPiece || uses.get(0) instanceof OfPart;
+    }
+
     /** Which way round it may lie on its sheet. */
     public Lie lie() {
         return lie;
@@ -196,6 +226,19 @@ public final class Blank {
     /** Which way its folds run. */
     public Folds folds() {
         return folds;
+    }
+
+    /** What it is called in a sentence: its number on the list of layers, or its piece. */
+    public String name() {
+        if (number > 0) {
+            return String.format(Locale.ROOT, "number %d", number);
+        }
+        Use use = uses.get(0);
+        if (use instanceof OfPart part) {
+            return String.format(
+                    Locale.ROOT, "part %d of %s", part.part(), part.piece().name());
+        }
+        return use instanceof OfPiece piece ? piece.piece().name() : "a layer";
     }
 
     /** Its number on the list and the map of layers; 0 for a piece. */
@@ -211,6 +254,11 @@ public final class Blank {
     /** Slits inside it, from its lower left corner. */
     public List<DrawnMark> slits() {
         return slits;
+    }
+
+    /** How it reaches under the part before it; nothing where it is no such part. */
+    public Optional<Under> under() {
+        return Optional.ofNullable(under);
     }
 
     /** What each of them becomes. */

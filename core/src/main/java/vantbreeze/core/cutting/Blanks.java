@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.PieceId;
@@ -29,7 +30,8 @@ public record Blanks(List<Blank> all) {
     }
 
     /** What pieces that are cut together have in common. */
-    private record Alike(Piece piece, String stockId, Cardstock stock) {}
+    private record Alike(
+            Piece piece, Blank.Folds folds, Blank.@Nullable Under under, String stockId, Cardstock stock) {}
 
     /**
      * The pieces of a card.
@@ -37,14 +39,41 @@ public record Blanks(List<Blank> all) {
      * @param stocks what each is made of
      */
     public static Blanks ofPieces(List<Piece> pieces, List<PieceStock> stocks) {
+        return ofParts(
+                pieces.stream()
+                        .map(piece -> new PieceParts(piece, List.of(), List.of(piece)))
+                        .toList(),
+                stocks);
+    }
+
+    /**
+     * The pieces of a card, some of them joined from parts.
+     *
+     * @param stocks what each is made of
+     */
+    public static Blanks ofParts(List<PieceParts> pieces, List<PieceStock> stocks) {
         Map<Alike, List<Blank.Use>> alike = new LinkedHashMap<>();
         for (int i = 0; i < pieces.size(); i++) {
+            PieceParts piece = pieces.get(i);
             PieceStock stock = stocks.get(i);
-            alike.computeIfAbsent(new Alike(pieces.get(i), stock.stockId(), stock.stock()), key -> new ArrayList<>())
-                    .add(new Blank.OfPiece(stock.piece()));
+            Blank.Folds folds = Blank.folds(piece.piece());
+            for (int part = 0; part < piece.parts().size(); part++) {
+                alike.computeIfAbsent(
+                                new Alike(
+                                        piece.parts().get(part),
+                                        folds,
+                                        piece.under(part),
+                                        stock.stockId(),
+                                        stock.stock()),
+                                key -> new ArrayList<>())
+                        .add(
+                                piece.isSeamed()
+                                        ? new Blank.OfPart(stock.piece(), part + 1)
+                                        : new Blank.OfPiece(stock.piece()));
+            }
         }
         List<Blank> all = new ArrayList<>();
-        alike.forEach((one, uses) -> all.add(Blank.of(one.piece, one.stockId, one.stock, uses)));
+        alike.forEach((one, uses) -> all.add(Blank.of(one.piece, one.folds, one.under, one.stockId, one.stock, uses)));
         return new Blanks(all);
     }
 
@@ -57,7 +86,7 @@ public record Blanks(List<Blank> all) {
                         .toList());
     }
 
-    /** Of each piece of the card the blank that it is cut as. */
+    /** Of each piece of the card that is whole the blank that it is cut as. */
     public Map<PieceId, Blank> byPiece() {
         Map<PieceId, Blank> blanks = new HashMap<>();
         for (Blank blank : all) {

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Sheets;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
 
 /**
@@ -22,6 +24,11 @@ public record CutPlan(List<PaperPlan> papers) {
 
     public CutPlan {
         papers = List.copyOf(papers);
+    }
+
+    /** What is cut from one paper. */
+    public Optional<PaperPlan> find(String stockId) {
+        return papers.stream().filter(paper -> paper.stockId().equals(stockId)).findFirst();
     }
 
     /**
@@ -87,6 +94,12 @@ public record CutPlan(List<PaperPlan> papers) {
             }
         }
         throw new IllegalArgumentException("That piece is not there any more. Look again.");
+    }
+
+    /** What comes from a sheet of the paper of a blank, lying as that may: a part of it, say. */
+    public static Predicate<Size> comes(CutOrder order, Blank blank) {
+        PaperPlanner planner = planner(order, blank.stockId(), List.of(blank));
+        return size -> planner.takes(size, blank);
     }
 
     private static PaperPlanner planner(CutOrder order, String stockId, List<Blank> blanks) {

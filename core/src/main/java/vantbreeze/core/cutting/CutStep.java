@@ -85,7 +85,16 @@ public record CutStep(
         /** An outline is cut out of its rectangle. */
         OUTLINE,
         /** A cut that starts and stops inside. */
-        SLIT
+        SLIT,
+        /** Parts of a piece are glued together. */
+        JOIN
+    }
+
+    /** What is done without a fence. */
+    static CutStep withoutFence(int number, Kind kind, int stack, String hand, List<Fallen> falls, String words) {
+        return new CutStep(
+                number, kind, null, null, false, stack, hand, null, List.of(), 0, 1, falls, null, List.of(), words,
+                words);
     }
 
     /** An edge of something as it lies on its sheet. */

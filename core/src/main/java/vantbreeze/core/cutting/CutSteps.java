@@ -15,15 +15,12 @@ import vantbreeze.core.cutting.CutStep.Edge;
 import vantbreeze.core.cutting.CutStep.Fallen;
 import vantbreeze.core.cutting.CutStep.Kind;
 import vantbreeze.core.cutting.CutStep.What;
-import vantbreeze.core.fold.DrawnMark;
-import vantbreeze.core.fold.Spot;
 import vantbreeze.core.guillotine.CutNode;
 import vantbreeze.core.guillotine.CutSequence;
 import vantbreeze.core.guillotine.TrimmerLimits;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
-import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Tools;
@@ -36,7 +33,6 @@ public final class CutSteps {
     private final CutLayout layout;
     private final PaperPlan plan;
     private final Ruler ruler;
-    private final Tools tools;
     private final TrimmerLimits limits;
     private final Length bias;
     private final int depth;
@@ -74,7 +70,6 @@ public final class CutSteps {
         this.layout = layout;
         this.plan = layout.plan();
         this.ruler = ruler;
-        this.tools = tools;
         this.limits = plan.problem().limits();
         this.bias = tools.allowances().of(Allowance.BLADE_BIAS, ruler);
         this.depth = Math.max(1, (int) Math.round(tools.allowances().of(Allowance.STACK_DEPTH)));
@@ -85,7 +80,7 @@ public final class CutSteps {
         CutSteps steps = new CutSteps(layout, tools, ruler);
         steps.sheets();
         steps.cuts();
-        steps.byHand();
+        steps.steps.addAll(new WorkByHand(layout.plan(), tools, ruler).steps(steps.steps.size()));
         return List.copyOf(steps.steps);
     }
 
@@ -95,12 +90,13 @@ public final class CutSteps {
             CutStack stack = layout.stacks().get(i);
             hands.put(all.get(i).hand(), new Alike(name(stack), i, 1));
             if (stack.trim().isPositive()) {
-                add(
+                steps.add(CutStep.withoutFence(
+                        steps.size() + 1,
                         Kind.SQUARE,
                         i,
                         name(stack),
                         List.of(),
-                        "Square %s: trim %s off each edge".formatted(name(stack), write(stack.trim())));
+                        "Square %s: trim %s off each edge.".formatted(name(stack), write(stack.trim()))));
             }
         }
     }
@@ -270,27 +266,7 @@ public final class CutSteps {
     }
 
     private String name(Lot lot) {
-        Map<Integer, Integer> counts = new LinkedHashMap<>();
-        lot.parts().forEach(part -> counts.merge(part.blank(), 1, Integer::sum));
-        return counts.entrySet().stream()
-                .map(one -> one.getValue() == 1
-                        ? name(one.getKey())
-                        : String.format(Locale.ROOT, "%d of %s", one.getValue(), name(one.getKey())))
-                .collect(Collectors.joining(" and "));
-    }
-
-    private String name(int blank) {
-        return name(plan.blanks().get(blank));
-    }
-
-    /** What a blank is called: its number on the list of layers, or its piece. */
-    public static String name(Blank blank) {
-        if (blank.number() > 0) {
-            return String.format(Locale.ROOT, "number %d", blank.number());
-        }
-        return blank.uses().get(0) instanceof Blank.OfPiece piece
-                ? piece.piece().name()
-                : "a layer";
+        return lot.name(plan.blanks());
     }
 
     /** "number 3", "2 × number 3". */
@@ -298,135 +274,6 @@ public final class CutSteps {
         return fallen.count() == 1
                 ? fallen.name()
                 : String.format(Locale.ROOT, "%d × %s", fallen.count(), fallen.name());
-    }
-
-    /** What no trimmer does: blanks that share a rectangle, runs, outlines, slits. */
-    private void byHand() {
-        plan.lots().stream()
-                .filter(Lot::isNested)
-                .forEach(lot -> add(
-                        Kind.OUTLINE,
-                        -1,
-                        name(lot),
-                        blanksOf(lot),
-                        "From each rectangle of %s: %s, laid on as drawn and cut out with scissors or a knife"
-                                .formatted(write(lot.size()), name(lot))));
-        for (int i = 0; i < plan.blanks().size(); i++) {
-            Blank blank = plan.blanks().get(i);
-            apart(i, blank);
-            outline(i, blank);
-            for (DrawnMark slit : blank.slits()) {
-                slit(i, blank, slit);
-            }
-        }
-    }
-
-    private static List<Integer> blanksOf(Lot lot) {
-        return lot.parts().stream().map(Lot.InLot::blank).distinct().toList();
-    }
-
-    private void apart(int number, Blank blank) {
-        if (blank.uses().get(0) instanceof Blank.OfRun run) {
-            List<String> sizes = run.sizes().stream().map(this::write).toList();
-            String parts = sizes.stream().distinct().count() == 1
-                    ? String.format(Locale.ROOT, "%d of %s", sizes.size(), sizes.get(0))
-                    : String.join(", ", sizes);
-            add(
-                    Kind.APART,
-                    -1,
-                    name(blank),
-                    List.of(number),
-                    "Cut %s into %s, from the left, and keep them in that order: the pattern runs on"
-                            .formatted(name(blank), parts));
-        }
-    }
-
-    private void outline(int number, Blank blank) {
-        if (blank.outline().isRectangle()) {
-            return;
-        }
-        String how = new HowCut(ruler, tools.dies())
-                .of(blank.outline())
-                .orElse("print it at true size or draw it on, and cut along it");
-        String mirrored = blank.mirror() > 0 && isAlikeBothSides(blank)
-                ? String.format(
-                        Locale.ROOT,
-                        "; number %d is its mirror image: lay them face to face and cut both at once",
-                        blank.mirror())
-                : "";
-        add(
-                Kind.OUTLINE,
-                -1,
-                name(blank),
-                List.of(number),
-                "Cut the outline of %s: %s%s".formatted(name(blank), how, mirrored));
-    }
-
-    private static boolean isAlikeBothSides(Blank blank) {
-        return blank.stock().pattern() == Cardstock.Pattern.PLAIN
-                && blank.stock().colour().equals(blank.stock().look().back());
-    }
-
-    private void slit(int number, Blank blank, DrawnMark slit) {
-        Spot from = slit.from();
-        Spot to = slit.to();
-        String where;
-        if (from.x().equals(to.x())) {
-            where = "at %s from its left, from %s to %s from its foot"
-                    .formatted(
-                            write(from.x()),
-                            write(from.y().min(to.y())),
-                            write(from.y().max(to.y())));
-        } else if (from.y().equals(to.y())) {
-            where = "at %s from its foot, from %s to %s from its left"
-                    .formatted(
-                            write(from.y()),
-                            write(from.x().min(to.x())),
-                            write(from.x().max(to.x())));
-        } else {
-            where = "from %s from its left and %s from its foot to %s and %s"
-                    .formatted(write(from.x()), write(from.y()), write(to.x()), write(to.y()));
-        }
-        add(
-                Kind.SLIT,
-                -1,
-                name(blank),
-                List.of(number),
-                "Slit %s %s: %s"
-                        .formatted(
-                                name(blank),
-                                where,
-                                tools.stopsInside()
-                                        ? "set the blade down on one mark and lift it at the other"
-                                        : "mark both ends, stop short, finish with a knife at the point"));
-    }
-
-    private void add(Kind kind, int stack, String hand, List<Integer> blanks, String words) {
-        List<Fallen> falls = blanks.stream()
-                .map(blank -> new Fallen(
-                        plan.blanks().get(blank).count(),
-                        What.BLANK,
-                        name(blank),
-                        plan.blanks().get(blank).size(),
-                        List.of(blank)))
-                .toList();
-        steps.add(new CutStep(
-                steps.size() + 1,
-                kind,
-                null,
-                null,
-                false,
-                stack,
-                hand,
-                null,
-                List.of(),
-                0,
-                1,
-                falls,
-                null,
-                List.of(),
-                words + ".",
-                words + "."));
     }
 
     private static String told(String words, List<String> notes) {

@@ -1,6 +1,10 @@
 package vantbreeze.core.cutting;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -58,6 +62,21 @@ record Lot(Size size, List<InLot> parts, int copies) {
     /** How many of a blank come out of each. */
     int of(int blank) {
         return (int) parts.stream().filter(part -> part.blank() == blank).count();
+    }
+
+    /** What comes out of it: "number 3", "2 of Tail and number 4". */
+    String name(List<Blank> blanks) {
+        Map<Integer, Integer> counts = new LinkedHashMap<>();
+        parts.forEach(part -> counts.merge(part.blank(), 1, Integer::sum));
+        return counts.entrySet().stream()
+                .map(one -> one.getValue() == 1
+                        ? blanks.get(one.getKey()).name()
+                        : String.format(
+                                Locale.ROOT,
+                                "%d of %s",
+                                one.getValue(),
+                                blanks.get(one.getKey()).name()))
+                .collect(Collectors.joining(" and "));
     }
 
     /** Whether several come out of it. */

@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 import vantbreeze.core.guillotine.Bin;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
 
 /**
@@ -89,5 +90,21 @@ record PaperAtHand(
         boolean grainUp = standing == (stock.grain() != Cardstock.Grain.SHORT);
         boolean foldsUp = (blank.folds() == Blank.Folds.UPRIGHT) != turned;
         return grainUp == foldsUp;
+    }
+
+    /** Whether something comes from a sheet of it, lying as a blank may. */
+    boolean takes(Size size, Blank like, boolean alongGrain) {
+        List<Bin> bins = bins();
+        return IntStream.range(0, bins.size())
+                .filter(sheet -> bins.get(sheet).copies() > 0)
+                .anyMatch(sheet -> takes(bins.get(sheet), size, like, alongGrain, sheet, false)
+                        || (like.lie() == Blank.Lie.ANY
+                                && takes(bins.get(sheet), size.turned(), like, alongGrain, sheet, true)));
+    }
+
+    private boolean takes(Bin bin, Size lying, Blank like, boolean alongGrain, int sheet, boolean turned) {
+        return lying.width().units() <= bin.width()
+                && lying.height().units() <= bin.height()
+                && (!alongGrain || isAlongGrain(like, sheet, turned));
     }
 }

@@ -3,44 +3,46 @@ package vantbreeze.core.cutting;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 import vantbreeze.core.guillotine.Problem;
 import vantbreeze.core.guillotine.Solution;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
 
 /** What is cut from one cardstock or paper. */
 public final class PaperPlan {
+
+    /** How folds of heavy card run. */
+    public enum Folds {
+        /** Along its grain, or it is light. */
+        ALONG,
+        /** Along it but for what was pinned otherwise. */
+        PINNED_ACROSS,
+        /** Some across it: along it, it would take more sheets or not fit them. */
+        ACROSS_TO_SPARE,
+        /** Some across it, which the maker does not mind. */
+        ACROSS
+    }
 
     private final PaperAtHand paper;
     private final List<Blank> blanks;
     private final Pins pins;
     private final LotPlan plan;
     private final boolean cracks;
-    private final boolean isAcrossGrain;
-    private final @Nullable Solution unpinned;
+    private final Folds folds;
 
     /**
      * @param cracks whether it cracks when it is folded across its grain
-     * @param isAcrossGrain whether heavy card is folded across its grain, as that takes less paper
-     * @param unpinned the plan if nothing were pinned; null where nothing is
+     * @param folds whether heavy card is folded along its grain
      */
-    PaperPlan(
-            PaperAtHand paper,
-            List<Blank> blanks,
-            Pins pins,
-            LotPlan plan,
-            boolean cracks,
-            boolean isAcrossGrain,
-            @Nullable Solution unpinned) {
+    PaperPlan(PaperAtHand paper, List<Blank> blanks, Pins pins, LotPlan plan, boolean cracks, Folds folds) {
         this.paper = paper;
         this.blanks = List.copyOf(blanks);
         this.pins = pins;
         this.plan = plan;
         this.cracks = cracks;
-        this.isAcrossGrain = isAcrossGrain;
-        this.unpinned = unpinned;
+        this.folds = folds;
     }
 
     /** As plans name it. */
@@ -78,9 +80,9 @@ public final class PaperPlan {
         return problem().bins().stream().allMatch(bin -> bin.copies() == 0);
     }
 
-    /** Whether heavy card is folded across its grain, as that takes less paper. */
-    public boolean isAcrossGrain() {
-        return isAcrossGrain;
+    /** Whether heavy card is folded along its grain. */
+    public Folds folds() {
+        return folds;
     }
 
     /** Whether it is so heavy that it cracks when it is folded across its grain. */
@@ -111,19 +113,54 @@ public final class PaperPlan {
         return pins;
     }
 
-    /** The plan if nothing were pinned; nothing where nothing is. */
-    public Optional<Solution> unpinned() {
-        return Optional.ofNullable(unpinned);
+    /** Why a blank finds no place. */
+    public enum Why {
+        /** It is larger than every sheet. */
+        TOO_LARGE,
+        /** It fits only on its side, and its pattern has an upper end. */
+        UPRIGHT,
+        /** It fits only with its folds across the grain, which is not to be. */
+        GRAIN,
+        /** It fits, and there are too few sheets. */
+        TOO_FEW
     }
 
-    /** Blanks that are larger than every sheet, or may lie on none the way they must. */
-    public List<Blank> tooLarge() {
-        return IntStream.range(0, blanks.size())
-                .filter(blank -> lots().stream()
-                        .filter(lot -> lot.of(blank) > 0)
-                        .noneMatch(lot -> problem().fits(lots().indexOf(lot))))
-                .mapToObj(blanks::get)
+    /**
+     * A blank that finds no place.
+     *
+     * @param count how many of it don't
+     */
+    public record LeftOut(Blank blank, int count, Why why) {}
+
+    /** What finds no place, and why. */
+    public List<LeftOut> leftOut() {
+        return blanks.stream()
+                .filter(blank -> missing(blank) > 0)
+                .map(blank -> new LeftOut(blank, missing(blank), why(blank)))
                 .toList();
+    }
+
+    private Why why(Blank blank) {
+        int number = blanks.indexOf(blank);
+        boolean fits = IntStream.range(0, lots().size())
+                .anyMatch(lot -> lots().get(lot).of(number) > 0 && problem().fits(lot));
+        if (fits) {
+            return Why.TOO_FEW;
+        }
+        boolean standing = isTaken(blank.size());
+        boolean turned = isTaken(blank.size().turned());
+        if (standing || (turned && blank.lie() == Blank.Lie.ANY)) {
+            return Why.GRAIN;
+        }
+        return turned ? Why.UPRIGHT : Why.TOO_LARGE;
+    }
+
+    /** Whether a sheet is as large, whatever else is asked of it. */
+    private boolean isTaken(Size size) {
+        return problem().bins().stream()
+                .anyMatch(bin -> bin.copies() > 0
+                        && size.width().units() <= bin.width()
+                        && size.height().units() <= bin.height());
     }
 
     /** Of each blank, how many find no place, as there are too few sheets or none is large enough. */

@@ -8,7 +8,6 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.fold.DrawnMark;
 import vantbreeze.core.fold.LruCache;
@@ -75,6 +74,11 @@ final class PaperPlanner {
                 tools.allowances().of(Allowance.LEAST_HELD, ruler).units());
     }
 
+    /** Whether something comes from a sheet, lying as a blank may. */
+    boolean takes(Size size, Blank like) {
+        return paper.takes(size, like, cracks && paper.wishes().grain() == CutWishes.Grain.RULE);
+    }
+
     /**
      * Where a blank comes to that is put somewhere beside what is pinned, and whether it can lie there.
      *
@@ -110,6 +114,7 @@ final class PaperPlanner {
             int mirror,
             List<Blank.Use> uses,
             List<DrawnMark> slits,
+            Optional<Blank.Under> under,
             Polygon outline) {
         static Asked of(Blank blank) {
             return new Asked(
@@ -120,6 +125,7 @@ final class PaperPlanner {
                     blank.mirror(),
                     blank.uses(),
                     blank.slits(),
+                    blank.under(),
                     blank.outline());
         }
     }
@@ -127,11 +133,11 @@ final class PaperPlanner {
     /** Plans made last: of a card of six papers five stay as they are when one is changed. */
     private static final LruCache<Question, PaperPlan> KNOWN = new LruCache<>(96);
 
-    private Question question(Pins lying) {
+    private Question question() {
         return new Question(
                 paper,
-                lying.sheets(),
-                lying.lost(),
+                pins.sheets(),
+                pins.lost(),
                 cracks,
                 limits,
                 blanks.stream().map(Asked::of).toList());
@@ -144,19 +150,12 @@ final class PaperPlanner {
      * @param better told of every plan that is better than those before
      */
     PaperPlan plan(BooleanSupplier stop, Consumer<PaperPlan> better) {
-        Solution unpinned = pins.sheets().isEmpty()
-                ? null
-                : known(Pins.NONE, stop, plan -> {}, null).solution();
-        return known(pins, stop, better, unpinned);
-    }
-
-    private PaperPlan known(Pins lying, BooleanSupplier stop, Consumer<PaperPlan> better, @Nullable Solution unpinned) {
-        Question question = question(lying);
+        Question question = question();
         Optional<PaperPlan> before = KNOWN.find(question);
         if (before.isPresent()) {
             return before.get();
         }
-        PaperPlan plan = grained(lying, stop, better, unpinned);
+        PaperPlan plan = grained(stop, better);
         // what was stopped could have been better
         if (!stop.getAsBoolean()) {
             KNOWN.put(question, plan);
@@ -165,17 +164,16 @@ final class PaperPlanner {
     }
 
     /** Along the grain where that is the rule, or takes no more than any way does. */
-    private PaperPlan grained(
-            Pins lying, BooleanSupplier stop, Consumer<PaperPlan> better, @Nullable Solution unpinned) {
+    private PaperPlan grained(BooleanSupplier stop, Consumer<PaperPlan> better) {
         CutWishes.Grain grain = paper.wishes().grain();
         if (!cracks || grain == CutWishes.Grain.NONE) {
-            return plan(lying, false, stop, better, unpinned);
+            return plan(false, stop, better);
         }
-        PaperPlan along = plan(lying, true, stop, better, unpinned);
+        PaperPlan along = plan(true, stop, better);
         if (grain == CutWishes.Grain.RULE || takesNoMoreThanAny(along)) {
             return along;
         }
-        PaperPlan across = plan(lying, false, stop, plan -> {}, unpinned);
+        PaperPlan across = plan(false, stop, plan -> {});
         return isLess(across, along) ? across : along;
     }
 
@@ -194,13 +192,8 @@ final class PaperPlanner {
                 : one.solution().cost() < other.solution().cost();
     }
 
-    private PaperPlan plan(
-            Pins lying,
-            boolean alongGrain,
-            BooleanSupplier stop,
-            Consumer<PaperPlan> better,
-            @Nullable Solution unpinned) {
-        int[] counts = lying.counts(blanks.size());
+    private PaperPlan plan(boolean alongGrain, BooleanSupplier stop, Consumer<PaperPlan> better) {
+        int[] counts = pins.counts(blanks.size());
         int[] free = IntStream.range(0, blanks.size())
                 .map(i -> blanks.get(i).count() - counts[i])
                 .toArray();
@@ -208,42 +201,39 @@ final class PaperPlanner {
         List<Lot> way = ways.get(0);
         LotPlan best = null;
         for (int i = 0; ways.size() > 1 && i < ways.size(); i++) {
-            LotPlan plan = plan(lying, ways.get(i), alongGrain, true, stop, found -> {});
+            LotPlan plan = plan(ways.get(i), alongGrain, true, stop, found -> {});
             if (best == null || LotPlan.BETTER.compare(plan, best) < 0) {
                 best = plan;
                 way = ways.get(i);
-                better.accept(paperPlan(lying, plan, alongGrain, unpinned));
+                better.accept(paperPlan(plan, alongGrain));
             }
         }
-        LotPlan careful = plan(
-                lying,
-                way,
-                alongGrain,
-                false,
-                stop,
-                found -> better.accept(paperPlan(lying, found, alongGrain, unpinned)));
-        return paperPlan(
-                lying,
-                best == null || LotPlan.BETTER.compare(careful, best) < 0 ? careful : best,
-                alongGrain,
-                unpinned);
+        LotPlan careful = plan(way, alongGrain, false, stop, found -> better.accept(paperPlan(found, alongGrain)));
+        return paperPlan(best == null || LotPlan.BETTER.compare(careful, best) < 0 ? careful : best, alongGrain);
     }
 
-    private PaperPlan paperPlan(Pins lying, LotPlan plan, boolean alongGrain, @Nullable Solution unpinned) {
-        return new PaperPlan(paper, blanks, lying, plan, cracks, cracks && !alongGrain && isAcross(plan), unpinned);
+    private PaperPlan paperPlan(LotPlan plan, boolean alongGrain) {
+        return new PaperPlan(paper, blanks, pins, plan, cracks, folds(plan, alongGrain));
+    }
+
+    private PaperPlan.Folds folds(LotPlan plan, boolean alongGrain) {
+        if (!cracks || !isAcross(plan)) {
+            return PaperPlan.Folds.ALONG;
+        }
+        if (alongGrain) {
+            return PaperPlan.Folds.PINNED_ACROSS;
+        }
+        return paper.wishes().grain() == CutWishes.Grain.NONE
+                ? PaperPlan.Folds.ACROSS
+                : PaperPlan.Folds.ACROSS_TO_SPARE;
     }
 
     /** @param isTrial whether only a part of what is usually spent on a plan is */
     private LotPlan plan(
-            Pins lying,
-            List<Lot> way,
-            boolean alongGrain,
-            boolean isTrial,
-            BooleanSupplier stop,
-            Consumer<LotPlan> better) {
+            List<Lot> way, boolean alongGrain, boolean isTrial, BooleanSupplier stop, Consumer<LotPlan> better) {
         List<Lot> lots = new ArrayList<>(way);
         List<PinnedSheet> pinned =
-                lying.sheets().stream().map(sheet -> pinned(sheet, lots)).toList();
+                pins.sheets().stream().map(sheet -> pinned(sheet, lots)).toList();
         Problem problem = problem(lots, alongGrain);
         CutBudget usual = CutBudget.of(problem.count());
         CutBudget budget = (isTrial ? usual.part(TRIAL) : usual)

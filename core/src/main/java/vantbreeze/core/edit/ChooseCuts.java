@@ -1,5 +1,6 @@
 package vantbreeze.core.edit;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
@@ -8,8 +9,13 @@ import vantbreeze.core.cutting.CutChoices;
 import vantbreeze.core.cutting.CutPin;
 import vantbreeze.core.cutting.CutPlan;
 import vantbreeze.core.cutting.CutWishes;
+import vantbreeze.core.cutting.PieceParts;
+import vantbreeze.core.cutting.Seam;
 import vantbreeze.core.cutting.SheetUse;
+import vantbreeze.core.fold.PieceId;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.plan.Edited;
+import vantbreeze.core.plan.PieceJoining;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
@@ -88,6 +94,64 @@ public sealed interface ChooseCuts extends Edit {
     }
 
     /**
+     * A piece that no sheet is large enough for, joined from parts where it shows least; those alike too.
+     *
+     * @param blank its number among the blanks of that paper, from 0
+     */
+    record Join(String paper, int blank) implements ChooseCuts {
+        @Override
+        public CutChoices after(CutChoices before, WorkedPlan worked) {
+            Blank whole = find(worked, paper, blank);
+            CutChoices after = before;
+            for (Blank.Use use : whole.uses()) {
+                if (use instanceof Blank.OfPiece one) {
+                    PieceParts parts = new PieceJoining(worked)
+                            .best(one.piece(), whole, worked.workshop().sheets())
+                            .orElseThrow(() -> new ValidationException(
+                                    FIELD,
+                                    "There is no place for a seam: it would cross a fold, or the parts are too large"
+                                            + " too. Choose a larger sheet, or make the card smaller."));
+                    after = after.withSeams(one.piece(), parts.seams());
+                }
+            }
+            return after;
+        }
+    }
+
+    /**
+     * A seam of a piece moved.
+     *
+     * @param seam the how-manieth of the piece, from 0
+     * @param at where the first part shall end, from the left edge or from the foot; null to move it by some marks
+     * @param divisions by so many marks of the ruler
+     */
+    record MoveSeam(PieceId piece, int seam, @Nullable Length at, int divisions) implements ChooseCuts {
+        @Override
+        public CutChoices after(CutChoices before, WorkedPlan worked) {
+            List<Seam> seams = new ArrayList<>(before.seamsOf(piece));
+            if (seam < 0 || seam >= seams.size()) {
+                throw new ValidationException(FIELD, "That seam is not there any more. Look again.");
+            }
+            Seam old = seams.get(seam);
+            Length to = at == null ? worked.ruler().moved(old.at(), divisions) : at;
+            seams.set(seam, new Seam(piece, old.upright(), to, old.overlap()));
+            if (!new PieceJoining(worked).isPossible(piece, seams)) {
+                throw new ValidationException(
+                        FIELD, "A seam lies in one panel, clear of folds, slits and edges. Put it elsewhere.");
+            }
+            return before.withSeams(piece, seams);
+        }
+    }
+
+    /** A piece cut whole again. */
+    record Whole(PieceId piece) implements ChooseCuts {
+        @Override
+        public CutChoices after(CutChoices before, WorkedPlan worked) {
+            return before.withSeams(piece, List.of());
+        }
+    }
+
+    /**
      * Where a blank is put.
      *
      * @param paper of what it is cut, as plans name it
@@ -109,13 +173,22 @@ public sealed interface ChooseCuts extends Edit {
     }
 
     private static Blank.Use use(WorkedPlan worked, String paper, int blank, int copy) {
-        List<Blank> blanks = worked.blanks().byStock().getOrDefault(paper, List.of());
-        if (blank < 0
-                || blank >= blanks.size()
-                || copy < 0
-                || copy >= blanks.get(blank).count()) {
-            throw new ValidationException(FIELD, "That piece is not there any more. Look again.");
+        List<Blank.Use> uses = find(worked, paper, blank).uses();
+        if (copy < 0 || copy >= uses.size()) {
+            throw gone();
         }
-        return CutPin.key(blanks.get(blank).uses().get(copy));
+        return CutPin.key(uses.get(copy));
+    }
+
+    private static Blank find(WorkedPlan worked, String paper, int blank) {
+        List<Blank> blanks = worked.blanks().byStock().getOrDefault(paper, List.of());
+        if (blank < 0 || blank >= blanks.size()) {
+            throw gone();
+        }
+        return blanks.get(blank);
+    }
+
+    private static ValidationException gone() {
+        return new ValidationException(FIELD, "That piece is not there any more. Look again.");
     }
 }

@@ -1,6 +1,5 @@
 package vantbreeze.core.plan;
 
-import static java.util.Objects.requireNonNull;
 import static java.util.Objects.requireNonNullElse;
 
 import java.util.ArrayList;
@@ -12,12 +11,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.Judges;
 import vantbreeze.core.cutting.Blank;
 import vantbreeze.core.cutting.Blanks;
 import vantbreeze.core.cutting.CutList;
+import vantbreeze.core.cutting.PieceParts;
 import vantbreeze.core.cutting.PieceStock;
 import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.cutting.WorkedPiece;
@@ -68,9 +69,12 @@ public final class Stages {
             "stocks",
             plan -> plan.of(PIECE_STOCKS).stream().map(PieceStock::stock).toList());
 
+    /** Its pieces, whole or joined from parts. */
+    public static final Stage<List<PieceParts>> PARTS = new Stage<>("parts of pieces", Stages::parts);
+
     /** Its pieces as they are cut from sheets. */
-    public static final Stage<Blanks> PIECE_BLANKS = new Stage<>(
-            "blanks of pieces", plan -> Blanks.ofPieces(plan.of(ASSEMBLY).pieces(), plan.of(PIECE_STOCKS)));
+    public static final Stage<Blanks> PIECE_BLANKS =
+            new Stage<>("blanks of pieces", plan -> Blanks.ofParts(plan.of(PARTS), plan.of(PIECE_STOCKS)));
 
     /** How it folds; its order within the budget of {@link LayerOrders}. */
     public static final Stage<Folding> FORM = new Stage<>("form", Stages::form);
@@ -120,7 +124,7 @@ public final class Stages {
 
     /** What does not change with a card's layers. */
     static final List<Stage<?>> BARE =
-            List.of(ASSEMBLY, PIECES, PIECE_STOCKS, STOCKS, PIECE_BLANKS, FORM, GROUNDS, SIGHTS);
+            List.of(ASSEMBLY, PIECES, PIECE_STOCKS, STOCKS, PARTS, PIECE_BLANKS, FORM, GROUNDS, SIGHTS);
 
     /**
      * Sights of the last cards that were looked at, since to look from all sides takes long. A card's pieces, its poses
@@ -133,7 +137,6 @@ public final class Stages {
     private Stages() {}
 
     private static List<WorkedPiece> pieces(WorkedPlan plan) {
-        List<SheetYield> yields = yields(plan);
         List<Piece> cut = plan.of(ASSEMBLY).pieces();
         List<WorkedPiece> pieces = new ArrayList<>();
         Map<Piece, Panels> known = new HashMap<>();
@@ -146,21 +149,30 @@ public final class Stages {
                     cut.get(i).cutSize(),
                     BoardScore.of(panels),
                     BoardScore.turned(panels),
-                    yields.isEmpty() ? null : yields.get(i)));
+                    sheetYield(plan, i).orElse(null)));
             first += panels.all().size();
         }
         return List.copyOf(pieces);
     }
 
-    /** What comes of each piece out of the sheet that is chosen; empty where none is. */
-    private static List<SheetYield> yields(WorkedPlan plan) {
+    /**
+     * What comes of a piece out of the sheet that is chosen; empty where none is, and where it is joined from parts.
+     */
+    private static Optional<SheetYield> sheetYield(WorkedPlan plan, int piece) {
         StockSheet sheet = plan.sheet();
-        if (sheet == null) {
-            return List.of();
-        }
         Map<PieceId, Blank> blanks = plan.of(PIECE_BLANKS).byPiece();
-        return plan.of(PIECE_STOCKS).stream()
-                .map(one -> SheetYield.of(requireNonNull(blanks.get(one.piece())), sheet))
+        Blank whole = blanks.get(plan.of(PIECE_STOCKS).get(piece).piece());
+        return sheet == null || whole == null ? Optional.empty() : Optional.of(SheetYield.of(whole, sheet));
+    }
+
+    private static List<PieceParts> parts(WorkedPlan plan) {
+        List<Piece> pieces = plan.of(ASSEMBLY).pieces();
+        List<PieceId> ids = PieceId.all(pieces);
+        return IntStream.range(0, pieces.size())
+                .mapToObj(i -> PieceParts.of(
+                        Panels.of(pieces.get(i)),
+                        ids.get(i),
+                        plan.plan().cutting().seams()))
                 .toList();
     }
 
@@ -258,6 +270,10 @@ public final class Stages {
         List<Cardstock> stocks = plan.stocks();
         List<Added> added = new ArrayList<>(Added.foam(form.graph()));
         added.addAll(plan.isThorough() ? plan.layers().added() : plan.layers().roughly());
+        List<PieceParts> parts = plan.of(PARTS);
+        for (int i = 0; i < parts.size(); i++) {
+            added.addAll(parts.get(i).added(plan.pieces().get(i).first(), stocks.get(i)));
+        }
         @Nullable
         BulkMap bulk = form.canLie()
                 ? BulkMap.of(form.closed(), stocks, added, form.ordering().order())

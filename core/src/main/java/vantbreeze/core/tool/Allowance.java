@@ -438,6 +438,17 @@ public sealed interface Allowance {
             mm(25),
             5,
             80);
+    /** By how much the parts of a piece overlap that no sheet is large enough for. */
+    OfLength SEAM_OVERLAP = length(
+            "seam-overlap",
+            "Overlap of a seam",
+            "A piece larger than every sheet is joined from parts that overlap by this; with less the seam gapes when"
+                    + " it is handled.",
+            PRACTICE,
+            half(),
+            mm(13),
+            5,
+            60);
     /** By how much cuts come out wide. */
     OfLength BLADE_BIAS = length(
             "blade-bias",
@@ -522,7 +533,7 @@ public sealed interface Allowance {
                             ENVELOPE_MOST,
                             FLAT_ENVELOPE,
                             SMALLEST_SIDE)),
-            new Group("Cutting", List.of(LEAST_HELD, BLADE_BIAS, STACK_DEPTH, LEAST_OFFCUT)),
+            new Group("Cutting", List.of(LEAST_HELD, BLADE_BIAS, STACK_DEPTH, LEAST_OFFCUT, SEAM_OVERLAP)),
             new Group("Card", List.of(STANDS, LAYERED_STANDS, HEAVY, MANY_FOLDS, GRAIN_MATTERS)));
 
     /** Every one there is. */

@@ -3,9 +3,13 @@ package vantbreeze.core.cutting;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import vantbreeze.core.fold.Crease;
+import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.free.FreeCard;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
@@ -44,6 +48,17 @@ final class CutCases {
 
     static Blanks rectangles(String name, int count, int width, int height) {
         return outlined(name, count, PLAIN, 0, 0, 10 * width, 0, 10 * width, 10 * height, 0, 10 * height);
+    }
+
+    /** A piece of heavy card of long grain, scored up its middle. */
+    static Blanks across(String name, int width, int height) {
+        Size size = Size.ofMillimetres(width, height);
+        Spot foot = new Spot(size.width().dividedBy(2), Length.ZERO);
+        Crease score = new Crease(new Stretch(foot, new Spot(foot.x(), size.height())), Fold.VALLEY);
+        Piece piece = new Piece(name, FreeCard.sheet("", size).outline(), List.of(score), List.of(), List.of());
+        Cardstock heavy = new Cardstock(
+                "Kite card", 300, Length.ofMicrometres(400), Cardstock.Grain.LONG, Cardstock.Pattern.PLAIN, "#aa3311");
+        return Blanks.ofPieces(List.of(piece), List.of(new PieceStock(new PieceId(name, 1), "kite", heavy)));
     }
 
     static StockSheet sheet(String id, int width, int height, int count) {

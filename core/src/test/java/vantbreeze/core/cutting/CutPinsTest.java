@@ -69,11 +69,32 @@ class CutPinsTest {
     void whatAPinCostsIsKnown() {
         Blanks blanks = CutCases.rectangles("Sail", 4, 100, 140);
         CutChoices choices = CutChoices.NONE.withPin(pin("Sail", 1, "a", 55, 80, false));
-        PaperPlan plan = plan(CutCases.order(blanks, choices, CutCases.sheet("a", 210, 297, 9)));
-        assertThat(plan.solution().patterns()).hasSize(2);
-        assertThat(plan.unpinned().orElseThrow().patterns()).hasSize(1);
-        assertThat(plan.unpinned().orElseThrow().cost())
-                .isLessThan(plan.solution().cost());
+        CutOrder order = CutCases.order(blanks, choices, CutCases.sheet("a", 210, 297, 9));
+        CutPlan plan = CutPlan.of(order);
+        OtherPlans others = OtherPlans.of(order, CutWatch.NONE);
+        assertThat(sheetsOf(plan)).isEqualTo(2);
+        assertThat(sheetsOf(others.unpinned().orElseThrow())).isEqualTo(1);
+        assertThat(others.plain()).isEqualTo(others.unpinned());
+        CutOrder free = order.with(CutChoices.NONE.withWishes(CutWishes.USUAL.withGrain(CutWishes.Grain.RULE)));
+        assertThat(OtherPlans.of(free, CutWatch.NONE).unpinned()).isEmpty();
+        assertThat(OtherPlans.of(free, CutWatch.NONE).plain()).isPresent();
+        assertThat(OtherPlans.of(order.with(CutChoices.NONE), CutWatch.NONE)).isEqualTo(OtherPlans.NONE);
+    }
+
+    private static int sheetsOf(CutPlan plan) {
+        return plan.papers().get(0).solution().patterns().size();
+    }
+
+    /** What was pinned the other way than the grain allows has a place: nothing of it is left out. */
+    @Test
+    void whatIsPinnedAcrossTheGrainHasItsPlace() {
+        Blanks blanks = CutCases.across("Stage", 250, 190);
+        CutChoices rule = CutChoices.NONE.withWishes(CutWishes.USUAL.withGrain(CutWishes.Grain.RULE));
+        CutOrder order = CutCases.order(blanks, rule, CutCases.sheet("a", 200, 300, 9));
+        assertThat(plan(order).leftOut()).extracting(PaperPlan.LeftOut::why).containsExactly(PaperPlan.Why.GRAIN);
+        PaperPlan pinned = CutCases.plan(order.with(rule.withPin(pin("Stage", 1, "a", 0, 0, true))));
+        assertThat(pinned.leftOut()).isEmpty();
+        assertThat(pinned.folds()).isEqualTo(PaperPlan.Folds.PINNED_ACROSS);
     }
 
     @Test
@@ -140,7 +161,7 @@ class CutPinsTest {
         assertThat(sheets(order.with(a3))).containsOnly("a5");
         PaperPlan none = plan(order.with(a3.withSheet(new SheetOf("kite", "a5"), null)));
         assertThat(none.hasNoSheet()).isTrue();
-        assertThat(none.missing(none.blanks().get(0))).isEqualTo(2);
+        assertThat(none.leftOut()).extracting(PaperPlan.LeftOut::count).containsExactly(2);
     }
 
     private static List<String> sheets(CutOrder order) {
@@ -157,7 +178,8 @@ class CutPinsTest {
                 Map.of(),
                 IntStream.rangeClosed(1, CutChoices.MOST_PINS)
                         .mapToObj(nth -> pin("Sail", nth, "a", 0, 0, false))
-                        .toList());
+                        .toList(),
+                List.of());
         assertThatThrownBy(() -> many.withPin(pin("Sail", 201, "a", 0, 0, false)))
                 .hasMessage("More than 200 pieces are pinned. Let some go: the rest is planned for you.");
         assertThatThrownBy(() -> pin("Sail", 1, "a", -1, 0, false))

@@ -101,7 +101,7 @@ class CutPlanTest {
             assertThat(paper.isAssumed()).isTrue();
             assertThat(paper.sheets()).extracting(StockSheet::id).containsExactly("a4");
             assertThat(paper.solution().isWhole()).isTrue();
-            assertThat(paper.tooLarge()).isEmpty();
+            assertThat(paper.leftOut()).isEmpty();
         }
         assertThat(plan.papers().stream()
                         .flatMap(paper -> paper.blanks().stream())
@@ -144,10 +144,14 @@ class CutPlanTest {
                 .papers()
                 .get(0);
         assertThat(rule.solution().patterns()).hasSize(2);
-        assertThat(rule.isAcrossGrain()).isFalse();
+        assertThat(rule.folds()).isEqualTo(PaperPlan.Folds.ALONG);
         PaperPlan wish = plan(four, sheets, CutWishes.USUAL).papers().get(0);
         assertThat(wish.solution().patterns()).hasSize(1);
-        assertThat(wish.isAcrossGrain()).isTrue();
+        assertThat(wish.folds()).isEqualTo(PaperPlan.Folds.ACROSS_TO_SPARE);
+        PaperPlan notMinded = plan(four, sheets, CutWishes.USUAL.withGrain(CutWishes.Grain.NONE))
+                .papers()
+                .get(0);
+        assertThat(notMinded.folds()).isEqualTo(PaperPlan.Folds.ACROSS);
         PaperPlan light = plan(scored(4, 150, 100, LIGHT), sheets, CutWishes.USUAL.withGrain(CutWishes.Grain.RULE))
                 .papers()
                 .get(0);
@@ -159,7 +163,7 @@ class CutPlanTest {
                 .papers()
                 .get(0);
         assertThat(shortGrain.solution().patterns()).hasSize(1);
-        assertThat(shortGrain.isAcrossGrain()).isFalse();
+        assertThat(shortGrain.folds()).isEqualTo(PaperPlan.Folds.ALONG);
     }
 
     @Test
@@ -173,6 +177,31 @@ class CutPlanTest {
         assertThat(paper.solution().patterns().stream()
                         .flatMap(pattern -> pattern.root().all()))
                 .noneMatch(node -> node instanceof CutNode.Part part && part.turned());
+    }
+
+    /** What fits a sheet only the way it may not lie is told otherwise than what is too large. */
+    @Test
+    void whatMayOnlyLieTheOtherWayIsTold() {
+        Sheets sheets = with(sheet("a", 200, 300, 9, false, null));
+        CutWishes rule = CutWishes.USUAL.withGrain(CutWishes.Grain.RULE);
+        assertThat(plan(scored(2, 250, 190, HEAVY), sheets, rule)
+                        .papers()
+                        .get(0)
+                        .leftOut())
+                .extracting(PaperPlan.LeftOut::why)
+                .containsExactly(PaperPlan.Why.GRAIN);
+        assertThat(plan(scored(2, 250, 190, HEAVY), sheets, CutWishes.USUAL)
+                        .papers()
+                        .get(0)
+                        .leftOut())
+                .isEmpty();
+        Cardstock printed = stock(120, Grain.LONG, Pattern.DIRECTIONAL);
+        assertThat(plan(scored(2, 250, 190, printed), sheets, CutWishes.USUAL)
+                        .papers()
+                        .get(0)
+                        .leftOut())
+                .extracting(PaperPlan.LeftOut::why)
+                .containsExactly(PaperPlan.Why.UPRIGHT);
     }
 
     /** A sheet squared first is smaller all round; an offcut has been. */
@@ -203,9 +232,10 @@ class CutPlanTest {
         PaperPlan paper = plan(blanks, with(sheet("a", 210, 300, 2, false, null)), CutWishes.USUAL)
                 .papers()
                 .get(0);
-        assertThat(paper.tooLarge()).containsExactly(paper.blanks().get(0));
-        assertThat(paper.missing(paper.blanks().get(0))).isEqualTo(1);
-        assertThat(paper.missing(paper.blanks().get(1))).isEqualTo(1);
+        assertThat(paper.leftOut())
+                .containsExactly(
+                        new PaperPlan.LeftOut(paper.blanks().get(0), 1, PaperPlan.Why.TOO_LARGE),
+                        new PaperPlan.LeftOut(paper.blanks().get(1), 1, PaperPlan.Why.TOO_FEW));
         assertThat(paper.isProven()).isFalse();
         PaperPlan none = plan(scored(2, 50, 50, LIGHT), with(sheet("gone", 210, 297, 0, false, null)), CutWishes.USUAL)
                 .papers()

@@ -105,7 +105,7 @@ class CutStepsTest {
         CutOrder order = CutCases.order(blanks, CutChoices.NONE, CutCases.sheet("a", 210, 297, 9));
         PaperPlan plan = CutCases.plan(order);
         assertThat(done(plan, steps(order)))
-                .isEqualTo(blanks.all().stream().collect(Collectors.toMap(CutSteps::name, Blank::count)));
+                .isEqualTo(blanks.all().stream().collect(Collectors.toMap(Blank::name, Blank::count)));
     }
 
     /** Sheets alike are cut together, in goes as deep as the trimmer takes. */

@@ -12,6 +12,7 @@ import vantbreeze.core.cutting.Blank;
 import vantbreeze.core.cutting.CutChoices;
 import vantbreeze.core.cutting.CutPin;
 import vantbreeze.core.cutting.CutWishes;
+import vantbreeze.core.cutting.Seam;
 import vantbreeze.core.cutting.SheetUse;
 import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Side;
@@ -27,7 +28,8 @@ record CuttingJson(
         CutWishes.Grain grain,
         String squared,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<SheetJson> sheets,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<PinJson> pins) {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<PinJson> pins,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) @Nullable List<SeamJson> seams) {
 
     /** What is said of a sheet of a paper. */
     record SheetJson(String paper, String sheet, SheetUse use) {}
@@ -36,11 +38,13 @@ record CuttingJson(
      * Where a piece, or a layer, lies.
      *
      * @param piece the piece's name, with {@code nth} of that name; of a layer none
+     * @param part which part of a piece that is joined from several, from 1
      * @param layer the face it lies on, with {@code level}; of a piece none
      */
     record PinJson(
             @IfThere @Nullable String piece,
             @IfThere @Nullable Integer nth,
+            @IfThere @Nullable Integer part,
             @IfThere @Nullable LayerJson layer,
             String sheet,
             int ofSheets,
@@ -51,22 +55,28 @@ record CuttingJson(
         static PinJson of(CutPin pin, Ruler ruler) {
             String across = Figure.of(pin.x(), ruler).text();
             String up = Figure.of(pin.y(), ruler).text();
+            PieceId piece = null;
+            Integer part = null;
+            LayerJson layer = null;
             if (pin.use() instanceof Blank.OfPiece one) {
-                return new PinJson(
-                        one.piece().name(),
-                        one.piece().nth(),
-                        null,
-                        pin.sheetId(),
-                        pin.nth(),
-                        across,
-                        up,
-                        pin.turned());
+                piece = one.piece();
+            } else if (pin.use() instanceof Blank.OfPart one) {
+                piece = one.piece();
+                part = one.part();
+            } else if (pin.use() instanceof Blank.OfLayer one) {
+                layer = new LayerJson(
+                        one.face().piece(), one.face().panel(), one.face().side(), one.level());
             }
-            LayerJson layer = pin.use() instanceof Blank.OfLayer one
-                    ? new LayerJson(
-                            one.face().piece(), one.face().panel(), one.face().side(), one.level())
-                    : null;
-            return new PinJson(null, null, layer, pin.sheetId(), pin.nth(), across, up, pin.turned());
+            return new PinJson(
+                    piece == null ? null : piece.name(),
+                    piece == null ? null : piece.nth(),
+                    part,
+                    layer,
+                    pin.sheetId(),
+                    pin.nth(),
+                    across,
+                    up,
+                    pin.turned());
         }
 
         CutPin pin(Ruler ruler, UnaryOperator<String> panels) {
@@ -75,7 +85,8 @@ record CuttingJson(
 
         private Blank.Use use(UnaryOperator<String> panels) {
             if (piece != null) {
-                return new Blank.OfPiece(new PieceId(piece, nth == null ? 1 : Math.max(1, nth)));
+                PieceId id = id(piece, nth);
+                return part == null ? new Blank.OfPiece(id) : new Blank.OfPart(id, part);
             }
             if (layer == null) {
                 throw new IllegalArgumentException("One that is pinned is neither a piece nor a layer.");
@@ -83,6 +94,27 @@ record CuttingJson(
             return new Blank.OfLayer(
                     new FaceName(layer.piece, panels.apply(layer.panel), layer.side), Math.max(0, layer.level));
         }
+    }
+
+    /** Where a piece is joined from parts; {@code at} and {@code overlap} from its left edge or its foot. */
+    record SeamJson(String piece, @IfThere @Nullable Integer nth, boolean upright, String at, String overlap) {
+
+        static SeamJson of(Seam seam, Ruler ruler) {
+            return new SeamJson(
+                    seam.piece().name(),
+                    seam.piece().nth(),
+                    seam.upright(),
+                    Figure.of(seam.at(), ruler).text(),
+                    Figure.of(seam.overlap(), ruler).text());
+        }
+
+        Seam seam(Ruler ruler) {
+            return new Seam(id(piece, nth), upright, read(at, ruler), read(overlap, ruler));
+        }
+    }
+
+    private static PieceId id(String piece, @Nullable Integer nth) {
+        return new PieceId(piece, nth == null ? 1 : Math.max(1, nth));
     }
 
     /** A layer: its face, its piece counted from 0, and how many layers lie beneath it. */
@@ -97,7 +129,8 @@ record CuttingJson(
                         .map(one -> new SheetJson(
                                 one.getKey().stockId(), one.getKey().sheetId(), one.getValue()))
                         .toList(),
-                choices.pins().stream().map(pin -> PinJson.of(pin, ruler)).toList());
+                choices.pins().stream().map(pin -> PinJson.of(pin, ruler)).toList(),
+                choices.seams().stream().map(seam -> SeamJson.of(seam, ruler)).toList());
     }
 
     /**
@@ -111,7 +144,10 @@ record CuttingJson(
             return new CutChoices(
                     new CutWishes(offcutsFirst, requireNonNull(grain), read(squared, ruler)),
                     uses,
-                    pins.stream().map(pin -> pin.pin(ruler, panels)).toList());
+                    pins.stream().map(pin -> pin.pin(ruler, panels)).toList(),
+                    seams == null
+                            ? List.of()
+                            : seams.stream().map(seam -> seam.seam(ruler)).toList());
         } catch (IllegalArgumentException garbled) {
             throw UnreadablePlan.ofCutting(String.valueOf(garbled.getMessage()));
         } catch (NullPointerException missing) {

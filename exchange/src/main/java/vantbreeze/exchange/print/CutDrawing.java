@@ -9,7 +9,6 @@ import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.cutting.CutLayout;
 import vantbreeze.core.cutting.CutLayout.CutStack;
 import vantbreeze.core.cutting.CutPlan;
-import vantbreeze.core.cutting.CutSteps;
 import vantbreeze.core.cutting.PaperPlan;
 import vantbreeze.core.guillotine.CutArea;
 import vantbreeze.core.length.Length;
@@ -86,7 +85,7 @@ public final class CutDrawing {
                     Locale.ROOT,
                     "<path d=\"%s\"><title>%s</title></path>%n",
                     path(laid.outline(), trim, high),
-                    escaped(CutSteps.name(paper.blanks().get(laid.blank())))));
+                    escaped(paper.blanks().get(laid.blank()).name())));
         }
         text.append("</g>\n");
     }

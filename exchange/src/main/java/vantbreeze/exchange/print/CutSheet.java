@@ -261,7 +261,7 @@ public final class CutSheet {
         }
 
         private static void label(Pen pen, Blank blank, Envelope box) throws IOException {
-            String text = blank.number() > 0 ? String.format(Locale.ROOT, "%d", blank.number()) : CutSteps.name(blank);
+            String text = blank.number() > 0 ? String.format(Locale.ROOT, "%d", blank.number()) : blank.name();
             double size = blank.number() > 0 ? 4 : 3;
             if (box.getHeight() > size && box.getWidth() > text.length() * size * 0.5) {
                 pen.centred(text, box.centre().x, box.centre().y - size / 3, size);

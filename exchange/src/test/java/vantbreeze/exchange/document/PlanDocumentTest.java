@@ -18,6 +18,7 @@ import vantbreeze.core.cutting.Blank;
 import vantbreeze.core.cutting.CutChoices;
 import vantbreeze.core.cutting.CutPin;
 import vantbreeze.core.cutting.CutWishes;
+import vantbreeze.core.cutting.Seam;
 import vantbreeze.core.cutting.SheetUse;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
@@ -167,7 +168,9 @@ class PlanDocumentTest {
                                 3,
                                 Length.ZERO,
                                 Length.ofMillimetres(7),
-                                false)));
+                                false),
+                        new CutPin(new Blank.OfPart(PieceId.BASE, 2), "a4", 2, Length.ZERO, Length.ZERO, false)),
+                List.of(new Seam(PieceId.BASE, false, Length.ofInches(9, 3, 16), Length.ofInches(0, 1, 2))));
         Plan cut = KITES.withCutting(choices);
         assertThat(PlanDocument.read(PlanDocument.write(cut))).isEqualTo(cut);
         assertThat(PlanDocument.write(KITES)).doesNotContain("cutting");
