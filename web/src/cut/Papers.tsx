@@ -28,7 +28,7 @@ export function Papers({ card, inHand, papers, chosen, onChoose, children }: Pro
   if (papers.length < 2) return table
   return (
     <Tabs.Root value={chosen} onValueChange={onChoose}>
-      <Tabs.List aria-label="Papers" className="flex flex-wrap gap-x-6 gap-y-1 px-6 pt-4">
+      <Tabs.List aria-label="Papers" className="flex flex-wrap gap-x-5 gap-y-1 px-6 pt-4">
         {papers.map((one) => {
           const look = card.papers.find(({ id }) => id === one.paper)
           return (
@@ -37,7 +37,7 @@ export function Papers({ card, inHand, papers, chosen, onChoose, children }: Pro
               value={one.paper}
               className="inline-flex min-h-11 max-w-full items-center gap-2 border-b-4 border-transparent pb-1 text-start text-lg data-[state=active]:border-ink data-[state=active]:font-semibold"
             >
-              {look && <Swatch paper={look} />}
+              {look && <Swatch paper={look} size={30} />}
               {one.name}
             </Tabs.Trigger>
           )

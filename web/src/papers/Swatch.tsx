@@ -4,10 +4,12 @@ import { rectangleOf } from './rectangle'
 
 const SIDE = 24
 
+type Props = { paper: Paper; otherSide?: boolean; size?: number }
+
 /** A snippet of a paper. */
-export function Swatch({ paper, otherSide = false }: { paper: Paper; otherSide?: boolean }) {
+export function Swatch({ paper, otherSide = false, size = 44 }: Props) {
   return (
-    <svg width={44} height={44} viewBox={`-0.5 -0.5 ${SIDE + 1} ${SIDE + 1}`} aria-hidden className="shrink-0">
+    <svg width={size} height={size} viewBox={`-0.5 -0.5 ${SIDE + 1} ${SIDE + 1}`} aria-hidden className="shrink-0">
       <g transform={`matrix(1 0 0 -1 0 ${SIDE})`}>
         <LayerShape layer={rectangleOf(SIDE, SIDE, otherSide)} paper={paper} />
       </g>

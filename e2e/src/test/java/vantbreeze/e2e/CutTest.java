@@ -92,6 +92,8 @@ class CutTest extends Browsing {
                 .move(from.x + from.width / 2 + 60, from.y + from.height / 2 - 40, new Mouse.MoveOptions().setSteps(6));
         page.mouse().up();
         assertThat(blank("Card base")).hasAttribute("aria-label", Pattern.compile("pinned$"));
+        // what is dragged over is no text that is marked
+        Assertions.assertThat(page.evaluate("getSelection().toString()")).isEqualTo("");
         BoundingBox to = blank("Card base").boundingBox();
         Assertions.assertThat(to.x - from.x).isBetween(50.0, 70.0);
         button("Undo").click();
@@ -126,6 +128,50 @@ class CutTest extends Browsing {
         button("Undo").click();
         button("Undo").click();
         assertThat(sheets()).containsText("1 sheet of A4 (no plan takes less)");
+    }
+
+    /** A piece is put on a kind of sheet that lies ready and that nothing is cut from yet. */
+    @Test
+    void aPieceGoesToAnotherKindOfSheet() {
+        cutting("Kite theatre for the bandstand");
+        page.getByText("Other sizes").click();
+        page.getByLabel("How A3 is used").selectOption("for this paper too");
+        assertThat(page.getByLabel("How A3 is used")).hasValue("ADDED");
+        blank("Band").focus();
+        page.keyboard().press("Enter");
+        button("To A3").click();
+        assertThat(blank("Band")).hasAttribute("aria-label", Pattern.compile("pinned$"));
+        assertThat(sheets()).containsText("1 sheet of A3");
+        button("Undo").click();
+        assertThat(blank("Band")).hasAttribute("aria-label", Pattern.compile("(?<!pinned)$"));
+        button("Undo").click();
+        assertThat(sheets()).containsText("1 sheet of A4 (no plan takes less)");
+    }
+
+    /** What no sheet is large enough for is joined from parts, the seam moved, and all that undone. */
+    @Test
+    void aPieceLargerThanEverySheetIsJoined() {
+        Object card = page.evaluate(
+                """
+                fetch('/api/cards', {
+                  method: 'POST',
+                  headers: { 'Content-Type': 'application/json' },
+                  body: JSON.stringify({ structure: 'gatefold', ruler: 'mm', width: '320', height: '120' }),
+                }).then((answer) => answer.json()).then(({ id }) => id)""");
+        page.evaluate("id => location.assign(`/card/${id}/cut`)", card);
+        assertThat(sheets()).containsText("is larger than every sheet");
+        button("Join Card base from 3 parts").click();
+        assertThat(blank("Part 3 of Card base")).isVisible();
+        assertThat(sheets()).containsText("Card base is joined from 3 parts");
+        Locator seam = button("Seam of Card base, from its left edge").first();
+        String before = seam.innerText();
+        seam.focus();
+        page.keyboard().press("ArrowUp");
+        assertThat(seam).not().containsText(before);
+        button("Undo").click();
+        assertThat(seam).containsText(before);
+        button("Cut it whole").click();
+        assertThat(sheets()).containsText("is larger than every sheet");
     }
 
     @Test

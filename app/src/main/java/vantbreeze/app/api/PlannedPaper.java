@@ -255,7 +255,7 @@ record PlannedPaper(WorkedPlan worked, PaperPlan plan, OtherPlans others, List<S
             where.add(where(use));
         });
         return new BlankView(
-                blank.number() > 0 ? String.format(Locale.ROOT, "%d", blank.number()) : blank.name(),
+                blank.number() > 0 ? String.format(Locale.ROOT, "%d", blank.number()) : capital(blank.name()),
                 blank.number() > 0,
                 blank.count(),
                 SizeView.of(blank.size(), ruler()),

@@ -164,7 +164,7 @@ public final class PaperPlan {
     }
 
     /** Of each blank, how many find no place, as there are too few sheets or none is large enough. */
-    public int missing(Blank blank) {
+    private int missing(Blank blank) {
         int number = blanks.indexOf(blank);
         return IntStream.range(0, lots().size())
                 .map(lot -> lots().get(lot).of(number) * solution().left().get(lot))

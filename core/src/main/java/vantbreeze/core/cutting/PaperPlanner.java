@@ -169,11 +169,21 @@ final class PaperPlanner {
         if (!cracks || grain == CutWishes.Grain.NONE) {
             return plan(false, stop, better);
         }
-        PaperPlan along = plan(true, stop, better);
-        if (grain == CutWishes.Grain.RULE || takesNoMoreThanAny(along)) {
+        boolean isRule = grain == CutWishes.Grain.RULE;
+        // what finds no place along the grain may find one across it: nobody is told of that before
+        PaperPlan along = plan(true, stop, plan -> {
+            if (isRule || plan.leftOut().isEmpty()) {
+                better.accept(plan);
+            }
+        });
+        if (isRule || takesNoMoreThanAny(along)) {
             return along;
         }
-        PaperPlan across = plan(false, stop, plan -> {});
+        PaperPlan across = plan(false, stop, plan -> {
+            if (!along.leftOut().isEmpty()) {
+                better.accept(plan);
+            }
+        });
         return isLess(across, along) ? across : along;
     }
 
@@ -185,11 +195,15 @@ final class PaperPlanner {
     }
 
     private boolean isLess(PaperPlan one, PaperPlan other) {
-        int missing = blanks.stream().mapToInt(one::missing).sum();
-        int otherMissing = blanks.stream().mapToInt(other::missing).sum();
+        int missing = missing(one);
+        int otherMissing = missing(other);
         return missing != otherMissing
                 ? missing < otherMissing
                 : one.solution().cost() < other.solution().cost();
+    }
+
+    private static int missing(PaperPlan plan) {
+        return plan.leftOut().stream().mapToInt(PaperPlan.LeftOut::count).sum();
     }
 
     private PaperPlan plan(boolean alongGrain, BooleanSupplier stop, Consumer<PaperPlan> better) {

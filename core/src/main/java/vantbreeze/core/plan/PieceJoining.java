@@ -2,6 +2,7 @@ package vantbreeze.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import vantbreeze.core.cutting.Blank;
 import vantbreeze.core.cutting.CutPlan;
@@ -65,13 +66,15 @@ public record PieceJoining(WorkedPlan worked) {
                 .map(part -> upright ? part.cutSize().width() : part.cutSize().height())
                 .map(this::write)
                 .toList();
-        return "%s parts, %s %s, that overlap by %s; %s"
-                .formatted(
-                        Integer.toString(sizes.size()),
-                        joined(sizes),
-                        upright ? "wide" : "high",
-                        write(parts.seams().get(0).overlap()),
-                        whereItShows(parts));
+        boolean areAlike = sizes.stream().distinct().count() == 1;
+        return String.format(
+                Locale.ROOT,
+                "%d parts, %s %s, that overlap by %s; %s",
+                sizes.size(),
+                areAlike ? "each " + sizes.get(0) : joined(sizes),
+                upright ? "wide" : "high",
+                write(parts.seams().get(0).overlap()),
+                whereItShows(parts));
     }
 
     /** "the seam is out of sight", "the seams show on the inside of Back: lay a mat over them". */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.assertj.core.data.Offset;
@@ -164,6 +165,33 @@ class CutPlanTest {
                 .get(0);
         assertThat(shortGrain.solution().patterns()).hasSize(1);
         assertThat(shortGrain.folds()).isEqualTo(PaperPlan.Folds.ALONG);
+    }
+
+    /** While it is worked out nothing is told to find no place that finds one across the grain. */
+    @Test
+    void whatFitsAcrossTheGrainIsNeverToldToFitNowhere() {
+        List<CutPlan> told = new ArrayList<>();
+        CutPlan.of(
+                new CutOrder(
+                        scored(2, 250, 190, HEAVY).and(scored(3, 60, 40, HEAVY)),
+                        with(sheet("a", 200, 303, 9, false, null)),
+                        null,
+                        MM,
+                        Tools.usual(),
+                        CutChoices.NONE),
+                new CutWatch() {
+                    @Override
+                    public boolean isStopped() {
+                        return false;
+                    }
+
+                    @Override
+                    public void told(CutPlan soFar, double share) {
+                        told.add(soFar);
+                    }
+                });
+        assertThat(told).hasSizeGreaterThan(1);
+        assertThat(told).allMatch(plan -> plan.papers().get(0).leftOut().isEmpty());
     }
 
     @Test
