@@ -1,7 +1,6 @@
 package vantbreeze.core.guillotine;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -36,11 +35,7 @@ final class BlockBuilding {
     private final double largest;
     private final double[] values;
     private final int[] left;
-    /** How many items there are one of only, and how many of them have their bit. */
-    private final int singles;
-
-    private int single;
-    private final boolean isMany;
+    private final ItemSets sets;
     private final List<BlockShelf> shelves;
     private final List<Built> built = new ArrayList<>();
     private long sides = BEGIN;
@@ -61,8 +56,7 @@ final class BlockBuilding {
         this.largest = part * across * up;
         this.values = values;
         this.left = left;
-        this.singles = (int) Arrays.stream(left).filter(count -> count == 1).count();
-        this.isMany = singles > Long.SIZE;
+        this.sets = new ItemSets(left);
         this.shelves =
                 Stream.generate(() -> new BlockShelf(kept)).limit(SIZES + 1).toList();
         begin();
@@ -132,7 +126,7 @@ final class BlockBuilding {
                         one.up(!straight),
                         problem.turning().allows(item, bin, straight),
                         new int[] {item},
-                        once(item),
+                        sets.once(item),
                         Mixing.mixed(item + 1L),
                         values[item]);
                 single.turnsOne = !straight;
@@ -188,7 +182,7 @@ final class BlockBuilding {
         sides += to - from + 1;
         for (int i = from; i < to; i++) {
             Built other = others.blocks[i];
-            if (((one.mark & others.marks[i]) == 0 || (isMany && !one.shares(other)))
+            if (sets.areApart(one, others.marks[i], other)
                     && others.places[i] <= last
                     && (beside || !one.turns || !other.turns)) {
                 sides += PAIR;
@@ -244,53 +238,16 @@ final class BlockBuilding {
         if (!shelf(around).isNew(width, height, turns, hash)) {
             return;
         }
-        int[] items = together(one.items, other.items);
+        int[] items = sets.together(one.items, other.items);
         if (items.length > 0) {
-            Built both = new Built(width, height, turns, items, both(one.once, other.once), hash, value);
-            both.one = one;
-            both.other = other;
-            both.turnsOne = turnsOne;
-            both.turnsOther = turnsOther;
-            both.beside = beside;
+            Built both = new Built(width, height, turns, items, ItemSets.both(one.once, other.once), hash, value);
+            both.joins(one, turnsOne, other, turnsOther, beside);
             shelf(around).add(both);
             sides += BLOCK;
         }
     }
 
-    private long[] once(int item) {
-        long[] bits = new long[(singles + Long.SIZE - 1) / Long.SIZE];
-        if (left[item] == 1) {
-            bits[single / Long.SIZE] = 1L << (single % Long.SIZE);
-            single++;
-        }
-        return bits;
-    }
-
-    private static long[] both(long[] one, long[] other) {
-        long[] bits = one.clone();
-        for (int i = 0; i < bits.length; i++) {
-            bits[i] |= other[i];
-        }
-        return bits;
-    }
-
     private boolean lies(long width, long height) {
         return width <= across && height <= up;
-    }
-
-    /** The items of both, sorted; none where there are not so many. */
-    private int[] together(int[] one, int[] other) {
-        int[] all = new int[one.length + other.length];
-        System.arraycopy(one, 0, all, 0, one.length);
-        System.arraycopy(other, 0, all, one.length, other.length);
-        Arrays.sort(all);
-        int run = 0;
-        for (int i = 0; i < all.length; i++) {
-            run = i > 0 && all[i] == all[i - 1] ? run + 1 : 1;
-            if (run > left[all[i]]) {
-                return new int[0];
-            }
-        }
-        return all;
     }
 }

@@ -50,6 +50,15 @@ final class Built {
         this.mark = laid;
     }
 
+    /** It is these two. */
+    void joins(Built first, boolean turnsFirst, Built second, boolean turnsSecond, boolean areBeside) {
+        one = first;
+        other = second;
+        turnsOne = turnsFirst;
+        turnsOther = turnsSecond;
+        beside = areBeside;
+    }
+
     /** Area of the rectangle about it. */
     double around() {
         return (double) width * height;

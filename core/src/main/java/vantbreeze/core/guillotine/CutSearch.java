@@ -94,6 +94,7 @@ public final class CutSearch {
     public static Solution best(Problem problem, CutBudget budget) {
         CutSearch search = new CutSearch(problem, budget);
         search.make();
+        search.fit();
         search.build();
         search.spare();
         search.tidy();
@@ -159,6 +160,23 @@ public final class CutSearch {
             fill.fill(layout, order.of(problem, all()), Double.POSITIVE_INFINITY, false);
             take(layout);
         }
+    }
+
+    /** Where nothing may be left over: sheets filled wholly, and what they leave on others. */
+    private void fit() {
+        if (isProven() || !PerfectSheets.mayBe(problem)) {
+            return;
+        }
+        Layout layout = new Layout(problem);
+        PerfectSheets perfect = new PerfectSheets(problem, 0, layout.left, budget);
+        for (Block block : perfect.sheets()) {
+            if (layout.affords(0, Double.POSITIVE_INFINITY)) {
+                Sheet sheet = layout.open(0);
+                sheet.place(sheet.root(), block, layout::cut);
+            }
+        }
+        fill.fill(layout, Order.AREA.of(problem, missing(layout)), Double.POSITIVE_INFINITY, false);
+        take(layout);
     }
 
     /** Plans made sheet by sheet, more and more carefully. */
