@@ -37,12 +37,42 @@ class CutSearchTest {
                 new Item(3, 3, 2, 11),
                 new Item(3, 2, 2, 8),
                 new Item(2, 1, 1, 2)));
-        Solution solution = best(problem, 1_000_000);
-        double worth = IntStream.range(0, problem.items().size())
+        assertThat(worth(problem, 1_000_000)).isEqualTo(244);
+    }
+
+    private static double worth(Problem problem, long looks) {
+        Solution solution = best(problem, looks);
+        return IntStream.range(0, problem.items().size())
                 .mapToDouble(item -> problem.items().get(item).value()
                         * (problem.items().get(item).copies() - solution.left().get(item)))
                 .sum();
-        assertThat(worth).isEqualTo(244);
+    }
+
+    private static Problem plate(int... widthHeightCopies) {
+        List<Item> items = new ArrayList<>();
+        for (int i = 0; i < widthHeightCopies.length; i += 3) {
+            items.add(new Item(widthHeightCopies[i], widthHeightCopies[i + 1], widthHeightCopies[i + 2]));
+        }
+        return new Problem(items, List.of(new Bin(70, 40, 1, 1)), Rotations.NONE);
+    }
+
+    /** Wang 1983, twenty pieces (from memory): of a plate of 70 × 40 as much as 2,721 is used. */
+    @Test
+    void wangsPlateIsUsedAsFarAsPublished() {
+        Problem problem = plate(
+                17, 9, 1, 11, 19, 4, 12, 21, 3, 14, 23, 4, 24, 15, 1, 24, 15, 2, 25, 16, 4, 27, 17, 2, 18, 29, 3, 21,
+                31, 3, 32, 22, 2, 23, 33, 3, 34, 24, 2, 35, 25, 2, 36, 26, 1, 37, 27, 1, 38, 28, 1, 39, 29, 1, 41, 30,
+                1, 43, 31, 1);
+        assertThat(worth(problem, 5_000_000)).isEqualTo(2_721);
+    }
+
+    /** Oliveira and Ferreira 1990, instance 1 (from memory): of a plate of 70 × 40 as much as 2,737 is used. */
+    @Test
+    void oliveirasPlateIsUsedAsFarAsPublished() {
+        Problem problem = plate(
+                29, 5, 1, 9, 39, 4, 55, 9, 1, 31, 15, 1, 11, 16, 2, 23, 21, 3, 29, 14, 4, 16, 19, 3, 9, 36, 2, 22, 4,
+                2);
+        assertThat(worth(problem, 5_000_000)).isEqualTo(2_737);
     }
 
     @Test
