@@ -85,7 +85,7 @@ public final class CutSearch {
         this.grid = new GridFill(problem, random);
         this.builder = new Builder(problem, random);
         this.bound = LowerBound.of(problem);
-        this.share = LowerBound.share(problem, problem.area());
+        this.share = LowerBound.share(problem);
         this.best = new Layout(problem);
         this.bestScore = best.score();
     }

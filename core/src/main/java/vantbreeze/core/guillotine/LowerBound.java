@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 
 /**
  * What any plan costs at least. By area, from the sheets that cost least for theirs; by how many sheets are needed at
@@ -25,22 +26,31 @@ final class LowerBound {
 
     /** Of all items that fit a sheet; nothing where there are none. */
     static double of(Problem problem) {
-        List<Integer> fitting = new ArrayList<>();
-        for (int item = 0; item < problem.items().size(); item++) {
-            if (problem.fits(item)) {
-                fitting.add(item);
-            }
-        }
+        List<Integer> fitting = fitting(problem);
         return fitting.isEmpty() ? 0 : Math.max(byArea(problem, fitting), byCount(problem, fitting));
     }
 
+    private static List<Integer> fitting(Problem problem) {
+        return IntStream.range(0, problem.items().size())
+                .filter(problem::fits)
+                .boxed()
+                .toList();
+    }
+
     private static double byArea(Problem problem, List<Integer> fitting) {
-        return byArea(
-                problem,
-                fitting.stream()
-                        .map(problem.items()::get)
-                        .mapToDouble(item -> item.area() * item.copies())
-                        .sum());
+        return byArea(problem, area(problem, fitting));
+    }
+
+    private static double area(Problem problem, List<Integer> fitting) {
+        return fitting.stream()
+                .map(problem.items()::get)
+                .mapToDouble(item -> item.area() * item.copies())
+                .sum();
+    }
+
+    /** What all items that fit a sheet cost, were sheets sold by area. */
+    static double share(Problem problem) {
+        return share(problem, area(problem, fitting(problem)));
     }
 
     /** From the sheets that cost least for their area; sheets that all cost the same are used whole. */
@@ -52,7 +62,7 @@ final class LowerBound {
     }
 
     /** What so much area costs, were sheets sold by it. */
-    static double share(Problem problem, double wanted) {
+    private static double share(Problem problem, double wanted) {
         double area = wanted;
         double cost = 0;
         List<Bin> cheapest = problem.bins().stream()

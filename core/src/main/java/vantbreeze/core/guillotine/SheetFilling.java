@@ -1,5 +1,6 @@
 package vantbreeze.core.guillotine;
 
+import java.util.Arrays;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -64,11 +65,13 @@ final class SheetFilling {
 
     /** So many kinds as are enough to choose from: the largest, and of the others one in so many. */
     private int[] some(int[] left) {
-        int[] kinds = Order.AREA.of(
-                problem, IntStream.range(0, left.length).filter(item -> left[item] > 0 && problem.fits(item, bin)));
-        if (kinds.length <= MOST_KINDS) {
+        int[] fitting = IntStream.range(0, left.length)
+                .filter(item -> left[item] > 0 && problem.fits(item, bin))
+                .toArray();
+        if (fitting.length <= MOST_KINDS) {
             return left;
         }
+        int[] kinds = Order.AREA.of(problem, Arrays.stream(fitting));
         int[] some = new int[left.length];
         double step = (double) (kinds.length - LARGEST) / (MOST_KINDS - LARGEST);
         for (int i = 0; i < MOST_KINDS; i++) {
