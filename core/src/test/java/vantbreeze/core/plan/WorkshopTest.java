@@ -67,8 +67,8 @@ class WorkshopTest {
         var finding = workshop.work(plan).findings().get(0);
         assertThat(finding.text())
                 .isEqualTo(
-                        "The card is 15 mm too long for a sheet of A4. Take a larger sheet, make the card smaller, or join"
-                                + " it from parts where you cut it.");
+                        "The card is 15 mm too long for a sheet of A4. Take a larger sheet, make the card smaller,"
+                                + " or join it from parts where you cut it.");
         assertThat(finding.mends().get(0).label()).isEqualTo("Make the finished width 148 mm");
         Plan mended = plan.changing(
                 zFold,
