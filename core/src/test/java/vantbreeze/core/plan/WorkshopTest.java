@@ -66,9 +66,8 @@ class WorkshopTest {
         Plan plan = plan(156, 105, Ruler.MM_1, "c6", "a4");
         var finding = workshop.work(plan).findings().get(0);
         assertThat(finding.text())
-                .isEqualTo(
-                        "The card is 15 mm too long for a sheet of A4. Take a larger sheet, make the card smaller,"
-                                + " or join it from parts where you cut it.");
+                .isEqualTo("The card is 15 mm too long for a sheet of A4. Take a larger sheet, make the card"
+                        + " smaller, or join it from parts where you cut it.");
         assertThat(finding.mends().get(0).label()).isEqualTo("Make the finished width 148 mm");
         Plan mended = plan.changing(
                 zFold,
