@@ -7,8 +7,8 @@ import type { CardInHand } from './useCard'
 export function ConflictSheet({ inHand }: { inHand: CardInHand }) {
   const [, go] = useLocation()
   const { conflict } = inHand
-  if (!conflict) return null
   const attempt = useAttempt()
+  if (!conflict) return null
   const choices = [
     {
       label: 'Take it as it is there',

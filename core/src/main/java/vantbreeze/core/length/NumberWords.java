@@ -143,13 +143,16 @@ public final class NumberWords {
         return part.equals("half") ? "halves" : part + "s";
     }
 
+    /** No larger number is said: no measure of a card is. */
+    public static final int MOST = 9_999;
+
     /**
      * A whole number as it is said.
      *
-     * @throws IllegalArgumentException below 0 or above 9999
+     * @throws IllegalArgumentException below 0 or above {@link #MOST}
      */
     public static String said(int value) {
-        if (value < 0 || value > 9999) {
+        if (value < 0 || value > MOST) {
             throw new IllegalArgumentException(value + " is not said here.");
         }
         if (value < 20) {

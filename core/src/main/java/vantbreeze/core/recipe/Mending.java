@@ -290,9 +290,11 @@ final class Mending {
             return null;
         }
         String was = recipe.text().substring(figure.start(), figure.figureEnd()).strip();
-        String now = Copies.isInWords(was)
-                ? SaidFigures.said(plain)
-                : figure.text().contains(",") ? plain.replace('.', ',') : plain;
+        boolean inWords = Copies.isInWords(was);
+        if (inWords && !SaidFigures.canBeSaid(plain)) {
+            return null;
+        }
+        String now = inWords ? SaidFigures.said(plain) : figure.text().contains(",") ? plain.replace('.', ',') : plain;
         String changed =
                 recipe.text().substring(0, figure.start()) + now + recipe.text().substring(figure.figureEnd());
         return new OneNumber(figure.start(), figure.figureEnd(), was, now, changed, "it closes");

@@ -14,12 +14,25 @@ final class SaidFigures {
                     + "(?: (?<unit>in|mm|cm))?");
     private static final Map<String, String> UNITS = Map.of("in", "inch", "mm", "millimetre", "cm", "centimetre");
 
+    /** Figures of more digits are too large in any case. */
+    private static final int DIGITS = 6;
+
     private SaidFigures() {}
+
+    /** Whether it is a figure, and none that is too large to be said. */
+    static boolean canBeSaid(String written) {
+        Matcher figure = WRITTEN.matcher(written);
+        if (!figure.matches()) {
+            return false;
+        }
+        String whole = figure.group("whole");
+        return whole == null || (whole.length() <= DIGITS && Integer.parseInt(whole) <= NumberWords.MOST);
+    }
 
     /**
      * "4 1/4 in" as "four and a quarter inches", "12.5 mm" as "twelve point five millimetres".
      *
-     * @throws IllegalArgumentException for what is no figure
+     * @throws IllegalArgumentException for what is no figure, or too large
      */
     static String said(String written) {
         Matcher figure = WRITTEN.matcher(written);
