@@ -106,7 +106,17 @@ class CoreRoomsTest {
                 "plan",
                 "recipe",
                 "recognition");
-        ROOMS.room("build", "length", "paper", "tool", "fold", "cutting", "fold.folding", "plan");
+        ROOMS.room(
+                "build",
+                "length",
+                "paper",
+                "tool",
+                "fold",
+                "cutting",
+                "fold.folding",
+                "fold.partial",
+                "layer",
+                "plan");
         ROOMS.room(
                 "edit",
                 "length",

@@ -103,6 +103,35 @@ public final class Part {
         return poses.get();
     }
 
+    /**
+     * Poses that it can take, and those of a part with more joins of which this is a part: what more joins let go,
+     * fewer do.
+     *
+     * @param more all pieces of the card with all joins made, say
+     */
+    public List<SampledPose> poses(Part more) {
+        if (more == this) {
+            return poses();
+        }
+        List<Integer> panelsThere = IntStream.of(more.panels).boxed().toList();
+        List<Integer> hingesThere = IntStream.of(more.hinges).boxed().toList();
+        int[] panelAt = IntStream.of(panels).map(panelsThere::indexOf).toArray();
+        int[] hingeAt = IntStream.of(hinges).map(hingesThere::indexOf).toArray();
+        Stream<SampledPose> there = more.poses().stream()
+                .map(pose -> new SampledPose(
+                        pose.name(),
+                        graph,
+                        new Frame(
+                                IntStream.of(hingeAt)
+                                        .mapToObj(pose.frame().degrees()::get)
+                                        .toList(),
+                                IntStream.of(panelAt)
+                                        .mapToObj(pose.frame().panels()::get)
+                                        .toList(),
+                                pose.frame().gap())));
+        return Stream.concat(poses().stream(), there).toList();
+    }
+
     private List<SampledPose> sampled() {
         List<SampledPose> found = new ArrayList<>();
         Swing unslid = new Swing(graph, link -> 0);

@@ -1,0 +1,17 @@
+package vantbreeze.core.build;
+
+import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.JoinId;
+
+/** Something done while pieces that are cut, scored and folded become a card. */
+public sealed interface Operation {
+
+    /** All layers of a face are laid. */
+    record Dress(Face face) implements Operation {}
+
+    /** A join is glued. */
+    record Glue(JoinId join) implements Operation {}
+
+    /** A piece is threaded through a slit or a hole of another. */
+    record PassThrough(JoinId join) implements Operation {}
+}
