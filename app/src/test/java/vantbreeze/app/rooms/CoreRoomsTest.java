@@ -107,16 +107,7 @@ class CoreRoomsTest {
                 "recipe",
                 "recognition");
         ROOMS.room(
-                "build",
-                "length",
-                "paper",
-                "tool",
-                "fold",
-                "cutting",
-                "fold.folding",
-                "fold.partial",
-                "layer",
-                "plan");
+                "build", "length", "paper", "tool", "fold", "cutting", "fold.folding", "fold.partial", "layer", "plan");
         ROOMS.room(
                 "edit",
                 "length",

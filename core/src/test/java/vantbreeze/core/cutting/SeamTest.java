@@ -128,6 +128,11 @@ class SeamTest {
         }
     }
 
+    private static Length firstFold(WorkedPlan card) {
+        Piece base = card.of(Stages.ASSEMBLY).pieces().get(0);
+        return base.creases().get(0).line().from().x();
+    }
+
     /** Where every strip would cross a fold there is no seam, and that is said. */
     @Test
     void whereNoSeamMayBeIsSaid() {
@@ -135,14 +140,7 @@ class SeamTest {
         PieceId base = PieceId.BASE;
         WorkedPlan worked = joined(plan);
         Seam seam = worked.of(Stages.PARTS).get(0).seams().get(0);
-        Length fold = worked.of(Stages.ASSEMBLY)
-                .pieces()
-                .get(0)
-                .creases()
-                .get(0)
-                .line()
-                .from()
-                .x();
+        Length fold = firstFold(worked);
         assertThatThrownBy(() -> new ChooseCuts.MoveSeam(base, 0, fold, 0).on(worked.plan(), WORKSHOP))
                 .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("A seam lies in one panel, clear of folds, slits and edges.");
@@ -165,14 +163,7 @@ class SeamTest {
     void aSeamThatCrossesAFoldByNowIsNone() {
         WorkedPlan joined = joined(plan("gatefold", 200, 90, Ruler.MM_1));
         Seam seam = joined.of(Stages.PARTS).get(0).seams().get(0);
-        Length fold = joined.of(Stages.ASSEMBLY)
-                .pieces()
-                .get(0)
-                .creases()
-                .get(0)
-                .line()
-                .from()
-                .x();
+        Length fold = firstFold(joined);
         Plan across = joined.plan()
                 .withCutting(joined.plan()
                         .cutting()
