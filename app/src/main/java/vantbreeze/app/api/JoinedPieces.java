@@ -22,15 +22,13 @@ record JoinedPieces(WorkedPlan worked, PaperPlan plan) {
 
     List<JoinOfferView> offers() {
         return plan.leftOut().stream()
-                .map(PaperPlan.LeftOut::blank)
-                .flatMap(blank -> offer(blank).stream())
+                .filter(left -> left.why() != PaperPlan.Why.TOO_FEW)
+                .flatMap(left -> offer(left.blank()).stream())
                 .toList();
     }
 
     private Optional<JoinOfferView> offer(Blank blank) {
-        boolean isLarge =
-                plan.leftOut().stream().anyMatch(left -> left.blank() == blank && left.why() != PaperPlan.Why.TOO_FEW);
-        if (!isLarge || !(blank.uses().get(0) instanceof Blank.OfPiece one)) {
+        if (!(blank.uses().get(0) instanceof Blank.OfPiece one)) {
             return Optional.empty();
         }
         return new PieceJoining(worked)

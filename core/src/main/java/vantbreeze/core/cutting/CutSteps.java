@@ -80,7 +80,7 @@ public final class CutSteps {
         CutSteps steps = new CutSteps(layout, tools, ruler);
         steps.sheets();
         steps.cuts();
-        steps.steps.addAll(new WorkByHand(layout.plan(), tools, ruler).steps(steps.steps.size()));
+        steps.steps.addAll(WorkByHand.steps(layout.plan(), tools, ruler, steps.steps.size()));
         return List.copyOf(steps.steps);
     }
 

@@ -21,21 +21,26 @@ final class WorkByHand {
     private final PaperPlan plan;
     private final Tools tools;
     private final Ruler ruler;
+    private final int before;
     private final List<CutStep> steps = new ArrayList<>();
-    private int first = 1;
 
-    WorkByHand(PaperPlan plan, Tools tools, Ruler ruler) {
+    /** @param before how many steps come before these */
+    private WorkByHand(PaperPlan plan, Tools tools, Ruler ruler, int before) {
         this.plan = plan;
         this.tools = tools;
         this.ruler = ruler;
+        this.before = before;
     }
 
-    /** @param before how many steps come before these */
-    List<CutStep> steps(int before) {
-        steps.clear();
-        first = before + 1;
-        all();
-        return List.copyOf(steps);
+    /**
+     * What is left to do once all cuts of a plan are made.
+     *
+     * @param before how many steps come before these
+     */
+    static List<CutStep> steps(PaperPlan plan, Tools tools, Ruler ruler, int before) {
+        WorkByHand work = new WorkByHand(plan, tools, ruler, before);
+        work.all();
+        return List.copyOf(work.steps);
     }
 
     private void all() {
@@ -161,7 +166,7 @@ final class WorkByHand {
                     return new Fallen(blank.count(), What.BLANK, blank.name(), blank.size(), List.of(number));
                 })
                 .toList();
-        steps.add(CutStep.withoutFence(first + steps.size(), kind, -1, hand, falls, words + "."));
+        steps.add(CutStep.withoutFence(before + steps.size() + 1, kind, -1, hand, falls, words + "."));
     }
 
     private String write(Size size) {

@@ -37,9 +37,7 @@ final class BlockShelf {
 
     /** Whether no block of the same items measures the same. */
     boolean isNew(long width, long height, boolean turns, long hash) {
-        long low = turns ? Math.min(width, height) : width;
-        long high = turns ? Math.max(width, height) : height;
-        return seen.add(hash + Mixing.mixed(low * 1_000_003 + high));
+        return seen.add(Mixing.ofBlock(width, height, turns, hash));
     }
 
     void add(Built built) {

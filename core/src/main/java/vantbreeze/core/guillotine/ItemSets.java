@@ -52,13 +52,18 @@ final class ItemSets {
         System.arraycopy(one, 0, all, 0, one.length);
         System.arraycopy(other, 0, all, one.length, other.length);
         Arrays.sort(all);
+        return areThere(all, left) ? all : new int[0];
+    }
+
+    /** Whether there are so many of each of these items, which are sorted. */
+    static boolean areThere(int[] items, int[] left) {
         int run = 0;
-        for (int i = 0; i < all.length; i++) {
-            run = i > 0 && all[i] == all[i - 1] ? run + 1 : 1;
-            if (run > left[all[i]]) {
-                return new int[0];
+        for (int i = 0; i < items.length; i++) {
+            run = i > 0 && items[i] == items[i - 1] ? run + 1 : 1;
+            if (run > left[items[i]]) {
+                return false;
             }
         }
-        return all;
+        return true;
     }
 }

@@ -6,10 +6,8 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalInt;
 import java.util.PriorityQueue;
 import java.util.function.BooleanSupplier;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -167,7 +165,7 @@ final class PerfectSheets {
             return;
         }
         int[] items = sets.together(one.items, other.items);
-        if (items.length == 0 || !isNew(width, height, turns, hash)) {
+        if (items.length == 0 || !seen.add(Mixing.ofBlock(width, height, turns, hash))) {
             return;
         }
         looks += BLOCK;
@@ -175,12 +173,6 @@ final class PerfectSheets {
                 width, height, turns, items, ItemSets.both(one.once, other.once), hash, one.value + other.value);
         both.joins(one, turnsOne, other, second.turned, beside);
         waiting.add(both);
-    }
-
-    private boolean isNew(long width, long height, boolean turns, long hash) {
-        long low = turns ? Math.min(width, height) : width;
-        long high = turns ? Math.max(width, height) : height;
-        return seen.add(hash + Mixing.mixed(low * 1_000_003 + high));
     }
 
     private boolean lies(long width, long height) {
@@ -220,31 +212,22 @@ final class PerfectSheets {
     /** The sheets that an item is cut from, of the item that has fewest; null where all are cut. */
     private @Nullable List<Built> fewest() {
         int[] ways = new int[left.length];
-        List<Built> open = full.stream().filter(this::isOpen).toList();
+        List<Built> open =
+                full.stream().filter(one -> ItemSets.areThere(one.items, left)).toList();
         looks += 1 + full.size() / LOOKED_OVER;
         open.forEach(one -> Arrays.stream(one.items).distinct().forEach(item -> ways[item]++));
-        OptionalInt item = IntStream.range(0, left.length)
-                .filter(one -> left[one] > 0)
-                .boxed()
-                .min(Comparator.comparingInt(one -> ways[one]))
-                .stream()
-                .mapToInt(Integer::intValue)
-                .findFirst();
-        return item.isEmpty()
-                ? null
-                : open.stream()
-                        .filter(one -> Arrays.stream(one.items).anyMatch(part -> part == item.getAsInt()))
-                        .toList();
-    }
-
-    private boolean isOpen(Built one) {
-        int run = 0;
-        for (int i = 0; i < one.items.length; i++) {
-            run = i > 0 && one.items[i] == one.items[i - 1] ? run + 1 : 1;
-            if (run > left[one.items[i]]) {
-                return false;
+        int rarest = -1;
+        for (int item = 0; item < left.length; item++) {
+            if (left[item] > 0 && (rarest < 0 || ways[item] < ways[rarest])) {
+                rarest = item;
             }
         }
-        return true;
+        if (rarest < 0) {
+            return null;
+        }
+        int wanted = rarest;
+        return open.stream()
+                .filter(one -> Arrays.stream(one.items).anyMatch(item -> item == wanted))
+                .toList();
     }
 }

@@ -1,9 +1,9 @@
 package vantbreeze.core.plan;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import vantbreeze.core.check.Words;
 import vantbreeze.core.cutting.Blank;
 import vantbreeze.core.cutting.CutPlan;
 import vantbreeze.core.cutting.PieceParts;
@@ -71,7 +71,7 @@ public record PieceJoining(WorkedPlan worked) {
                 Locale.ROOT,
                 "%d parts, %s %s, that overlap by %s; %s",
                 sizes.size(),
-                areAlike ? "each " + sizes.get(0) : joined(sizes),
+                areAlike ? "each " + sizes.get(0) : Words.list(sizes),
                 upright ? "wide" : "high",
                 write(parts.seams().get(0).overlap()),
                 whereItShows(parts));
@@ -89,13 +89,7 @@ public record PieceJoining(WorkedPlan worked) {
             return "%s %s out of sight".formatted(seam, isOne ? "is" : "are");
         }
         return "%s %s on %s: lay a mat over %s"
-                .formatted(seam, isOne ? "shows" : "show", joined(shown), isOne ? "it" : "them");
-    }
-
-    private static String joined(List<String> words) {
-        List<String> all = new ArrayList<>(words);
-        String last = all.remove(all.size() - 1);
-        return all.isEmpty() ? last : String.join(", ", all) + " and " + last;
+                .formatted(seam, isOne ? "shows" : "show", Words.list(shown), isOne ? "it" : "them");
     }
 
     private String write(Length length) {
