@@ -98,8 +98,7 @@ public record CutPlan(List<PaperPlan> papers) {
 
     /** What comes from a sheet of the paper of a blank, lying as that may: a part of it, say. */
     public static Predicate<Size> comes(CutOrder order, Blank blank) {
-        PaperPlanner planner = planner(order, blank.stockId(), List.of(blank));
-        return size -> planner.takes(size, blank);
+        return planner(order, blank.stockId(), List.of(blank)).taking(blank);
     }
 
     private static PaperPlanner planner(CutOrder order, String stockId, List<Blank> blanks) {

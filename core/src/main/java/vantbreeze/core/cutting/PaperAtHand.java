@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import vantbreeze.core.guillotine.Bin;
 import vantbreeze.core.length.Length;
@@ -92,11 +93,13 @@ record PaperAtHand(
         return grainUp == foldsUp;
     }
 
-    /** Whether something comes from a sheet of it, lying as a blank may. */
-    boolean takes(Size size, Blank like, boolean alongGrain) {
+    /** What comes from a sheet of it, lying as a blank may. */
+    Predicate<Size> taking(Blank like, boolean alongGrain) {
         List<Bin> bins = bins();
-        return IntStream.range(0, bins.size())
+        int[] usable = IntStream.range(0, bins.size())
                 .filter(sheet -> bins.get(sheet).copies() > 0)
+                .toArray();
+        return size -> IntStream.of(usable)
                 .anyMatch(sheet -> takes(bins.get(sheet), size, like, alongGrain, sheet, false)
                         || (like.lie() == Blank.Lie.ANY
                                 && takes(bins.get(sheet), size.turned(), like, alongGrain, sheet, true)));

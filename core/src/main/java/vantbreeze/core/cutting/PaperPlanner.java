@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Polygon;
@@ -74,9 +75,9 @@ final class PaperPlanner {
                 tools.allowances().of(Allowance.LEAST_HELD, ruler).units());
     }
 
-    /** Whether something comes from a sheet, lying as a blank may. */
-    boolean takes(Size size, Blank like) {
-        return paper.takes(size, like, cracks && paper.wishes().grain() == CutWishes.Grain.RULE);
+    /** What comes from a sheet, lying as a blank may. */
+    Predicate<Size> taking(Blank like) {
+        return paper.taking(like, cracks && paper.wishes().grain() == CutWishes.Grain.RULE);
     }
 
     /**

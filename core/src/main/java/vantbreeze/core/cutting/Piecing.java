@@ -56,15 +56,31 @@ public final class Piecing {
         this.overlap = overlap;
     }
 
+    /**
+     * A seam that the piece may have.
+     *
+     * @param hidden how much of its two lines nobody sees, 0 to 2
+     */
+    private record Candidate(SeamStrip strip, double hidden) {
+
+        Length at() {
+            return strip.seam().at();
+        }
+
+        Length begins() {
+            return strip.seam().begins();
+        }
+    }
+
     /** Seams of a piece up to one of them, the last. */
-    private record Way(@Nullable Way before, SeamStrip strip, double hidden, Length longest) {
+    private record Way(@Nullable Way before, Candidate seam, double hidden, Length longest) {
 
         static final Comparator<Way> BETTER = Comparator.comparingDouble((Way way) -> -Math.rint(way.hidden / SHARE))
                 .thenComparing(Way::longest);
 
         List<SeamStrip> strips() {
             List<SeamStrip> strips = before == null ? new ArrayList<>() : before.strips();
-            strips.add(strip);
+            strips.add(seam.strip());
             return strips;
         }
     }
@@ -85,20 +101,17 @@ public final class Piecing {
         Size size = panels.piece().cutSize();
         Length end = upright ? size.width() : size.height();
         Length across = upright ? size.height() : size.width();
-        List<SeamStrip> strips = strips(upright, end);
+        List<Candidate> seams = candidates(upright, end);
         List<@Nullable Way> ways = new ArrayList<>();
-        for (SeamStrip strip : strips) {
-            ways.add(
-                    comes(strip.seam().at(), across, upright)
-                            ? way(null, strip, strip.seam().at())
-                            : null);
+        for (Candidate seam : seams) {
+            ways.add(comes(seam.at(), across, upright) ? new Way(null, seam, seam.hidden(), seam.at()) : null);
         }
         for (int parts = 2; parts <= MOST_PARTS; parts++) {
             Optional<Way> whole = ended(ways, end, across, upright);
             if (whole.isPresent()) {
                 return Optional.of(whole.get().strips());
             }
-            ways = furthered(ways, strips, across, upright);
+            ways = furthered(ways, seams, across, upright);
         }
         return Optional.empty();
     }
@@ -108,29 +121,28 @@ public final class Piecing {
         List<Way> whole = new ArrayList<>();
         for (Way way : ways) {
             if (way != null) {
-                Length last = end.minus(way.strip.seam().begins());
+                Length last = end.minus(way.seam.begins());
                 if (comes(last, across, upright)) {
-                    whole.add(new Way(way.before, way.strip, way.hidden, way.longest.max(last)));
+                    whole.add(new Way(way.before, way.seam, way.hidden, way.longest.max(last)));
                 }
             }
         }
         return whole.stream().min(Way.BETTER);
     }
 
-    /** Each strip reached with one seam more. */
+    /** Each seam reached with one seam more. */
     private List<@Nullable Way> furthered(
-            List<@Nullable Way> ways, List<SeamStrip> strips, Length across, boolean upright) {
+            List<@Nullable Way> ways, List<Candidate> seams, Length across, boolean upright) {
         List<@Nullable Way> further = new ArrayList<>();
-        for (SeamStrip strip : strips) {
+        for (Candidate seam : seams) {
             Way best = null;
             for (Way way : ways) {
-                if (way == null
-                        || !strip.seam().begins().isLongerThan(way.strip.seam().at())) {
+                if (way == null || !seam.begins().isLongerThan(way.seam.at())) {
                     continue;
                 }
-                Length part = strip.seam().at().minus(way.strip.seam().begins());
+                Length part = seam.at().minus(way.seam.begins());
                 if (comes(part, across, upright)) {
-                    Way next = way(way, strip, part);
+                    Way next = new Way(way, seam, way.hidden + seam.hidden(), way.longest.max(part));
                     best = best == null || Way.BETTER.compare(next, best) < 0 ? next : best;
                 }
             }
@@ -139,29 +151,27 @@ public final class Piecing {
         return further;
     }
 
-    private Way way(@Nullable Way before, SeamStrip strip, Length part) {
-        double hidden = strip.lines(first).stream()
-                .mapToDouble(one -> covers.hidden(one.face(), one.line()))
-                .sum();
-        return before == null
-                ? new Way(null, strip, hidden, part)
-                : new Way(before, strip, before.hidden + hidden, before.longest.max(part));
-    }
-
     private boolean comes(Length along, Length across, boolean upright) {
         return comes.test(upright ? new Size(along, across) : new Size(across, along));
     }
 
     /** Every seam that the piece may have. */
-    private List<SeamStrip> strips(boolean upright, Length end) {
-        List<SeamStrip> strips = new ArrayList<>();
+    private List<Candidate> candidates(boolean upright, Length end) {
+        List<Candidate> seams = new ArrayList<>();
         Length step =
                 ruler.division().times((long) Math.ceil(STEP / ruler.division().millimetres()));
         for (Length at = step; at.isShorterThan(end); at = at.plus(step)) {
             if (at.isLongerThan(overlap)) {
-                SeamStrip.of(panels, new Seam(id, upright, at, overlap)).ifPresent(strips::add);
+                SeamStrip.of(panels, new Seam(id, upright, at, overlap))
+                        .ifPresent(strip -> seams.add(new Candidate(strip, hidden(strip))));
             }
         }
-        return strips;
+        return seams;
+    }
+
+    private double hidden(SeamStrip strip) {
+        return strip.lines(first).stream()
+                .mapToDouble(one -> covers.hidden(one.face(), one.line()))
+                .sum();
     }
 }
