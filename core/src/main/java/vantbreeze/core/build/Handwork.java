@@ -33,6 +33,7 @@ final class Handwork {
     private final Map<Face, List<Polygon>> layers = new LinkedHashMap<>();
     private final double width;
     private final Part whole;
+    private final Map<Set<JoinId>, PartialAssembly> states = new HashMap<>();
     private final Map<PartKey, Part> parts = new HashMap<>();
     private final Map<PartKey, Reach> reaches = new HashMap<>();
     private final Map<Asked, Boolean> known = new HashMap<>();
@@ -95,6 +96,9 @@ final class Handwork {
             return layers.getOrDefault(dress.face(), List.of()).stream()
                     .allMatch(region -> reaches(made, dress.face(), region));
         }
+        if (operation instanceof Operation.RubOut rubbed) {
+            return rubbed.spots().stream().allMatch(region -> reaches(made, rubbed.face(), region));
+        }
         JoinId join = join(operation).orElseThrow();
         Set<JoinId> before = new LinkedHashSet<>(made);
         before.remove(join);
@@ -122,6 +126,23 @@ final class Handwork {
                 || areas.stream().anyMatch(area -> reaches(before, new Face(area.panel(), area.side()), area.shape()));
     }
 
+    /**
+     * Where glue comes for a join: on the panel that is laid on the other, else on the other, as a hand comes there.
+     *
+     * @param before the joins that are made by then
+     */
+    List<GlueArea> glue(JoinId join, Set<JoinId> before) {
+        Link.Glued link = graph.joins().get(joins.indexOf(join));
+        List<GlueArea> areas = GlueArea.of(link, graph);
+        List<GlueArea> onGlued =
+                areas.stream().filter(area -> area.panel() == link.to()).toList();
+        boolean isReached =
+                onGlued.stream().allMatch(area -> reaches(before, new Face(area.panel(), area.side()), area.shape()));
+        return isReached
+                ? onGlued
+                : areas.stream().filter(area -> area.panel() == link.from()).toList();
+    }
+
     /** Whether one of its two panels is pressed on the other from behind, the other lying on the table. */
     private boolean canBePressed(Link.Glued link, Set<JoinId> made) {
         List<GlueArea> areas = GlueArea.of(link, graph);
@@ -146,7 +167,8 @@ final class Handwork {
 
     /** The part that a piece belongs to: made once for the same joins. */
     private PartKey part(Set<JoinId> made, int piece) {
-        PartialAssembly state = PartialAssembly.of(form, made);
+        PartialAssembly state =
+                states.computeIfAbsent(new LinkedHashSet<>(made), some -> PartialAssembly.of(form, some));
         Part part = state.partOf(piece);
         Set<JoinId> within = new LinkedHashSet<>();
         for (int i = 0; i < joins.size(); i++) {

@@ -11,13 +11,16 @@ import vantbreeze.core.length.Precision;
  * @param panel the panel that is marked, by its index in the graph
  * @param at where on its sheet
  * @param glued the panel whose corner comes to lie there
+ * @param side which side of the paper is marked
+ * @param join which of the graph's joins it is for
  */
-public record PencilMark(int panel, Spot at, int glued) {
+public record PencilMark(int panel, Spot at, int glued, Side side, int join) {
 
     /** Two marks, lower left and upper right, for each panel glued on another whose corners do not place it anyway. */
     public static List<PencilMark> of(FoldGraph graph) {
         List<PencilMark> marks = new ArrayList<>();
-        for (Link.Glued link : graph.joins()) {
+        for (int join = 0; join < graph.joins().size(); join++) {
+            Link.Glued link = graph.joins().get(join);
             if (link.join().slides()
                     || graph.pieceOf().get(link.from()).equals(graph.pieceOf().get(link.to()))) {
                 continue;
@@ -31,7 +34,8 @@ public record PencilMark(int panel, Spot at, int glued) {
                     Spot.nearest(shared.getMinX(), shared.getMinY()),
                     Spot.nearest(shared.getMaxX(), shared.getMaxY()))) {
                 if (!isCornerOf(on, at)) {
-                    marks.add(new PencilMark(link.from(), at, link.to()));
+                    marks.add(new PencilMark(
+                            link.from(), at, link.to(), link.join().onSide(), join));
                 }
             }
         }

@@ -19,10 +19,7 @@ import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.layer.Layers;
-import vantbreeze.core.length.Ruler;
-import vantbreeze.core.paper.Size;
-import vantbreeze.core.plan.Plan;
-import vantbreeze.core.plan.Suggestion;
+import vantbreeze.core.plan.KiteCards;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
@@ -30,24 +27,10 @@ import vantbreeze.core.structure.Structure;
 /** In what order hands can put a card together: it follows from its folds and joins, and is listed nowhere. */
 class AssemblySequenceTest {
 
-    private static final Workshop WORKSHOP = Workshop.standard();
+    private static final Workshop WORKSHOP = KiteCards.WORKSHOP;
 
     /** A way for a finger, mm. */
     private static final double FINGER = 12;
-
-    private static WorkedPlan card(Structure structure) {
-        return WORKSHOP.work(Plan.of(
-                "Kite day",
-                structure.id(),
-                structure.proportioned(Size.ofMillimetres(152, 112), Ruler.MM_1),
-                Ruler.MM_1));
-    }
-
-    private static WorkedPlan dressed(Structure structure) {
-        WorkedPlan bare = card(structure);
-        Suggestion suggestion = new Suggestion(WORKSHOP, bare);
-        return bare.withDressing(suggestion.dressing(suggestion.usualStack()));
-    }
 
     /** A card with the order found for it. */
     private record Built(WorkedPlan card, Handwork work, AssemblySequence sequence) {
@@ -74,7 +57,7 @@ class AssemblySequenceTest {
     }
 
     private static Built built(String structure) {
-        return Built.of(dressed(WORKSHOP.structure(structure)));
+        return Built.of(KiteCards.dressed(structure));
     }
 
     /** Whatever the structure, bare and dressed: all is done, each once, and when it is done it is in reach. */
@@ -82,9 +65,9 @@ class AssemblySequenceTest {
     Stream<DynamicTest> everyCardCanBePutTogether() {
         return WORKSHOP.catalogue().all().stream()
                 .flatMap(structure -> Stream.of(
-                        DynamicTest.dynamicTest(structure.name(), () -> canBePutTogether(card(structure))),
+                        DynamicTest.dynamicTest(structure.name(), () -> canBePutTogether(KiteCards.bare(structure))),
                         DynamicTest.dynamicTest(
-                                structure.name() + ", dressed", () -> canBePutTogether(dressed(structure)))));
+                                structure.name() + ", dressed", () -> canBePutTogether(KiteCards.dressed(structure)))));
     }
 
     private static void canBePutTogether(WorkedPlan card) {
@@ -148,7 +131,7 @@ class AssemblySequenceTest {
     void stripsAreThreadedBeforeTheyAreGluedAtBothEnds() {
         int threaded = 0;
         for (Structure structure : WORKSHOP.catalogue().all()) {
-            Built built = Built.of(card(structure));
+            Built built = Built.of(KiteCards.bare(structure));
             FoldGraph graph = built.card.form().graph();
             Predicate<Operation> isPassed = Operation.PassThrough.class::isInstance;
             List<Operation> order = built.sequence.order();
@@ -193,7 +176,7 @@ class AssemblySequenceTest {
     /** What is free is free: a bare card of one piece has nothing to do, and nothing that is due. */
     @Test
     void aCardOfOnePieceHasNothingThatIsDue() {
-        WorkedPlan card = card(WORKSHOP.structure("gatefold"));
+        WorkedPlan card = KiteCards.bare(WORKSHOP.structure("gatefold"));
         Handwork work = new Handwork(card.form(), Layers.NONE, FINGER);
         AssemblySequence sequence = AssemblySequence.of(work);
         assertThat(sequence.order()).isEmpty();

@@ -19,25 +19,18 @@ import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.folding.Folding;
-import vantbreeze.core.length.Ruler;
-import vantbreeze.core.paper.Size;
-import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.KiteCards;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
 
 /** Where a finger of 12 mm comes to on cards that are half put together. */
 class ReachTest {
 
-    private static final Workshop WORKSHOP = Workshop.standard();
+    private static final Workshop WORKSHOP = KiteCards.WORKSHOP;
     private static final double FINGER = 12;
 
     private static Folding card(Structure structure) {
-        return WORKSHOP.work(Plan.of(
-                        "Kite day",
-                        structure.id(),
-                        structure.proportioned(Size.ofMillimetres(152, 112), Ruler.MM_1),
-                        Ruler.MM_1))
-                .form();
+        return KiteCards.bare(structure).form();
     }
 
     private static Set<JoinId> joins(Folding card) {

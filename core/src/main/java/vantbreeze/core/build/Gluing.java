@@ -1,0 +1,163 @@
+package vantbreeze.core.build;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.GlueArea;
+import vantbreeze.core.fold.Link;
+import vantbreeze.core.fold.folding.Folding;
+import vantbreeze.core.fold.folding.Station;
+import vantbreeze.core.layer.Layer;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Material;
+import vantbreeze.core.tool.Adhesive;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
+
+/** What holds which joint: by what it is of, whether it is pulled at, and how much room there is to glue. */
+final class Gluing {
+
+    /** Folds that turn less on the card's way do not pull, degrees. */
+    private static final double STILL = 1;
+
+    /** What an eye does not see of a width, mm. */
+    private static final double HALF = 0.5;
+
+    private final Folding form;
+    private final Allowances allowances;
+    private final Ruler ruler;
+
+    Gluing(Folding form, Allowances allowances, Ruler ruler) {
+        this.form = form;
+        this.allowances = allowances;
+        this.ruler = ruler;
+    }
+
+    /**
+     * What a joint is glued with.
+     *
+     * @param because why, as a sentence
+     * @param weak what is amiss with the room there is; empty for nothing
+     */
+    record Advice(Adhesive adhesive, String because, String weak) {}
+
+    /** For a join; nothing is glued where a piece is only threaded. */
+    Optional<Advice> of(Link.Glued link) {
+        if (link.join().slides()) {
+            return Optional.empty();
+        }
+        boolean pulled = isPulled(link);
+        String weak = pulled && isNarrow(link) ? "Narrow for what pulls at it: press it well, and give it time." : "";
+        return Optional.of(advice(link, pulled, weak));
+    }
+
+    private Advice advice(Link.Glued link, boolean pulled, String weak) {
+        if (link.join().foam().isPositive()) {
+            return new Advice(Adhesive.usual(Adhesive.Kind.FOAM), "It stands proud.", weak);
+        }
+        if (isFilm(link.from()) || isFilm(link.to())) {
+            return new Advice(
+                    Adhesive.usual(Adhesive.Kind.STRONG_TAPE),
+                    "Film takes tape; keep it short of the fold, so that it does not show.",
+                    weak);
+        }
+        if (pulled) {
+            return isNarrow(link)
+                    ? new Advice(
+                            Adhesive.usual(Adhesive.Kind.CONSTRUCTION),
+                            "It is narrow, and pulled at as the card moves.",
+                            weak)
+                    : new Advice(
+                            Adhesive.usual(Adhesive.Kind.WET),
+                            "It is pulled at as the card moves, and wants lining up while the glue is wet.",
+                            weak);
+        }
+        return isNarrow(link)
+                ? new Advice(Adhesive.usual(Adhesive.Kind.STRONG_TAPE), "A narrow edge that nothing pulls at.", weak)
+                : new Advice(Adhesive.usual(Adhesive.Kind.WET), "There is time to wriggle it into line.", weak);
+    }
+
+    /** For a layer. */
+    static Advice of(Layer layer) {
+        return layer.choice().pad().isPositive()
+                ? new Advice(Adhesive.usual(Adhesive.Kind.FOAM), "It stands proud.", "")
+                : new Advice(Adhesive.usual(Adhesive.Kind.TAPE), "Thin paper lies flat on it.", "");
+    }
+
+    private boolean isFilm(int panel) {
+        FoldGraph graph = form.graph();
+        return graph.assembly().pieces().get(graph.pieceOf().get(panel)).material() == Material.ACETATE;
+    }
+
+    /** Whether some part of it is no wider than a tab that holds. */
+    private boolean isNarrow(Link.Glued link) {
+        return narrowest(link) <= tab() + HALF;
+    }
+
+    private double tab() {
+        return allowances.of(Allowance.TAB, ruler).millimetres();
+    }
+
+    private double narrowest(Link.Glued link) {
+        return GlueArea.of(link, form.graph()).stream()
+                .mapToDouble(area -> width(area.shape()))
+                .min()
+                .orElse(0);
+    }
+
+    /** How wide a strip is of this area and this length round: of a rectangle its shorter side, mm. */
+    static double width(Polygon shape) {
+        double half = shape.getLength() / 2;
+        double apart = half * half - 4 * shape.getArea();
+        return (half - Math.sqrt(Math.max(0, apart))) / 2;
+    }
+
+    /** Whether a fold turns, on the card's way, in the loop that the join closes. */
+    boolean isPulled(Link.Glued link) {
+        return way(link).stream()
+                .filter(Link.Folded.class::isInstance)
+                .map(Link.Folded.class::cast)
+                .anyMatch(this::turns);
+    }
+
+    private boolean turns(Link.Folded hinge) {
+        List<Double> degrees = new ArrayList<>();
+        for (Station station : form.stations()) {
+            degrees.add(station.pose().degreesAt(hinge));
+        }
+        double least = degrees.stream().mapToDouble(Double::doubleValue).min().orElse(0);
+        double most = degrees.stream().mapToDouble(Double::doubleValue).max().orElse(0);
+        return most - least > STILL;
+    }
+
+    /** The shortest way from one panel of a join to the other without it; none where there is no other. */
+    private List<Link> way(Link.Glued link) {
+        List<Link> links = form.graph().links();
+        Map<Integer, Link> reachedBy = new HashMap<>();
+        Deque<Integer> waiting = new ArrayDeque<>(List.of(link.from()));
+        while (!waiting.isEmpty() && !reachedBy.containsKey(link.to())) {
+            int panel = waiting.remove();
+            for (Link other : links) {
+                int next = other.from() == panel ? other.to() : other.to() == panel ? other.from() : panel;
+                if (next != panel && next != link.from() && !other.equals(link) && !reachedBy.containsKey(next)) {
+                    reachedBy.put(next, other);
+                    waiting.add(next);
+                }
+            }
+        }
+        List<Link> way = new ArrayList<>();
+        int at = link.to();
+        while (at != link.from() && reachedBy.containsKey(at)) {
+            Link by = reachedBy.get(at);
+            way.add(by);
+            at = by.from() == at ? by.to() : by.from();
+        }
+        return way;
+    }
+}

@@ -1,0 +1,177 @@
+package vantbreeze.core.build;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.locationtech.jts.geom.Envelope;
+import vantbreeze.core.build.BuildStep.OfJoin;
+import vantbreeze.core.build.BuildStep.Reading;
+import vantbreeze.core.build.BuildStep.Shown;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.GlueArea;
+import vantbreeze.core.fold.JoinId;
+import vantbreeze.core.fold.Link;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.tool.Adhesive;
+import vantbreeze.core.tool.Allowance;
+
+/** What is glued, threaded and tried dry. */
+final class JoinSteps {
+
+    /** Usual times, seconds; from memory. */
+    private static final int A_JOIN = 60;
+
+    private static final int A_TRIAL = 30;
+
+    /** Less of what two panels share is glued than this: the rest is meant to stay dry. */
+    private static final double NEARLY_ALL = 0.95;
+
+    private final WorkedPlan card;
+    private final FoldGraph graph;
+    private final List<JoinId> ids;
+    private final Gluing gluing;
+
+    JoinSteps(WorkedPlan card) {
+        this.card = card;
+        this.graph = card.form().graph();
+        this.ids = JoinId.all(graph.assembly());
+        this.gluing = new Gluing(card.form(), card.tools().allowances(), card.ruler());
+    }
+
+    private Link.Glued link(JoinId join) {
+        return graph.joins().get(ids.indexOf(join));
+    }
+
+    /** How the step of a join is known. */
+    StepId id(JoinId join) {
+        String nth = join.nth() == 1 ? "" : String.format(Locale.ROOT, " (%d)", join.nth());
+        return new StepId(link(join).join().slides() ? StepKind.THREAD : StepKind.GLUE, join.inWords() + nth);
+    }
+
+    /** Whether it closes a piece on itself: a tube, a pocket. */
+    boolean closesItself(JoinId join) {
+        Link.Glued link = link(join);
+        return graph.pieceOf().get(link.from()).equals(graph.pieceOf().get(link.to()));
+    }
+
+    /** It is folded round dry. */
+    BuildStep tried(JoinId join) {
+        return BuildStep.of(
+                new StepId(StepKind.TRIM, id(join).of()),
+                "Try %s dry".formatted(join.inWords()),
+                "Fold it round without glue. It lies flat and square? If it bulges, trim a sliver off the edge that"
+                        + " goes inside.",
+                StepTool.TRIMMER,
+                new OfJoin(join),
+                List.of(new Reading(
+                        List.of(new Shown(card.tools().allowances().of(Allowance.TUBE_SLIVER, card.ruler()), null)),
+                        "a sliver at the most",
+                        List.of())),
+                List.of(),
+                A_TRIAL);
+    }
+
+    /** It is threaded. */
+    BuildStep threaded(JoinId join) {
+        Link.Glued link = link(join);
+        return BuildStep.of(
+                id(join),
+                "Thread %s through %s".formatted(graph.name(link.to()), graph.name(link.from())),
+                "No glue here: it slides.",
+                StepTool.HANDS,
+                new OfJoin(join),
+                List.of(),
+                List.of(),
+                A_TRIAL);
+    }
+
+    /**
+     * It is glued.
+     *
+     * @param glue where glue comes, as a hand comes there
+     */
+    BuildStep glued(JoinId join, List<GlueArea> glue) {
+        Link.Glued link = link(join);
+        Gluing.Advice advice = gluing.of(link).orElseThrow();
+        Adhesive adhesive = advice.adhesive();
+        List<Reading> readings = new ArrayList<>();
+        for (GlueArea area : glue) {
+            Envelope box = area.shape().getEnvelopeInternal();
+            readings.add(new Reading(
+                    List.of(new Shown(nearest(box.getWidth()), null), new Shown(nearest(box.getHeight()), "×")),
+                    "%s on %s, %s%s"
+                            .formatted(
+                                    adhesive.name(),
+                                    graph.name(area.panel()),
+                                    area.side() == Side.FACE ? "this side" : "turned over",
+                                    dry(area, link).map(words -> "; " + words).orElse("")),
+                    List.of()));
+        }
+        boolean lineUp = !closesItself(join);
+        readings.add(Reading.of(
+                lineUp
+                        ? "Lay it on %s and line it up%s".formatted(on(link, glue), wriggle(adhesive))
+                        : "Let it close itself, so that it lies where it wants to%s".formatted(wriggle(adhesive))));
+        if (adhesive.sets() > 0) {
+            readings.add(
+                    Reading.of("Clip it or weigh it down; scrap between what must not stick. Lift once while wet"));
+        } else if (adhesive.kind() != Adhesive.Kind.FOAM) {
+            readings.add(Reading.of("Burnish it down, then open and close it: does it spring or rock?"));
+        }
+        String weak = advice.weak().isEmpty() ? "" : " " + advice.weak();
+        return new BuildStep(
+                id(join),
+                "Glue %s".formatted(join.inWords()),
+                advice.because() + weak + " Keep off the fold and off the line that opens.",
+                StepTool.ADHESIVE,
+                new OfJoin(join),
+                readings,
+                adhesive.cautions(),
+                A_JOIN,
+                adhesive.sets());
+    }
+
+    private String on(Link.Glued link, List<GlueArea> glue) {
+        boolean isOnGlued = glue.isEmpty() || glue.get(0).panel() == link.to();
+        return graph.name(isOnGlued ? link.from() : link.to());
+    }
+
+    private static String wriggle(Adhesive adhesive) {
+        return adhesive.open() > 0
+                ? String.format(Locale.ROOT, "; it can be moved for %d seconds", adhesive.open())
+                : "; it grips at once";
+    }
+
+    /** What stays dry, where only a part of what the two panels share is glued. */
+    private Optional<String> dry(GlueArea area, Link.Glued link) {
+        if (link.join().area().isEmpty()) {
+            return Optional.empty();
+        }
+        double shared =
+                GlueArea.of(new Link.Glued(link.from(), link.to(), link.join().onlyOn(List.of())), graph).stream()
+                        .filter(all -> all.panel() == area.panel())
+                        .mapToDouble(all -> all.shape().getArea())
+                        .sum();
+        return area.shape().getArea() < NEARLY_ALL * shared ? Optional.of("the rest stays dry") : Optional.empty();
+    }
+
+    private Length nearest(double millimetres) {
+        return Length.nearest(millimetres);
+    }
+
+    /** Where glue goes: "Left tab, turned over, 13 × 100 mm, to Back". */
+    static String words(GlueArea area, WorkedPlan card) {
+        Envelope box = area.shape().getEnvelopeInternal();
+        return "%s, %s, %s, to %s"
+                .formatted(
+                        card.form().graph().name(area.panel()),
+                        area.side() == Side.FACE ? "this side" : "turned over",
+                        Figure.of(Length.nearest(box.getWidth()), card.ruler())
+                                .by(Figure.of(Length.nearest(box.getHeight()), card.ruler())),
+                        card.form().graph().name(area.other()));
+    }
+}

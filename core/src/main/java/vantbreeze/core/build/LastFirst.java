@@ -1,0 +1,55 @@
+package vantbreeze.core.build;
+
+import static java.util.Objects.requireNonNull;
+
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Which of the steps that could be done last is done last: by rank, then so that little is turned over and few tools
+ * are changed, that what was glued has time to set while something else is done, and that pieces keep their order.
+ */
+final class LastFirst {
+
+    private final Habit habit;
+    private final Map<StepId, Integer> ranks;
+    private final Map<StepId, Integer> places = new HashMap<>();
+
+    LastFirst(Habit habit, Map<StepId, Integer> ranks, List<Task> tasks) {
+        this.habit = habit;
+        this.ranks = ranks;
+        tasks.forEach(task -> places.put(task.id(), places.size()));
+    }
+
+    /** @param backwards what is done after, the last first */
+    Comparator<Task> after(List<Task> backwards) {
+        Comparator<Task> byRank = Comparator.comparingInt(task -> -requireNonNull(ranks.get(task.id())));
+        Comparator<Task> byPlace = Comparator.comparingInt(task -> -requireNonNull(places.get(task.id())));
+        if (backwards.isEmpty()) {
+            return byRank.thenComparing(byPlace);
+        }
+        Task next = backwards.get(backwards.size() - 1);
+        Comparator<Task> same =
+                falseFirst(task -> !task.step().subject().equals(next.step().subject()));
+        Comparator<Task> sets = falseFirst(task -> task.step().sets() > 0 && task.shares(next));
+        Comparator<Task> tool =
+                falseFirst(task -> task.step().tool() != next.step().tool());
+        Comparator<Task> piece = falseFirst(task -> !task.shares(next));
+        return habit == Habit.AS_I_GO
+                ? byRank.thenComparing(same)
+                        .thenComparing(piece)
+                        .thenComparing(tool)
+                        .thenComparing(byPlace)
+                : byRank.thenComparing(same)
+                        .thenComparing(sets)
+                        .thenComparing(tool)
+                        .thenComparing(piece)
+                        .thenComparing(byPlace);
+    }
+
+    private static Comparator<Task> falseFirst(java.util.function.Predicate<Task> isLess) {
+        return Comparator.comparing(isLess::test);
+    }
+}
