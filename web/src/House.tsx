@@ -10,7 +10,6 @@ import { Place } from './house/Place'
 // each place comes when it is first gone to
 const BenchPage = lazy(async () => ({ default: (await import('./bench/BenchPage')).BenchPage }))
 const CutPage = lazy(async () => ({ default: (await import('./cut/CutPage')).CutPage }))
-const CutAtTable = lazy(async () => ({ default: (await import('./table/CutAtTable')).CutAtTable }))
 const DrawerPage = lazy(async () => ({ default: (await import('./drawer/DrawerPage')).DrawerPage }))
 const LayersPage = lazy(async () => ({ default: (await import('./layers/LayersPage')).LayersPage }))
 const RecipePage = lazy(async () => ({ default: (await import('./recipe/RecipePage')).RecipePage }))
@@ -38,7 +37,8 @@ export function House() {
             <Route path="/recipe" component={RecipePage} />
             <Route path="/tools" component={ToolsPage} />
             <Route path="/tools/allowances" component={AllowancesPage} />
-            <Route path="/card/:id/table/cut">{({ id }) => <CutAtTable key={id} id={id} />}</Route>
+            {/* an address of before there were steps for all of a card */}
+            <Route path="/card/:id/table/cut">{({ id }) => <TablePage key={id} id={id} />}</Route>
             <Route path="/card/:id/table">{({ id }) => <TablePage key={id} id={id} />}</Route>
             <Route path="/card/:id/layers">{({ id }) => <LayersPage key={id} id={id} />}</Route>
             <Route path="/card/:id/cut">{({ id }) => <CutPage key={id} id={id} />}</Route>

@@ -74,15 +74,6 @@ export function useCardQuery(id: string) {
   })
 }
 
-/** The way through a card at the table, as of a revision. */
-export function useSteps(id: string, revision: number | undefined) {
-  return useQuery({
-    queryKey: ['steps', id, revision],
-    queryFn: () => answered(api.GET('/api/cards/{id}/steps', { params: { path: { id } } })),
-    enabled: revision !== undefined,
-  })
-}
-
 /** Which structures a free card is, as of a revision. */
 export function useLikenesses(id: string, revision: number) {
   return useQuery({

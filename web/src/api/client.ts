@@ -51,7 +51,11 @@ export type DieStack = components['schemas']['DieStackView']
 export type DieOffer = components['schemas']['DieOfferView']
 export type Offer = components['schemas']['OfferView']
 export type Compared = components['schemas']['ComparedView']
-export type Step = components['schemas']['StepView']
+export type Building = components['schemas']['BuildingView']
+export type BuildStep = components['schemas']['BuildStepView']
+export type BuildCommand = components['schemas']['BuildCommand']
+export type BuildProgress = components['schemas']['ProgressView']
+export type StepPicture = components['schemas']['StepPictureView']
 export type Stock = components['schemas']['StockView']
 
 /** A figure as it is read out. */

@@ -3,6 +3,7 @@ import { useSyncExternalStore } from 'react'
 import {
   answered,
   api,
+  type BuildCommand,
   type Card,
   type CutCommand,
   type Moved,
@@ -156,6 +157,11 @@ export function useCard(id: string) {
     cut: (wish: Pick<CutCommand, 'what'> & Partial<CutCommand>) =>
       onwards('cutting', (card) =>
         answered(api.POST('/api/cards/{id}/cutting', { ...at(card), body: { ...wish, revision: card.revision } })),
+      ),
+    /** Decides by hand how the card is built. */
+    build: (wish: Pick<BuildCommand, 'what'> & Partial<BuildCommand>) =>
+      onwards('building', (card) =>
+        answered(api.POST('/api/cards/{id}/building', { ...at(card), body: { ...wish, revision: card.revision } })),
       ),
     /** Sets something on the card, or takes it off. */
     carry: (wish: Omit<ExtraCommand, 'revision'>) =>

@@ -17,7 +17,7 @@ export function Kept({ card, cutting }: Props) {
       <h2 className="text-xl">With this plan</h2>
       <ul>
         <li>
-          <Link className={file} href={`/card/${card.id}/table/cut`}>
+          <Link className={file} href={`/card/${card.id}/table`}>
             Cut by cut, at the table
           </Link>
         </li>

@@ -1,13 +1,13 @@
-type Props = { at: number; count: number; go: (by: number) => void }
+type Props = { isFirst: boolean; isLast: boolean; go: (by: number) => void }
 
 /** One step back, one step on: large enough for an elbow. */
-export function BackAndOn({ at, count, go }: Props) {
+export function BackAndOn({ isFirst, isLast, go }: Props) {
   return (
     <nav aria-label="Steps" className="grid grid-cols-[1fr_2fr] gap-4 px-6 py-4">
       <button
         type="button"
         className="min-h-24 border-b-4 border-ink bg-paper text-3xl disabled:text-ink-soft"
-        disabled={at === 0}
+        disabled={isFirst}
         onClick={() => go(-1)}
       >
         Back
@@ -15,10 +15,10 @@ export function BackAndOn({ at, count, go }: Props) {
       <button
         type="button"
         className="min-h-24 border-b-4 border-ink bg-ink text-3xl text-chalk disabled:bg-ink-soft"
-        disabled={at === count - 1}
+        disabled={isLast}
         onClick={() => go(1)}
       >
-        {at === count - 1 ? 'That was the last' : 'Next'}
+        {isLast ? 'That was the last' : 'Next'}
       </button>
     </nav>
   )

@@ -1,13 +1,13 @@
-import { Link } from 'wouter'
+import type { ReactNode } from 'react'
 import type { Card } from '../api/client'
 import { Thread } from '../bench/Thread'
 import { Heading } from '../house/Heading'
 import { WayBack } from '../house/WayBack'
 
-type Props = { card: Card; title: string; at?: string; to: { path: string; name: string } }
+type Props = { card: Card; title: string; at?: string; children?: ReactNode }
 
-/** What stands over a walk at the table: the card, how far one is, its other places, and the other walk. */
-export function TableHeader({ card, title, at, to }: Props) {
+/** What stands over a walk at the table: the card, how far one is, its other places, and what else can be done here. */
+export function TableHeader({ card, title, at, children }: Props) {
   return (
     <header className="flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-ink px-6 py-2">
       <WayBack className="bg-paper" />
@@ -17,9 +17,7 @@ export function TableHeader({ card, title, at, to }: Props) {
       {at && <p className="ms-auto text-xl">{at}</p>}
       <div className="flex basis-full flex-wrap items-center justify-between gap-x-6">
         <Thread card={card} place="table" />
-        <Link href={`/card/${card.id}${to.path}`} className="text-lg underline underline-offset-4">
-          {to.name}
-        </Link>
+        <div className="flex gap-x-6">{children}</div>
       </div>
     </header>
   )

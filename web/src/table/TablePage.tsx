@@ -1,59 +1,124 @@
 import { useState } from 'react'
-import { useCardQuery, useSteps } from '../api/cards'
-import type { Card, Step } from '../api/client'
-import { FigureText } from '../house/FigureText'
+import { type BuildingNow, useBuilding, useStepPicture } from '../api/building'
+import { useCutting } from '../api/cards'
+import { type Building, type Card, type Cutting, spoken } from '../api/client'
+import { ConflictSheet } from '../bench/ConflictSheet'
+import { type CardInHand, useCard } from '../bench/useCard'
+import { useStepKeys } from '../bench/useStepKeys'
 import { NoSuchCard } from '../house/NoSuchCard'
-import { PieceInHand } from './PieceInHand'
+import { useAttempt, useSay } from '../house/Notices'
+import { AllSteps } from './AllSteps'
 import { BackAndOn } from './BackAndOn'
+import { CutNow } from './CutNow'
+import { NowAtTable } from './NowAtTable'
+import { StepDrawing } from './StepDrawing'
 import { TableHeader } from './TableHeader'
+import { Timers } from './Timers'
+import { useAwake } from './useAwake'
+import { useSpoken } from './useSpoken'
+import { useSwipe } from './useSwipe'
 import { useTableKeys } from './useTableKeys'
+import { cutsOf, useTableWalk } from './useTableWalk'
+import { Warnings } from './Warnings'
 
-/** At the table: one step at a time, to be read from across it; space or an arrow goes on. */
+/** At the table: one thing at a time, to be read from across it; space, an arrow or a pedal goes on. */
 export function TablePage({ id }: { id: string }) {
-  const card = useCardQuery(id)
-  const steps = useSteps(id, card.data?.revision)
-  const error = card.error ?? steps.error
+  const inHand = useCard(id)
+  const card = inHand.query.data
+  const building = useBuilding(id, card?.revision)
+  const cutting = useCutting(id, card?.revision)
+  const error = inHand.query.error ?? building.error
   if (error) return <NoSuchCard id={id} error={error} />
-  if (!card.data || !steps.data) return <p className="p-8 text-lg">Laying it out…</p>
-  return <Walk card={card.data} steps={steps.data} />
+  if (!card || !building.data) return <p className="p-8 text-lg">Laying it out…</p>
+  return building.data.steps.length > 0 ? (
+    <Walk card={card} inHand={inHand} building={building.data} cutting={cutting.data} />
+  ) : (
+    <p className="p-8 text-2xl">There is nothing to build yet.</p>
+  )
 }
 
-function Walk({ card, steps }: { card: Card; steps: Step[] }) {
-  const [wanted, setAt] = useState(0)
-  const at = Math.min(wanted, steps.length - 1)
-  const go = (by: number) => setAt(Math.max(0, Math.min(steps.length - 1, at + by)))
-  useTableKeys(go)
-  const step = steps[at]
-  const piece = card.pieces[step.piece]
+type Props = { card: Card; inHand: CardInHand; building: BuildingNow; cutting: Cutting | undefined }
+
+function Walk({ card, inHand, building, cutting }: Props) {
+  const attempt = useAttempt()
+  const say = useSay()
+  const [all, showAll] = useState(false)
+  const walk = useTableWalk(card.id, building, cutting)
+  const step = building.steps[walk.at]
+  const cuts = cutsOf(step, cutting)
+  const go = (by: number) => attempt(walk.go(by))
+  useTableKeys(go, !all)
+  useStepKeys({ undo: inHand.undo, redo: inHand.redo }, (cause) => say({ text: cause.message, wrong: true }))
+  useAwake()
+  const swipe = useSwipe(go)
+  const now = step.readings[walk.reading]
+  const voice = useSpoken(
+    cuts
+      ? (cuts.steps[walk.reading]?.words ?? '')
+      : [step.what, ...(now?.figures.map(({ figure }) => spoken(figure)) ?? []), now?.words].filter(Boolean).join('. '),
+  )
   return (
     <div className="flex min-h-dvh flex-col bg-chalk">
       <TableHeader
         card={card}
         title={`${card.name}, at the table`}
-        at={`${piece.name}, ${at + 1} of ${steps.length}`}
-        to={{ path: '/table/cut', name: 'Cut the sheets first' }}
-      />
-      <main className="flex flex-1 flex-col items-center justify-between gap-4 px-6 pt-4" aria-live="polite">
-        <h2 className="text-5xl">{step.what}</h2>
-        <Figures step={step} />
-        <p className="min-h-10 text-center text-2xl text-ink-soft italic">{step.note}</p>
-        <PieceInHand piece={piece} line={step.line} />
+        at={`Step ${walk.at + 1} of ${building.steps.length}${walk.count > 1 ? `, ${walk.reading + 1} of ${walk.count}` : ''}`}
+      >
+        {voice.can && (
+          <button type="button" className="word underline" aria-pressed={voice.on} onClick={voice.turn}>
+            {voice.on ? 'Stop reading aloud' : 'Read aloud'}
+          </button>
+        )}
+        <button type="button" className="word underline" onClick={() => showAll(true)}>
+          All steps
+        </button>
+      </TableHeader>
+      <Timers building={building} stop={(id) => attempt(walk.keep.setting(id, false))} />
+      <Warnings building={building} at={walk.at} />
+      <main
+        className="flex flex-1 touch-pan-y flex-col items-center justify-center gap-6 px-6 pt-4 lg:flex-row lg:gap-12"
+        aria-live="polite"
+        {...swipe}
+      >
+        {cuts ? (
+          <CutNow cuts={cuts} at={walk.reading} />
+        ) : (
+          <NowAtTable
+            step={step}
+            reading={walk.reading}
+            picture={<Picture id={card.id} building={building} at={walk.at} reading={walk.reading} />}
+          />
+        )}
       </main>
-      <BackAndOn at={at} count={steps.length} go={go} />
+      <BackAndOn
+        isFirst={walk.at === 0 && walk.reading === 0}
+        isLast={walk.at === building.steps.length - 1 && walk.reading === walk.count - 1}
+        go={go}
+      />
+      <AllSteps
+        inHand={inHand}
+        building={building}
+        at={walk.at}
+        open={all}
+        onClose={() => showAll(false)}
+        go={(to) => {
+          attempt(walk.to(to))
+          showAll(false)
+        }}
+        anew={() => attempt(walk.keep.anew().then(() => walk.to(0)))}
+      />
+      <ConflictSheet inHand={inHand} />
     </div>
   )
 }
 
-function Figures({ step }: { step: Step }) {
-  const size = step.figures.length > 2 ? 'text-[5.5rem]' : 'text-[9rem]'
+function Picture({ id, building, at, reading }: { id: string; building: Building; at: number; reading: number }) {
+  const picture = useStepPicture(id, building, at, reading)
+  if (!picture || picture.patches.length === 0) return null
   return (
-    <p className={`flex min-h-36 flex-wrap items-center justify-center gap-x-8 ${size}`}>
-      {step.figures.map(({ figure, word }, i) => (
-        <span key={i} className="inline-flex items-center gap-6">
-          {word && <span className="figure text-[0.5em]">{word}</span>}
-          <FigureText figure={figure} unit={i === step.figures.length - 1} />
-        </span>
-      ))}
-    </p>
+    <figure className="flex w-full min-w-0 flex-1 flex-col items-center gap-1 lg:max-w-[52%]">
+      <StepDrawing picture={picture} name={building.steps[at].what} />
+      <figcaption className="text-lg text-ink-soft italic">{picture.from}</figcaption>
+    </figure>
   )
 }

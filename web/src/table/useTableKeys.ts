@@ -1,8 +1,9 @@
 import { useEffect } from 'react'
 
-/** Space, Enter and arrows; a button that is focused keeps its own. */
-export function useTableKeys(go: (by: number) => void) {
+/** Space, arrows, and the page keys that foot pedals send; a button that is focused keeps its own. */
+export function useTableKeys(go: (by: number) => void, on: boolean) {
   useEffect(() => {
+    if (!on) return
     const ways: Record<string, number> = {
       ' ': 1,
       ArrowRight: 1,

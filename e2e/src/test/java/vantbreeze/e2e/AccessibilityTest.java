@@ -116,7 +116,10 @@ class AccessibilityTest extends Browsing {
         nothingSerious();
         page.keyboard().press("Escape");
         page.getByText("At the table").click();
-        page.getByText("Card base, 1 of").waitFor();
+        page.getByText("All steps").waitFor();
+        nothingSerious();
+        page.getByText("All steps").click();
+        page.getByText("Layers are added").waitFor();
         nothingSerious();
     }
 
@@ -129,7 +132,7 @@ class AccessibilityTest extends Browsing {
         page.getByText("Other sizes").click();
         nothingSerious();
         page.getByText("Cut by cut, at the table").click();
-        page.getByText("Piece by piece").waitFor();
+        page.getByText("All steps").waitFor();
         nothingSerious();
     }
 

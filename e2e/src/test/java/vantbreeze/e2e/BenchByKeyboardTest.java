@@ -130,19 +130,4 @@ class BenchByKeyboardTest extends Browsing {
         page.keyboard().press("Enter");
         assertThat(page.getByText("260 g/m², 0.31 mm, grain unknown, plain")).isVisible();
     }
-
-    @Test
-    void theTableIsWalkedBySpaceAndArrows() {
-        open("Kite festival invitation");
-        tabTo("At the table");
-        page.keyboard().press("Enter");
-        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Cut"))
-                .waitFor();
-        page.keyboard().press("Space");
-        assertThat(page.getByText("Card base, 2 of 3")).isVisible();
-        page.keyboard().press("ArrowRight");
-        assertThat(page.getByText("Card base, 3 of 3")).isVisible();
-        page.keyboard().press("ArrowLeft");
-        assertThat(page.getByText("Card base, 2 of 3")).isVisible();
-    }
 }

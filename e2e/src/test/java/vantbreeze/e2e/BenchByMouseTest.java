@@ -392,19 +392,4 @@ class BenchByMouseTest extends Browsing {
         assertThat(cardstock).hasValue("");
         assertThat(yellow).hasCount(0);
     }
-
-    @Test
-    void atTheTableOneWalksScoreByScore() {
-        take("Kite theatre for the bandstand");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("At the table"))
-                .click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Cut")))
-                .isVisible();
-        button("Next").click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Score, mountain")))
-                .isVisible();
-        assertThat(page.getByText("Card base, 2 of")).isVisible();
-        button("Back").click();
-        assertThat(button("Back")).isDisabled();
-    }
 }

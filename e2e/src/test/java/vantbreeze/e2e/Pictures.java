@@ -2,6 +2,7 @@ package vantbreeze.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -209,8 +210,12 @@ class Pictures extends Browsing {
     void atTheTable() throws Exception {
         take("Prize card, longest tail");
         page.getByText("At the table").click();
-        page.getByText("Card base, 1 of").waitFor();
-        page.keyboard().press("Space");
+        page.getByText("Step 1 of").waitFor();
+        Locator heading = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2));
+        for (int i = 0; i < 80 && !heading.innerText().startsWith("Glue"); i++) {
+            page.keyboard().press("PageDown");
+        }
+        page.locator("main svg path").first().waitFor();
         picture("table");
     }
 

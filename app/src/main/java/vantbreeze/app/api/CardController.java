@@ -26,7 +26,6 @@ import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.cards.Listing;
 import vantbreeze.app.stock.Pictures;
 import vantbreeze.app.stock.StockRoom;
-import vantbreeze.core.build.TableSteps;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.edit.Decision;
 import vantbreeze.core.edit.Rerule;
@@ -228,15 +227,6 @@ class CardController {
                 MediaType.APPLICATION_PDF,
                 "inline",
                 TrueSizePlan.of(card.worked(), printed));
-    }
-
-    /** The way through it at the table. */
-    @GetMapping("/{id}/steps")
-    List<StepView> steps(@PathVariable UUID id) {
-        Card card = drawer.card(id);
-        return TableSteps.of(card.worked()).stream()
-                .map(step -> StepView.of(step, card.plan().ruler()))
-                .toList();
     }
 
     /** What would become of every figure on another ruler. */

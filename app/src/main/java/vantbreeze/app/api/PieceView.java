@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Point;
-import vantbreeze.core.build.TableSteps;
+import vantbreeze.core.build.PieceWords;
 import vantbreeze.core.cutting.SheetYield;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.edit.Field;
@@ -207,7 +207,7 @@ public record PieceView(
                         .map(mark -> pencil(mark, worked, plan))
                         .toList(),
                 stock(plan, number),
-                TableSteps.howCut(plan, number).orElse(null),
+                PieceWords.howCut(plan, number).orElse(null),
                 PrintOfPiece.of(plan, number, ruler));
     }
 
@@ -230,7 +230,7 @@ public record PieceView(
     }
 
     private static GlueView glue(GlueArea area, WorkedPlan plan) {
-        String words = TableSteps.words(area, plan);
+        String words = PieceWords.words(area, plan);
         ShapeView shape = ShapeView.of(area.shape());
         return new GlueView(
                 area.panel(),

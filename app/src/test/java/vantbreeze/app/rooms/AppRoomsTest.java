@@ -20,10 +20,12 @@ class AppRoomsTest {
         ROOMS.room("stock", "store");
         ROOMS.room("cards", "store", "stock");
         ROOMS.room("cutting", "stock", "cards");
+        ROOMS.room("building", "store");
         ROOMS.room("demo", "stock", "cards");
         ROOMS.room("safekeeping", "house", "door", "stock", "cards");
         ROOMS.room(Rooms.ROOT, "house", "safekeeping");
-        ROOMS.room("api", Rooms.ROOT, "problem", "house", "door", "stock", "cards", "cutting", "safekeeping");
+        ROOMS.room(
+                "api", Rooms.ROOT, "problem", "house", "door", "stock", "cards", "cutting", "building", "safekeeping");
     }
 
     @ArchTest

@@ -107,7 +107,22 @@ class CoreRoomsTest {
                 "recipe",
                 "recognition");
         ROOMS.room(
-                "build", "length", "paper", "tool", "fold", "cutting", "fold.folding", "fold.partial", "layer", "plan");
+                "build",
+                "length",
+                "paper",
+                "tool",
+                "fold",
+                "fold.plane",
+                "fold.bulk",
+                "fold.motion",
+                "fold.folding",
+                "fold.partial",
+                "structure",
+                "layer",
+                "cutting",
+                "fit",
+                "check",
+                "plan");
         ROOMS.room(
                 "edit",
                 "length",
@@ -123,6 +138,7 @@ class CoreRoomsTest {
                 "layer",
                 "check",
                 "plan",
+                "build",
                 "hand",
                 "fold.folding",
                 "fold.sight");

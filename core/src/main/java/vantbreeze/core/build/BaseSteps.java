@@ -151,7 +151,7 @@ final class BaseSteps {
         List<Shown> figures = new ArrayList<>(List.of(new Shown(score.fromLeft(), null)));
         List<String> notes = new ArrayList<>();
         if (tellsFold) {
-            notes.add(words(score.fold()));
+            notes.add(PieceWords.words(score.fold()));
         }
         score.part(piece.panels().piece(), upright).ifPresent(part -> {
             figures.add(new Shown(part.from(), upright ? UP : ACROSS));
@@ -214,7 +214,7 @@ final class BaseSteps {
         Spot to = fromCorner(mark.to());
         Line line = new Line(LineKind.MARK, DrawnMark.of(piece.panels().piece()).indexOf(mark));
         Fold fold = mark.fold();
-        String way = fold == null ? "" : words(fold) + "; ";
+        String way = fold == null ? "" : PieceWords.words(fold) + "; ";
         boolean upright = from.x().equals(to.x());
         if (!upright && !from.y().equals(to.y())) {
             return new Reading(
@@ -249,7 +249,7 @@ final class BaseSteps {
                 String meets = look.of(score).map(words -> "; look: " + words).orElse("");
                 readings.add(new Reading(
                         List.of(new Shown(score.fromLeft(), upright ? null : UP)),
-                        words(score.fold()) + meets,
+                        PieceWords.words(score.fold()) + meets,
                         List.of(new Line(kind, i))));
             }
         }
@@ -258,7 +258,9 @@ final class BaseSteps {
             Fold fold = marks.get(i).fold();
             if (fold != null) {
                 readings.add(new Reading(
-                        List.of(), "%s, slanted".formatted(words(fold)), List.of(new Line(LineKind.MARK, i))));
+                        List.of(),
+                        "%s, slanted".formatted(PieceWords.words(fold)),
+                        List.of(new Line(LineKind.MARK, i))));
             }
         }
         if (!readings.isEmpty()) {
@@ -289,15 +291,5 @@ final class BaseSteps {
 
     private String write(Length length) {
         return figure(length).inWords();
-    }
-
-    /** Which way a line folds, as a maker says it. */
-    static String words(Fold fold) {
-        return switch (fold) {
-            case VALLEY -> "valley";
-            case MOUNTAIN -> "mountain";
-            case UNASSIGNED -> "either way";
-            case BEND -> "bend";
-        };
     }
 }

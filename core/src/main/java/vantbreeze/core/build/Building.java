@@ -5,14 +5,25 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import vantbreeze.core.fold.JoinId;
+import vantbreeze.core.plan.BuildChoices;
+import vantbreeze.core.plan.BuildChoices.MovedStep;
+import vantbreeze.core.plan.Habit;
+import vantbreeze.core.plan.Stage;
 import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.tool.Adhesive;
+import vantbreeze.core.tool.Allowance;
 
-/** From bare sheets to the finished card: every step, in an order in which each can be done. */
+/**
+ * From bare sheets to the finished card: every step, in an order in which each can be done, with the maker's own moves
+ * as far as they are possible.
+ */
 public final class Building {
 
-    /** A way that a finger wants, mm; common practice, no source. */
-    static final double FINGER = 12;
+    /** As the maker's choices have it. */
+    public static final Stage<Building> STAGE =
+            new Stage<>("building", card -> new Building(card, card.plan().building()));
 
     private final WorkedPlan card;
     private final Handwork work;
@@ -20,20 +31,62 @@ public final class Building {
     private final StepOrder order;
     private final List<BuildStep> steps;
     private final List<BuildStep> stuck;
+    private final List<StepPictures.Before> before;
+    private final List<String> lost = new ArrayList<>();
 
-    private Building(WorkedPlan card, Habit habit) {
+    private Building(WorkedPlan card, BuildChoices choices) {
         this.card = card;
-        this.work = new Handwork(card.form(), card.layers(), FINGER);
-        this.joins = new JoinSteps(card);
+        this.work = new Handwork(
+                card.form(),
+                card.layers(),
+                card.tools().allowances().of(Allowance.FINGER_WAY, card.ruler()).millimetres());
+        this.joins = new JoinSteps(card, choices);
         this.order = Tasks.of(card, work, joins);
-        StepOrder.Ordered ordered = order.by(habit);
-        this.steps = told(ordered.order());
+        StepOrder.Ordered ordered = order.by(choices.habit());
         this.stuck = ordered.stuck().stream().map(Task::step).toList();
+        this.steps = told(stuck.isEmpty() ? moved(ordered.order(), choices.moved()) : ordered.order());
+        this.before = StepPictures.before(steps);
     }
 
-    /** The steps of a card. */
+    /** The steps of a card with a habit, nothing moved. */
     public static Building of(WorkedPlan card, Habit habit) {
-        return new Building(card, habit);
+        return new Building(card, BuildChoices.NONE.withHabit(habit));
+    }
+
+    /** Each move where it is possible; of the others it is told. */
+    private List<Task> moved(List<Task> tasks, List<MovedStep> moves) {
+        List<Task> now = tasks;
+        for (MovedStep move : moves) {
+            List<StepId> there = now.stream().map(Task::id).toList();
+            Optional<List<StepId>> after = moved(there, move);
+            if (after.isEmpty()) {
+                continue;
+            }
+            Optional<StepOrder.Refusal> refusal = order.refusal(after.get());
+            if (refusal.isPresent()) {
+                lost.add(inWords(refusal.get()));
+            } else {
+                now = after.get().stream().map(order::task).toList();
+            }
+        }
+        return now;
+    }
+
+    /** Nothing where the steps are not there any more. */
+    private static Optional<List<StepId>> moved(List<StepId> order, MovedStep move) {
+        Optional<StepId> step = find(order, move.step());
+        Optional<StepId> before = find(order, move.before());
+        if (step.isEmpty() || (before.isEmpty() && !move.before().isEmpty()) || step.equals(before)) {
+            return Optional.empty();
+        }
+        List<StepId> after = new ArrayList<>(order);
+        after.remove(step.get());
+        after.add(before.map(after::indexOf).orElse(after.size()), step.get());
+        return Optional.of(after);
+    }
+
+    private static Optional<StepId> find(List<StepId> order, String text) {
+        return order.stream().filter(step -> step.text().equals(text)).findFirst();
     }
 
     /** With where glue comes, which the order decides. */
@@ -59,6 +112,111 @@ public final class Building {
     /** What can't be done in any order. */
     public List<BuildStep> stuck() {
         return stuck;
+    }
+
+    /** Of steps that were moved where they can't be any more, in words what stands in the way. */
+    public List<String> lost() {
+        return List.copyOf(lost);
+    }
+
+    /**
+     * What would become impossible if a step were moved, in words; nothing where it can be moved there.
+     *
+     * @throws IllegalArgumentException in words for the maker, when there is no such step
+     */
+    public synchronized Optional<Objection> objection(MovedStep move) {
+        List<StepId> now = steps.stream().map(BuildStep::id).toList();
+        List<StepId> after = moved(now, move)
+                .orElseThrow(() -> new IllegalArgumentException("That step is not there any more. Look again."));
+        return order.refusal(after).map(refusal -> new Objection(refusal.step(), refusal.blocker(), inWords(refusal)));
+    }
+
+    /**
+     * Why a step can't be moved somewhere.
+     *
+     * @param step which would become impossible
+     * @param blocker which comes too early then
+     * @param words both in a sentence
+     */
+    public record Objection(StepId step, StepId blocker, String words) {}
+
+    private String inWords(StepOrder.Refusal refusal) {
+        return "“%s” can't come after “%s”: %s."
+                .formatted(
+                        order.task(refusal.isRule() ? refusal.blocker() : refusal.step())
+                                .step()
+                                .what(),
+                        order.task(refusal.isRule() ? refusal.step() : refusal.blocker())
+                                .step()
+                                .what(),
+                        refusal.because());
+    }
+
+    /**
+     * What a step looks like.
+     *
+     * @param step which, from 0
+     * @param reading which of its readings, from 0; beyond the last it is the last
+     * @throws IndexOutOfBoundsException when there is no such step
+     */
+    public synchronized StepPicture picture(int step, int reading) {
+        return new StepPictures(card, work).of(steps.get(step), Math.max(0, reading), before.get(step));
+    }
+
+    /**
+     * Why a step stands where it does: before what it can't wait for; empty where it may come at any later time.
+     *
+     * @param step which, from 0
+     */
+    public synchronized String why(int step) {
+        Task task = order.task(steps.get(step).id());
+        List<Task> later = tasks(steps.subList(step + 1, steps.size()));
+        List<Task> joined = new ArrayList<>(order.joins(tasks(steps.subList(0, step))));
+        joined.addAll(order.joins(later));
+        return order.hides(task, joined)
+                .filter(later::contains)
+                .map(hides -> because(hides, StepOrder.reason(task)))
+                .or(() -> later.stream()
+                        .filter(other -> other.id().kind() != StepKind.CHECK)
+                        .flatMap(other -> order.rules().stream()
+                                .filter(rule -> rule.before().equals(task.id())
+                                        && rule.after().equals(other.id()))
+                                .map(rule -> because(other, rule.because())))
+                        .findFirst())
+                .orElse("");
+    }
+
+    private List<Task> tasks(List<BuildStep> some) {
+        return some.stream().map(step -> order.task(step.id())).toList();
+    }
+
+    private static String because(Task later, String reason) {
+        return "Before “%s”: %s.".formatted(later.step().what(), reason);
+    }
+
+    /**
+     * For each step which were glued before it on what it touches: they want to be set.
+     *
+     * @param step which, from 0
+     */
+    public List<Integer> waitsFor(int step) {
+        Task task = order.task(steps.get(step).id());
+        return IntStream.range(0, step)
+                .filter(i ->
+                        steps.get(i).sets() > 0 && order.task(steps.get(i).id()).shares(task))
+                .boxed()
+                .toList();
+    }
+
+    /**
+     * Id of what is glued with in a step; nothing where nothing is.
+     *
+     * @param step which, from 0
+     */
+    public Optional<String> adhesive(int step) {
+        return steps.get(step).id().kind() == StepKind.GLUE && steps.get(step).subject() instanceof BuildStep.OfJoin one
+                ? joins.adhesive(one.join()).map(Adhesive::id)
+                : Optional.empty();
     }
 
     /** What always comes before what. */

@@ -21,6 +21,7 @@ import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.fold.partial.Part;
 import vantbreeze.core.fold.partial.PartialAssembly;
 import vantbreeze.core.fold.partial.Reach;
+import vantbreeze.core.fold.partial.SampledPose;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.layer.Layers;
 
@@ -36,7 +37,7 @@ final class Handwork {
     private final Map<Set<JoinId>, PartialAssembly> states = new HashMap<>();
     private final Map<PartKey, Part> parts = new HashMap<>();
     private final Map<PartKey, Reach> reaches = new HashMap<>();
-    private final Map<Asked, Boolean> known = new HashMap<>();
+    private final Map<Asked, Optional<SampledPose>> known = new HashMap<>();
 
     /** Pieces that hang together, by the joins between them. */
     private record PartKey(List<Integer> pieces, Set<JoinId> joins) {}
@@ -153,17 +154,46 @@ final class Handwork {
     }
 
     private boolean reaches(Set<JoinId> made, Face face, Polygon region) {
+        return reached(made, face, region).isPresent();
+    }
+
+    /** In which pose a finger comes to all of a region of a face, with these joins made. */
+    Optional<SampledPose> reached(Set<JoinId> made, Face face, Polygon region) {
         PartKey key = part(made, graph.pieceOf().get(face.panel()));
         return known.computeIfAbsent(new Asked(key, face, region), asked -> {
             Part part = requireNonNull(parts.get(key));
             Reach reach = reaches.computeIfAbsent(key, one -> new Reach(part, whole, width));
-            int panel = IntStream.range(0, part.graph().panels().size())
-                    .filter(i -> part.inCard(i) == face.panel())
-                    .findFirst()
-                    .orElseThrow();
-            return reach.to(new Face(panel, face.side()), region).isPresent();
+            return reach.to(here(face, part), region);
         });
     }
+
+    /** A face as a part counts its panels. */
+    static Face here(Face face, Part part) {
+        int panel = IntStream.range(0, part.graph().panels().size())
+                .filter(i -> part.inCard(i) == face.panel())
+                .findFirst()
+                .orElseThrow();
+        return new Face(panel, face.side());
+    }
+
+    /** What a piece hangs together with. */
+    Part partOf(Set<JoinId> made, int piece) {
+        return requireNonNull(parts.get(part(made, piece)));
+    }
+
+    /** The pose in which a join is pressed, and which face is looked at then, if it can be. */
+    Optional<Pressed> pressed(JoinId join, Set<JoinId> made) {
+        Link.Glued link = graph.joins().get(joins.indexOf(join));
+        return GlueArea.of(link, graph).stream()
+                .flatMap(area -> {
+                    Face behind = new Face(area.panel(), area.side().other());
+                    return reached(made, behind, area.shape()).map(pose -> new Pressed(behind, pose)).stream();
+                })
+                .findFirst();
+    }
+
+    /** A face from which something is pressed. */
+    record Pressed(Face face, SampledPose pose) {}
 
     /** The part that a piece belongs to: made once for the same joins. */
     private PartKey part(Set<JoinId> made, int piece) {

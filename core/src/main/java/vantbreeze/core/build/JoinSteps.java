@@ -8,13 +8,14 @@ import org.locationtech.jts.geom.Envelope;
 import vantbreeze.core.build.BuildStep.OfJoin;
 import vantbreeze.core.build.BuildStep.Reading;
 import vantbreeze.core.build.BuildStep.Shown;
+import vantbreeze.core.check.Words;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Side;
-import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.plan.BuildChoices;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.tool.Adhesive;
 import vantbreeze.core.tool.Allowance;
@@ -31,12 +32,14 @@ final class JoinSteps {
     private static final double NEARLY_ALL = 0.95;
 
     private final WorkedPlan card;
+    private final BuildChoices choices;
     private final FoldGraph graph;
     private final List<JoinId> ids;
     private final Gluing gluing;
 
-    JoinSteps(WorkedPlan card) {
+    JoinSteps(WorkedPlan card, BuildChoices choices) {
         this.card = card;
+        this.choices = choices;
         this.graph = card.form().graph();
         this.ids = JoinId.all(graph.assembly());
         this.gluing = new Gluing(card.form(), card.tools().allowances(), card.ruler());
@@ -75,6 +78,12 @@ final class JoinSteps {
                 A_TRIAL);
     }
 
+    /** What a join is glued with, and whether the maker chose it. */
+    Optional<Adhesive> adhesive(JoinId join) {
+        return choices.adhesive(join).flatMap(Adhesive::find).or(() -> gluing.of(link(join))
+                .map(Gluing.Advice::adhesive));
+    }
+
     /** It is threaded. */
     BuildStep threaded(JoinId join) {
         Link.Glued link = link(join);
@@ -97,7 +106,12 @@ final class JoinSteps {
     BuildStep glued(JoinId join, List<GlueArea> glue) {
         Link.Glued link = link(join);
         Gluing.Advice advice = gluing.of(link).orElseThrow();
-        Adhesive adhesive = advice.adhesive();
+        Optional<Adhesive> own = choices.adhesive(join).flatMap(Adhesive::find);
+        Adhesive adhesive = own.orElse(advice.adhesive());
+        String because = own.filter(one -> !one.equals(advice.adhesive()))
+                .map(one -> "%s is what you chose; %s would be usual."
+                        .formatted(one.name(), advice.adhesive().name().toLowerCase(Locale.ROOT)))
+                .orElse(advice.because());
         List<Reading> readings = new ArrayList<>();
         for (GlueArea area : glue) {
             Envelope box = area.shape().getEnvelopeInternal();
@@ -126,7 +140,7 @@ final class JoinSteps {
         return new BuildStep(
                 id(join),
                 "Glue %s".formatted(join.inWords()),
-                advice.because() + weak + " Keep off the fold and off the line that opens.",
+                because + weak + " Keep off the fold and off the line that opens.",
                 StepTool.ADHESIVE,
                 new OfJoin(join),
                 readings,
@@ -146,8 +160,15 @@ final class JoinSteps {
                 : "; it grips at once";
     }
 
-    /** What stays dry, where only a part of what the two panels share is glued. */
+    /** What stays dry: the rest where only a part of what two panels share is glued, and what is one flat with it. */
     private Optional<String> dry(GlueArea area, Link.Glued link) {
+        List<String> beside = card.grounds().sheet(area.panel()).stream()
+                .filter(panel -> panel != area.panel() && !isGlued(panel, area.other()))
+                .map(graph::name)
+                .toList();
+        if (!beside.isEmpty()) {
+            return Optional.of("keep %s dry".formatted(Words.list(beside)));
+        }
         if (link.join().area().isEmpty()) {
             return Optional.empty();
         }
@@ -159,19 +180,13 @@ final class JoinSteps {
         return area.shape().getArea() < NEARLY_ALL * shared ? Optional.of("the rest stays dry") : Optional.empty();
     }
 
-    private Length nearest(double millimetres) {
-        return Length.nearest(millimetres);
+    private boolean isGlued(int panel, int other) {
+        return graph.joins().stream()
+                .anyMatch(link ->
+                        (link.from() == panel && link.to() == other) || (link.to() == panel && link.from() == other));
     }
 
-    /** Where glue goes: "Left tab, turned over, 13 × 100 mm, to Back". */
-    static String words(GlueArea area, WorkedPlan card) {
-        Envelope box = area.shape().getEnvelopeInternal();
-        return "%s, %s, %s, to %s"
-                .formatted(
-                        card.form().graph().name(area.panel()),
-                        area.side() == Side.FACE ? "this side" : "turned over",
-                        Figure.of(Length.nearest(box.getWidth()), card.ruler())
-                                .by(Figure.of(Length.nearest(box.getHeight()), card.ruler())),
-                        card.form().graph().name(area.other()));
+    private Length nearest(double millimetres) {
+        return Length.nearest(millimetres);
     }
 }

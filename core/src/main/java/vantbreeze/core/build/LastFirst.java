@@ -6,6 +6,8 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
+import vantbreeze.core.plan.Habit;
 
 /**
  * Which of the steps that could be done last is done last: by rank, then so that little is turned over and few tools
@@ -49,7 +51,24 @@ final class LastFirst {
                         .thenComparing(byPlace);
     }
 
-    private static Comparator<Task> falseFirst(java.util.function.Predicate<Task> isLess) {
+    private static Comparator<Task> falseFirst(Predicate<Task> isLess) {
         return Comparator.comparing(isLess::test);
+    }
+
+    /** Steps of a higher rank come later, where they are free to. */
+    static int rank(Habit habit, StepKind kind) {
+        return switch (kind) {
+            case CUT -> 0;
+            case MARK -> habit == Habit.AS_I_GO ? 5 : 1;
+            case SCORE -> habit == Habit.AS_I_GO ? 5 : 2;
+            case SCORE_AGAIN -> habit == Habit.AS_I_GO ? 5 : 3;
+            case SLIT -> habit == Habit.AS_I_GO ? 5 : 4;
+            case FOLD, TRIM, GLUE, THREAD -> habit == Habit.AS_I_GO || kind == StepKind.FOLD ? 5 : 8;
+            case WRITE -> 1;
+            case LAY -> habit == Habit.FLAT_FIRST ? 7 : habit == Habit.AS_I_GO ? 5 : 9;
+            case RUB_OUT -> habit == Habit.AS_I_GO ? 5 : 10;
+            case CHECK -> 11;
+            case SEND -> 12;
+        };
     }
 }

@@ -1,34 +1,22 @@
 package vantbreeze.core.build;
 
-import static java.util.Objects.requireNonNull;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import vantbreeze.core.build.BuildStep.OfPaper;
 import vantbreeze.core.build.BuildStep.Reading;
 import vantbreeze.core.build.BuildStep.Shown;
 import vantbreeze.core.cutting.Blank;
-import vantbreeze.core.cutting.DieCut;
 import vantbreeze.core.cutting.HowCut;
-import vantbreeze.core.cutting.PieceParts;
-import vantbreeze.core.fold.PieceId;
-import vantbreeze.core.length.Figure;
 import vantbreeze.core.paper.Size;
-import vantbreeze.core.plan.PieceJoining;
-import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.WorkedPlan;
 
 /** What is cut from each paper. Cut by cut it is walked through by the plan of cuts, where that is known. */
-public final class PaperSteps {
+final class PaperSteps {
 
     /** Usual time of a blank, seconds; from memory. */
     private static final int A_BLANK = 40;
-
-    /** How a piece is cut whose outline no straight cuts make. */
-    private static final String OUTLINE = "along its outline: print it at true size and draw it on";
 
     private final WorkedPlan card;
 
@@ -90,26 +78,6 @@ public final class PaperSteps {
                 ? Optional.empty()
                 : new HowCut(card.ruler(), card.tools().dies())
                         .of(blank.outline())
-                        .or(() -> Optional.of(OUTLINE));
-    }
-
-    /** How a piece is cut that is no rectangle: with a die, by straight cuts, or along what is drawn on it. */
-    public static Optional<String> howCut(WorkedPlan card, int piece) {
-        PieceParts parts = card.of(Stages.PARTS).get(piece);
-        if (parts.isSeamed()) {
-            return Optional.of("joined from " + new PieceJoining(card).inWords(parts));
-        }
-        PieceId id = card.of(Stages.PIECE_STOCKS).get(piece).piece();
-        Map<PieceId, Blank> blanks = card.of(Stages.PIECE_BLANKS).byPiece();
-        Blank blank = requireNonNull(blanks.get(id));
-        Optional<String> told = new HowCut(card.ruler(), card.tools().dies()).of(blank.outline());
-        boolean isPlain =
-                blank.outline().isRectangle() || !DieCut.of(blank.outline()).isEmpty();
-        return isPlain ? told : told.or(() -> Optional.of(OUTLINE));
-    }
-
-    /** "120 × 80 mm". */
-    static String write(Size size, WorkedPlan card) {
-        return Figure.of(size.width(), card.ruler()).by(Figure.of(size.height(), card.ruler()));
+                        .or(() -> Optional.of(PieceWords.OUTLINE));
     }
 }

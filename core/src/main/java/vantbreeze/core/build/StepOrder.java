@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import vantbreeze.core.fold.JoinId;
+import vantbreeze.core.plan.Habit;
 
 /**
  * What of all there is to do may come before what: some steps always do, and some only until a join hides what they
@@ -52,9 +53,10 @@ final class StepOrder {
      * Why a step can't be where it is.
      *
      * @param step which becomes impossible
-     * @param blocker what is done too early, or would have to be done first
+     * @param blocker what is done too early; of a rule, what would have to be done first
+     * @param isRule whether one always comes before the other
      */
-    record Refusal(StepId step, StepId blocker, String because) {}
+    record Refusal(StepId step, StepId blocker, String because, boolean isRule) {}
 
     /** Tasks in an order, and those that have no place in any. */
     record Ordered(List<Task> order, List<Task> stuck) {}
@@ -93,7 +95,8 @@ final class StepOrder {
     /** What a step wants for its rank, and no less than what must come before it. */
     private Map<StepId, Integer> ranks(Habit habit) {
         Map<StepId, Integer> ranks = new HashMap<>();
-        tasks.forEach(task -> ranks.put(task.id(), habit.rank(task.id().kind())));
+        tasks.forEach(
+                task -> ranks.put(task.id(), LastFirst.rank(habit, task.id().kind())));
         boolean changed = true;
         for (int round = 0; changed && round < tasks.size(); round++) {
             changed = false;
@@ -119,7 +122,7 @@ final class StepOrder {
         Optional<Refusal> broken = rules.stream()
                 .filter(rule -> requireNonNull(place.get(rule.before())) > requireNonNull(place.get(rule.after())))
                 .findFirst()
-                .map(rule -> new Refusal(rule.after(), rule.before(), rule.because()));
+                .map(rule -> new Refusal(rule.after(), rule.before(), rule.because(), true));
         if (broken.isPresent()) {
             return broken;
         }
@@ -128,7 +131,7 @@ final class StepOrder {
             Task task = task(step);
             Optional<Task> hides = hides(task, joins);
             if (hides.isPresent()) {
-                return Optional.of(new Refusal(step, hides.get().id(), reason(task)));
+                return Optional.of(new Refusal(step, hides.get().id(), reason(task), false));
             }
             if (join(task).isPresent()) {
                 joins.add(task);
@@ -137,7 +140,7 @@ final class StepOrder {
         return Optional.empty();
     }
 
-    private static String reason(Task task) {
+    static String reason(Task task) {
         return switch (task.id().kind()) {
             case THREAD -> "by then more than one end is glued";
             case GLUE -> "by then no hand comes to the joint";

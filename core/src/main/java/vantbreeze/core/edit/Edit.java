@@ -8,7 +8,19 @@ import vantbreeze.core.plan.Workshop;
 
 /** One change of a plan, as a maker makes it: what is undone, kept as a version and compared are plans between them. */
 public sealed interface Edit
-        permits SetField, Together, Lock, Solve, Resize, Rerule, Drag, DragTo, Draw, Dress, Carry, ChooseCuts {
+        permits SetField,
+                Together,
+                Lock,
+                Solve,
+                Resize,
+                Rerule,
+                Drag,
+                DragTo,
+                Draw,
+                Dress,
+                Carry,
+                ChooseCuts,
+                ChooseBuilding {
 
     /**
      * The plan after it.

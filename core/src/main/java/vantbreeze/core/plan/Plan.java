@@ -30,6 +30,7 @@ import vantbreeze.core.structure.Structure;
  * @param supplies what it is made from and goes into
  * @param dressing its mats and layers
  * @param cutting how it is cut, where the maker says
+ * @param building how it is built, where the maker says
  */
 public record Plan(
         String name,
@@ -38,7 +39,8 @@ public record Plan(
         Design design,
         Supplies supplies,
         Dressing dressing,
-        CutChoices cutting) {
+        CutChoices cutting,
+        BuildChoices building) {
 
     /** Longest name of a card. */
     public static final int LONGEST_NAME = 120;
@@ -67,7 +69,7 @@ public record Plan(
 
     /** A plan with nothing decided but what folds. */
     public static Plan of(String name, Design design, Ruler ruler) {
-        return new Plan(name, "", ruler, design, Supplies.NONE, Dressing.NONE, CutChoices.NONE);
+        return new Plan(name, "", ruler, design, Supplies.NONE, Dressing.NONE, CutChoices.NONE, BuildChoices.NONE);
     }
 
     /** A plan of a structure of the catalogue. */
@@ -82,37 +84,42 @@ public record Plan(
 
     /** The same card under another name. */
     public Plan withName(String other) {
-        return new Plan(other, notes, ruler, design, supplies, dressing, cutting);
+        return new Plan(other, notes, ruler, design, supplies, dressing, cutting, building);
     }
 
     /** The same card with other notes. */
     public Plan withNotes(String other) {
-        return new Plan(name, other, ruler, design, supplies, dressing, cutting);
+        return new Plan(name, other, ruler, design, supplies, dressing, cutting, building);
     }
 
     /** The same card written for another ruler; no measure changes. */
     public Plan withRuler(Ruler other) {
-        return new Plan(name, notes, other, design, supplies, dressing, cutting);
+        return new Plan(name, notes, other, design, supplies, dressing, cutting, building);
     }
 
     /** The same plan of something else that folds. */
     public Plan withDesign(Design other) {
-        return new Plan(name, notes, ruler, other, supplies, dressing, cutting);
+        return new Plan(name, notes, ruler, other, supplies, dressing, cutting, building);
     }
 
     /** The same card of other supplies. */
     public Plan withSupplies(Supplies other) {
-        return new Plan(name, notes, ruler, design, other, dressing, cutting);
+        return new Plan(name, notes, ruler, design, other, dressing, cutting, building);
     }
 
     /** The same card with other layers. */
     public Plan withDressing(Dressing other) {
-        return new Plan(name, notes, ruler, design, supplies, other, cutting);
+        return new Plan(name, notes, ruler, design, supplies, other, cutting, building);
     }
 
     /** The same card cut otherwise. */
     public Plan withCutting(CutChoices other) {
-        return new Plan(name, notes, ruler, design, supplies, dressing, other);
+        return new Plan(name, notes, ruler, design, supplies, dressing, other, building);
+    }
+
+    /** The same card built otherwise. */
+    public Plan withBuilding(BuildChoices other) {
+        return new Plan(name, notes, ruler, design, supplies, dressing, cutting, other);
     }
 
     /** Id of its structure. */

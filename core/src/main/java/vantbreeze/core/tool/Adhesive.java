@@ -1,6 +1,7 @@
 package vantbreeze.core.tool;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Something to glue with.
@@ -49,6 +50,11 @@ public record Adhesive(String id, String name, Kind kind, int open, int sets, Li
             new Adhesive("strong-tape", "Strong double-sided tape", Kind.STRONG_TAPE, 0, 0, List.of()),
             new Adhesive("glue-dots", "Glue dots", Kind.DOTS, 0, 0, List.of("Small parts: not for small children.")),
             new Adhesive("foam-pads", "Foam pads", Kind.FOAM, 0, 0, List.of("Small parts: not for small children.")));
+
+    /** The one that plans name so. */
+    public static Optional<Adhesive> find(String id) {
+        return USUAL.stream().filter(one -> one.id().equals(id)).findFirst();
+    }
 
     /** The first usual one of a kind. */
     public static Adhesive usual(Kind kind) {

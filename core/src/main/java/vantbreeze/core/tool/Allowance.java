@@ -481,6 +481,17 @@ public sealed interface Allowance {
             1,
             20);
 
+    /** The way that a finger wants. */
+    OfLength FINGER_WAY = length(
+            "finger-way",
+            "Way for a finger",
+            "What no finger comes to is added or glued before the joint that closes it in.",
+            PRACTICE,
+            half(),
+            mm(12),
+            4,
+            30);
+
     /** What is looked at together. */
     record Group(String label, List<Allowance> allowances) {}
 
@@ -500,7 +511,7 @@ public sealed interface Allowance {
                             WRITING_HIGH)),
             new Group(
                     "Tabs and glue",
-                    List.of(TAB, LEAST_TAB, HIDDEN_TAB, WIDEST_TAB, GLUE_STRIP, WING_GLUE, LEAST_SEAL)),
+                    List.of(TAB, LEAST_TAB, HIDDEN_TAB, WIDEST_TAB, GLUE_STRIP, WING_GLUE, LEAST_SEAL, FINGER_WAY)),
             new Group(
                     "Folds that lie in one another",
                     List.of(

@@ -18,6 +18,7 @@ import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
 import vantbreeze.core.fold.JoinId;
+import vantbreeze.core.plan.Habit;
 import vantbreeze.core.plan.KiteCards;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Structure;
@@ -42,10 +43,11 @@ class BuildingTest {
 
     @TestFactory
     Stream<DynamicTest> whateverTheStructureAndTheHabit() {
-        return structures().flatMap(structure -> Stream.of(
-                DynamicTest.dynamicTest(structure.name(), () -> canBeBuilt(KiteCards.bare(structure))),
-                DynamicTest.dynamicTest(
-                        structure.name() + ", dressed", () -> canBeBuilt(KiteCards.dressed(structure)))));
+        return structures()
+                .flatMap(structure -> Stream.of(
+                        DynamicTest.dynamicTest(structure.name(), () -> canBeBuilt(KiteCards.bare(structure))),
+                        DynamicTest.dynamicTest(
+                                structure.name() + ", dressed", () -> canBeBuilt(KiteCards.dressed(structure)))));
     }
 
     private static void canBeBuilt(WorkedPlan card) {
@@ -66,10 +68,11 @@ class BuildingTest {
     private static void usesAllOnce(WorkedPlan card, Building building) {
         assertThat(steps(building, StepKind.CUT).map(step -> step.id().of()))
                 .containsExactlyInAnyOrderElementsOf(card.blanks().byStock().keySet());
-        assertThat(steps(building, StepKind.CUT).mapToInt(step -> step.readings().size()).sum())
+        assertThat(steps(building, StepKind.CUT)
+                        .mapToInt(step -> step.readings().size())
+                        .sum())
                 .isEqualTo(card.blanks().all().size());
-        assertThat(steps(building, StepKind.LAY)
-                        .map(step -> ((BuildStep.OfFace) step.subject()).face()))
+        assertThat(steps(building, StepKind.LAY).map(step -> ((BuildStep.OfFace) step.subject()).face()))
                 .containsExactlyInAnyOrderElementsOf(card.layers().faces());
         assertThat(Stream.of(StepKind.GLUE, StepKind.THREAD)
                         .flatMap(kind -> steps(building, kind))
@@ -85,17 +88,18 @@ class BuildingTest {
     /** What the planner lets through at random, the replay lets through too. */
     @TestFactory
     Stream<DynamicTest> ordersAtRandom() {
-        return structures().map(structure -> DynamicTest.dynamicTest(structure.name(), () -> {
-            Building building = Building.of(KiteCards.dressed(structure), Habit.FLAT_FIRST);
-            Replay replay = new Replay(building.card());
-            Random random = new Random(structure.id().hashCode());
-            for (int i = 0; i < AT_RANDOM; i++) {
-                List<BuildStep> order = atRandom(building, random);
-                assertThat(order).hasSameSizeAs(building.steps());
-                assertThat(building.order().refusal(ids(order))).isEmpty();
-                assertThat(replay.wrongs(order)).isEmpty();
-            }
-        }));
+        return structures()
+                .map(structure -> DynamicTest.dynamicTest(structure.name(), () -> {
+                    Building building = Building.of(KiteCards.dressed(structure), Habit.FLAT_FIRST);
+                    Replay replay = new Replay(building.card());
+                    Random random = new Random(structure.id().hashCode());
+                    for (int i = 0; i < AT_RANDOM; i++) {
+                        List<BuildStep> order = atRandom(building, random);
+                        assertThat(order).hasSameSizeAs(building.steps());
+                        assertThat(building.order().refusal(ids(order))).isEmpty();
+                        assertThat(replay.wrongs(order)).isEmpty();
+                    }
+                }));
     }
 
     /** Taken apart at random by what could be last. */
@@ -125,20 +129,22 @@ class BuildingTest {
     /** Beside JGraphT: what comes before what is a graph without a cycle, and our order is one of its orders. */
     @TestFactory
     Stream<DynamicTest> nothingChasesItself() {
-        return structures().map(structure -> DynamicTest.dynamicTest(structure.name(), () -> {
-            Building building = Building.of(KiteCards.dressed(structure), Habit.FLAT_FIRST);
-            DirectedAcyclicGraph<StepId, DefaultEdge> graph = new DirectedAcyclicGraph<>(DefaultEdge.class);
-            ids(building.steps()).forEach(graph::addVertex);
-            // adding an edge that closes a cycle throws
-            building.rules().forEach(rule -> graph.addEdge(rule.before(), rule.after()));
-            List<StepId> topological = new ArrayList<>();
-            graph.iterator().forEachRemaining(topological::add);
-            assertThat(topological).containsExactlyInAnyOrderElementsOf(ids(building.steps()));
-            Map<StepId, Integer> place = new HashMap<>();
-            ids(building.steps()).forEach(step -> place.put(step, place.size()));
-            assertThat(graph.edgeSet())
-                    .allMatch(edge -> place.get(graph.getEdgeSource(edge)) < place.get(graph.getEdgeTarget(edge)));
-        }));
+        return structures()
+                .map(structure -> DynamicTest.dynamicTest(structure.name(), () -> {
+                    Building building = Building.of(KiteCards.dressed(structure), Habit.FLAT_FIRST);
+                    DirectedAcyclicGraph<StepId, DefaultEdge> graph = new DirectedAcyclicGraph<>(DefaultEdge.class);
+                    ids(building.steps()).forEach(graph::addVertex);
+                    // adding an edge that closes a cycle throws
+                    building.rules().forEach(rule -> graph.addEdge(rule.before(), rule.after()));
+                    List<StepId> topological = new ArrayList<>();
+                    graph.iterator().forEachRemaining(topological::add);
+                    assertThat(topological).containsExactlyInAnyOrderElementsOf(ids(building.steps()));
+                    Map<StepId, Integer> place = new HashMap<>();
+                    ids(building.steps()).forEach(step -> place.put(step, place.size()));
+                    assertThat(graph.edgeSet())
+                            .allMatch(edge ->
+                                    place.get(graph.getEdgeSource(edge)) < place.get(graph.getEdgeTarget(edge)));
+                }));
     }
 
     /** Common practice, no source: dressed first, or last, or piece by piece. */
@@ -171,9 +177,8 @@ class BuildingTest {
         assertThat(refusal.blocker().kind()).isEqualTo(StepKind.GLUE);
         assertThat(refusal.because()).contains("can't be reached");
         // and the replay, which asks nobody, finds the same
-        List<BuildStep> steps = order.stream()
-                .map(id -> building.order().task(id).step())
-                .toList();
+        List<BuildStep> steps =
+                order.stream().map(id -> building.order().task(id).step()).toList();
         assertThat(new Replay(building.card()).wrongs(steps)).anyMatch(wrong -> wrong.contains(behind.text()));
     }
 

@@ -131,11 +131,10 @@ final class Replay {
         if (marked.contains(face)) {
             boolean covers = PencilMark.of(graph).stream()
                     .filter(mark -> mark.panel() == face.panel() && mark.side() == face.side())
-                    .anyMatch(mark -> card.layers().on(face).stream()
-                            .anyMatch(layer -> layer.shape()
-                                    .intersects(layer.shape()
-                                            .getFactory()
-                                            .createPoint(mark.at().millimetres()))));
+                    .anyMatch(mark -> card.layers().on(face).stream().anyMatch(layer -> layer.shape()
+                            .intersects(layer.shape()
+                                    .getFactory()
+                                    .createPoint(mark.at().millimetres()))));
             if (covers) {
                 wrongs.add("pencil marks are covered: " + step.id());
             }
@@ -153,8 +152,12 @@ final class Replay {
                     .filter(made::contains)
                     .map(one -> graph.joins().get(joins.indexOf(one)))
                     .filter(one -> !one.join().slides())
-                    .filter(one -> graph.pieceOf().get(one.from()).equals(graph.pieceOf().get(link.to()))
-                            || graph.pieceOf().get(one.to()).equals(graph.pieceOf().get(link.to())))
+                    .filter(one -> graph.pieceOf()
+                                    .get(one.from())
+                                    .equals(graph.pieceOf().get(link.to()))
+                            || graph.pieceOf()
+                                    .get(one.to())
+                                    .equals(graph.pieceOf().get(link.to())))
                     .count();
             if (ends > 1) {
                 wrongs.add("glued at both ends before it was threaded: " + step.id());
@@ -162,7 +165,8 @@ final class Replay {
         } else {
             List<GlueArea> areas = GlueArea.of(link, graph);
             boolean isReached = areas.isEmpty()
-                    || areas.stream().anyMatch(area -> reaches(made, new Face(area.panel(), area.side()), area.shape()));
+                    || areas.stream()
+                            .anyMatch(area -> reaches(made, new Face(area.panel(), area.side()), area.shape()));
             if (!isReached) {
                 wrongs.add("no hand comes to the joint: " + step.id());
             }
@@ -203,7 +207,9 @@ final class Replay {
         boolean isTo = link.to() == face.panel() && link.join().gluedSide() == face.side();
         Geometry there = isFrom
                 ? onFrom
-                : isTo ? laid.inverse().shadow(graph.panels().get(link.from()).shape()) : region.getFactory().createPolygon();
+                : isTo
+                        ? laid.inverse().shadow(graph.panels().get(link.from()).shape())
+                        : region.getFactory().createPolygon();
         return !link.join().slides() && Flat.common(there, region).getArea() > 1;
     }
 
@@ -250,13 +256,28 @@ final class Replay {
                     ray[k] = Math.cos(lean) * out[k]
                             + Math.sin(lean) * (Math.cos(turn) * across[k] + Math.sin(turn) * up[k]);
                 }
-                double[] one = times(cross(ray, Math.abs(ray[0]) < 0.8 ? new double[] {1, 0, 0} : new double[] {0, 1, 0}), HALF);
+                double[] one = times(
+                        cross(ray, Math.abs(ray[0]) < 0.8 ? new double[] {1, 0, 0} : new double[] {0, 1, 0}), HALF);
                 double[] two = times(cross(ray, one), 1);
                 if (isFree(part, pose, panel, at, ray, FINGER, face.side())
                         && isFree(part, pose, panel, plus(at, times(ray, TIP), one), ray, FINGER - TIP, face.side())
-                        && isFree(part, pose, panel, plus(at, times(ray, TIP), times(one, -1)), ray, FINGER - TIP, face.side())
+                        && isFree(
+                                part,
+                                pose,
+                                panel,
+                                plus(at, times(ray, TIP), times(one, -1)),
+                                ray,
+                                FINGER - TIP,
+                                face.side())
                         && isFree(part, pose, panel, plus(at, times(ray, TIP), two), ray, FINGER - TIP, face.side())
-                        && isFree(part, pose, panel, plus(at, times(ray, TIP), times(two, -1)), ray, FINGER - TIP, face.side())) {
+                        && isFree(
+                                part,
+                                pose,
+                                panel,
+                                plus(at, times(ray, TIP), times(two, -1)),
+                                ray,
+                                FINGER - TIP,
+                                face.side())) {
                     return true;
                 }
             }
@@ -266,8 +287,7 @@ final class Replay {
 
     /**
      * Whether what lies on a panel does not lie on one side of it: by the first fold or joint on the way from one to
-     * the other. Folded as a valley, by more than nil degrees, it lies on
-     * the face, as a mountain on the back.
+     * the other. Folded as a valley, by more than nil degrees, it lies on the face, as a mountain on the back.
      */
     private static boolean isBehind(Part part, SampledPose pose, int own, int other, Side side) {
         FoldGraph graph = part.graph();
@@ -284,20 +304,22 @@ final class Replay {
                 }
             }
         }
-        return first.getOrDefault(other, Optional.empty()).filter(lies -> lies == side).isEmpty();
+        return first.getOrDefault(other, Optional.empty())
+                .filter(lies -> lies == side)
+                .isEmpty();
     }
 
     private static Optional<Side> lies(Link link, int panel, SampledPose pose) {
         if (link instanceof Link.Glued glued) {
-            return Optional.of(glued.from() == panel ? glued.join().onSide() : glued.join().gluedSide());
+            return Optional.of(
+                    glued.from() == panel ? glued.join().onSide() : glued.join().gluedSide());
         }
         Link.Folded fold = (Link.Folded) link;
         double degrees = pose.frame().degrees().get(fold.index());
         return Math.abs(degrees) < 1e-6 ? Optional.empty() : Optional.of(degrees > 0 ? Side.FACE : Side.BACK);
     }
 
-    private boolean isFree(
-            Part part, SampledPose pose, int own, double[] at, double[] ray, double length, Side side) {
+    private boolean isFree(Part part, SampledPose pose, int own, double[] at, double[] ray, double length, Side side) {
         for (int i = 0; i < part.graph().panels().size(); i++) {
             if (i == own) {
                 continue;

@@ -3,15 +3,15 @@ package vantbreeze.core.texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import vantbreeze.core.build.TableStep;
-import vantbreeze.core.build.TableSteps;
+import vantbreeze.core.build.BuildStep;
+import vantbreeze.core.build.Building;
+import vantbreeze.core.build.StepWords;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.cutting.Cut;
 import vantbreeze.core.cutting.CutWords;
 import vantbreeze.core.die.Dies;
 import vantbreeze.core.fold.FoldGraph;
-import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -129,16 +129,11 @@ public final class AllTexts {
     }
 
     private static void steps(WorkedPlan card, String where, List<Said> said) {
-        for (TableStep step : TableSteps.of(card)) {
-            String figures = step.figures().stream()
-                    .map(shown -> (shown.sign() == null ? "" : shown.sign() + " ")
-                            + Figure.of(shown.length(), card.ruler()).inWords())
-                    .reduce("", (a, b) -> a + " " + b);
-            said.add(new Said(where + " step", step.what() + figures));
-            said.add(new Said(where + " step on paper", step.told()));
-            if (step.note() != null) {
-                said.add(new Said(where + " step note", step.note()));
-            }
+        Building building = card.of(Building.STAGE);
+        for (int i = 0; i < building.steps().size(); i++) {
+            BuildStep step = building.steps().get(i);
+            StepWords.lines(step, card.ruler()).forEach(line -> said.add(new Said(where + " step", line)));
+            said.add(new Said(where + " why of a step", building.why(i)));
         }
     }
 

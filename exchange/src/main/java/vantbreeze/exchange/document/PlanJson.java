@@ -20,6 +20,7 @@ import vantbreeze.core.length.MeasureReader;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.length.UnreadableMeasure;
 import vantbreeze.core.paper.Slide;
+import vantbreeze.core.plan.BuildChoices;
 import vantbreeze.core.plan.Design;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Supplies;
@@ -48,7 +49,8 @@ record PlanJson(
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> locked,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<DressedJson> layers,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<BedJson> glued,
-        @IfThere @Nullable CuttingJson cutting) {
+        @IfThere @Nullable CuttingJson cutting,
+        @IfThere @Nullable BuildingJson building) {
 
     /** A piece of another cardstock than its card; {@code nth} of its name, 1 where there is but one. */
     record PieceStockJson(String piece, int nth, String cardstock) {}
@@ -93,7 +95,8 @@ record PlanJson(
                         .map(dressed -> DressedJson.of(dressed, ruler))
                         .toList(),
                 plan.dressing().beds().entrySet().stream().map(BedJson::of).toList(),
-                plan.cutting().isUsual() ? null : CuttingJson.of(plan.cutting(), ruler));
+                plan.cutting().isUsual() ? null : CuttingJson.of(plan.cutting(), ruler),
+                plan.building().isUsual() ? null : BuildingJson.of(plan.building()));
     }
 
     /**
@@ -111,7 +114,8 @@ record PlanJson(
                 design(read),
                 new Supplies(envelope, sheet, cardstock, ofPieces(), slides(read)),
                 dressing(read),
-                cutting == null ? CutChoices.NONE : cutting.choices(read, this::panelNow));
+                cutting == null ? CutChoices.NONE : cutting.choices(read, this::panelNow),
+                building == null ? BuildChoices.NONE : building.choices(this::panelNow));
     }
 
     private Design design(Ruler read) {

@@ -47,6 +47,10 @@ public final class UnreadablePlan extends IllegalArgumentException {
         return new UnreadablePlan("How the card is cut can't be read. " + why);
     }
 
+    static UnreadablePlan ofBuilding(String why) {
+        return new UnreadablePlan("How the card is built can't be read. " + why);
+    }
+
     static UnreadablePlan ofExtras(String why) {
         return new UnreadablePlan("What is set on the plan's card can't be read. %s".formatted(why));
     }

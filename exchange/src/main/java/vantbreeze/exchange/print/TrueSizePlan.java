@@ -10,8 +10,9 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import vantbreeze.core.build.TableStep;
-import vantbreeze.core.build.TableSteps;
+import vantbreeze.core.build.BuildStep;
+import vantbreeze.core.build.Building;
+import vantbreeze.core.build.StepWords;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.exchange.print.Tiling.Tile;
@@ -87,17 +88,12 @@ public final class TrueSizePlan {
         }
     }
 
-    /** What to cut, mark, score, slit and glue on each piece, in sentences: the same as at the table. */
+    /** What to do, step by step, in sentences: the same as at the table. */
     private void steps(PDDocument document, Lettering lettering) throws IOException {
         List<String> lines = new ArrayList<>();
-        int piece = -1;
-        for (TableStep step : TableSteps.of(worked)) {
-            if (step.piece() != piece) {
-                piece = step.piece();
-                lines.add("");
-                lines.add(worked.alike().get(piece).get(0).panels().piece().name() + ", this side up");
-            }
-            List<String> told = Lettering.wrapped(step.told(), LONGEST);
+        for (BuildStep step : worked.of(Building.STAGE).steps()) {
+            List<String> told = new ArrayList<>();
+            StepWords.lines(step, worked.ruler()).forEach(line -> told.addAll(Lettering.wrapped(line, LONGEST)));
             lines.add("□ " + told.get(0));
             told.stream().skip(1).forEach(rest -> lines.add("   " + rest));
         }
@@ -110,9 +106,7 @@ public final class TrueSizePlan {
             try (PDPageContentStream content = new PDPageContentStream(document, sheet)) {
                 Pen pen = new Pen(content, lettering);
                 new PageFrame(pen, page.width(false), page.height(false))
-                        .heading(
-                                worked.plan().name(),
-                                "What to cut, score and glue. From left and from foot of each piece.");
+                        .heading(worked.plan().name(), "Step by step. From left and from foot of each piece.");
                 List<String> here = lines.subList(first, Math.min(lines.size(), first + onAPage));
                 for (int i = 0; i < here.size(); i++) {
                     pen.text(here.get(i), PrintPage.MARGIN, top - LINE * (i + 1), LETTER);

@@ -1,0 +1,121 @@
+package vantbreeze.app.api;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import vantbreeze.app.building.BuildKeeping;
+import vantbreeze.app.cards.Card;
+import vantbreeze.app.cards.Drawer;
+import vantbreeze.core.build.BuildStep;
+import vantbreeze.core.build.Building;
+import vantbreeze.core.build.Progress;
+import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.edit.ChooseBuilding;
+import vantbreeze.core.length.Ruler;
+
+/** How a card is built: its steps and pictures, what the maker decides of them, and how far it is. */
+@RestController
+@RequestMapping("/api/cards/{id}/building")
+class BuildingController {
+
+    private final Drawer drawer;
+    private final BuildKeeping keeping;
+
+    BuildingController(Drawer drawer, BuildKeeping keeping) {
+        this.drawer = drawer;
+        this.keeping = keeping;
+    }
+
+    @GetMapping
+    BuildingView building(@PathVariable UUID id) {
+        Card card = drawer.card(id);
+        return BuildingView.of(card.revision(), card.worked().of(Building.STAGE), keeping.of(id));
+    }
+
+    @GetMapping("/pictures/{step}/{reading}")
+    StepPictureView picture(@PathVariable UUID id, @PathVariable int step, @PathVariable int reading) {
+        Card card = drawer.card(id);
+        Building building = card.worked().of(Building.STAGE);
+        if (step < 0 || step >= building.steps().size()) {
+            throw new NotHere("There is no such step here.");
+        }
+        return StepPictureView.of(building.picture(step, reading), card.worked());
+    }
+
+    @PostMapping
+    CardView choose(@PathVariable UUID id, @Valid @RequestBody BuildCommand command) {
+        return CardView.of(drawer.change(id, command.revision(), command));
+    }
+
+    /**
+     * Where the maker is.
+     *
+     * @param step which step, by its id
+     * @param reading which of its readings, from 0
+     * @param done which steps are done now, by their ids
+     */
+    public record AtCommand(
+            @NotNull @MaybeText String step, int reading, @NotNull @Size(max = Progress.MOST) List<String> done) {}
+
+    @PostMapping("/progress")
+    BuildingView.ProgressView at(@PathVariable UUID id, @Valid @RequestBody AtCommand command) {
+        Card card = drawer.card(id);
+        Building building = card.worked().of(Building.STAGE);
+        BuildStep step = find(building, command.step());
+        Progress after = keeping.change(id, progress -> {
+            Progress now = progress.at(step.id(), command.reading());
+            for (String each : command.done()) {
+                now = done(find(building, each), now, card.plan().ruler());
+            }
+            return now;
+        });
+        return BuildingView.ProgressView.of(after, building, card.plan().ruler());
+    }
+
+    /** What was glued is left to set from now on, if it is not already. */
+    private static Progress done(BuildStep step, Progress before, Ruler ruler) {
+        Progress after = before.withDone(step, ruler);
+        boolean sets = step.sets() > 0 && !before.done().containsKey(step.id().text());
+        return sets ? after.withSetting(step.id(), Instant.now()) : after;
+    }
+
+    /** Something is left to set from now on, or it is not. */
+    public record SettingCommand(@NotNull @MaybeText String step, boolean on) {}
+
+    @PostMapping("/setting")
+    BuildingView.ProgressView setting(@PathVariable UUID id, @Valid @RequestBody SettingCommand command) {
+        Card card = drawer.card(id);
+        Building building = card.worked().of(Building.STAGE);
+        BuildStep step = find(building, command.step());
+        Progress after =
+                keeping.change(id, progress -> progress.withSetting(step.id(), command.on() ? Instant.now() : null));
+        return BuildingView.ProgressView.of(after, building, card.plan().ruler());
+    }
+
+    /** Begun anew: nothing is done yet. */
+    @PostMapping("/anew")
+    BuildingView.ProgressView anew(@PathVariable UUID id) {
+        Card card = drawer.card(id);
+        return BuildingView.ProgressView.of(
+                keeping.change(id, progress -> Progress.NONE),
+                card.worked().of(Building.STAGE),
+                card.plan().ruler());
+    }
+
+    private static BuildStep find(Building building, String step) {
+        return building.steps().stream()
+                .filter(one -> one.id().text().equals(step))
+                .findFirst()
+                .orElseThrow(() -> new ValidationException(
+                        ChooseBuilding.FIELD, "That step is not there any more. Look at the steps again."));
+    }
+}

@@ -1,0 +1,65 @@
+package vantbreeze.app.api;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import vantbreeze.core.build.StepPicture;
+import vantbreeze.core.cutting.Blank;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.plan.WorkedPlan;
+
+/**
+ * What a step looks like, millimetres, up is up.
+ *
+ * @param patches in the order in which they are drawn
+ * @param from where it is seen from, in words; empty where nothing is seen
+ */
+public record StepPictureView(List<PatchView> patches, List<StrokeView> strokes, BoxView box, String from) {
+
+    /** The rectangle round all of it. */
+    public record BoxView(double left, double foot, double width, double height) {}
+
+    /** Something with an area, and the colour of its paper; none where glue goes. */
+    public record PatchView(StepPicture.Seen seen, @Nullable String colour, ShapeView shape) {}
+
+    /** A line. */
+    public record StrokeView(StepPicture.Line line, @Nullable Fold fold, boolean lit, PointView from, PointView to) {}
+
+    static StepPictureView of(StepPicture picture, WorkedPlan card) {
+        Envelope box = picture.box();
+        return new StepPictureView(
+                picture.patches().stream()
+                        .map(patch -> new PatchView(patch.seen(), colour(patch, card), ShapeView.of(patch.shape())))
+                        .toList(),
+                picture.strokes().stream()
+                        .map(stroke -> new StrokeView(
+                                stroke.line(),
+                                stroke.fold(),
+                                stroke.isLit(),
+                                point(stroke.start()),
+                                point(stroke.stop())))
+                        .toList(),
+                box.isNull()
+                        ? new BoxView(0, 0, 0, 0)
+                        : new BoxView(box.getMinX(), box.getMinY(), box.getWidth(), box.getHeight()),
+                picture.from());
+    }
+
+    private static PointView point(Coordinate at) {
+        return new PointView(at.x, at.y);
+    }
+
+    private static @Nullable String colour(StepPicture.Patch patch, WorkedPlan card) {
+        if (patch.seen() == StepPicture.Seen.GLUE) {
+            return null;
+        }
+        List<Blank> blanks = card.blanks().byStock().getOrDefault(patch.stockId(), List.of());
+        if (blanks.isEmpty()) {
+            return null;
+        }
+        Cardstock stock = blanks.get(0).stock();
+        return patch.otherSide() ? stock.look().back() : stock.colour();
+    }
+}

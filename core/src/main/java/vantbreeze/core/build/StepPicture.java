@@ -1,0 +1,67 @@
+package vantbreeze.core.build;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.fold.Fold;
+
+/**
+ * What is seen in a step: paper as it looks from where the hand works, with what is meant lit. Plane, millimetres, up
+ * is up; what is hidden is cut away, so that the order of drawing matters for nothing but lit over paper.
+ *
+ * @param from where it is seen from, in words
+ */
+public record StepPicture(List<Patch> patches, List<Stroke> strokes, String from) {
+
+    public StepPicture {
+        patches = List.copyOf(patches);
+        strokes = List.copyOf(strokes);
+    }
+
+    /** Nothing to be seen. */
+    static final StepPicture NONE = new StepPicture(List.of(), List.of(), "");
+
+    /** What a patch shows. */
+    public enum Seen {
+        /** Paper of a piece. */
+        PAPER,
+        /** A layer that lies there already. */
+        LAYER,
+        /** The layer that is laid. */
+        LIT_LAYER,
+        /** Where glue goes. */
+        GLUE
+    }
+
+    /**
+     * Something with an area.
+     *
+     * @param stockId what paper it is of
+     * @param otherSide whether that paper's other side is seen
+     */
+    public record Patch(Seen seen, String stockId, boolean otherSide, Polygon shape) {}
+
+    /** What a line is. */
+    public enum Line {
+        FOLD,
+        SLIT,
+        PENCIL
+    }
+
+    /**
+     * A line.
+     *
+     * @param fold which way it folds as it is seen from here; null for what does not fold
+     * @param isLit whether it is meant now
+     */
+    public record Stroke(Line line, @Nullable Fold fold, boolean isLit, Coordinate start, Coordinate stop) {}
+
+    /** The rectangle round all of it. */
+    public Envelope box() {
+        Envelope box = new Envelope();
+        patches.forEach(patch -> box.expandToInclude(patch.shape().getEnvelopeInternal()));
+        return box;
+    }
+}

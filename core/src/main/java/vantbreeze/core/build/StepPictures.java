@@ -1,0 +1,181 @@
+package vantbreeze.core.build;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import vantbreeze.core.build.StepPicture.Seen;
+import vantbreeze.core.cutting.PieceStock;
+import vantbreeze.core.fold.Face;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.GlueArea;
+import vantbreeze.core.fold.JoinId;
+import vantbreeze.core.fold.Link;
+import vantbreeze.core.fold.PencilMark;
+import vantbreeze.core.fold.PlacedPanel;
+import vantbreeze.core.fold.Rigid;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.motion.Frame;
+import vantbreeze.core.fold.partial.Part;
+import vantbreeze.core.fold.partial.SampledPose;
+import vantbreeze.core.layer.Layer;
+import vantbreeze.core.plan.Stages;
+import vantbreeze.core.plan.WorkedPlan;
+
+/**
+ * What each step looks like: pieces as they lie open, or what is put together by then in the pose in which a hand
+ * works.
+ */
+final class StepPictures {
+
+    private final WorkedPlan card;
+    private final Handwork work;
+    private final FoldGraph graph;
+    private final List<String> stocks;
+    private final List<PencilMark> pencil;
+
+    StepPictures(WorkedPlan card, Handwork work) {
+        this.card = card;
+        this.work = work;
+        this.graph = card.form().graph();
+        this.stocks =
+                card.of(Stages.PIECE_STOCKS).stream().map(PieceStock::stockId).toList();
+        this.pencil = PencilMark.of(graph);
+    }
+
+    /**
+     * How things are when a step begins.
+     *
+     * @param made joins that are made
+     * @param dressed faces whose layers are laid
+     */
+    record Before(Set<JoinId> made, Set<Face> dressed) {}
+
+    StepPicture of(BuildStep step, int reading, Before before) {
+        List<Layer> laid = Scene.on(card.layers().all(), before.dressed());
+        if (step.subject() instanceof BuildStep.OfPieces pieces) {
+            return open(step, pieces, reading, laid);
+        }
+        if (step.subject() instanceof BuildStep.OfFace one) {
+            return step.id().kind() == StepKind.LAY
+                    ? laying(one.face(), reading, before, laid)
+                    : face(one.face(), before, laid);
+        }
+        if (step.subject() instanceof BuildStep.OfJoin one) {
+            return join(one.join(), reading, before, laid);
+        }
+        return step.id().kind() == StepKind.CHECK ? whole(reading, laid) : StepPicture.NONE;
+    }
+
+    private StepPicture open(BuildStep step, BuildStep.OfPieces pieces, int reading, List<Layer> laid) {
+        int number = pieces.pieces().get(0);
+        BuildStep.Reading read = step.readings().isEmpty()
+                ? BuildStep.Reading.of("")
+                : step.readings().get(Math.min(reading, step.readings().size() - 1));
+        return new OpenPiece(card.pieces().get(number), stocks.get(number), pieces.up(), pencil).picture(read, laid);
+    }
+
+    /** The layers below it lie, it is lit. */
+    private StepPicture laying(Face face, int reading, Before before, List<Layer> laid) {
+        List<Layer> layers = card.layers().on(face);
+        SampledPose pose = pose(before.made(), face, layers);
+        Scene scene = scene(before.made(), face, pose).drawn(laid);
+        for (int i = 0; i < layers.size() && i <= reading; i++) {
+            scene.layer(layers.get(i), i == reading ? Seen.LIT_LAYER : Seen.LAYER);
+        }
+        return scene.picture(pose.name());
+    }
+
+    private SampledPose pose(Set<JoinId> made, Face face, List<Layer> layers) {
+        return layers.stream()
+                .flatMap(layer -> work.reached(made, face, layer.shape()).stream())
+                .findFirst()
+                .orElseGet(() -> any(made, face));
+    }
+
+    private SampledPose any(Set<JoinId> made, Face face) {
+        return part(made, face).poses().get(0);
+    }
+
+    private Part part(Set<JoinId> made, Face face) {
+        return work.partOf(made, graph.pieceOf().get(face.panel()));
+    }
+
+    private Scene scene(Set<JoinId> made, Face face, SampledPose pose) {
+        Part part = part(made, face);
+        return new Scene(part, pose, stocks, Handwork.here(face, part));
+    }
+
+    private StepPicture face(Face face, Before before, List<Layer> laid) {
+        SampledPose pose = work.reached(
+                        before.made(), face, graph.panels().get(face.panel()).shape())
+                .orElseGet(() -> any(before.made(), face));
+        return scene(before.made(), face, pose).drawn(laid).picture(pose.name());
+    }
+
+    /** Where glue goes; then how it lies when it is made. */
+    private StepPicture join(JoinId join, int reading, Before before, List<Layer> laid) {
+        Link.Glued link = graph.joins().get(work.joins().indexOf(join));
+        List<GlueArea> glue = link.join().slides() ? List.of() : work.glue(join, before.made());
+        if (reading < glue.size()) {
+            GlueArea area = glue.get(reading);
+            Face face = new Face(area.panel(), area.side());
+            SampledPose pose =
+                    work.reached(before.made(), face, area.shape()).orElseGet(() -> any(before.made(), face));
+            return scene(before.made(), face, pose)
+                    .drawn(laid)
+                    .glue(face, area.shape())
+                    .picture(pose.name());
+        }
+        Set<JoinId> after = new LinkedHashSet<>(before.made());
+        after.add(join);
+        Optional<Handwork.Pressed> pressed = work.pressed(join, after);
+        Face face = pressed.map(Handwork.Pressed::face)
+                .orElse(new Face(link.from(), link.join().onSide()));
+        SampledPose pose = pressed.map(Handwork.Pressed::pose).orElseGet(() -> any(after, face));
+        return scene(after, face, pose).drawn(laid).picture(pose.name());
+    }
+
+    /** Closed, or as it is displayed. */
+    private StepPicture whole(int reading, List<Layer> laid) {
+        List<Frame> frames = card.form().motion().frames();
+        boolean closed = reading == 0;
+        Frame frame = closed
+                ? frames.get(frames.size() - 1)
+                : card.form().display(card.structure().showing());
+        Face face = closed ? front() : new Face(graph.base(), Side.FACE);
+        Part part =
+                work.partOf(new LinkedHashSet<>(work.joins()), graph.pieceOf().get(face.panel()));
+        SampledPose pose = new SampledPose(closed ? "Closed" : "As it stands", part.graph(), frame);
+        return new Scene(part, pose, stocks, Handwork.here(face, part))
+                .drawn(laid)
+                .picture(pose.name());
+    }
+
+    /** What looks up when it is closed. */
+    private Face front() {
+        List<Integer> fromBelow = card.form().fromBelow();
+        int top = fromBelow.isEmpty() ? graph.base() : fromBelow.get(fromBelow.size() - 1);
+        PlacedPanel placed = card.form().closed().placed().get(top);
+        Rigid motion = placed.motion();
+        return Face.upward(top, motion);
+    }
+
+    /** How things are before each of some steps. */
+    static List<Before> before(List<BuildStep> steps) {
+        Set<JoinId> made = new LinkedHashSet<>();
+        Set<Face> dressed = new LinkedHashSet<>();
+        List<Before> all = new ArrayList<>();
+        for (BuildStep step : steps) {
+            all.add(new Before(new LinkedHashSet<>(made), new LinkedHashSet<>(dressed)));
+            if (step.subject() instanceof BuildStep.OfJoin one && step.id().kind() != StepKind.TRIM) {
+                made.add(one.join());
+            }
+            if (step.subject() instanceof BuildStep.OfFace one && step.id().kind() == StepKind.LAY) {
+                dressed.add(one.face());
+            }
+        }
+        return all;
+    }
+}

@@ -1,0 +1,165 @@
+package vantbreeze.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
+import java.util.List;
+import java.util.Map;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+
+/** At the table: step by step from bare sheets to the finished card, by mouse, keyboard and pedal. */
+@FreshHouse
+class TableTest extends Browsing {
+
+    /** From its first step. */
+    private void atTheTable(String card) {
+        take(card);
+        page.request().post(house.at("/api/cards/" + id() + "/building/anew"));
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("At the table"))
+                .click();
+        page.getByText("Step 1 of").waitFor();
+    }
+
+    private String id() {
+        return page.url().replaceAll(".*/card/([^/?]+).*", "$1");
+    }
+
+    private Locator heading() {
+        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2));
+    }
+
+    private Locator steps() {
+        return page.getByRole(AriaRole.DIALOG);
+    }
+
+    /** On until a step is about something, as a pedal does. */
+    private void pedalTo(String what) {
+        for (int i = 0; i < 120 && !heading().first().innerText().startsWith(what); i++) {
+            page.keyboard().press("PageDown");
+        }
+        assertThat(heading().first()).containsText(what);
+    }
+
+    @Test
+    void oneThingAtATimeBySpaceAndArrowsAndBack() {
+        atTheTable("Kite theatre for the bandstand");
+        assertThat(button("Back")).isDisabled();
+        pedalTo("Score Card base");
+        assertThat(page.getByText("This side up, left edge at the fence.")).isVisible();
+        assertThat(page.locator("main svg > line.stroke-picked")).hasCount(1);
+        page.keyboard().press("Space");
+        assertThat(page.getByText(", 2 of 4")).isVisible();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.getByText(", 3 of 4")).isVisible();
+        page.keyboard().press("ArrowLeft");
+        assertThat(page.getByText(", 2 of 4")).isVisible();
+        button("Next").click();
+        assertThat(page.getByText(", 3 of 4")).isVisible();
+        button("Back").click();
+        page.keyboard().press("PageUp");
+        assertThat(page.getByText(", 1 of 4")).isVisible();
+    }
+
+    /** Every step to the last, each with something to read, and what is done is told. */
+    @Test
+    void toTheEnd() {
+        atTheTable("Prize card, longest tail");
+        for (int i = 0; i < 200 && !button("That was the last").isVisible(); i++) {
+            Assertions.assertThat(heading().first().innerText()).isNotBlank();
+            page.keyboard().press("PageDown");
+        }
+        assertThat(button("That was the last")).isVisible();
+        assertThat(heading()).hasText("Write it and send it");
+        button("All steps").click();
+        assertThat(steps().getByText("— done").first()).isVisible();
+    }
+
+    @Test
+    void itGoesOnWhereItStopped() {
+        atTheTable("Kite theatre for the bandstand");
+        pedalTo("Fold Card base");
+        page.waitForResponse(answer -> answer.url().endsWith("/progress"), () -> page.keyboard()
+                .press("Space"));
+        page.reload();
+        assertThat(heading()).hasText("Fold Card base");
+        assertThat(page.getByText(", 2 of 4")).isVisible();
+    }
+
+    @Test
+    void whatIsGluedIsGivenTimeToSet() {
+        atTheTable("Kite theatre for the bandstand");
+        pedalTo("Glue Band on Right wing");
+        assertThat(page.locator("main svg path[fill^='url']").first()).isVisible();
+        Locator sets = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What sets"));
+        assertThat(sets).containsText("Glue Band on Left wing");
+        // it goes on when one walks ahead, and after a reload
+        page.keyboard().press("PageDown");
+        page.reload();
+        assertThat(sets).containsText("Glue Band on Left wing");
+        page.getByLabel("Put away: Glue Band on Left wing").click();
+        assertThat(sets).hasCount(0);
+    }
+
+    @Test
+    void aStepIsMovedAndWhereItMayNotGoIsTold() {
+        atTheTable("Kite theatre for the bandstand");
+        button("All steps").click();
+        Locator order = steps().getByRole(AriaRole.LISTITEM);
+        int before = places(order).indexOf("Add 2 layers to the front of Left wall");
+        steps().getByLabel("Later: Add 2 layers to the front of Left wall").click();
+        assertThat(order.nth(before + 1)).containsText("Add 2 layers to the front of Left wall");
+        assertThat(steps().getByText("Put moved steps back")).isVisible();
+        steps().getByLabel("Earlier: Score Card base again from behind").click();
+        assertThat(page.getByText("what was scored shows where to go over it")).isVisible();
+        steps().getByText("Put moved steps back").click();
+        assertThat(order.nth(before)).containsText("Add 2 layers to the front of Left wall");
+        steps().getByLabel("Layers are added").selectOption("AFTER_ASSEMBLY");
+        assertThat(order.nth(before)).not().containsText("Add 2 layers to the front of Left wall");
+    }
+
+    private static List<String> places(Locator order) {
+        return order.allInnerTexts().stream()
+                .map(text -> text.lines()
+                        .filter(line -> line.startsWith("Add") || line.startsWith("Score"))
+                        .findFirst()
+                        .orElse(text))
+                .toList();
+    }
+
+    @Test
+    void whatWasDoneIsToldWhenThePlanChanges() {
+        atTheTable("Kite theatre for the bandstand");
+        String card = "/api/cards/" + id();
+        pedalTo("Fold Card base");
+        page.waitForResponse(answer -> answer.url().endsWith("/progress"), () -> page.keyboard()
+                .press("Space"));
+        int revision = Integer.parseInt(
+                page.request().get(house.at(card)).text().replaceAll("(?s).*\"revision\":(\\d+).*", "$1"));
+        Assertions.assertThat(page.request()
+                        .post(
+                                house.at(card + "/changes"),
+                                RequestOptions.create()
+                                        .setData(Map.of("revision", revision, "field", "height", "text", "111 mm")))
+                        .ok())
+                .isTrue();
+        page.reload();
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Mind")))
+                .containsText("was done at");
+    }
+
+    @Test
+    void nothingScrollsSidewaysOnAPhone() {
+        atTheTable("Kite theatre for the bandstand");
+        page.setViewportSize(390, 844);
+        for (int i = 0; i < 60 && !button("That was the last").isVisible(); i++) {
+            Assertions.assertThat(page.evaluate(
+                            "document.documentElement.scrollWidth - document.documentElement.clientWidth"))
+                    .isEqualTo(0);
+            page.keyboard().press("PageDown");
+        }
+    }
+}
