@@ -23,9 +23,13 @@ export function useBuilding(id: string, revision: number | undefined) {
 
 const pictureOf = (id: string, revision: number, step: number, reading: number) => ({
   queryKey: ['picture', id, revision, step, reading],
-  queryFn: () =>
+  // what was walked past is not waited for
+  queryFn: ({ signal }: { signal: AbortSignal }) =>
     answered(
-      api.GET('/api/cards/{id}/building/pictures/{step}/{reading}', { params: { path: { id, step, reading } } }),
+      api.GET('/api/cards/{id}/building/pictures/{step}/{reading}', {
+        params: { path: { id, step, reading } },
+        signal,
+      }),
     ),
   staleTime: Infinity,
 })
@@ -81,3 +85,7 @@ export function useKeepProgress(id: string, revision: number) {
     anew: () => put(() => answered(api.POST('/api/cards/{id}/building/anew', { params: path }))),
   }
 }
+
+/** Puts a trial of a card in the drawer: at half size, to be made in scrap. */
+export const triedInScrap = (id: string) =>
+  answered(api.POST('/api/cards/{id}/building/trial', { params: { path: { id } } }))

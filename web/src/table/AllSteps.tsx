@@ -1,3 +1,5 @@
+import { useLocation } from 'wouter'
+import { triedInScrap } from '../api/building'
 import type { Building } from '../api/client'
 import type { CardInHand } from '../bench/useCard'
 import { Choice } from '../house/Choice'
@@ -5,6 +7,7 @@ import { useAttempt } from '../house/Notices'
 import { Sheet } from '../house/Sheet'
 
 type Props = {
+  id: string
   inHand: CardInHand
   building: Building
   at: number
@@ -15,8 +18,9 @@ type Props = {
 }
 
 /** Every step in its order: to go to, to put elsewhere, and when layers are added. */
-export function AllSteps({ inHand, building, at, open, onClose, go, anew }: Props) {
+export function AllSteps({ id, inHand, building, at, open, onClose, go, anew }: Props) {
   const attempt = useAttempt()
+  const [, visit] = useLocation()
   const { steps, progress } = building
   const move = (from: number, by: number) => {
     const before = steps[by < 0 ? from - 1 : from + 2]
@@ -41,6 +45,16 @@ export function AllSteps({ inHand, building, at, open, onClose, go, anew }: Prop
             Put moved steps back
           </button>
         )}
+        <button
+          type="button"
+          className="word underline"
+          onClick={() => attempt(triedInScrap(id).then((trial) => visit(`/card/${trial.id}/table`)))}
+        >
+          Try it in scrap first, half as large
+        </button>
+        <a className="word underline" href={`/api/cards/${id}/building/handout.html`} download>
+          Handout, one page for a phone
+        </a>
         {progress.done.length > 0 && (
           <button type="button" className="word underline" onClick={anew}>
             Begin anew

@@ -3,7 +3,7 @@ type Props = { isFirst: boolean; isLast: boolean; go: (by: number) => void }
 /** One step back, one step on: large enough for an elbow. */
 export function BackAndOn({ isFirst, isLast, go }: Props) {
   return (
-    <nav aria-label="Steps" className="grid grid-cols-[1fr_2fr] gap-4 px-6 py-4">
+    <nav aria-label="Steps" className="sticky bottom-0 grid grid-cols-[1fr_2fr] gap-4 bg-chalk px-6 py-4">
       <button
         type="button"
         className="min-h-24 border-b-4 border-ink bg-paper text-3xl disabled:text-ink-soft"

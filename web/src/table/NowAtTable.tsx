@@ -2,10 +2,10 @@ import type { ReactNode } from 'react'
 import type { BuildStep } from '../api/client'
 import { FigureText } from '../house/FigureText'
 
-type Props = { step: BuildStep; reading: number; picture?: ReactNode }
+type Props = { step: BuildStep; reading: number; picture?: ReactNode; children?: ReactNode }
 
 /** One thing to do, to be read from across the table. */
-export function NowAtTable({ step, reading, picture }: Props) {
+export function NowAtTable({ step, reading, picture, children }: Props) {
   const now = step.readings[reading]
   return (
     <>
@@ -18,6 +18,7 @@ export function NowAtTable({ step, reading, picture }: Props) {
         {step.cautions.length > 0 && (
           <p className="mt-4 border-l-4 border-wrong ps-3 text-xl">{step.cautions.join(' ')}</p>
         )}
+        {children}
         {step.why && <p className="mt-4 text-xl text-ink-soft italic">{step.why}</p>}
       </div>
     </>

@@ -5,6 +5,7 @@ import { type Building, type Card, type Cutting, spoken } from '../api/client'
 import { ConflictSheet } from '../bench/ConflictSheet'
 import { type CardInHand, useCard } from '../bench/useCard'
 import { useStepKeys } from '../bench/useStepKeys'
+import { Choice } from '../house/Choice'
 import { NoSuchCard } from '../house/NoSuchCard'
 import { useAttempt, useSay } from '../house/Notices'
 import { AllSteps } from './AllSteps'
@@ -87,7 +88,23 @@ function Walk({ card, inHand, building, cutting }: Props) {
             step={step}
             reading={walk.reading}
             picture={<Picture id={card.id} building={building} at={walk.at} reading={walk.reading} />}
-          />
+          >
+            {step.adhesive && (
+              <p className="mt-4">
+                <Choice
+                  label="Glued with"
+                  value={step.adhesive}
+                  onChoose={(adhesive) => attempt(inHand.build({ what: 'GLUE', step: step.id, adhesive }))}
+                >
+                  {building.adhesives.map(({ id, name }) => (
+                    <option key={id} value={id}>
+                      {name}
+                    </option>
+                  ))}
+                </Choice>
+              </p>
+            )}
+          </NowAtTable>
         )}
       </main>
       <BackAndOn
@@ -96,6 +113,7 @@ function Walk({ card, inHand, building, cutting }: Props) {
         go={go}
       />
       <AllSteps
+        id={card.id}
         inHand={inHand}
         building={building}
         at={walk.at}

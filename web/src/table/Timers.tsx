@@ -32,7 +32,12 @@ export function Timers({ building, stop }: Props) {
                 It has set: {what}. Open and close it: does it rock or spring?
               </span>
             )}
-            <button type="button" className="word underline" onClick={() => stop(id)} aria-label={`Put away: ${what}`}>
+            <button
+              type="button"
+              className="word underline"
+              onClick={() => stop(id)}
+              aria-label={`${rest > 0 ? 'Skip' : 'Good'}: ${what}`}
+            >
               {rest > 0 ? 'Skip' : 'Good'}
             </button>
           </li>

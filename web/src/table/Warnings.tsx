@@ -2,9 +2,10 @@ import type { Building } from '../api/client'
 
 /** What does not go together any more: what is stuck, and what was done before the plan changed. */
 export function Warnings({ building, at }: { building: Building; at: number }) {
-  const { stuck, lost, progress } = building
+  const { gaping, stuck, lost, progress } = building
   const sets = progress.setting.filter(({ step, left }) => left > 0 && building.steps[at].waitsFor.includes(step))
   const words = [
+    ...gaping,
     ...stuck.map((what) => `“${what}” can't be done in any order: a hand does not come there. Look at the bench.`),
     ...lost,
     ...progress.changed,

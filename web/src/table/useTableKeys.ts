@@ -1,6 +1,6 @@
 import { useEffect } from 'react'
 
-/** Space, arrows, and the page keys that foot pedals send; a button that is focused keeps its own. */
+/** Space, arrows, and the page keys that foot pedals send; what is focused keeps its own. */
 export function useTableKeys(go: (by: number) => void, on: boolean) {
   useEffect(() => {
     if (!on) return
@@ -15,8 +15,9 @@ export function useTableKeys(go: (by: number) => void, on: boolean) {
     }
     const press = (event: KeyboardEvent) => {
       const way = ways[event.key]
-      const onButton = event.key === ' ' && event.target instanceof HTMLElement && event.target.matches('button, a')
-      if (!way || onButton || event.ctrlKey || event.metaKey || event.altKey) return
+      const own = event.key === ' ' ? 'button, a, select, input' : 'select, input'
+      const isTheirs = event.target instanceof HTMLElement && event.target.matches(own)
+      if (!way || isTheirs || event.ctrlKey || event.metaKey || event.altKey) return
       event.preventDefault()
       go(way)
     }

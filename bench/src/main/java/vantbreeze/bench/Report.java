@@ -35,11 +35,12 @@ public final class Report {
         rows.addAll(HouseBench.run(Path.of(arguments[0])));
         List<Row> catalogue = CatalogueBench.run();
         List<Row> layers = LayerBench.run();
+        List<Row> builds = BuildBench.run();
         List<Row> cuts = CutBench.run();
         List<CutBench.CutCost> cutCosts = CutBench.costs();
         List<Row> folds = FoldBench.run();
         List<FoldBench.Cost> costs = FoldBench.concertinas();
-        List<Row> all = Stream.of(rows, catalogue, layers, cuts, folds)
+        List<Row> all = Stream.of(rows, catalogue, layers, builds, cuts, folds)
                 .flatMap(List::stream)
                 .toList();
         Path docs = Path.of(arguments[1]);
@@ -50,6 +51,7 @@ public final class Report {
                         rows,
                         catalogue,
                         layers,
+                        builds,
                         cuts,
                         cutCosts,
                         folds,
@@ -129,6 +131,7 @@ public final class Report {
             List<Row> rows,
             List<Row> catalogue,
             List<Row> layers,
+            List<Row> builds,
             List<Row> cuts,
             List<CutBench.CutCost> cutCosts,
             List<Row> folds,
@@ -162,6 +165,10 @@ public final class Report {
                         + "be dressed, the layers and the list to cut. Each time a card of\n")
                 .append("another size, so that nothing is remembered from the one before.\n\n");
         table(text, layers);
+        text.append(
+                "\n## Building\n\nEvery step from bare sheets to the card that is sent, in order, two layers on all "
+                        + "that shows.\n\n");
+        table(text, builds);
         text.append("\n## Cutting\n\nPieces of 30 to 130 mm from A4, each once, that may be turned; the search spends "
                 + "what it usually does.\n\n");
         table(text, cuts);

@@ -3,24 +3,32 @@ package vantbreeze.app.api;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.building.BuildKeeping;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
+import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.build.BuildPlan;
 import vantbreeze.core.build.BuildStep;
-import vantbreeze.core.build.Building;
 import vantbreeze.core.build.Progress;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.edit.ChooseBuilding;
+import vantbreeze.core.edit.TrialInScrap;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.exchange.handout.Handout;
 
 /** How a card is built: its steps and pictures, what the maker decides of them, and how far it is. */
 @RestController
@@ -29,26 +37,40 @@ class BuildingController {
 
     private final Drawer drawer;
     private final BuildKeeping keeping;
+    private final StockRoom stock;
 
-    BuildingController(Drawer drawer, BuildKeeping keeping) {
+    BuildingController(Drawer drawer, BuildKeeping keeping, StockRoom stock) {
         this.drawer = drawer;
+        this.stock = stock;
         this.keeping = keeping;
     }
 
     @GetMapping
     BuildingView building(@PathVariable UUID id) {
         Card card = drawer.card(id);
-        return BuildingView.of(card.revision(), card.worked().of(Building.STAGE), keeping.of(id));
+        return BuildingView.of(card.revision(), card.worked().of(BuildPlan.STAGE), keeping.of(id));
     }
 
     @GetMapping("/pictures/{step}/{reading}")
     StepPictureView picture(@PathVariable UUID id, @PathVariable int step, @PathVariable int reading) {
         Card card = drawer.card(id);
-        Building building = card.worked().of(Building.STAGE);
+        BuildPlan building = card.worked().of(BuildPlan.STAGE);
         if (step < 0 || step >= building.steps().size()) {
             throw new NotHere("There is no such step here.");
         }
         return StepPictureView.of(building.picture(step, reading), card.worked());
+    }
+
+    /** All of it on one page that opens without the house: to hand out, or to take to a phone. */
+    @GetMapping("/handout.html")
+    ResponseEntity<byte[]> handout(@PathVariable UUID id) {
+        Card card = drawer.card(id);
+        return Download.of(
+                card.plan().name(),
+                ", handout.html",
+                new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8),
+                "attachment",
+                Handout.of(card.worked()).getBytes(StandardCharsets.UTF_8));
     }
 
     @PostMapping
@@ -69,7 +91,7 @@ class BuildingController {
     @PostMapping("/progress")
     BuildingView.ProgressView at(@PathVariable UUID id, @Valid @RequestBody AtCommand command) {
         Card card = drawer.card(id);
-        Building building = card.worked().of(Building.STAGE);
+        BuildPlan building = card.worked().of(BuildPlan.STAGE);
         BuildStep step = find(building, command.step());
         Progress after = keeping.change(id, progress -> {
             Progress now = progress.at(step.id(), command.reading());
@@ -79,6 +101,13 @@ class BuildingController {
             return now;
         });
         return BuildingView.ProgressView.of(after, building, card.plan().ruler());
+    }
+
+    /** The same card at half size and without layers, to be tried in scrap first: a card of its own. */
+    @PostMapping("/trial")
+    @ResponseStatus(HttpStatus.CREATED)
+    CardView trial(@PathVariable UUID id) {
+        return CardView.of(drawer.add(TrialInScrap.of(drawer.card(id).plan(), stock.workshop())));
     }
 
     /** What was glued is left to set from now on, if it is not already. */
@@ -94,7 +123,7 @@ class BuildingController {
     @PostMapping("/setting")
     BuildingView.ProgressView setting(@PathVariable UUID id, @Valid @RequestBody SettingCommand command) {
         Card card = drawer.card(id);
-        Building building = card.worked().of(Building.STAGE);
+        BuildPlan building = card.worked().of(BuildPlan.STAGE);
         BuildStep step = find(building, command.step());
         Progress after =
                 keeping.change(id, progress -> progress.withSetting(step.id(), command.on() ? Instant.now() : null));
@@ -107,11 +136,11 @@ class BuildingController {
         Card card = drawer.card(id);
         return BuildingView.ProgressView.of(
                 keeping.change(id, progress -> Progress.NONE),
-                card.worked().of(Building.STAGE),
+                card.worked().of(BuildPlan.STAGE),
                 card.plan().ruler());
     }
 
-    private static BuildStep find(Building building, String step) {
+    private static BuildStep find(BuildPlan building, String step) {
         return building.steps().stream()
                 .filter(one -> one.id().text().equals(step))
                 .findFirst()

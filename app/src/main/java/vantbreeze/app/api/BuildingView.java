@@ -6,17 +6,19 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.build.BuildPlan;
 import vantbreeze.core.build.BuildStep;
-import vantbreeze.core.build.Building;
 import vantbreeze.core.build.Progress;
 import vantbreeze.core.build.StepKind;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.BuildChoices;
 import vantbreeze.core.plan.Habit;
+import vantbreeze.core.tool.Adhesive;
 
 /**
  * How a card is built, step by step, and how far it is.
  *
+ * @param gaping of joints that can't be made since the card does not close with them, in words
  * @param stuck what can't be done in any order, in words
  * @param lost of steps that were moved where they can't be any more, why
  * @param moved whether any step was moved
@@ -27,9 +29,14 @@ public record BuildingView(
         List<HabitView> habits,
         boolean moved,
         List<BuildStepView> steps,
+        List<String> gaping,
         List<String> stuck,
         List<String> lost,
+        List<AdhesiveView> adhesives,
         ProgressView progress) {
+
+    /** Something to glue with. */
+    public record AdhesiveView(String id, String name) {}
 
     /** A habit, and how it is read. */
     public record HabitView(Habit habit, String words) {}
@@ -83,7 +90,7 @@ public record BuildingView(
             List<String> changed,
             List<String> gone) {
 
-        static ProgressView of(Progress progress, Building building, Ruler ruler) {
+        static ProgressView of(Progress progress, BuildPlan building, Ruler ruler) {
             List<BuildStep> steps = building.steps();
             Progress.Standing standing = progress.among(steps, ruler);
             return new ProgressView(
@@ -115,7 +122,7 @@ public record BuildingView(
      */
     public record SettingView(int step, long left) {}
 
-    static BuildingView of(int revision, Building building, Progress progress) {
+    static BuildingView of(int revision, BuildPlan building, Progress progress) {
         Ruler ruler = building.card().ruler();
         BuildChoices choices = building.card().plan().building();
         List<BuildStep> steps = building.steps();
@@ -129,12 +136,16 @@ public record BuildingView(
                 IntStream.range(0, steps.size())
                         .mapToObj(i -> step(i, building, ruler))
                         .toList(),
+                building.gaping(),
                 building.stuck().stream().map(BuildStep::what).toList(),
                 building.lost(),
+                Adhesive.USUAL.stream()
+                        .map(one -> new AdhesiveView(one.id(), one.name()))
+                        .toList(),
                 ProgressView.of(progress, building, ruler));
     }
 
-    private static BuildStepView step(int number, Building building, Ruler ruler) {
+    private static BuildStepView step(int number, BuildPlan building, Ruler ruler) {
         BuildStep step = building.steps().get(number);
         return new BuildStepView(
                 step.id().text(),

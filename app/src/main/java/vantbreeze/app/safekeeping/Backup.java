@@ -118,6 +118,12 @@ final class Backup implements AutoCloseable {
         return text(version.file());
     }
 
+    /** How far a card was built; nothing where nothing of it was. */
+    Optional<String> progress(Manifest.KeptCard card) throws IOException {
+        String name = Manifest.progress(card.id());
+        return manifest.files().containsKey(name) ? Optional.of(text(name)) : Optional.empty();
+    }
+
     Optional<String> stock() throws IOException {
         return manifest.files().containsKey(Manifest.STOCK) ? Optional.of(text(Manifest.STOCK)) : Optional.empty();
     }

@@ -60,6 +60,7 @@ final class BackupWriter {
             ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
             Map<UUID, List<KeptVersion>> versions = versions(connection, zip);
             List<KeptCard> cards = cards(connection, zip, versions);
+            progress(connection, zip);
             stock(connection, zip);
             List<UUID> pictures = pictures(connection, zip);
             zip.putNextEntry(new ZipEntry(Manifest.NAME));
@@ -112,6 +113,18 @@ final class BackupWriter {
             }
         }
         return cards;
+    }
+
+    private void progress(Connection connection, ZipOutputStream zip) throws SQLException, IOException {
+        try (Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("select card, document from progress order by card")) {
+            while (row.next()) {
+                put(
+                        zip,
+                        Manifest.progress(row.getObject("card", UUID.class)),
+                        row.getString("document").getBytes(StandardCharsets.UTF_8));
+            }
+        }
     }
 
     private void stock(Connection connection, ZipOutputStream zip) throws SQLException, IOException {

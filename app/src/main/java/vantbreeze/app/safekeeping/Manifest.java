@@ -68,6 +68,11 @@ record Manifest(
                 .setDefaultPropertyInclusion(JsonInclude.Include.NON_NULL);
     }
 
+    /** How far a card is built, where anything of it is. */
+    static String progress(UUID card) {
+        return "progress/%s.json".formatted(card);
+    }
+
     static String picture(UUID id) {
         return "pictures/%s.png".formatted(id);
     }

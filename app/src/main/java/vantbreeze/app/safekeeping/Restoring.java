@@ -97,6 +97,9 @@ final class Restoring {
                 }
             }
         }
+        if (now != null) {
+            progress(backup, connection);
+        }
         return new RestorePlan(
                 manifest.made(),
                 (int) manifest.cards().stream()
@@ -151,6 +154,23 @@ final class Restoring {
             update.setObject(1, at(now));
             update.setObject(2, card);
             update.executeUpdate();
+        }
+    }
+
+    /** Every card is built as far as it was then. */
+    private static void progress(Backup backup, Connection connection) throws SQLException, IOException {
+        for (KeptCard card : backup.manifest().cards()) {
+            Optional<String> document = backup.progress(card);
+            try (PreparedStatement put = connection.prepareStatement(
+                    document.isPresent()
+                            ? "merge into progress (card, document) key (card) values (?, ?)"
+                            : "delete from progress where card = ?")) {
+                put.setObject(1, card.id());
+                if (document.isPresent()) {
+                    put.setString(2, document.get());
+                }
+                put.executeUpdate();
+            }
         }
     }
 

@@ -112,7 +112,6 @@ class CoreRoomsTest {
                 "paper",
                 "tool",
                 "fold",
-                "fold.plane",
                 "fold.bulk",
                 "fold.motion",
                 "fold.folding",

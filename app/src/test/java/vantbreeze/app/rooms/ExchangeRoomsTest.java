@@ -16,6 +16,7 @@ class ExchangeRoomsTest {
         ROOMS.room("document");
         ROOMS.room("table");
         ROOMS.room("print");
+        ROOMS.room("handout");
     }
 
     @ArchTest

@@ -170,7 +170,11 @@ class SafeKeepingTest {
                         store.sql("select id, card, name, document from card_version order by id")
                                 .query()
                                 .listOfRows(),
-                        store.sql("select document from stock").query().listOfRows(),
+                        store.sql("select document from stock").query().listOfRows()
+                                + " "
+                                + store.sql("select card, document from progress order by card")
+                                        .query()
+                                        .listOfRows(),
                         store.sql("select id from picture order by id").query().listOfRows());
     }
 
@@ -183,15 +187,20 @@ class SafeKeepingTest {
                 .andExpect(status().isOk());
         store.sql("insert into picture (id, content) values (random_uuid(), X'0102')")
                 .update();
+        send(
+                        "/api/cards/" + kept + "/building/progress",
+                        "{\"step\":\"CUT: card-300\",\"reading\":0,\"done\":[\"CUT: card-300\"]}")
+                .andExpect(status().isOk());
         web.perform(delete("/api/cards/" + gone));
         String then = everything();
         byte[] zip = backup();
         Map<String, byte[]> files = unpacked(zip);
         assertThat(files)
-                .hasSize(6)
+                .hasSize(7)
                 .containsKeys(
                         "manifest.json",
                         "stock.json",
+                        "progress/%s.json".formatted(kept),
                         "cards/%s.json".formatted(kept),
                         "cards/%s.json".formatted(gone));
         // the checksum of a file in it, worked out by the machine's own library and not by ours
@@ -207,6 +216,7 @@ class SafeKeepingTest {
         store.sql("delete from card_version").update();
         store.sql("delete from picture").update();
         store.sql("delete from stock").update();
+        send("/api/cards/" + kept + "/building/anew", "").andExpect(status().isOk());
         stock.lookAgain();
         String changed = everything();
         String name = brought(zip);

@@ -27,7 +27,7 @@ public record AssemblySequence(List<Operation> order, List<Operation> stuck) {
 
     /** An order for a card; of what may be done at any time, layers come first, while pieces lie flat. */
     static AssemblySequence of(Handwork work) {
-        Set<JoinId> made = new LinkedHashSet<>(work.joins());
+        Set<JoinId> made = new LinkedHashSet<>(work.possible());
         List<Operation> left = new ArrayList<>(work.operations());
         Collections.reverse(left);
         left.sort((one, other) -> Boolean.compare(one instanceof Operation.Dress, other instanceof Operation.Dress));

@@ -1,5 +1,6 @@
 package vantbreeze.core.build;
 
+import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.CoordinateSequence;
 import org.locationtech.jts.geom.CoordinateSequenceFilter;
@@ -17,24 +18,29 @@ import vantbreeze.core.fold.Side;
  */
 record Eye(Vector3D right, Vector3D up, Vector3D towards) {
 
-    /** How far from square a panel in space is looked at, so that what stands is seen to stand; degrees. */
-    private static final double FROM_BELOW = 24;
+    /**
+     * How far from square something is looked at, degrees: from below, so that what stands is seen to stand, and from
+     * aside.
+     */
+    record Tilt(double below, double aside) {
 
-    private static final double FROM_ASIDE = 18;
+        /** Right before it. */
+        static final Tilt SQUARE = new Tilt(0, 0);
 
-    /** At one side of a panel, its own up being up: square where all lies flat, else somewhat from below and aside. */
-    static Eye at(Rigid panel, Side side, boolean flat) {
+        /** As one looks at something that stands, and other ways where that is hidden. */
+        static final List<Tilt> ALL =
+                List.of(new Tilt(24, 18), SQUARE, new Tilt(24, -18), new Tilt(-24, 18), new Tilt(-24, -18));
+    }
+
+    /** At one side of a panel, its own up being up. */
+    static Eye at(Rigid panel, Side side, Tilt tilt) {
         Vector3D origin = panel.apply(0, 0, 0);
         Vector3D across = panel.apply(1, 0, 0).subtract(origin);
         Vector3D up = panel.apply(0, 1, 0).subtract(origin);
         Vector3D out = panel.apply(0, 0, side == Side.FACE ? 1 : -1).subtract(origin);
-        Vector3D towards = flat
-                ? out
-                : sum(
-                                sum(out, up, -Math.tan(Math.toRadians(FROM_BELOW))),
-                                across,
-                                Math.tan(Math.toRadians(FROM_ASIDE)) * (side == Side.FACE ? 1 : -1))
-                        .normalize();
+        double aside = Math.tan(Math.toRadians(tilt.aside())) * (side == Side.FACE ? 1 : -1);
+        Vector3D towards = sum(sum(out, up, -Math.tan(Math.toRadians(tilt.below()))), across, aside)
+                .normalize();
         Vector3D upright = sum(up, towards, -up.dot(towards)).normalize();
         return new Eye(cross(upright, towards), upright, towards);
     }

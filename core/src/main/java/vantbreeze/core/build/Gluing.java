@@ -14,6 +14,7 @@ import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.fold.folding.Station;
 import vantbreeze.core.layer.Layer;
+import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Material;
 import vantbreeze.core.tool.Adhesive;
@@ -53,7 +54,11 @@ final class Gluing {
             return Optional.empty();
         }
         boolean pulled = isPulled(link);
-        String weak = pulled && isNarrow(link) ? "Narrow for what pulls at it: press it well, and give it time." : "";
+        String weak = pulled && isNarrow(link)
+                ? "A tab that holds is %s wide: press it well, and give it time."
+                        .formatted(Figure.of(allowances.of(Allowance.TAB, ruler), ruler)
+                                .inWords())
+                : "";
         return Optional.of(advice(link, pulled, weak));
     }
 
@@ -71,7 +76,7 @@ final class Gluing {
             return isNarrow(link)
                     ? new Advice(
                             Adhesive.usual(Adhesive.Kind.CONSTRUCTION),
-                            "It is narrow, and pulled at as the card moves.",
+                            "It is pulled at as the card moves, and narrow.",
                             weak)
                     : new Advice(
                             Adhesive.usual(Adhesive.Kind.WET),

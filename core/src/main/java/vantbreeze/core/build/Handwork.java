@@ -31,9 +31,11 @@ final class Handwork {
     private final FoldGraph graph;
     private final Folding form;
     private final List<JoinId> joins;
+    /** Joins that can be made at all: the card closes with them. */
+    private final Set<JoinId> possible;
+
     private final Map<Face, List<Polygon>> layers = new LinkedHashMap<>();
     private final double width;
-    private final Part whole;
     private final Map<Set<JoinId>, PartialAssembly> states = new HashMap<>();
     private final Map<PartKey, Part> parts = new HashMap<>();
     private final Map<PartKey, Reach> reaches = new HashMap<>();
@@ -54,11 +56,30 @@ final class Handwork {
         this.graph = form.graph();
         this.joins = JoinId.all(graph.assembly());
         this.width = width;
-        this.whole =
-                PartialAssembly.of(form, new LinkedHashSet<>(joins)).parts().get(0);
+        this.possible = possible(form, joins);
         for (Layer layer : dressed.all()) {
             layers.computeIfAbsent(layer.face(), face -> new ArrayList<>()).add(layer.shape());
         }
+    }
+
+    /** Of joins made one after the other those that leave the card a pose to be in; a loop that gapes leaves none. */
+    private static Set<JoinId> possible(Folding form, List<JoinId> joins) {
+        Set<JoinId> all = new LinkedHashSet<>(joins);
+        if (isPossible(PartialAssembly.of(form, all))) {
+            return all;
+        }
+        Set<JoinId> possible = new LinkedHashSet<>();
+        for (JoinId join : joins) {
+            possible.add(join);
+            if (!isPossible(PartialAssembly.of(form, possible))) {
+                possible.remove(join);
+            }
+        }
+        return possible;
+    }
+
+    private static boolean isPossible(PartialAssembly state) {
+        return state.parts().stream().noneMatch(part -> part.poses().isEmpty());
     }
 
     /** Every join, in the order of the assembly. */
@@ -66,11 +87,19 @@ final class Handwork {
         return joins;
     }
 
+    /** Those that can be made at all. */
+    Set<JoinId> possible() {
+        return possible;
+    }
+
     /** All there is to do, in no order. */
     List<Operation> operations() {
         List<Operation> all = new ArrayList<>();
         layers.keySet().forEach(face -> all.add(new Operation.Dress(face)));
         for (int i = 0; i < joins.size(); i++) {
+            if (!possible.contains(joins.get(i))) {
+                continue;
+            }
             all.add(
                     graph.joins().get(i).join().slides()
                             ? new Operation.PassThrough(joins.get(i))
@@ -162,6 +191,7 @@ final class Handwork {
         PartKey key = part(made, graph.pieceOf().get(face.panel()));
         return known.computeIfAbsent(new Asked(key, face, region), asked -> {
             Part part = requireNonNull(parts.get(key));
+            Part whole = partOf(possible, part.pieces().get(0));
             Reach reach = reaches.computeIfAbsent(key, one -> new Reach(part, whole, width));
             return reach.to(here(face, part), region);
         });
@@ -209,7 +239,7 @@ final class Handwork {
             }
         }
         PartKey key = new PartKey(part.pieces(), within);
-        parts.putIfAbsent(key, within.size() == joins.size() ? whole : part);
+        parts.putIfAbsent(key, part);
         return key;
     }
 }

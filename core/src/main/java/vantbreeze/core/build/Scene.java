@@ -1,6 +1,11 @@
 package vantbreeze.core.build;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +16,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
@@ -57,21 +63,82 @@ final class Scene {
 
     /**
      * @param stocks of each piece of the card, what it is made of
-     * @param face which face of the part is looked at
+     * @param eye from where
+     * @param lowest of panels that lie on one another in no way that is known, which is the lower one
      */
-    Scene(Part part, SampledPose pose, List<String> stocks, Face face) {
+    Scene(Part part, SampledPose pose, List<String> stocks, Eye eye, Comparator<Integer> lowest) {
         this.part = part;
         this.pose = pose;
         this.stocks = stocks;
-        Rigid own = motion(face.panel());
-        this.eye = Eye.at(own, face.side(), isFlat(own));
+        this.eye = eye;
         List<Polygon> seen = new ArrayList<>();
         for (int i = 0; i < panels(); i++) {
             seen.add(eye.see(motion(i), part.graph().panels().get(i).shape()));
+            visible.add(FACTORY.createPolygon());
         }
+        List<Integer> order = fromFar(seen, lowest);
+        for (int place = 0; place < order.size(); place++) {
+            Geometry left = seen.get(order.get(place));
+            for (int nearer : order.subList(place + 1, order.size())) {
+                Polygon before = seen.get(nearer);
+                if (before.getEnvelopeInternal().intersects(left.getEnvelopeInternal())) {
+                    left = area(left, before, OverlayNG.DIFFERENCE);
+                }
+            }
+            visible.set(order.get(place), left);
+        }
+    }
+
+    /** Panels that are seen at all, the farthest first. */
+    private List<Integer> fromFar(List<Polygon> seen, Comparator<Integer> lowest) {
+        List<Integer> left = new ArrayList<>();
         for (int i = 0; i < panels(); i++) {
-            visible.add(seen.get(i).getArea() < A_SPECK ? FACTORY.createPolygon() : visible(i, seen));
+            if (seen.get(i).getArea() > A_SPECK) {
+                left.add(i);
+            }
         }
+        left.sort(lowest);
+        Map<Integer, Set<Integer>> behind = new HashMap<>();
+        left.forEach(one -> behind.put(one, new HashSet<>()));
+        for (int i = 0; i < left.size(); i++) {
+            for (int j = i + 1; j < left.size(); j++) {
+                int one = left.get(i);
+                int other = left.get(j);
+                int nearer = nearer(one, other, seen);
+                if (nearer > 0) {
+                    requireNonNull(behind.get(one)).add(other);
+                } else if (nearer < 0) {
+                    requireNonNull(behind.get(other)).add(one);
+                }
+            }
+        }
+        List<Integer> order = new ArrayList<>();
+        while (!left.isEmpty()) {
+            // where they lie on one another in a ring, the first of them goes first
+            int next = left.stream()
+                    .filter(one -> order.containsAll(requireNonNull(behind.get(one))))
+                    .findFirst()
+                    .orElse(left.get(0));
+            order.add(next);
+            left.remove(Integer.valueOf(next));
+        }
+        return order;
+    }
+
+    /**
+     * Over 0 where one panel is nearer than another, under 0 where that is, 0 where they hide nothing of one another.
+     */
+    private int nearer(int one, int other, List<Polygon> seen) {
+        if (!seen.get(one).getEnvelopeInternal().intersects(seen.get(other).getEnvelopeInternal())) {
+            return 0;
+        }
+        Geometry common = area(seen.get(one), seen.get(other), OverlayNG.INTERSECTION);
+        if (common.getArea() < A_SPECK) {
+            return 0;
+        }
+        Coordinate place = common.getInteriorPoint().getCoordinate();
+        double nearer = eye.near(motion(one), place) - eye.near(motion(other), place);
+        return Math.abs(nearer) > TOUCHING ? (nearer > 0 ? 1 : -1) : lies(one, other);
     }
 
     private int panels() {
@@ -82,57 +149,44 @@ final class Scene {
         return pose.frame().panels().get(panel);
     }
 
-    /** Whether all panels lie in the plane of one. */
-    private boolean isFlat(Rigid own) {
+    /** At a face of a part in a pose: square where all of it lies in one plane. */
+    static Eye eye(SampledPose pose, Face face, Eye.Tilt tilt) {
+        Rigid own = pose.frame().panels().get(face.panel());
         Rigid back = own.inverse();
-        return pose.frame().panels().stream()
+        boolean isFlat = pose.frame().panels().stream()
                 .map(motion -> back.after(motion))
                 .allMatch(motion ->
                         Math.abs(motion.apply(0, 0, 0).getZ()) < TOUCHING && Math.abs(motion.zz()) > 1 - 1e-6);
-    }
-
-    private Geometry visible(int panel, List<Polygon> seen) {
-        Geometry left = seen.get(panel);
-        for (int other = 0; other < panels() && !left.isEmpty(); other++) {
-            Polygon before = seen.get(other);
-            if (other == panel
-                    || before.getArea() < A_SPECK
-                    || !before.getEnvelopeInternal().intersects(left.getEnvelopeInternal())) {
-                continue;
-            }
-            Geometry common = overlay(left, before, OverlayNG.INTERSECTION);
-            if (common.getArea() > A_SPECK
-                    && isBefore(other, panel, common.getInteriorPoint().getCoordinate())) {
-                left = overlay(left, before, OverlayNG.DIFFERENCE);
-            }
-        }
-        return left;
+        return Eye.at(own, face.side(), isFlat ? Eye.Tilt.SQUARE : tilt);
     }
 
     private static Geometry overlay(Geometry one, Geometry other, int how) {
         return OverlayNGRobust.overlay(one, other, how);
     }
 
-    private boolean isBefore(int one, int other, Coordinate place) {
-        double nearer = eye.near(motion(one), place) - eye.near(motion(other), place);
-        return Math.abs(nearer) > TOUCHING ? nearer > 0 : liesOn(one, other);
+    /** What has an area of what two areas share, or of one without the other: where they only touch nothing is left. */
+    private static Geometry area(Geometry one, Geometry other, int how) {
+        Geometry left = overlay(one, other, how);
+        return left.getDimension() < 2
+                ? FACTORY.createPolygon()
+                : FACTORY.buildGeometry(PolygonExtracter.getPolygons(left));
     }
 
-    /** Of two panels that touch: as they are glued or folded to one another; else the one that is counted later. */
-    private boolean liesOn(int one, int other) {
+    /** Of two panels that touch: as they are glued or folded to one another; 0 where they are neither. */
+    private int lies(int one, int other) {
         for (Link link : part.graph().links()) {
             boolean isTo = link.to() == one && link.from() == other;
             boolean isFrom = link.from() == one && link.to() == other;
             if (link instanceof Link.Glued glued && (isTo || isFrom)) {
                 Side carries = isTo ? glued.join().onSide() : glued.join().gluedSide();
-                return carries == eye.side(motion(other));
+                return carries == eye.side(motion(other)) ? 1 : -1;
             }
             if (link instanceof Link.Folded fold && (isTo || isFrom)) {
                 double degrees = pose.frame().degrees().get(fold.index());
-                return (degrees > 0 ? Side.FACE : Side.BACK) == eye.side(motion(other));
+                return (degrees > 0 ? Side.FACE : Side.BACK) == eye.side(motion(other)) ? 1 : -1;
             }
         }
-        return one > other;
+        return 0;
     }
 
     private int here(int panelOfCard) {
@@ -211,9 +265,16 @@ final class Scene {
                         .union(visible.get(link.to()).buffer(0.3)),
                 line,
                 OverlayNG.INTERSECTION);
-        if (shown.getLength() > 1) {
-            Fold seen = eye.side(motion) == Side.FACE ? fold : otherWay(fold);
-            strokes.add(new Stroke(StepPicture.Line.FOLD, seen, false, start, stop));
+        Fold seen = eye.side(motion) == Side.FACE ? fold : otherWay(fold);
+        for (int i = 0; i < shown.getNumGeometries(); i++) {
+            if (shown.getGeometryN(i) instanceof LineString stretch && stretch.getLength() > 1) {
+                strokes.add(new Stroke(
+                        StepPicture.Line.FOLD,
+                        seen,
+                        false,
+                        stretch.getCoordinateN(0),
+                        stretch.getCoordinateN(stretch.getNumPoints() - 1)));
+            }
         }
     }
 
@@ -260,7 +321,7 @@ final class Scene {
                     || (graph.pieceOf().get(i).equals(graph.pieceOf().get(panel))
                             && motion(i).equals(motion(panel)));
             if (isSheet) {
-                left = left.union(overlay(visible.get(i), seen, OverlayNG.INTERSECTION));
+                left = left.union(area(visible.get(i), seen, OverlayNG.INTERSECTION));
             }
         }
         return left;
@@ -272,6 +333,14 @@ final class Scene {
                 patches.add(new Patch(seen, stockId, otherSide, patch));
             }
         }
+    }
+
+    /** How much of what is meant is seen, mm². */
+    double lit() {
+        return patches.stream()
+                .filter(patch -> patch.seen() == Seen.GLUE || patch.seen() == Seen.LIT_LAYER)
+                .mapToDouble(patch -> patch.shape().getArea())
+                .sum();
     }
 
     /** Layers that are laid after one another cover what lies beneath: they are drawn in that order. */

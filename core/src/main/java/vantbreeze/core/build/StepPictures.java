@@ -1,10 +1,14 @@
 package vantbreeze.core.build;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import vantbreeze.core.build.StepPicture.Seen;
 import vantbreeze.core.cutting.PieceStock;
 import vantbreeze.core.fold.Face;
@@ -13,8 +17,6 @@ import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.PencilMark;
-import vantbreeze.core.fold.PlacedPanel;
-import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.motion.Frame;
 import vantbreeze.core.fold.partial.Part;
@@ -28,6 +30,9 @@ import vantbreeze.core.plan.WorkedPlan;
  * works.
  */
 final class StepPictures {
+
+    /** So much of what is meant is enough to be seen of it, as a part of its area. */
+    private static final double ENOUGH = 0.6;
 
     private final WorkedPlan card;
     private final Handwork work;
@@ -79,19 +84,17 @@ final class StepPictures {
     /** The layers below it lie, it is lit. */
     private StepPicture laying(Face face, int reading, Before before, List<Layer> laid) {
         List<Layer> layers = card.layers().on(face);
-        SampledPose pose = pose(before.made(), face, layers);
-        Scene scene = scene(before.made(), face, pose).drawn(laid);
-        for (int i = 0; i < layers.size() && i <= reading; i++) {
-            scene.layer(layers.get(i), i == reading ? Seen.LIT_LAYER : Seen.LAYER);
-        }
-        return scene.picture(pose.name());
-    }
-
-    private SampledPose pose(Set<JoinId> made, Face face, List<Layer> layers) {
-        return layers.stream()
-                .flatMap(layer -> work.reached(made, face, layer.shape()).stream())
+        int last = Math.min(reading, layers.size() - 1);
+        SampledPose pose = layers.stream()
+                .flatMap(layer -> work.reached(before.made(), face, layer.shape()).stream())
                 .findFirst()
-                .orElseGet(() -> any(made, face));
+                .orElseGet(() -> any(before.made(), face));
+        return best(before.made(), face, pose, layers.get(last).shape().getArea(), scene -> {
+            scene.drawn(laid);
+            for (int i = 0; i <= last; i++) {
+                scene.layer(layers.get(i), i == last ? Seen.LIT_LAYER : Seen.LAYER);
+            }
+        });
     }
 
     private SampledPose any(Set<JoinId> made, Face face) {
@@ -102,16 +105,31 @@ final class StepPictures {
         return work.partOf(made, graph.pieceOf().get(face.panel()));
     }
 
-    private Scene scene(Set<JoinId> made, Face face, SampledPose pose) {
+    /** Seen from where most of what is meant is seen, the first that is good enough. */
+    private StepPicture best(Set<JoinId> made, Face face, SampledPose pose, double area, Consumer<Scene> draw) {
+        Scene best = null;
+        for (Eye.Tilt tilt : Eye.Tilt.ALL) {
+            Scene scene = scene(made, face, pose, tilt);
+            draw.accept(scene);
+            best = best == null || scene.lit() > best.lit() ? scene : best;
+            if (best.lit() >= ENOUGH * area) {
+                break;
+            }
+        }
+        return requireNonNull(best).picture(pose.name());
+    }
+
+    private Scene scene(Set<JoinId> made, Face face, SampledPose pose, Eye.Tilt tilt) {
         Part part = part(made, face);
-        return new Scene(part, pose, stocks, Handwork.here(face, part));
+        return new Scene(
+                part, pose, stocks, Scene.eye(pose, Handwork.here(face, part), tilt), Comparator.naturalOrder());
     }
 
     private StepPicture face(Face face, Before before, List<Layer> laid) {
         SampledPose pose = work.reached(
                         before.made(), face, graph.panels().get(face.panel()).shape())
                 .orElseGet(() -> any(before.made(), face));
-        return scene(before.made(), face, pose).drawn(laid).picture(pose.name());
+        return scene(before.made(), face, pose, Eye.Tilt.ALL.get(0)).drawn(laid).picture(pose.name());
     }
 
     /** Where glue goes; then how it lies when it is made. */
@@ -123,10 +141,8 @@ final class StepPictures {
             Face face = new Face(area.panel(), area.side());
             SampledPose pose =
                     work.reached(before.made(), face, area.shape()).orElseGet(() -> any(before.made(), face));
-            return scene(before.made(), face, pose)
-                    .drawn(laid)
-                    .glue(face, area.shape())
-                    .picture(pose.name());
+            return best(before.made(), face, pose, area.shape().getArea(), scene -> scene.drawn(laid)
+                    .glue(face, area.shape()));
         }
         Set<JoinId> after = new LinkedHashSet<>(before.made());
         after.add(join);
@@ -134,32 +150,58 @@ final class StepPictures {
         Face face = pressed.map(Handwork.Pressed::face)
                 .orElse(new Face(link.from(), link.join().onSide()));
         SampledPose pose = pressed.map(Handwork.Pressed::pose).orElseGet(() -> any(after, face));
-        return scene(after, face, pose).drawn(laid).picture(pose.name());
+        return scene(after, face, pose, Eye.Tilt.ALL.get(0)).drawn(laid).picture(pose.name());
     }
 
     /** Closed, or as it is displayed. */
     private StepPicture whole(int reading, List<Layer> laid) {
-        List<Frame> frames = card.form().motion().frames();
         boolean closed = reading == 0;
+        List<Frame> frames = card.form().motion().frames();
         Frame frame = closed
                 ? frames.get(frames.size() - 1)
                 : card.form().display(card.structure().showing());
-        Face face = closed ? front() : new Face(graph.base(), Side.FACE);
-        Part part =
-                work.partOf(new LinkedHashSet<>(work.joins()), graph.pieceOf().get(face.panel()));
+        List<Integer> fromBelow = card.form().fromBelow();
+        Face face = closed ? front(fromBelow) : new Face(graph.base(), Side.FACE);
+        Part part = part(new LinkedHashSet<>(work.joins()), face);
         SampledPose pose = new SampledPose(closed ? "Closed" : "As it stands", part.graph(), frame);
-        return new Scene(part, pose, stocks, Handwork.here(face, part))
+        return new Scene(
+                        part,
+                        pose,
+                        stocks,
+                        Scene.eye(pose, Handwork.here(face, part), Eye.Tilt.ALL.get(0)),
+                        closed
+                                ? Comparator.comparingInt(panel -> fromBelow.indexOf(part.inCard(panel)))
+                                : Comparator.naturalOrder())
                 .drawn(laid)
                 .picture(pose.name());
     }
 
-    /** What looks up when it is closed. */
-    private Face front() {
+    /** All of the card from open to closed, always from the same place. */
+    List<StepPicture> folding(int count) {
+        List<Frame> frames = card.form().motion().frames();
         List<Integer> fromBelow = card.form().fromBelow();
+        Part part = work.partOf(new LinkedHashSet<>(work.joins()), 0);
+        Face base = Handwork.here(new Face(graph.base(), Side.FACE), part);
+        Eye eye = Eye.at(frames.get(0).panels().get(base.panel()), Side.FACE, Eye.Tilt.ALL.get(0));
+        List<StepPicture> pictures = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            Frame frame = frames.get(Math.round((float) i * (frames.size() - 1) / (count - 1)));
+            pictures.add(new Scene(
+                            part,
+                            new SampledPose("On its way", part.graph(), frame),
+                            stocks,
+                            eye,
+                            Comparator.comparingInt(panel -> fromBelow.indexOf(part.inCard(panel))))
+                    .drawn(card.layers().all())
+                    .picture("On its way"));
+        }
+        return pictures;
+    }
+
+    /** What looks up when it is closed. */
+    private Face front(List<Integer> fromBelow) {
         int top = fromBelow.isEmpty() ? graph.base() : fromBelow.get(fromBelow.size() - 1);
-        PlacedPanel placed = card.form().closed().placed().get(top);
-        Rigid motion = placed.motion();
-        return Face.upward(top, motion);
+        return Face.upward(top, card.form().closed().placed().get(top).motion());
     }
 
     /** How things are before each of some steps. */

@@ -19,6 +19,7 @@ import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.Link;
+import vantbreeze.core.fold.PencilMark;
 import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.layer.Bed;
 import vantbreeze.core.layer.Layer;
@@ -143,6 +144,9 @@ final class Tasks {
         List<JoinId> ids = work.joins();
         for (int i = 0; i < ids.size(); i++) {
             JoinId join = ids.get(i);
+            if (!work.possible().contains(join)) {
+                continue;
+            }
             Link.Glued link = graph.joins().get(i);
             Operation operation = link.join().slides() ? new Operation.PassThrough(join) : new Operation.Glue(join);
             BuildStep step = link.join().slides() ? joins.threaded(join) : joins.glued(join, List.of());
@@ -191,14 +195,18 @@ final class Tasks {
     private void tubesFirst(List<JoinId> ids) {
         List<Link.Glued> links = graph.joins();
         for (int tube = 0; tube < ids.size(); tube++) {
-            if (links.get(tube).join().slides() || !joins.closesItself(ids.get(tube))) {
+            boolean isTube = work.possible().contains(ids.get(tube))
+                    && !links.get(tube).join().slides()
+                    && joins.closesItself(ids.get(tube));
+            if (!isTube) {
                 continue;
             }
             int piece = graph.pieceOf().get(links.get(tube).from());
             for (int other = 0; other < ids.size(); other++) {
                 Link.Glued link = links.get(other);
-                boolean touches = graph.pieceOf().get(link.from()) == piece
-                        || graph.pieceOf().get(link.to()) == piece;
+                boolean touches = work.possible().contains(ids.get(other))
+                        && (graph.pieceOf().get(link.from()) == piece
+                                || graph.pieceOf().get(link.to()) == piece);
                 if (touches
                         && !joins.closesItself(ids.get(other))
                         && !link.join().slides()) {
@@ -213,42 +221,51 @@ final class Tasks {
 
     private void pencil() {
         PencilSteps steps = new PencilSteps(card);
-        Set<JoinId> made = new LinkedHashSet<>(work.joins());
-        steps.byFace().forEach((face, marks) -> {
-            int piece = graph.pieceOf().get(face.panel());
-            BuildStep marked = steps.marked(face, marks);
-            all.add(new Task(marked, null, Set.of(piece)));
-            rule(cut(piece), marked.id(), "it is cut first");
-            List<StepId> guided = marks.stream()
-                    .map(mark -> joins.id(work.joins().get(mark.join())))
-                    .distinct()
+        steps.byFace().forEach((face, here) -> {
+            List<PencilMark> marks = here.stream()
+                    .filter(mark -> work.possible().contains(work.joins().get(mark.join())))
                     .toList();
-            guided.forEach(join -> rule(marked.id(), join, "the marks show where it goes"));
-            Operation.RubOut rubbing = steps.rubbing(face, marks);
-            Optional<StepId> mat = Optional.ofNullable(laid.get(face))
-                    .filter(step -> marks.stream().anyMatch(mark -> covers(face, (Polygon) PencilSteps.around(mark))));
-            boolean isOnMat = mat.isPresent() && (isBed(mat.get(), guided) || !canWait(face, made));
-            if (isOnMat) {
-                rule(mat.get(), marked.id(), "the marks come on the mat");
-            }
-            if (rubbing.spots().isEmpty() || !work.couldBeLast(rubbing, withOnly(guided))) {
-                return;
-            }
-            BuildStep rubbed = steps.rubbedOut(face);
-            all.add(new Task(rubbed, rubbing, Set.of(piece)));
-            guided.forEach(join -> rule(join, rubbed.id(), "the marks are wanted until then"));
-            if (mat.isPresent() && !isOnMat) {
-                rule(rubbed.id(), mat.get(), "the mat would cover the pencil marks");
+            if (!marks.isEmpty()) {
+                pencil(steps, face, marks);
             }
         });
+    }
+
+    private void pencil(PencilSteps steps, Face face, List<PencilMark> marks) {
+
+        int piece = graph.pieceOf().get(face.panel());
+        BuildStep marked = steps.marked(face, marks);
+        all.add(new Task(marked, null, Set.of(piece)));
+        rule(cut(piece), marked.id(), "it is cut first");
+        List<StepId> guided = marks.stream()
+                .map(mark -> joins.id(work.joins().get(mark.join())))
+                .distinct()
+                .toList();
+        guided.forEach(join -> rule(marked.id(), join, "the marks show where it goes"));
+        Operation.RubOut rubbing = steps.rubbing(face, marks);
+        Optional<StepId> mat = Optional.ofNullable(laid.get(face))
+                .filter(step -> marks.stream().anyMatch(mark -> covers(face, (Polygon) PencilSteps.around(mark))));
+        boolean isOnMat = mat.isPresent() && (isBed(mat.get(), guided) || !canWait(face));
+        if (isOnMat) {
+            rule(mat.get(), marked.id(), "the marks come on the mat");
+        }
+        if (rubbing.spots().isEmpty() || !work.couldBeLast(rubbing, withOnly(guided))) {
+            return;
+        }
+        BuildStep rubbed = steps.rubbedOut(face);
+        all.add(new Task(rubbed, rubbing, Set.of(piece)));
+        guided.forEach(join -> rule(join, rubbed.id(), "the marks are wanted until then"));
+        if (mat.isPresent() && !isOnMat) {
+            rule(rubbed.id(), mat.get(), "the mat would cover the pencil marks");
+        }
     }
 
     private boolean isBed(StepId mat, List<StepId> guided) {
         return rules.stream().anyMatch(rule -> rule.before().equals(mat) && guided.contains(rule.after()));
     }
 
-    private boolean canWait(Face face, Set<JoinId> made) {
-        return work.couldBeLast(new Operation.Dress(face), made);
+    private boolean canWait(Face face) {
+        return work.couldBeLast(new Operation.Dress(face), work.possible());
     }
 
     private Set<JoinId> withOnly(List<StepId> guided) {
@@ -257,7 +274,11 @@ final class Tasks {
         return only;
     }
 
+    /** A card that does not close is not tried, and not sent. */
     private void last() {
+        if (work.possible().size() < work.joins().size()) {
+            return;
+        }
         LastSteps steps = new LastSteps(card);
         BuildStep tried = steps.tried();
         BuildStep sent = steps.sent();

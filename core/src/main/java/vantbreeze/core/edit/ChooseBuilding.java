@@ -2,8 +2,8 @@ package vantbreeze.core.edit;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.build.BuildPlan;
 import vantbreeze.core.build.BuildStep;
-import vantbreeze.core.build.Building;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.plan.BuildChoices;
@@ -47,7 +47,7 @@ public sealed interface ChooseBuilding extends Edit {
     record Move(MovedStep move) implements ChooseBuilding {
         @Override
         public BuildChoices after(BuildChoices before, WorkedPlan worked) {
-            worked.of(Building.STAGE).objection(move).ifPresent(objection -> {
+            worked.of(BuildPlan.STAGE).objection(move).ifPresent(objection -> {
                 throw new ValidationException(FIELD, objection.words());
             });
             return before.withMoved(move);
@@ -74,7 +74,7 @@ public sealed interface ChooseBuilding extends Edit {
             if (adhesive != null && Adhesive.find(adhesive).isEmpty()) {
                 throw new ValidationException(FIELD, "There is no such adhesive. Choose one of the list.");
             }
-            return before.withAdhesive(join(worked.of(Building.STAGE).steps()), adhesive);
+            return before.withAdhesive(join(worked.of(BuildPlan.STAGE).steps()), adhesive);
         }
 
         private JoinId join(List<BuildStep> steps) {

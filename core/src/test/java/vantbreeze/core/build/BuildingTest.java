@@ -17,11 +17,26 @@ import org.jgrapht.graph.DirectedAcyclicGraph;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
+import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Attachment;
+import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Join;
 import vantbreeze.core.fold.JoinId;
+import vantbreeze.core.fold.PanelRef;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
+import vantbreeze.core.fold.Strip;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Habit;
 import vantbreeze.core.plan.KiteCards;
+import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.structure.Catalogue;
 import vantbreeze.core.structure.Structure;
+import vantbreeze.core.structure.Tent;
 
 /** From bare sheets to the finished card: every step once, and each where it can be done. */
 class BuildingTest {
@@ -37,8 +52,8 @@ class BuildingTest {
         return steps.stream().map(BuildStep::id).toList();
     }
 
-    private static Building building(String structure) {
-        return Building.of(KiteCards.dressed(structure), Habit.FLAT_FIRST);
+    private static BuildPlan building(String structure) {
+        return BuildPlan.of(KiteCards.dressed(structure), Habit.FLAT_FIRST);
     }
 
     @TestFactory
@@ -53,7 +68,7 @@ class BuildingTest {
     private static void canBeBuilt(WorkedPlan card) {
         Replay replay = new Replay(card);
         for (Habit habit : Habit.values()) {
-            Building building = Building.of(card, habit);
+            BuildPlan building = BuildPlan.of(card, habit);
             assertThat(building.stuck()).isEmpty();
             assertThat(ids(building.steps()))
                     .doesNotHaveDuplicates()
@@ -65,7 +80,7 @@ class BuildingTest {
     }
 
     /** Every blank is cut, every face dressed and every join made once, as an independent count has it. */
-    private static void usesAllOnce(WorkedPlan card, Building building) {
+    private static void usesAllOnce(WorkedPlan card, BuildPlan building) {
         assertThat(steps(building, StepKind.CUT).map(step -> step.id().of()))
                 .containsExactlyInAnyOrderElementsOf(card.blanks().byStock().keySet());
         assertThat(steps(building, StepKind.CUT)
@@ -81,7 +96,7 @@ class BuildingTest {
                         JoinId.all(card.form().graph().assembly()));
     }
 
-    private static Stream<BuildStep> steps(Building building, StepKind kind) {
+    private static Stream<BuildStep> steps(BuildPlan building, StepKind kind) {
         return building.steps().stream().filter(step -> step.id().kind() == kind);
     }
 
@@ -90,7 +105,7 @@ class BuildingTest {
     Stream<DynamicTest> ordersAtRandom() {
         return structures()
                 .map(structure -> DynamicTest.dynamicTest(structure.name(), () -> {
-                    Building building = Building.of(KiteCards.dressed(structure), Habit.FLAT_FIRST);
+                    BuildPlan building = BuildPlan.of(KiteCards.dressed(structure), Habit.FLAT_FIRST);
                     Replay replay = new Replay(building.card());
                     Random random = new Random(structure.id().hashCode());
                     for (int i = 0; i < AT_RANDOM; i++) {
@@ -103,7 +118,7 @@ class BuildingTest {
     }
 
     /** Taken apart at random by what could be last. */
-    private static List<BuildStep> atRandom(Building building, Random random) {
+    private static List<BuildStep> atRandom(BuildPlan building, Random random) {
         List<Task> left = new ArrayList<>(building.order().tasks());
         Set<JoinId> made = new LinkedHashSet<>(building.work().joins());
         List<BuildStep> backwards = new ArrayList<>();
@@ -131,7 +146,7 @@ class BuildingTest {
     Stream<DynamicTest> nothingChasesItself() {
         return structures()
                 .map(structure -> DynamicTest.dynamicTest(structure.name(), () -> {
-                    Building building = Building.of(KiteCards.dressed(structure), Habit.FLAT_FIRST);
+                    BuildPlan building = BuildPlan.of(KiteCards.dressed(structure), Habit.FLAT_FIRST);
                     DirectedAcyclicGraph<StepId, DefaultEdge> graph = new DirectedAcyclicGraph<>(DefaultEdge.class);
                     ids(building.steps()).forEach(graph::addVertex);
                     // adding an edge that closes a cycle throws
@@ -151,23 +166,23 @@ class BuildingTest {
     @Test
     void theHabitDecidesWhatIsFree() {
         WorkedPlan card = KiteCards.dressed("stage");
-        List<StepKind> flat = kinds(Building.of(card, Habit.FLAT_FIRST));
+        List<StepKind> flat = kinds(BuildPlan.of(card, Habit.FLAT_FIRST));
         assertThat(flat.lastIndexOf(StepKind.LAY)).isLessThan(flat.indexOf(StepKind.GLUE));
-        List<StepKind> late = kinds(Building.of(card, Habit.AFTER_ASSEMBLY));
+        List<StepKind> late = kinds(BuildPlan.of(card, Habit.AFTER_ASSEMBLY));
         assertThat(late.lastIndexOf(StepKind.LAY)).isGreaterThan(late.lastIndexOf(StepKind.GLUE));
         // what lies behind the band can't wait, whatever the habit
-        List<StepId> all = ids(Building.of(card, Habit.AFTER_ASSEMBLY).steps());
+        List<StepId> all = ids(BuildPlan.of(card, Habit.AFTER_ASSEMBLY).steps());
         assertThat(all.indexOf(StepId.parse("LAY: Card base, Back, face")))
                 .isLessThan(all.indexOf(StepId.parse("GLUE: Band on Right wing")));
     }
 
-    private static List<StepKind> kinds(Building building) {
+    private static List<StepKind> kinds(BuildPlan building) {
         return building.steps().stream().map(step -> step.id().kind()).toList();
     }
 
     @Test
     void whereAStepMayNotGoIsTold() {
-        Building building = building("stage");
+        BuildPlan building = building("stage");
         List<StepId> order = new ArrayList<>(ids(building.steps()));
         StepId behind = StepId.parse("LAY: Card base, Back, face");
         order.remove(behind);
@@ -182,10 +197,44 @@ class BuildingTest {
         assertThat(new Replay(building.card()).wrongs(steps)).anyMatch(wrong -> wrong.contains(behind.text()));
     }
 
+    /** A ring that gapes: it is cut, scored and folded, its joint is named, and nothing comes after. */
+    @Test
+    void aCardThatDoesNotCloseHasNoStepsAfterTheOneThatFails() {
+        Tent gaping = Tent.built((width, height) -> Assembly.of(
+                Strip.ofHeight("Ring", height)
+                        .panel("One", width)
+                        .fold(Fold.VALLEY)
+                        .panel("Two", Length.ofMillimetres(60))
+                        .fold(Fold.VALLEY)
+                        .panel("Three", Length.ofMillimetres(40))
+                        .piece(),
+                Join.of(
+                        new PanelRef(0, "One"),
+                        Side.FACE,
+                        new PanelRef(0, "Three"),
+                        Side.BACK,
+                        Attachment.at(
+                                new Spot(Length.ZERO, Length.ZERO),
+                                new Spot(Length.ofMillimetres(200), Length.ZERO)))));
+        Workshop usual = KiteCards.WORKSHOP;
+        Workshop workshop = new Workshop(
+                new Catalogue(List.of(gaping)), usual.envelopes(), usual.sheets(), usual.cardstocks(), usual.tools());
+        WorkedPlan card = workshop.work(
+                Plan.of("Kite day", "tent", gaping.proportioned(Size.ofMillimetres(100, 90), Ruler.MM_1), Ruler.MM_1));
+        BuildPlan building = card.of(BuildPlan.STAGE);
+        assertThat(kinds(building)).containsExactly(StepKind.CUT, StepKind.SCORE, StepKind.FOLD);
+        assertThat(building.stuck()).isEmpty();
+        assertThat(building.gaping())
+                .singleElement()
+                .asString()
+                .contains("Three of Ring on One of Ring")
+                .contains("does not meet");
+    }
+
     /** By hand: mountains away from the face are scored there, valleys once more from behind. */
     @Test
     void linesThatFoldTheOtherWayAreScoredFromTheOtherSide() {
-        Building building = building("z-fold");
+        BuildPlan building = building("z-fold");
         List<BuildStep> scored = building.steps().stream()
                 .filter(step -> step.id().of().equals("Card base")
                         && (step.id().kind() == StepKind.SCORE || step.id().kind() == StepKind.SCORE_AGAIN))

@@ -20,7 +20,7 @@ class StepWordsTest {
     }
 
     private static List<String> told(WorkedPlan card) {
-        return card.of(Building.STAGE).steps().stream()
+        return card.of(BuildPlan.STAGE).steps().stream()
                 .flatMap(step -> StepWords.lines(step, card.ruler()).stream())
                 .toList();
     }

@@ -3,8 +3,8 @@ package vantbreeze.core.texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import vantbreeze.core.build.BuildPlan;
 import vantbreeze.core.build.BuildStep;
-import vantbreeze.core.build.Building;
 import vantbreeze.core.build.StepWords;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.ValidationException;
@@ -129,7 +129,7 @@ public final class AllTexts {
     }
 
     private static void steps(WorkedPlan card, String where, List<Said> said) {
-        Building building = card.of(Building.STAGE);
+        BuildPlan building = card.of(BuildPlan.STAGE);
         for (int i = 0; i < building.steps().size(); i++) {
             BuildStep step = building.steps().get(i);
             StepWords.lines(step, card.ruler()).forEach(line -> said.add(new Said(where + " step", line)));

@@ -1,7 +1,5 @@
 package vantbreeze.exchange.document;
 
-import static java.util.Objects.requireNonNull;
-
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -45,7 +43,7 @@ record BuildingJson(
             if (adhesives != null) {
                 adhesives.forEach(one -> glued.put(
                         new JoinId(one.on().id(panels), one.glued().id(panels), Math.max(1, one.nth())),
-                        requireNonNull(one.adhesive())));
+                        one.adhesive()));
             }
             return new BuildChoices(
                     layers == null ? Habit.FLAT_FIRST : layers, glued, moved == null ? List.of() : moved);

@@ -3,12 +3,18 @@ package vantbreeze.exchange.document;
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
 import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.cfg.EnumFeature;
+import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.ser.std.StdSerializer;
+import java.io.IOException;
+import java.io.Serial;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -40,7 +46,27 @@ final class DocumentJson {
         return mapper.setConfig(mapper.getDeserializationConfig()
                         .without(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                         .with(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS))
-                .setConfig(mapper.getSerializationConfig().with(EnumFeature.WRITE_ENUMS_TO_LOWERCASE));
+                .registerModule(new SimpleModule().addSerializer(Enum.class, new Small()));
+    }
+
+    /**
+     * Names of kinds written small, in any country alike: where i has no dot, Jackson's own would write
+     * "mounta\u0131n".
+     */
+    @SuppressWarnings("rawtypes") // enums of every kind
+    private static final class Small extends StdSerializer<Enum> {
+
+        @Serial
+        private static final long serialVersionUID = 1;
+
+        Small() {
+            super(Enum.class);
+        }
+
+        @Override
+        public void serialize(Enum value, JsonGenerator json, SerializerProvider provider) throws IOException {
+            json.writeString(value.name().toLowerCase(Locale.ROOT));
+        }
     }
 
     static ObjectMapper mapper() {

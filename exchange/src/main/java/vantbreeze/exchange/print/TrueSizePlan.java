@@ -10,8 +10,8 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import vantbreeze.core.build.BuildPlan;
 import vantbreeze.core.build.BuildStep;
-import vantbreeze.core.build.Building;
 import vantbreeze.core.build.StepWords;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.plan.WorkedPlan;
@@ -91,7 +91,7 @@ public final class TrueSizePlan {
     /** What to do, step by step, in sentences: the same as at the table. */
     private void steps(PDDocument document, Lettering lettering) throws IOException {
         List<String> lines = new ArrayList<>();
-        for (BuildStep step : worked.of(Building.STAGE).steps()) {
+        for (BuildStep step : worked.of(BuildPlan.STAGE).steps()) {
             List<String> told = new ArrayList<>();
             StepWords.lines(step, worked.ruler()).forEach(line -> told.addAll(Lettering.wrapped(line, LONGEST)));
             lines.add("□ " + told.get(0));

@@ -23,6 +23,8 @@ import vantbreeze.core.cutting.SheetUse;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Join;
+import vantbreeze.core.fold.JoinId;
+import vantbreeze.core.fold.PanelId;
 import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Side;
@@ -39,7 +41,9 @@ import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
+import vantbreeze.core.plan.BuildChoices;
 import vantbreeze.core.plan.CutDone;
+import vantbreeze.core.plan.Habit;
 import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.structure.Catalogue;
@@ -183,6 +187,27 @@ class PlanDocumentTest {
                     .isInstanceOf(UnreadablePlan.class)
                     .hasMessageContaining("How the card is cut can't be read");
         }
+    }
+
+    @Test
+    void howItIsBuiltIsReadBackAsItWasWritten() {
+        JoinId join = new JoinId(new PanelId(PieceId.BASE, "Back"), new PanelId(new PieceId("Flap", 2), "Tab"), 1);
+        BuildChoices choices = BuildChoices.NONE
+                .withHabit(Habit.AS_I_GO)
+                .withAdhesive(join, "strong-tape")
+                .withMoved(new BuildChoices.MovedStep("LAY: Card base, Back, face", ""));
+        Plan built = KITES.withBuilding(choices);
+        assertThat(PlanDocument.read(PlanDocument.write(built))).isEqualTo(built);
+        assertThat(PlanDocument.write(KITES)).doesNotContain("building");
+        // written alike where a small I has no dot (the tests run in Turkish too)
+        assertThat(PlanDocument.write(built)).contains("\"as_i_go\"");
+        assertThatThrownBy(() -> PlanDocument.read(PlanDocument.write(built).replace("as_i_go", "some day")))
+                .isInstanceOf(UnreadablePlan.class);
+        String often = ",{\"step\":\"FOLD: x\",\"before\":\"\"}".repeat(BuildChoices.MOST_MOVED);
+        assertThatThrownBy(() -> PlanDocument.read(
+                        PlanDocument.write(built).replaceFirst("(\"before\" : \"\"\\s*})", "$1" + often)))
+                .isInstanceOf(UnreadablePlan.class)
+                .hasMessageContaining("How the card is built can't be read");
     }
 
     @Test

@@ -19,11 +19,11 @@ import vantbreeze.core.tool.Allowance;
  * From bare sheets to the finished card: every step, in an order in which each can be done, with the maker's own moves
  * as far as they are possible.
  */
-public final class Building {
+public final class BuildPlan {
 
     /** As the maker's choices have it. */
-    public static final Stage<Building> STAGE =
-            new Stage<>("building", card -> new Building(card, card.plan().building()));
+    public static final Stage<BuildPlan> STAGE =
+            new Stage<>("building", card -> new BuildPlan(card, card.plan().building()));
 
     private final WorkedPlan card;
     private final Handwork work;
@@ -34,7 +34,7 @@ public final class Building {
     private final List<StepPictures.Before> before;
     private final List<String> lost = new ArrayList<>();
 
-    private Building(WorkedPlan card, BuildChoices choices) {
+    private BuildPlan(WorkedPlan card, BuildChoices choices) {
         this.card = card;
         this.work = new Handwork(
                 card.form(),
@@ -49,8 +49,8 @@ public final class Building {
     }
 
     /** The steps of a card with a habit, nothing moved. */
-    public static Building of(WorkedPlan card, Habit habit) {
-        return new Building(card, BuildChoices.NONE.withHabit(habit));
+    public static BuildPlan of(WorkedPlan card, Habit habit) {
+        return new BuildPlan(card, BuildChoices.NONE.withHabit(habit));
     }
 
     /** Each move where it is possible; of the others it is told. */
@@ -109,6 +109,17 @@ public final class Building {
         return steps;
     }
 
+    /** Of joins that can't be made since the card does not close with them, in words; nothing comes after. */
+    public List<String> gaping() {
+        return work.joins().stream()
+                .filter(join -> !work.possible().contains(join))
+                .map(join ->
+                        ("“%s” can't be glued: what it holds together does not meet, so the steps end before it. See"
+                                        + " at the bench what would mend that.")
+                                .formatted(join.inWords()))
+                .toList();
+    }
+
     /** What can't be done in any order. */
     public List<BuildStep> stuck() {
         return stuck;
@@ -161,6 +172,15 @@ public final class Building {
      */
     public synchronized StepPicture picture(int step, int reading) {
         return new StepPictures(card, work).of(steps.get(step), Math.max(0, reading), before.get(step));
+    }
+
+    /**
+     * How the card folds, from open to closed, always seen from the same place; nothing of one that does not close.
+     *
+     * @param frames how many pictures, two at least
+     */
+    public synchronized List<StepPicture> folding(int frames) {
+        return gaping().isEmpty() ? new StepPictures(card, work).folding(Math.max(2, frames)) : List.of();
     }
 
     /**

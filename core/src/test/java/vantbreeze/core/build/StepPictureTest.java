@@ -1,0 +1,120 @@
+package vantbreeze.core.build;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.data.Offset.offset;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.build.StepPicture.Patch;
+import vantbreeze.core.build.StepPicture.Seen;
+import vantbreeze.core.fold.Rigid;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.plan.KiteCards;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.structure.Structure;
+
+/** What each step looks like. */
+class StepPictureTest {
+
+    private static double area(StepPicture picture, Seen seen) {
+        return picture.patches().stream()
+                .filter(patch -> patch.seen() == seen)
+                .map(Patch::shape)
+                .mapToDouble(Geometry::getArea)
+                .sum();
+    }
+
+    /** Whatever the structure: paper is seen nowhere twice, and what is meant is seen. */
+    @TestFactory
+    Stream<DynamicTest> everyStepOfEveryStructure() {
+        return KiteCards.WORKSHOP.catalogue().all().stream()
+                .map(structure -> DynamicTest.dynamicTest(structure.name(), () -> looksRight(structure)));
+    }
+
+    private static void looksRight(Structure structure) {
+        WorkedPlan card = KiteCards.dressed(structure);
+        BuildPlan building = card.of(BuildPlan.STAGE);
+        List<BuildStep> steps = building.steps();
+        for (int i = 0; i < steps.size(); i++) {
+            BuildStep step = steps.get(i);
+            StepPicture picture = building.picture(i, 0);
+            boolean isDrawn = !(step.subject() instanceof BuildStep.OfPaper)
+                    && step.id().kind() != StepKind.WRITE
+                    && step.id().kind() != StepKind.SEND;
+            assertThat(picture.patches().isEmpty()).as(step.what()).isEqualTo(!isDrawn);
+            nothingTwice(picture, step);
+            if (step.id().kind() == StepKind.LAY) {
+                assertThat(area(picture, Seen.LIT_LAYER)).as(step.what()).isGreaterThan(1);
+            }
+            if (step.id().kind() == StepKind.GLUE) {
+                assertThat(area(picture, Seen.GLUE)).as(step.what()).isGreaterThan(1);
+            }
+            boolean hasLines = !step.readings().isEmpty()
+                    && !step.readings().get(0).lines().isEmpty();
+            assertThat(picture.strokes().stream().anyMatch(StepPicture.Stroke::isLit))
+                    .as(step.what())
+                    .isEqualTo(hasLines);
+        }
+    }
+
+    private static void nothingTwice(StepPicture picture, BuildStep step) {
+        List<Polygon> paper = picture.patches().stream()
+                .filter(patch -> patch.seen() == Seen.PAPER)
+                .map(Patch::shape)
+                .toList();
+        for (int one = 0; one < paper.size(); one++) {
+            for (int other = one + 1; other < paper.size(); other++) {
+                assertThat(paper.get(one).intersection(paper.get(other)).getArea())
+                        .as(step.what())
+                        .isLessThan(1);
+            }
+        }
+    }
+
+    /** By hand: turned over top to bottom the left edge stays left, and what was a valley is a mountain. */
+    @Test
+    void turnedOverTopToBottom() {
+        WorkedPlan card = KiteCards.bare(KiteCards.WORKSHOP.structure("z-fold"));
+        BuildPlan building = card.of(BuildPlan.STAGE);
+        int again = IntStream.range(0, building.steps().size())
+                .filter(i -> building.steps().get(i).id().kind() == StepKind.SCORE_AGAIN)
+                .findFirst()
+                .orElseThrow();
+        StepPicture face = building.picture(again - 1, 1);
+        StepPicture back = building.picture(again, 0);
+        StepPicture.Stroke there = lit(face);
+        StepPicture.Stroke here = lit(back);
+        assertThat(here.start().x).isCloseTo(there.start().x, offset(1e-9));
+        assertThat(here.start().y).isCloseTo(-there.start().y, offset(1e-9));
+        assertThat(there.fold()).isEqualTo(vantbreeze.core.fold.Fold.VALLEY);
+        assertThat(here.fold()).isEqualTo(vantbreeze.core.fold.Fold.MOUNTAIN);
+    }
+
+    private static StepPicture.Stroke lit(StepPicture picture) {
+        return picture.strokes().stream()
+                .filter(StepPicture.Stroke::isLit)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** By hand: square from before, a place is where it is, and 5 mm up is 5 mm nearer. */
+    @Test
+    void fromSquareBefore() {
+        Eye eye = Eye.at(Rigid.NONE, Side.FACE, Eye.Tilt.SQUARE);
+        assertThat(eye.see(Rigid.NONE, 3, 4).x).isCloseTo(3, offset(1e-9));
+        assertThat(eye.see(Rigid.NONE, 3, 4).y).isCloseTo(4, offset(1e-9));
+        Rigid raised = Rigid.NONE.shifted(0, 0, 5);
+        assertThat(eye.near(raised, new org.locationtech.jts.geom.Coordinate(1, 1))
+                        - eye.near(Rigid.NONE, new org.locationtech.jts.geom.Coordinate(1, 1)))
+                .isCloseTo(5, offset(1e-9));
+        // from behind left is right
+        assertThat(Eye.at(Rigid.NONE, Side.BACK, Eye.Tilt.SQUARE).see(Rigid.NONE, 3, 4).x)
+                .isCloseTo(-3, offset(1e-9));
+    }
+}
