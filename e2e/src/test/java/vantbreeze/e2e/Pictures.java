@@ -208,7 +208,7 @@ class Pictures extends Browsing {
 
     @Test
     void atTheTable() throws Exception {
-        take("Prize card, longest tail");
+        take("Kite theatre for the bandstand");
         page.getByText("At the table").click();
         page.getByText("Step 1 of").waitFor();
         Locator heading = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2));

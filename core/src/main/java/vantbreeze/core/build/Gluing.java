@@ -54,7 +54,7 @@ final class Gluing {
             return Optional.empty();
         }
         boolean pulled = isPulled(link);
-        String weak = pulled && isNarrow(link)
+        String weak = pulled && narrowest(link) < tab() - HALF
                 ? "A tab that holds is %s wide: press it well, and give it time."
                         .formatted(Figure.of(allowances.of(Allowance.TAB, ruler), ruler)
                                 .inWords())

@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.plan.KiteCards;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.FloatingBook;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /** What is read of steps, at the table and on paper. */
 class StepWordsTest {
@@ -59,7 +62,18 @@ class StepWordsTest {
         WorkedPlan arched =
                 KiteCards.WORKSHOP.work(book.plan().choosing(book.structure(), FloatingBook.OVER.id(), "acetate"));
         assertThat(told(arched)).anyMatch(text -> text.contains("keep it short of the fold"));
-        assertThat(told("stage")).anyMatch(text -> text.contains("Construction glue on Band"));
+        assertThat(told("stage"))
+                .anyMatch(text -> text.contains("Construction glue on Band"))
+                // its ends are as wide as a tab that holds
+                .noneMatch(text -> text.contains("A tab that holds"));
+        // somebody whose tabs are wider is told so
+        WorkedPlan stage = bare("stage");
+        Allowances wide = Allowances.usual().with(Allowance.TAB, Length.ofMillimetres(20));
+        assertThat(new Gluing(stage.form(), wide, stage.ruler())
+                        .of(stage.form().graph().joins().get(0))
+                        .orElseThrow()
+                        .weak())
+                .contains("A tab that holds is 20 mm wide");
         assertThat(told("threaded-concertina")).anyMatch(text -> text.startsWith("Thread "));
     }
 
