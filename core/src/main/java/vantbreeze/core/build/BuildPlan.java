@@ -32,6 +32,7 @@ public final class BuildPlan {
     private final List<BuildStep> steps;
     private final List<BuildStep> stuck;
     private final List<StepPictures.Before> before;
+    private final StepPictures pictures;
     private final List<String> lost = new ArrayList<>();
 
     private BuildPlan(WorkedPlan card, BuildChoices choices) {
@@ -46,6 +47,7 @@ public final class BuildPlan {
         this.stuck = ordered.stuck().stream().map(Task::step).toList();
         this.steps = told(stuck.isEmpty() ? moved(ordered.order(), choices.moved()) : ordered.order());
         this.before = StepPictures.before(steps);
+        this.pictures = new StepPictures(card, work);
     }
 
     /** The steps of a card with a habit, nothing moved. */
@@ -171,7 +173,7 @@ public final class BuildPlan {
      * @throws IndexOutOfBoundsException when there is no such step
      */
     public synchronized StepPicture picture(int step, int reading) {
-        return new StepPictures(card, work).of(steps.get(step), Math.max(0, reading), before.get(step));
+        return pictures.of(steps.get(step), Math.max(0, reading), before.get(step));
     }
 
     /**
@@ -180,7 +182,7 @@ public final class BuildPlan {
      * @param frames how many pictures, two at least
      */
     public synchronized List<StepPicture> folding(int frames) {
-        return gaping().isEmpty() ? new StepPictures(card, work).folding(Math.max(2, frames)) : List.of();
+        return gaping().isEmpty() ? pictures.folding(Math.max(2, frames)) : List.of();
     }
 
     /**

@@ -116,7 +116,9 @@ final class JoinSteps {
         for (GlueArea area : glue) {
             Envelope box = area.shape().getEnvelopeInternal();
             readings.add(new Reading(
-                    List.of(new Shown(nearest(box.getWidth()), null), new Shown(nearest(box.getHeight()), "×")),
+                    List.of(
+                            new Shown(Length.nearest(box.getWidth()), null),
+                            new Shown(Length.nearest(box.getHeight()), "×")),
                     "%s on %s, %s%s"
                             .formatted(
                                     adhesive.name(),
@@ -184,9 +186,5 @@ final class JoinSteps {
         return graph.joins().stream()
                 .anyMatch(link ->
                         (link.from() == panel && link.to() == other) || (link.to() == panel && link.from() == other));
-    }
-
-    private Length nearest(double millimetres) {
-        return Length.nearest(millimetres);
     }
 }

@@ -10,7 +10,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.build.BuildStep.Reading;
 import vantbreeze.core.length.Figure;
@@ -150,8 +149,8 @@ public record Progress(@Nullable String at, int reading, Map<String, Done> done,
 
     private static String written(Reading reading, Ruler ruler) {
         return reading.figures().stream()
-                .flatMap(shown -> Stream.of(Optional.ofNullable(shown.sign()).orElse("")
-                        + Figure.of(shown.length(), ruler).printed()))
+                .map(shown -> Optional.ofNullable(shown.sign()).orElse("")
+                        + Figure.of(shown.length(), ruler).printed())
                 .collect(Collectors.joining(" "));
     }
 }

@@ -26,13 +26,7 @@ public sealed interface ChooseBuilding extends Edit {
 
     @Override
     default Edited on(Plan plan, Workshop workshop) {
-        try {
-            return Edited.quietly(plan.withBuilding(after(plan.building(), workshop.work(plan))));
-        } catch (ValidationException refused) {
-            throw refused;
-        } catch (IllegalArgumentException unfit) {
-            throw new ValidationException(FIELD, String.valueOf(unfit.getMessage()));
-        }
+        return Deciding.of(FIELD, () -> Edited.quietly(plan.withBuilding(after(plan.building(), workshop.work(plan)))));
     }
 
     /** When layers are added. */

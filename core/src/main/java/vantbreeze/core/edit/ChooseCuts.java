@@ -31,13 +31,7 @@ public sealed interface ChooseCuts extends Edit {
 
     @Override
     default Edited on(Plan plan, Workshop workshop) {
-        try {
-            return Edited.quietly(plan.withCutting(after(plan.cutting(), workshop.work(plan))));
-        } catch (ValidationException refused) {
-            throw refused;
-        } catch (IllegalArgumentException unfit) {
-            throw new ValidationException(FIELD, String.valueOf(unfit.getMessage()));
-        }
+        return Deciding.of(FIELD, () -> Edited.quietly(plan.withCutting(after(plan.cutting(), workshop.work(plan)))));
     }
 
     /** What is wished of the whole plan. */

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Fold;
@@ -149,14 +150,27 @@ final class Mending {
         }
         try {
             return Optional.of(new Slip(
-                    change,
-                    other.minus(figure.measure()).abs(),
-                    RecipeCard.of(taken).asTold(),
-                    taken.finished(),
-                    taken.mats()));
+                    change, by(figure, other, taken), RecipeCard.of(taken).asTold(), taken.finished(), taken.mats()));
         } catch (UnbuildableRecipe unbuildable) {
             return Optional.empty();
         }
+    }
+
+    /**
+     * By how much a figure was off: by how much longer or shorter it is read, or a piece with it along its scored side
+     * where that is less, as when what was the short side becomes the long one.
+     */
+    private Length by(Token figure, Length other, Recipe taken) {
+        Length by = other.minus(figure.measure()).abs();
+        int pieces = Math.min(recipe.pieces().size(), taken.pieces().size());
+        return IntStream.range(0, pieces)
+                .mapToObj(i -> taken.pieces()
+                        .get(i)
+                        .along()
+                        .minus(recipe.pieces().get(i).along())
+                        .abs())
+                .filter(Length::isPositive)
+                .reduce(by, Length::min);
     }
 
     /** Where scores off their piece or out of turn are written: they are looked at first. */

@@ -17,16 +17,7 @@ import org.jgrapht.graph.DirectedAcyclicGraph;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
-import vantbreeze.core.fold.Assembly;
-import vantbreeze.core.fold.Attachment;
-import vantbreeze.core.fold.Fold;
-import vantbreeze.core.fold.Join;
 import vantbreeze.core.fold.JoinId;
-import vantbreeze.core.fold.PanelRef;
-import vantbreeze.core.fold.Side;
-import vantbreeze.core.fold.Spot;
-import vantbreeze.core.fold.Strip;
-import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Habit;
@@ -200,22 +191,7 @@ class BuildingTest {
     /** A ring that gapes: it is cut, scored and folded, its joint is named, and nothing comes after. */
     @Test
     void aCardThatDoesNotCloseHasNoStepsAfterTheOneThatFails() {
-        Tent gaping = Tent.built((width, height) -> Assembly.of(
-                Strip.ofHeight("Ring", height)
-                        .panel("One", width)
-                        .fold(Fold.VALLEY)
-                        .panel("Two", Length.ofMillimetres(60))
-                        .fold(Fold.VALLEY)
-                        .panel("Three", Length.ofMillimetres(40))
-                        .piece(),
-                Join.of(
-                        new PanelRef(0, "One"),
-                        Side.FACE,
-                        new PanelRef(0, "Three"),
-                        Side.BACK,
-                        Attachment.at(
-                                new Spot(Length.ZERO, Length.ZERO),
-                                new Spot(Length.ofMillimetres(200), Length.ZERO)))));
+        Tent gaping = Tent.gaping();
         Workshop usual = KiteCards.WORKSHOP;
         Workshop workshop = new Workshop(
                 new Catalogue(List.of(gaping)), usual.envelopes(), usual.sheets(), usual.cardstocks(), usual.tools());

@@ -3,8 +3,13 @@ package vantbreeze.core.structure;
 import java.util.List;
 import java.util.function.BiFunction;
 import vantbreeze.core.fold.Assembly;
+import vantbreeze.core.fold.Attachment;
 import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Join;
+import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Pose;
+import vantbreeze.core.fold.Side;
+import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Strip;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -41,6 +46,26 @@ public final class Tent implements Structure {
 
     public static Tent built(Built built) {
         return new Tent(built, Pose.closed());
+    }
+
+    /** A ring whose ends do not meet, of three panels. */
+    public static Tent gaping() {
+        return built((width, height) -> Assembly.of(
+                Strip.ofHeight("Ring", height)
+                        .panel("One", width)
+                        .fold(Fold.VALLEY)
+                        .panel("Two", Length.ofMillimetres(60))
+                        .fold(Fold.VALLEY)
+                        .panel("Three", Length.ofMillimetres(40))
+                        .piece(),
+                Join.of(
+                        new PanelRef(0, "One"),
+                        Side.FACE,
+                        new PanelRef(0, "Three"),
+                        Side.BACK,
+                        Attachment.at(
+                                new Spot(Length.ZERO, Length.ZERO),
+                                new Spot(Length.ofMillimetres(200), Length.ZERO)))));
     }
 
     public static Tent built(Pose closed, Built built) {
