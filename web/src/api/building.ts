@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef } from 'react'
-import { answered, api, type BuildProgress, type Building } from './client'
+import { answered, api, type BuildProgress, type Building, type MovedStep } from './client'
 
 const keyOf = (id: string, revision?: number) => ['building', id, revision] as const
 
@@ -44,6 +44,15 @@ export function useStepPicture(id: string, building: Building, step: number, rea
     void client.prefetchQuery(pictureOf(id, building.revision, next.step, next.reading))
   }
   return picture.data
+}
+
+/** What stands in the way where a step may not go. */
+export function useRefused(id: string, revision: number, move: MovedStep) {
+  return useQuery({
+    queryKey: ['refused', id, revision, move.step, move.before],
+    queryFn: () => answered(api.GET('/api/cards/{id}/building/refused', { params: { path: { id }, query: move } })),
+    staleTime: Infinity,
+  }).data
 }
 
 type At = { step: string; reading: number; done: string[] }

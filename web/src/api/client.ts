@@ -53,6 +53,10 @@ export type Offer = components['schemas']['OfferView']
 export type Compared = components['schemas']['ComparedView']
 export type Building = components['schemas']['BuildingView']
 export type BuildStep = components['schemas']['BuildStepView']
+/** A step, and the one that it shall come before; empty for the end. */
+export type MovedStep = { step: string; before: string }
+export type MadeFigure = components['schemas']['MadeFigureView']
+export type CameOut = components['schemas']['CameOutView']
 export type BuildCommand = components['schemas']['BuildCommand']
 export type BuildProgress = components['schemas']['ProgressView']
 export type StepPicture = components['schemas']['StepPictureView']

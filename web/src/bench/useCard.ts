@@ -163,6 +163,13 @@ export function useCard(id: string) {
       onwards('building', (card) =>
         answered(api.POST('/api/cards/{id}/building', { ...at(card), body: { ...wish, revision: card.revision } })),
       ),
+    /** Makes the plan follow what came out otherwise. */
+    follow: (figure: string, way: string) =>
+      onwards('made', (card) =>
+        answered(
+          api.POST('/api/cards/{id}/made/follow', { ...at(card), body: { figure, way, revision: card.revision } }),
+        ),
+      ),
     /** Sets something on the card, or takes it off. */
     carry: (wish: Omit<ExtraCommand, 'revision'>) =>
       onwards('extras', (card) =>

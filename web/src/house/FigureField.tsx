@@ -144,6 +144,7 @@ export function FigureField({
       ) : (
         <input
           ref={field}
+          data-figure
           autoFocus
           aria-label={label}
           aria-invalid={problem !== null}

@@ -16,6 +16,10 @@ export function Sheet({ open, onClose, title, children, wide = false, back = 'Ba
           onOpenAutoFocus={() => {
             opener.current = document.activeElement
           }}
+          // Escape in a figure that is typed over goes back to the figure, not off the sheet
+          onEscapeKeyDown={(event) => {
+            if (document.activeElement?.matches('[data-figure]')) event.preventDefault()
+          }}
           onCloseAutoFocus={(event) => {
             event.preventDefault()
             if (opener.current instanceof HTMLElement) opener.current.focus()

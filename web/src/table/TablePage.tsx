@@ -1,7 +1,8 @@
 import { useState } from 'react'
 import { type BuildingNow, useBuilding, useStepPicture } from '../api/building'
 import { useCutting } from '../api/cards'
-import { type Building, type Card, type Cutting, spoken } from '../api/client'
+import { useMade } from '../api/made'
+import { type Building, type Card, type Cutting, type MadeFigure, spoken } from '../api/client'
 import { ConflictSheet } from '../bench/ConflictSheet'
 import { type CardInHand, useCard } from '../bench/useCard'
 import { useStepKeys } from '../bench/useStepKeys'
@@ -10,6 +11,7 @@ import { NoSuchCard } from '../house/NoSuchCard'
 import { useAttempt, useSay } from '../house/Notices'
 import { AllSteps } from './AllSteps'
 import { BackAndOn } from './BackAndOn'
+import { CameOutSheet } from './CameOutSheet'
 import { CutNow } from './CutNow'
 import { NowAtTable } from './NowAtTable'
 import { StepDrawing } from './StepDrawing'
@@ -38,17 +40,21 @@ export function TablePage({ id }: { id: string }) {
   )
 }
 
+const NOTHING: MadeFigure[] = []
+
 type Props = { card: Card; inHand: CardInHand; building: BuildingNow; cutting: Cutting | undefined }
 
 function Walk({ card, inHand, building, cutting }: Props) {
   const attempt = useAttempt()
   const say = useSay()
   const [all, showAll] = useState(false)
+  const [came, showCame] = useState(false)
+  const made = useMade(card.id, card.revision) ?? NOTHING
   const walk = useTableWalk(card.id, building, cutting)
   const step = building.steps[walk.at]
   const cuts = cutsOf(step, cutting)
   const go = (by: number) => attempt(walk.go(by))
-  useTableKeys(go, !all)
+  useTableKeys(go, !all && !came)
   useStepKeys({ undo: inHand.undo, redo: inHand.redo }, (cause) => say({ text: cause.message, wrong: true }))
   useAwake()
   const swipe = useSwipe(go)
@@ -70,12 +76,17 @@ function Walk({ card, inHand, building, cutting }: Props) {
             {voice.on ? 'Stop reading aloud' : 'Read aloud'}
           </button>
         )}
+        {made.some((figure) => figure.step === step.id) && (
+          <button type="button" className="word underline" onClick={() => showCame(true)}>
+            It came out otherwise
+          </button>
+        )}
         <button type="button" className="word underline" onClick={() => showAll(true)}>
           All steps
         </button>
       </TableHeader>
-      <Timers building={building} stop={(id) => attempt(walk.keep.setting(id, false))} />
-      <Warnings building={building} at={walk.at} />
+      <Timers building={building} at={walk.at} stop={(id) => attempt(walk.keep.setting(id, false))} />
+      <Warnings building={building} made={made} look={() => showCame(true)} />
       <main
         className="flex flex-1 touch-pan-y flex-col items-center justify-center gap-6 px-6 pt-4 lg:flex-row lg:gap-12"
         aria-live="polite"
@@ -109,8 +120,18 @@ function Walk({ card, inHand, building, cutting }: Props) {
       </main>
       <BackAndOn
         isFirst={walk.at === 0 && walk.reading === 0}
+        isDone={building.progress.done.includes(walk.at)}
         isLast={walk.at === building.steps.length - 1 && walk.reading === walk.count - 1}
         go={go}
+      />
+      <CameOutSheet
+        id={card.id}
+        revision={card.revision}
+        inHand={inHand}
+        step={step}
+        made={made}
+        open={came}
+        onClose={() => showCame(false)}
       />
       <AllSteps
         id={card.id}
@@ -132,11 +153,11 @@ function Walk({ card, inHand, building, cutting }: Props) {
 
 function Picture({ id, building, at, reading }: { id: string; building: Building; at: number; reading: number }) {
   const picture = useStepPicture(id, building, at, reading)
-  if (!picture || picture.patches.length === 0) return null
+  if (picture?.patches.length === 0) return null
   return (
     <figure className="flex w-full min-w-0 flex-1 flex-col items-center gap-1 lg:max-w-[52%]">
-      <StepDrawing picture={picture} name={building.steps[at].what} />
-      <figcaption className="text-lg text-ink-soft italic">{picture.from}</figcaption>
+      {picture && <StepDrawing picture={picture} name={building.steps[at].what} />}
+      <figcaption className="min-h-7 text-lg text-ink-soft italic">{picture?.from}</figcaption>
     </figure>
   )
 }

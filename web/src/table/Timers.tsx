@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react'
 import type { BuildingNow } from '../api/building'
 
-type Props = { building: BuildingNow; stop: (step: string) => void }
+type Props = { building: BuildingNow; at: number; stop: (step: string) => void }
 
 /** What sets: how much longer, and that it is done. It goes on whatever one looks at. */
-export function Timers({ building, stop }: Props) {
+export function Timers({ building, at, stop }: Props) {
   const { setting } = building.progress
   const [now, setNow] = useState(building.told)
   useEffect(() => {
@@ -26,6 +26,11 @@ export function Timers({ building, stop }: Props) {
             {rest > 0 ? (
               <>
                 <span className="figure">{clock(rest)}</span> {what}
+                {building.steps[at].waitsFor.includes(step) && (
+                  <strong className="font-semibold">
+                    Still setting: handle it with care, or do something else first.
+                  </strong>
+                )}
               </>
             ) : (
               <span role="alert" className="font-semibold">

@@ -82,6 +82,106 @@ class TableTest extends Browsing {
         assertThat(steps().getByText("— done").first()).isVisible();
     }
 
+    /** The last step can be done too, by hand. */
+    @Test
+    void theLastStepIsDone() {
+        atTheTable("Programme of the two days");
+        button("All steps").click();
+        steps().getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions()
+                                .setName("Write it and send it")
+                                .setExact(true))
+                .click();
+        for (int i = 0; i < 3 && !button("Done: the card is made").isVisible(); i++) {
+            button("Next").click();
+        }
+        button("Done: the card is made").click();
+        assertThat(button("That was the last")).isDisabled();
+        button("All steps").click();
+        assertThat(steps().getByRole(AriaRole.LISTITEM).last()).containsText("— done");
+    }
+
+    @Test
+    void aFingerDrawnAcrossGoesOnAndBack() {
+        atTheTable("Kite theatre for the bandstand");
+        pedalTo("Score Card base");
+        draw(900, 300, 500);
+        assertThat(page.getByText(", 2 of 4")).isVisible();
+        draw(500, 310, 900);
+        assertThat(page.getByText(", 1 of 4")).isVisible();
+        // too short, or down the page: no swipe
+        draw(500, 300, 460);
+        assertThat(page.getByText(", 1 of 4")).isVisible();
+    }
+
+    /** As the browser tells a finger. */
+    private void draw(int from, int height, int to) {
+        for (Map.Entry<String, Integer> one : List.of(Map.entry("pointerdown", from), Map.entry("pointerup", to))) {
+            page.locator("main")
+                    .dispatchEvent(
+                            one.getKey(),
+                            Map.of(
+                                    "bubbles",
+                                    true,
+                                    "pointerType",
+                                    "touch",
+                                    "clientX",
+                                    one.getValue(),
+                                    "clientY",
+                                    height));
+        }
+    }
+
+    /** What the browser would say, told to the page instead: there is no voice in a test. */
+    @Test
+    void eachStepIsReadAloudWhenWanted() {
+        page.addInitScript(
+                """
+                window.said = []
+                window.speechSynthesis.speak = (words) => window.said.push(words.text)
+                """);
+        atTheTable("Kite theatre for the bandstand");
+        page.reload();
+        pedalTo("Score Card base");
+        Assertions.assertThat(page.evaluate("said.length")).isEqualTo(0);
+        button("Read aloud").click();
+        page.waitForFunction("said.length === 1");
+        Assertions.assertThat((String) page.evaluate("said[0]"))
+                .startsWith("Score Card base. ")
+                .contains("34 mm");
+        page.keyboard().press("Space");
+        page.waitForFunction("said.length === 2");
+        button("Stop reading aloud").click();
+        page.keyboard().press("Space");
+        assertThat(page.getByText(", 3 of 4")).isVisible();
+        Assertions.assertThat(page.evaluate("said.length")).isEqualTo(2);
+    }
+
+    @Test
+    void whatCameOutOtherwiseIsToldAndFollowed() {
+        atTheTable("Instructions for young pilots");
+        button("It came out otherwise").click();
+        Locator width = steps().getByLabel("Card base, height:");
+        width.click();
+        page.keyboard().type("45");
+        page.keyboard().press("Enter");
+        assertThat(steps().getByText("too far off")).isVisible();
+        page.keyboard().press("Escape");
+        width.press("ArrowDown");
+        assertThat(steps().getByText("1 mm less than planned")).isVisible();
+        assertThat(page.getByText("Not as planned: Card base, height 145 mm")).isVisible();
+        steps().getByText("Make the rest fit this").click();
+        assertThat(page.getByText("Not as planned")).hasCount(0);
+        assertThat(width).containsText("145");
+        steps().getByLabel("As planned: Card base, height").click();
+        page.keyboard().press("Escape");
+        assertThat(steps()).hasCount(0);
+        page.keyboard().press("Control+z");
+        button("It came out otherwise").click();
+        assertThat(width).containsText("146");
+    }
+
     @Test
     void itGoesOnWhereItStopped() {
         atTheTable("Kite theatre for the bandstand");
@@ -118,7 +218,14 @@ class TableTest extends Browsing {
         assertThat(order.nth(before + 1)).containsText("Add 2 layers to the front of Left wall");
         assertThat(steps().getByText("Put moved steps back")).isVisible();
         steps().getByLabel("Earlier: Score Card base again from behind").click();
-        assertThat(page.getByText("what was scored shows where to go over it")).isVisible();
+        assertThat(steps().getByText("what was scored shows where to go over it"))
+                .isVisible();
+        // and what stands in the way is seen
+        assertThat(steps().getByRole(AriaRole.IMG, new Locator.GetByRoleOptions().setName("What stands in the way")))
+                .isVisible();
+        steps().getByText("Leave it where it is").click();
+        assertThat(steps().getByText("what was scored shows where to go over it"))
+                .hasCount(0);
         steps().getByText("Put moved steps back").click();
         assertThat(order.nth(before)).containsText("Add 2 layers to the front of Left wall");
         steps().getByLabel("Layers are added").selectOption("AFTER_ASSEMBLY");
@@ -126,6 +233,18 @@ class TableTest extends Browsing {
         // as it was, for the tests after
         steps().getByLabel("Layers are added").selectOption("FLAT_FIRST");
         assertThat(order.nth(before)).containsText("Add 2 layers to the front of Left wall");
+    }
+
+    @Test
+    void aStepIsDraggedElsewhere() {
+        atTheTable("Kite theatre for the bandstand");
+        button("All steps").click();
+        Locator order = steps().getByRole(AriaRole.LISTITEM);
+        int from = places(order).indexOf("Add 2 layers to the front of Left wall");
+        order.nth(from).dragTo(order.nth(from + 3));
+        assertThat(order.nth(from + 2)).containsText("Add 2 layers to the front of Left wall");
+        steps().getByText("Put moved steps back").click();
+        assertThat(order.nth(from)).containsText("Add 2 layers to the front of Left wall");
     }
 
     private static List<String> places(Locator order) {
@@ -192,6 +311,19 @@ class TableTest extends Browsing {
     }
 
     /** The file alone, with no house to ask: it opens, and the card folds. */
+    @Test
+    void stepsAndMeasurementsArePrinted() {
+        atTheTable("Kite theatre for the bandstand");
+        button("All steps").click();
+        for (String what : List.of("Steps with pictures, Letter", "Card of measurements, index card")) {
+            Download file = page.waitForDownload(() -> steps().getByLabel(what).click());
+            Assertions.assertThat(file.suggestedFilename())
+                    .startsWith("Kite theatre for the bandstand, ")
+                    .endsWith(".pdf");
+            Assertions.assertThat(file.failure()).isNull();
+        }
+    }
+
     @Test
     void theHandoutOpensByItself() throws IOException {
         atTheTable("Kite theatre for the bandstand");

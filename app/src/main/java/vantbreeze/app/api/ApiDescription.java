@@ -29,6 +29,7 @@ import org.springframework.core.type.filter.AssignableTypeFilter;
 import org.springframework.util.ClassUtils;
 import vantbreeze.app.Vantbreeze;
 import vantbreeze.core.hand.KnownRecipe;
+import vantbreeze.core.made.CameOut;
 import vantbreeze.core.recipe.Assumption;
 import vantbreeze.core.recipe.OneNumber;
 import vantbreeze.core.recipe.Passage;
@@ -101,6 +102,8 @@ public class ApiDescription {
                         Stream.of(
                                 Passage.class,
                                 OneNumber.class,
+                                CameOut.Remedy.class,
+                                CameOut.Alteration.class,
                                 Assumption.class,
                                 Rewording.class,
                                 KnownRecipe.Question.class))

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.building.BuildKeeping;
@@ -28,7 +29,12 @@ import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.edit.ChooseBuilding;
 import vantbreeze.core.edit.TrialInScrap;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.plan.BuildChoices.MovedStep;
 import vantbreeze.exchange.handout.Handout;
+import vantbreeze.exchange.print.CardPage;
+import vantbreeze.exchange.print.MeasureCard;
+import vantbreeze.exchange.print.PrintPage;
+import vantbreeze.exchange.print.StepSheet;
 
 /** How a card is built: its steps and pictures, what the maker decides of them, and how far it is. */
 @RestController
@@ -61,6 +67,18 @@ class BuildingController {
         return StepPictureView.of(building.picture(step, reading), card.worked());
     }
 
+    /** What stands in the way where a step may not go. */
+    @GetMapping("/refused")
+    StepPictureView refused(@PathVariable UUID id, @RequestParam String step, @RequestParam String before) {
+        Card card = drawer.card(id);
+        try {
+            return StepPictureView.of(
+                    card.worked().of(BuildPlan.STAGE).refused(new MovedStep(step, before)), card.worked());
+        } catch (IllegalArgumentException notRefused) {
+            throw new ValidationException(ChooseBuilding.FIELD, String.valueOf(notRefused.getMessage()));
+        }
+    }
+
     /** All of it on one page that opens without the house: to hand out, or to take to a phone. */
     @GetMapping("/handout.html")
     ResponseEntity<byte[]> handout(@PathVariable UUID id) {
@@ -71,6 +89,38 @@ class BuildingController {
                 new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8),
                 "attachment",
                 Handout.of(card.worked()).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /**
+     * Every step on paper with its picture.
+     *
+     * @param page of the printer
+     */
+    @GetMapping("/steps.pdf")
+    ResponseEntity<byte[]> steps(@PathVariable UUID id, @RequestParam(defaultValue = "a4") String page) {
+        Card card = drawer.card(id);
+        PrintPage printed = PrintPage.find(page)
+                .orElseThrow(() ->
+                        new ValidationException("page", "Steps are printed on A4 or Letter. Choose one of them."));
+        return pdf(card, ", steps.pdf", StepSheet.of(card.worked(), printed));
+    }
+
+    /**
+     * All figures on one card.
+     *
+     * @param page how large the card is
+     */
+    @GetMapping("/measurements.pdf")
+    ResponseEntity<byte[]> measurements(@PathVariable UUID id, @RequestParam(defaultValue = "a6") String page) {
+        Card card = drawer.card(id);
+        CardPage printed = CardPage.find(page)
+                .orElseThrow(() -> new ValidationException(
+                        "page", "Measurements go on A6, an index card, A5, A4 or Letter. Choose one of them."));
+        return pdf(card, ", measurements.pdf", MeasureCard.of(card.worked(), printed));
+    }
+
+    private static ResponseEntity<byte[]> pdf(Card card, String ending, byte[] pdf) {
+        return Download.of(card.plan().name(), ending, MediaType.APPLICATION_PDF, "attachment", pdf);
     }
 
     @PostMapping

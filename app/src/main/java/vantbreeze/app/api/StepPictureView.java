@@ -4,10 +4,9 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import vantbreeze.core.build.PaperColours;
 import vantbreeze.core.build.StepPicture;
-import vantbreeze.core.cutting.Blank;
 import vantbreeze.core.fold.Fold;
-import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.plan.WorkedPlan;
 
 /**
@@ -29,9 +28,11 @@ public record StepPictureView(List<PatchView> patches, List<StrokeView> strokes,
 
     static StepPictureView of(StepPicture picture, WorkedPlan card) {
         Envelope box = picture.box();
+        PaperColours colours = new PaperColours(card);
         return new StepPictureView(
                 picture.patches().stream()
-                        .map(patch -> new PatchView(patch.seen(), colour(patch, card), ShapeView.of(patch.shape())))
+                        .map(patch -> new PatchView(
+                                patch.seen(), colours.of(patch).orElse(null), ShapeView.of(patch.shape())))
                         .toList(),
                 picture.strokes().stream()
                         .map(stroke -> new StrokeView(
@@ -49,17 +50,5 @@ public record StepPictureView(List<PatchView> patches, List<StrokeView> strokes,
 
     private static PointView point(Coordinate at) {
         return new PointView(at.x, at.y);
-    }
-
-    private static @Nullable String colour(StepPicture.Patch patch, WorkedPlan card) {
-        if (patch.seen() == StepPicture.Seen.GLUE) {
-            return null;
-        }
-        List<Blank> blanks = card.blanks().byStock().getOrDefault(patch.stockId(), List.of());
-        if (blanks.isEmpty()) {
-            return null;
-        }
-        Cardstock stock = blanks.get(0).stock();
-        return patch.otherSide() ? stock.look().back() : stock.colour();
     }
 }

@@ -1,8 +1,11 @@
 package vantbreeze.app.building;
 
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.slf4j.Logger;
@@ -19,8 +22,11 @@ public class BuildKeeping {
     private static final Logger LOG = LoggerFactory.getLogger(BuildKeeping.class);
 
     private final StoredProgresses stored;
-    private final JsonMapper json =
-            JsonMapper.builder().addModule(new JavaTimeModule()).build();
+    private final JsonMapper json = JsonMapper.builder()
+            .addModule(new JavaTimeModule())
+            // what was kept before anything could be measured has no measures
+            .withConfigOverride(Map.class, map -> map.setSetterInfo(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
+            .build();
 
     BuildKeeping(StoredProgresses stored) {
         this.stored = stored;

@@ -1,5 +1,6 @@
 package vantbreeze.app.api;
 
+import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.empty;
 import static org.hamcrest.Matchers.hasItem;
@@ -7,10 +8,13 @@ import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.jayway.jsonpath.JsonPath;
+import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -20,6 +24,8 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
+import vantbreeze.app.store.StoredProgress;
+import vantbreeze.app.store.StoredProgresses;
 
 /** How a card is built: its steps, what is decided of them, and how far it is. */
 @SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:building")
@@ -31,6 +37,9 @@ class BuildingApiTest {
 
     @Autowired
     private MockMvc web;
+
+    @Autowired
+    private StoredProgresses stored;
 
     private String card;
 
@@ -148,5 +157,76 @@ class BuildingApiTest {
                 .andExpect(status().isCreated())
                 .andExpect(jsonPath("$.name", containsString("Trial: ")))
                 .andExpect(jsonPath("$.layers", empty()));
+    }
+
+    private ResultActions came(String figure, String text) throws Exception {
+        return send(card + "/made", "{\"figure\":\"%s\",\"text\":\"%s\"}".formatted(figure, text));
+    }
+
+    /** As it was kept before anything could be measured. */
+    @Test
+    void whatWasKeptBeforeIsStillRead() throws Exception {
+        String id = card.substring(card.lastIndexOf('/') + 1);
+        stored.saveAndFlush(new StoredProgress(
+                UUID.fromString(id),
+                "{\"at\":\"SCORE: Card base\",\"reading\":1,"
+                        + "\"done\":{\"CUT: card-300\":{\"what\":\"Cut\",\"figures\":\"\"}},\"setting\":{}}"));
+        building()
+                .andExpect(jsonPath("$.progress.done", hasSize(1)))
+                .andExpect(jsonPath("$.progress.reading").value(1));
+        web.perform(get(card + "/made")).andExpect(jsonPath("$[?(@.isOff == true)]", empty()));
+    }
+
+    @Test
+    void onPaperOfASizeThatThereIs() throws Exception {
+        for (String path : List.of("steps.pdf?page=letter", "measurements.pdf?page=index", "steps.pdf")) {
+            web.perform(get(card + "/building/" + path))
+                    .andExpect(status().isOk())
+                    .andExpect(content().contentType(MediaType.APPLICATION_PDF));
+        }
+        web.perform(get(card + "/building/steps.pdf?page=napkin")).andExpect(status().isUnprocessableEntity());
+        web.perform(get(card + "/building/measurements.pdf?page=napkin")).andExpect(status().isUnprocessableEntity());
+    }
+
+    @Test
+    void whatStandsInTheWayIsShown() throws Exception {
+        web.perform(get(card + "/building/refused")
+                        .param("step", "SCORE: Card base")
+                        .param("before", ""))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.patches", not(empty())));
+        web.perform(get(card + "/building/refused").param("step", "SCORE: Sail").param("before", ""))
+                .andExpect(status().isUnprocessableEntity());
+    }
+
+    @Test
+    void whatCameOutOtherwiseIsKeptAndFollowed() throws Exception {
+        came("Band, height", "abc").andExpect(status().isUnprocessableEntity());
+        came("Band, height", "3")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("too far off")));
+        came("Sail, height", "3").andExpect(status().isUnprocessableEntity());
+        at("SCORE: Card base", 0, "CUT: card-300").andExpect(status().isOk());
+        came("Card base, height", "105.5")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$[?(@.id == 'Card base, height')].isOff", hasItem(true)))
+                .andExpect(jsonPath("$[?(@.id == 'Card base, height')].came.text", hasItem("105.5 mm")));
+        web.perform(get(card + "/made")).andExpect(jsonPath("$[?(@.isOff == true)].id", contains("Card base, height")));
+        String out = web.perform(get(card + "/made/out"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$[0].words").value("Card base, height: 105.5 mm, 0.5 mm less than planned."))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        String way = JsonPath.read(out, "$[0].ways[0].words");
+        send(card + "/made/follow", "{\"revision\":0,\"figure\":\"Card base, height\",\"way\":\"Up 3 mm\"}")
+                .andExpect(status().isUnprocessableEntity());
+        send(card + "/made/follow", "{\"revision\":0,\"figure\":\"Card base, height\",\"way\":\"%s\"}".formatted(way))
+                .andExpect(status().isOk());
+        web.perform(get(card + "/made")).andExpect(jsonPath("$[?(@.isOff == true)].id", empty()));
+        building().andExpect(jsonPath("$.progress.changed", empty()));
+        came("Card base, height", "").andExpect(jsonPath("$[?(@.came)].id", empty()));
+        send(card + "/made/follow", "{\"revision\":1,\"figure\":\"Card base, height\",\"way\":\"%s\"}".formatted(way))
+                .andExpect(status().isUnprocessableEntity());
     }
 }

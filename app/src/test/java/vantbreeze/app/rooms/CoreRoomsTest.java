@@ -123,6 +123,20 @@ class CoreRoomsTest {
                 "check",
                 "plan");
         ROOMS.room(
+                "made",
+                "length",
+                "paper",
+                "fold",
+                "fold.bulk",
+                "fold.folding",
+                "layer",
+                "cutting",
+                "fit",
+                "check",
+                "plan",
+                "build",
+                "hand");
+        ROOMS.room(
                 "edit",
                 "length",
                 "paper",
@@ -139,6 +153,7 @@ class CoreRoomsTest {
                 "plan",
                 "build",
                 "hand",
+                "made",
                 "fold.folding",
                 "fold.sight");
     }

@@ -145,6 +145,21 @@ public final class BuildPlan {
     }
 
     /**
+     * What stands in the way of a step that was moved: the step that would become impossible, as things are by then.
+     *
+     * @throws IllegalArgumentException in words for the maker, when there is no such step, or it may be moved there
+     */
+    public synchronized StepPicture refused(MovedStep move) {
+        List<StepId> after = moved(steps.stream().map(BuildStep::id).toList(), move)
+                .orElseThrow(() -> new IllegalArgumentException("That step is not there any more. Look again."));
+        StepOrder.Refusal refusal = order.refusal(after)
+                .orElseThrow(() -> new IllegalArgumentException("Nothing stands in its way there."));
+        List<BuildStep> then = told(after.stream().map(order::task).toList());
+        int at = after.indexOf(refusal.step());
+        return pictures.of(then.get(at), 0, StepPictures.before(then).get(at));
+    }
+
+    /**
      * Why a step can't be moved somewhere.
      *
      * @param step which would become impossible
@@ -174,6 +189,22 @@ public final class BuildPlan {
      */
     public synchronized StepPicture picture(int step, int reading) {
         return pictures.of(steps.get(step), Math.max(0, reading), before.get(step));
+    }
+
+    /**
+     * What a step looks like with all its lines lit at once; of a step that is not about lines of a piece its first
+     * picture.
+     *
+     * @param step which, from 0
+     */
+    public synchronized StepPicture overview(int step) {
+        BuildStep one = steps.get(step);
+        StepPicture first = picture(step, 0);
+        return one.subject() instanceof BuildStep.OfPieces
+                ? IntStream.range(1, one.readings().size())
+                        .mapToObj(reading -> picture(step, reading))
+                        .reduce(first, StepPicture::litToo)
+                : first;
     }
 
     /**

@@ -22,11 +22,17 @@ import vantbreeze.core.length.Ruler;
  * @param reading which of its readings, from 0
  * @param done what each step that is done was, by its id
  * @param setting when what was glued was left to set, by the step's id
+ * @param came what the ruler showed of what is made, by the id of the figure; in length units
  */
-public record Progress(@Nullable String at, int reading, Map<String, Done> done, Map<String, Instant> setting) {
+public record Progress(
+        @Nullable String at,
+        int reading,
+        Map<String, Done> done,
+        Map<String, Instant> setting,
+        Map<String, Came> came) {
 
     /** Nothing done yet. */
-    public static final Progress NONE = new Progress(null, 0, Map.of(), Map.of());
+    public static final Progress NONE = new Progress(null, 0, Map.of(), Map.of(), Map.of());
 
     /** More steps than any card has. */
     public static final int MOST = 2_000;
@@ -34,7 +40,16 @@ public record Progress(@Nullable String at, int reading, Map<String, Done> done,
     public Progress {
         done = Collections.unmodifiableMap(new LinkedHashMap<>(done));
         setting = Collections.unmodifiableMap(new LinkedHashMap<>(setting));
+        came = Collections.unmodifiableMap(new LinkedHashMap<>(came));
     }
+
+    /**
+     * What came of a figure.
+     *
+     * @param what it is, as it was told then
+     * @param units how long it is, in {@linkplain vantbreeze.core.length.Length#units() units}
+     */
+    public record Came(String what, long units) {}
 
     /**
      * A step that is done.
@@ -46,7 +61,7 @@ public record Progress(@Nullable String at, int reading, Map<String, Done> done,
 
     /** The same at another step, or at another reading of it. */
     public Progress at(StepId step, int other) {
-        return new Progress(step.text(), Math.max(0, other), done, setting);
+        return new Progress(step.text(), Math.max(0, other), done, setting, came);
     }
 
     /**
@@ -60,14 +75,7 @@ public record Progress(@Nullable String at, int reading, Map<String, Done> done,
         if (all.size() > MOST) {
             throw new IllegalArgumentException("More steps are done than a card has. Begin anew.");
         }
-        return new Progress(at, reading, all, setting);
-    }
-
-    /** The same with a step not done after all; what sets is forgotten. */
-    public Progress withoutDone(StepId step) {
-        Map<String, Done> all = new LinkedHashMap<>(done);
-        all.remove(step.text());
-        return new Progress(at, reading, all, setting).withSetting(step, null);
+        return new Progress(at, reading, all, setting, came);
     }
 
     /** The same with a joint left to set from a moment on; null for not. */
@@ -78,7 +86,25 @@ public record Progress(@Nullable String at, int reading, Map<String, Done> done,
         } else {
             all.put(step.text(), since);
         }
-        return new Progress(at, reading, done, all);
+        return new Progress(at, reading, done, all, came);
+    }
+
+    /**
+     * The same with what the ruler showed of a figure; null for as it is planned.
+     *
+     * @param figure its id
+     * @throws IllegalArgumentException when more is measured than there can be
+     */
+    public Progress withCame(String figure, @Nullable Came measured) {
+        Map<String, Came> all = new LinkedHashMap<>(came);
+        all.remove(figure);
+        if (measured != null) {
+            all.put(figure, measured);
+        }
+        if (all.size() > MOST) {
+            throw new IllegalArgumentException("More is measured than a card has figures. Begin anew.");
+        }
+        return new Progress(at, reading, done, setting, all);
     }
 
     /**

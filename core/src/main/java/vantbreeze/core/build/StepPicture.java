@@ -1,6 +1,9 @@
 package vantbreeze.core.build;
 
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -56,7 +59,25 @@ public record StepPicture(List<Patch> patches, List<Stroke> strokes, String from
      * @param fold which way it folds as it is seen from here; null for what does not fold
      * @param isLit whether it is meant now
      */
-    public record Stroke(Line line, @Nullable Fold fold, boolean isLit, Coordinate start, Coordinate stop) {}
+    public record Stroke(Line line, @Nullable Fold fold, boolean isLit, Coordinate start, Coordinate stop) {
+
+        Stroke lit() {
+            return new Stroke(line, fold, true, start, stop);
+        }
+    }
+
+    /** The same with what is lit in another picture of the same lines lit too. */
+    StepPicture litToo(StepPicture other) {
+        Set<Stroke> all = new LinkedHashSet<>(strokes);
+        Set<Stroke> lit = new LinkedHashSet<>();
+        Stream.of(strokes, other.strokes)
+                .flatMap(List::stream)
+                .filter(Stroke::isLit)
+                .forEach(lit::add);
+        all.addAll(other.strokes);
+        all.removeIf(stroke -> !stroke.isLit() && lit.contains(stroke.lit()));
+        return new StepPicture(patches, List.copyOf(all), from);
+    }
 
     /** The rectangle round all of it. */
     public Envelope box() {

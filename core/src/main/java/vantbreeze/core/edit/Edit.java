@@ -20,7 +20,8 @@ public sealed interface Edit
                 Dress,
                 Carry,
                 ChooseCuts,
-                ChooseBuilding {
+                ChooseBuilding,
+                FollowMade {
 
     /**
      * The plan after it.

@@ -50,7 +50,7 @@ public record Entry(@Nullable String text, @Nullable Integer marks) {
      * @param present what it is now, to move from; null when there is none
      * @throws ValidationException of {@code field} when it can't be read, or there is nothing to move
      */
-    Length measure(String field, @Nullable Length present, Ruler ruler) {
+    public Length measure(String field, @Nullable Length present, Ruler ruler) {
         if (marks == null) {
             return read(field, text, ruler);
         }

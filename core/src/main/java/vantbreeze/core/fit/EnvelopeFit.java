@@ -77,6 +77,23 @@ public record EnvelopeFit(
                 allowances);
     }
 
+    /**
+     * The same card as it was measured: the envelope goes as much further round it as it is larger, and as thicker.
+     *
+     * @param planned the closed card as it should be, and lies for {@link #girth}
+     * @param closed as it came out, the same way round
+     * @param thickness millimetres
+     */
+    public EnvelopeFit measured(Size planned, Size closed, double thickness) {
+        double thicker = thickness - girth.thickness();
+        Girth measured = new Girth(
+                girth.across() + closed.width().minus(planned.width()).millimetres() + thicker,
+                girth.up() + closed.height().minus(planned.height()).millimetres() + thicker,
+                thickness,
+                girth.where());
+        return of(closed, measured, envelope, allowances);
+    }
+
     /** What is left of the envelope each way once it has gone round the card, the less of the two, mm. */
     public double slackRound() {
         Size inside = envelope.inside().landscape();

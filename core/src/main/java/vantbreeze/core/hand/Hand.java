@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Figure;
@@ -103,6 +104,49 @@ public record Hand(Workshop workshop, Plan plan) {
                         ? words
                         : words + ", as far as it goes: "
                                 + (wanted.isLongerThan(length) ? limits.mostBecause() : limits.leastBecause()));
+    }
+
+    /**
+     * Every plan in which a line lies exactly so far from where it is now, by one measure, or on a free card by the
+     * line alone; none where nothing moves it as far.
+     *
+     * @param way to the right or up
+     */
+    public List<Edited> exactly(Handle handle, Length way) {
+        Length place = place(handle, plan);
+        List<Edited> plans = new ArrayList<>();
+        if (plan.isFree()) {
+            Length to = place.plus(way);
+            attempt(plans, () -> new FreeHand(workshop, plan).moved(new Move(handle, to, to, null, Snap.EXACT, false)));
+        } else {
+            Structure structure = workshop.structure(plan);
+            for (Follower follower : followers(handle, structure)) {
+                String id = follower.parameter.id();
+                Length wanted = structure
+                        .measure(id, plan.measures())
+                        .plus(Length.ofUnits(Math.round(way.units() / follower.ratio)));
+                attempt(plans, () -> {
+                    Plan after = plan.changing(structure, id, wanted);
+                    return new Edited(after, follower.words(structure, after.measures(), plan.ruler()));
+                });
+            }
+        }
+        return plans.stream()
+                .filter(one -> place(handle, one.plan()).minus(place).equals(way))
+                .toList();
+    }
+
+    private static void attempt(List<Edited> plans, Supplier<Edited> edit) {
+        try {
+            plans.add(edit.get());
+        } catch (ValidationException beyondLimits) {
+            // not by this measure
+        }
+    }
+
+    private Length place(Handle handle, Plan of) {
+        return handle.place(
+                handle.line(workshop.structure(of).assemble(of.measures()).pieces()));
     }
 
     /**

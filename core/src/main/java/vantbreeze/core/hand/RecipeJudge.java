@@ -297,7 +297,7 @@ final class RecipeJudge {
         MeantFigure.Result found = new MeantFigure(reading, workshop, least, called).found();
         List<OneNumber> mends = new ArrayList<>(found.mends());
         if (mends.isEmpty()) {
-            mends.addAll(reading.mends());
+            mends.addAll(reading.mends(least));
         }
         return new Mends(mends.stream().limit(MOST_MENDS).toList(), found.asGood());
     }

@@ -64,8 +64,12 @@ final class Mending {
 
     private record Candidate(OneNumber change, Outcome then, boolean usual, Length by) {}
 
-    /** The likeliest changes; none when the recipe closes and looks right. */
-    List<OneNumber> mends() {
+    /**
+     * The likeliest changes; none when the recipe closes and looks right.
+     *
+     * @param least by how much a figure must have been off to be doubted
+     */
+    List<OneNumber> mends(Length least) {
         Outcome now = outcome(recipe);
         boolean right = now != null && now.right;
         if (now != null && right && (now.kinds < 2 || now.halves || isGraduated() || isOutlined())) {
@@ -91,6 +95,7 @@ final class Mending {
             }
         }
         return found.stream()
+                .filter(candidate -> !candidate.by.isShorterThan(least))
                 .sorted(Comparator.comparingInt((Candidate candidate) -> candidate.then.kinds)
                         .thenComparing(candidate -> !candidate.then.halves)
                         .thenComparing(candidate -> !candidate.usual)
@@ -198,7 +203,8 @@ final class Mending {
         if (change == null) {
             return;
         }
-        Outcome then = outcome(recipe.taken(recipe.interpretation().misreading(figure, other)));
+        Recipe taken = recipe.taken(recipe.interpretation().misreading(figure, other));
+        Outcome then = outcome(taken);
         if (then == null) {
             return;
         }
@@ -207,8 +213,7 @@ final class Mending {
                         || !now.right
                         || (then.kinds < now.kinds && (then.halves || then.closed.equals(now.closed))));
         if (better) {
-            found.add(new Candidate(
-                    change, then, usual, other.minus(figure.measure()).abs()));
+            found.add(new Candidate(change, then, usual, by(figure, other, taken)));
         }
     }
 

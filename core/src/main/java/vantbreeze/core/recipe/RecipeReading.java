@@ -1,11 +1,13 @@
 package vantbreeze.core.recipe;
 
 import java.util.List;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.free.FreeCard;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 
@@ -29,7 +31,7 @@ import vantbreeze.core.paper.Size;
  * @param passedOver words that are not about the card
  * @param taken what it leaves open and how that was taken
  * @param findings what is wrong, and where in the text
- * @param mending looks for changes of one figure
+ * @param mending looks for changes of one figure by at least so much
  * @param copying reads each piece in turn as cut more or less often
  * @param phrasing takes its sentences the next likely ways, one at a time
  * @param slipping reads each figure in turn as what it may have been
@@ -51,7 +53,7 @@ public record RecipeReading(
         List<Passage> passedOver,
         List<Assumption> taken,
         List<Passage> findings,
-        Supplier<List<OneNumber>> mending,
+        Function<Length, List<OneNumber>> mending,
         Supplier<Stream<Copies>> copying,
         Supplier<Stream<RecipeReading>> phrasing,
         Supplier<Stream<Slip>> slipping) {
@@ -76,7 +78,12 @@ public record RecipeReading(
 
     /** Changes of one figure that would put it right, the likeliest first; looked for when they are asked for. */
     public List<OneNumber> mends() {
-        return mending.get();
+        return mends(Length.ZERO);
+    }
+
+    /** Those of them that change a figure by at least so much. */
+    public List<OneNumber> mends(Length least) {
+        return mending.apply(least);
     }
 
     /**

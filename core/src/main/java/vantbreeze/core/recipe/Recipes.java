@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
@@ -117,7 +117,7 @@ public final class Recipes {
                     recipe,
                     "I find no card in this. Write the size of a piece, like 11 x 4 1/4, then where it is " + "scored.",
                     List.of(),
-                    List::of);
+                    least -> List.of());
         }
         List<Passage> findings = new ArrayList<>(scoresOffThePiece(recipe));
         RecipeCard drawn;
@@ -128,7 +128,7 @@ public final class Recipes {
                     recipe,
                     unbuildable.getMessage(),
                     findings,
-                    () -> recipe.pieces().isEmpty() ? List.of() : new Mending(recipe, ruler).mends());
+                    least -> recipe.pieces().isEmpty() ? List.of() : new Mending(recipe, ruler).mends(least));
         }
         Misfit misfit = Misfit.of(drawn.card(), recipe.finished());
         recipe.pieces().stream()
@@ -166,7 +166,7 @@ public final class Recipes {
                 recipe.passedOver(),
                 distinct(taken, recipe.text()),
                 findings,
-                () -> new Mending(recipe, ruler).mends(),
+                least -> new Mending(recipe, ruler).mends(least),
                 () -> Copies.of(recipe),
                 () -> otherwise(recipe),
                 () -> new Mending(recipe, ruler).slips());
@@ -230,7 +230,7 @@ public final class Recipes {
     }
 
     private RecipeReading nothing(
-            Recipe recipe, String verdict, List<Passage> findings, Supplier<List<OneNumber>> mending) {
+            Recipe recipe, String verdict, List<Passage> findings, Function<Length, List<OneNumber>> mending) {
         return new RecipeReading(
                 recipe.text(),
                 ruler,

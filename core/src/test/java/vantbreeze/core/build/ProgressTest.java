@@ -31,8 +31,6 @@ class ProgressTest {
         assertThat(progress.at(steps.get(3).id(), 1).among(steps, RULER))
                 .extracting(Progress.Standing::step, Progress.Standing::reading)
                 .containsExactly(3, Math.min(1, steps.get(3).readings().size() - 1));
-        assertThat(progress.withoutDone(steps.get(0).id()).among(steps, RULER).step())
-                .isZero();
     }
 
     @Test
@@ -63,11 +61,11 @@ class ProgressTest {
     }
 
     @Test
-    void whatSetsIsForgottenWithItsStep() {
+    void whatHasSetIsForgotten() {
         BuildStep first = steps(stage()).get(0);
         Progress progress = Progress.NONE.withDone(first, RULER).withSetting(first.id(), Instant.EPOCH);
         assertThat(progress.setting()).hasSize(1);
-        assertThat(progress.withoutDone(first.id()).setting()).isEmpty();
+        assertThat(progress.withSetting(first.id(), null).setting()).isEmpty();
         assertThat(Progress.NONE.among(List.of(), RULER).step()).isEqualTo(-1);
     }
 }

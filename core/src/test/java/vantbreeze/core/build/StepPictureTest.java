@@ -1,6 +1,7 @@
 package vantbreeze.core.build;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.data.Offset.offset;
 
 import java.util.List;
@@ -15,6 +16,7 @@ import vantbreeze.core.build.StepPicture.Patch;
 import vantbreeze.core.build.StepPicture.Seen;
 import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.Side;
+import vantbreeze.core.plan.BuildChoices.MovedStep;
 import vantbreeze.core.plan.KiteCards;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Structure;
@@ -28,6 +30,42 @@ class StepPictureTest {
                 .map(Patch::shape)
                 .mapToDouble(Geometry::getArea)
                 .sum();
+    }
+
+    /** Where a step may not go, what covers it by then is seen: behind the band of a stage no layer is laid. */
+    @Test
+    void whatStandsInTheWayIsSeen() {
+        BuildPlan building = KiteCards.dressed("stage").of(BuildPlan.STAGE);
+        List<BuildStep> steps = building.steps();
+        BuildStep laid = steps.stream()
+                .filter(step ->
+                        step.id().kind() == StepKind.LAY && step.id().of().equals("Card base, Back, face"))
+                .findFirst()
+                .orElseThrow();
+        String after = steps.get(steps.size() - 1).id().text();
+        MovedStep move = new MovedStep(laid.id().text(), after);
+        assertThat(building.objection(move)).isPresent();
+        StepPicture refused = building.refused(move);
+        assertThat(area(refused, Seen.PAPER)).isGreaterThan(1);
+        assertThat(area(refused, Seen.LIT_LAYER))
+                .isLessThan(area(building.picture(steps.indexOf(laid), 0), Seen.LIT_LAYER));
+        MovedStep nowhere = new MovedStep(
+                laid.id().text(), steps.get(steps.indexOf(laid) + 1).id().text());
+        assertThatThrownBy(() -> building.refused(nowhere)).hasMessage("Nothing stands in its way there.");
+    }
+
+    /** On paper there is one picture for all that is scored: every line of it is lit, and none is drawn twice. */
+    @Test
+    void allLinesOfAStepAreLitAtOnce() {
+        BuildPlan building = KiteCards.dressed("stage").of(BuildPlan.STAGE);
+        for (int i = 0; i < building.steps().size(); i++) {
+            BuildStep step = building.steps().get(i);
+            if (step.id().kind() == StepKind.SCORE) {
+                List<StepPicture.Stroke> strokes = building.overview(i).strokes();
+                assertThat(strokes).filteredOn(StepPicture.Stroke::isLit).hasSameSizeAs(step.readings());
+                assertThat(strokes).hasSameSizeAs(building.picture(i, 0).strokes());
+            }
+        }
     }
 
     /** Whatever the structure: paper is seen nowhere twice, and what is meant is seen. */

@@ -49,6 +49,15 @@ class RecipeFuzzTest {
         assertThat(toldToChange).isEmpty();
     }
 
+    /** The same where nothing is said of folds, so that the card is known by its pieces alone. */
+    @Example
+    void aHairsBreadthIsNoMisreadingOfACardThatIsKnown() {
+        List<String> toldToChange = new ArrayList<>();
+        String text = "card base 20.9 cm x 12 cm\nscore it on the long side at 5.25 cm, 15.75 cm. Burnish well.";
+        assertThat(came(text, Ruler.MM_1, toldToChange)).isEqualTo("gatefold");
+        assertThat(toldToChange).isEmpty();
+    }
+
     private static void areKnown(long seed) {
         Random random = new Random(seed);
         List<String> misread = new ArrayList<>();

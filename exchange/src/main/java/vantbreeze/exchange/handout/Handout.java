@@ -1,11 +1,8 @@
 package vantbreeze.exchange.handout;
 
-import static java.util.Objects.requireNonNullElse;
-
 import java.io.StringWriter;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
@@ -14,14 +11,12 @@ import vantbreeze.core.build.BuildPlan;
 import vantbreeze.core.build.BuildStep;
 import vantbreeze.core.build.BuildStep.Reading;
 import vantbreeze.core.build.BuildStep.Shown;
+import vantbreeze.core.build.PaperColours;
 import vantbreeze.core.build.StepKind;
 import vantbreeze.core.build.StepPicture;
-import vantbreeze.core.build.StepPicture.Patch;
 import vantbreeze.core.build.StepWords;
-import vantbreeze.core.cutting.Blank;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
-import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.plan.WorkedPlan;
 
 /**
@@ -63,7 +58,6 @@ public final class Handout {
     private final BuildPlan building;
     private final Ruler ruler;
     private final Ruler other;
-    private final Map<String, List<Blank>> blanks;
     private final XMLStreamWriter page;
     private final SvgPicture pictures;
 
@@ -72,9 +66,9 @@ public final class Handout {
         this.building = card.of(BuildPlan.STAGE);
         this.ruler = card.ruler();
         this.other = ruler.isInches() ? Ruler.MM_1 : Ruler.SIXTEENTHS;
-        this.blanks = card.blanks().byStock();
         this.page = page;
-        this.pictures = new SvgPicture(page, this::colour);
+        PaperColours colours = new PaperColours(card);
+        this.pictures = new SvgPicture(page, patch -> colours.of(patch).orElse(PLAIN));
     }
 
     /** The page of a card. */
@@ -89,15 +83,6 @@ public final class Handout {
             throw new IllegalStateException("writing to memory", impossible);
         }
         return text.toString();
-    }
-
-    private String colour(Patch patch) {
-        List<Blank> of = blanks.getOrDefault(patch.stockId(), List.of());
-        if (of.isEmpty()) {
-            return PLAIN;
-        }
-        Cardstock stock = of.get(0).stock();
-        return requireNonNullElse(patch.otherSide() ? stock.look().back() : stock.colour(), PLAIN);
     }
 
     private void write() throws XMLStreamException {
@@ -172,7 +157,7 @@ public final class Handout {
             page.writeCharacters(caution);
             page.writeEndElement();
         }
-        picture(building.picture(number, 0), step.what());
+        picture(building.overview(number), step.what());
         if (step.id().kind() == StepKind.GLUE) {
             picture(building.picture(number, step.readings().size()), step.what());
         }

@@ -1,16 +1,12 @@
 package vantbreeze.exchange.print;
 
 import java.awt.Color;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -59,22 +55,8 @@ public final class CutSheet {
         return written(worked, document -> new CutSheet(worked, plan, PrintPage.A4).sheets(document));
     }
 
-    /** Something that writes pages. */
-    private interface Writing {
-        void on(PDDocument document) throws IOException;
-    }
-
-    private static byte[] written(WorkedPlan worked, Writing writing) {
-        try (PDDocument document = new PDDocument()) {
-            document.getDocumentInformation().setTitle(worked.plan().name() + ", cutting");
-            document.getDocumentInformation().setCreator("Vantbreeze");
-            writing.on(document);
-            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            document.save(bytes);
-            return bytes.toByteArray();
-        } catch (IOException impossible) {
-            throw new UncheckedIOException("writing to memory", impossible);
-        }
+    private static byte[] written(WorkedPlan worked, PdfWriting writing) {
+        return PdfWriting.file(worked.plan().name() + ", cutting", writing);
     }
 
     private List<CutStep> steps(CutLayout layout) {
@@ -105,21 +87,15 @@ public final class CutSheet {
             List<CutStep> steps = steps(layout);
             for (int i = 0; i < layout.stacks().size(); i++) {
                 var size = layout.stacks().get(i).sheet().size();
-                try (PDPageContentStream content =
-                        page(document, size.width().millimetres(), size.height().millimetres())) {
+                try (PDPageContentStream content = PdfWriting.page(
+                        document, size.width().millimetres(), size.height().millimetres())) {
                     new Drawing(layout, i, steps, 1).draw(new Pen(content, lettering), 0, 0);
                 }
             }
         }
         if (document.getNumberOfPages() == 0) {
-            page(document, page.width(false), page.height(false)).close();
+            PdfWriting.page(document, page.width(false), page.height(false)).close();
         }
-    }
-
-    private static PDPageContentStream page(PDDocument document, double width, double height) throws IOException {
-        PDPage sheet = new PDPage(new PDRectangle((float) (width * Pen.POINTS), (float) (height * Pen.POINTS)));
-        document.addPage(sheet);
-        return new PDPageContentStream(document, sheet);
     }
 
     /** Pages filled from the top down with what is about one paper. */
@@ -139,7 +115,7 @@ public final class CutSheet {
             this.heading = paper == null
                     ? "Nothing to cut"
                     : "To cut from " + paper.stock().name();
-            this.content = page(document, page.width(false), page.height(false));
+            this.content = PdfWriting.page(document, page.width(false), page.height(false));
             this.pen = new Pen(content, lettering);
             begin();
         }
@@ -154,7 +130,7 @@ public final class CutSheet {
 
         private void turn() throws IOException {
             content.close();
-            content = page(document, page.width(false), page.height(false));
+            content = PdfWriting.page(document, page.width(false), page.height(false));
             pen = new Pen(content, lettering);
             begin();
         }

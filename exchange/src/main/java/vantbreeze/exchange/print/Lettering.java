@@ -74,6 +74,22 @@ final class Lettering {
         return lines;
     }
 
+    /** A text in lines of so many millimetres at the most in letters of this size, broken at spaces. */
+    List<String> wrapped(String text, double widest, double size) {
+        List<String> lines = new ArrayList<>();
+        String line = "";
+        for (String word : text.split(" ")) {
+            String longer = line.isEmpty() ? word : line + " " + word;
+            if (!line.isEmpty() && width(longer, size) > widest) {
+                lines.add(line);
+                longer = word;
+            }
+            line = longer;
+        }
+        lines.add(line);
+        return lines;
+    }
+
     private List<Run> runs(String text) {
         List<Run> runs = new ArrayList<>();
         fractionsWrittenOut(text).codePoints().forEach(codePoint -> {

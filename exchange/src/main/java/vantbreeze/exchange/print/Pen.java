@@ -19,6 +19,7 @@ final class Pen {
     static final double POINTS = 72 / 25.4;
 
     private static final double HAIRLINE = 0.18;
+    private static final double BOLD = 0.7;
 
     private final PDPageContentStream page;
     private final Lettering lettering;
@@ -75,6 +76,21 @@ final class Pen {
             page.lineTo(points(ring[i].x), points(ring[i].y));
         }
         page.closePath();
+    }
+
+    /** A line that is meant. */
+    void bold(double x1, double y1, double x2, double y2) throws IOException {
+        page.setLineWidth(points(BOLD));
+        page.moveTo(points(x1), points(y1));
+        page.lineTo(points(x2), points(y2));
+        page.stroke();
+    }
+
+    /** Round a shape that is meant. */
+    void bold(Polygon shape) throws IOException {
+        page.setLineWidth(points(BOLD));
+        ring(shape.getExteriorRing().getCoordinates());
+        page.stroke();
     }
 
     /** A shape filled with slanted hairlines, or only dotted round where it is on the other side. */

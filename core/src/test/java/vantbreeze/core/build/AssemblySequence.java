@@ -18,7 +18,7 @@ import vantbreeze.core.fold.JoinId;
  * @param order one after the other, from single pieces to the card
  * @param stuck what can't be done in any order: each needs another of them undone
  */
-public record AssemblySequence(List<Operation> order, List<Operation> stuck) {
+record AssemblySequence(List<Operation> order, List<Operation> stuck) {
 
     public AssemblySequence {
         order = List.copyOf(order);
