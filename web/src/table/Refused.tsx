@@ -9,7 +9,7 @@ type Props = { id: string; revision: number; move: MovedStep; words: string; onC
 export function Refused({ id, revision, move, words, onClose }: Props) {
   const picture = useRefused(id, revision, move)
   return (
-    <div className="mb-4 flex flex-wrap items-center gap-x-6 gap-y-2 bg-wrong-wash">
+    <div className="sticky -top-5 z-10 mb-4 flex flex-wrap items-center gap-x-6 gap-y-2 bg-wrong-wash">
       <ProblemBox className="min-w-64 flex-1 text-lg">
         {words}{' '}
         <button type="button" className="word underline" onClick={onClose}>

@@ -17,7 +17,7 @@ export function SheetAtTable({ paper, step }: { paper: PaperCut; step: CutStep }
   return (
     <svg
       viewBox={`0 0 ${size.width.mm * scale + 2 * MARGIN} ${size.height.mm * scale + 2 * MARGIN}`}
-      className="max-h-[48vh] w-full max-w-md shrink"
+      className="max-h-[48vh] w-full max-w-md shrink max-lg:max-h-[26vh]"
       role="img"
       aria-label={`Sheet ${first}, ${name}, with this cut drawn bold`}
     >

@@ -20,13 +20,13 @@ export function StepList({ building, at, go, move }: Props) {
     setOver(null)
   }
   return (
-    <ol className="divide-y divide-kraft-line">
+    <ol>
       {steps.map((step, i) => (
         // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- what dragging does, its buttons do too
         <li
           key={step.id}
           draggable
-          className={`flex flex-wrap items-center gap-x-3 border-t-4 py-1 ${over === i ? 'border-picked' : 'border-transparent'} ${dragged === i ? 'opacity-50' : ''}`}
+          className={`flex flex-wrap items-center gap-x-3 border-t-2 py-1 ${over === i ? 'border-picked' : 'border-kraft-line'} ${dragged === i ? 'opacity-50' : ''}`}
           aria-current={i === at ? 'step' : undefined}
           onDragStart={(event) => {
             event.dataTransfer.effectAllowed = 'move'

@@ -144,18 +144,22 @@ class TableTest extends Browsing {
         atTheTable("Kite theatre for the bandstand");
         page.reload();
         pedalTo("Score Card base");
-        Assertions.assertThat(page.evaluate("said.length")).isEqualTo(0);
+        Assertions.assertThat(said()).isZero();
         button("Read aloud").click();
-        page.waitForFunction("said.length === 1");
+        page.waitForCondition(() -> said() == 1);
         Assertions.assertThat((String) page.evaluate("said[0]"))
                 .startsWith("Score Card base. ")
                 .contains("34 mm");
-        page.keyboard().press("Space");
-        page.waitForFunction("said.length === 2");
+        page.keyboard().press("PageDown");
+        page.waitForCondition(() -> said() == 2);
         button("Stop reading aloud").click();
-        page.keyboard().press("Space");
+        page.keyboard().press("PageDown");
         assertThat(page.getByText(", 3 of 4")).isVisible();
-        Assertions.assertThat(page.evaluate("said.length")).isEqualTo(2);
+        Assertions.assertThat(said()).isEqualTo(2);
+    }
+
+    private int said() {
+        return ((Number) page.evaluate("said.length")).intValue();
     }
 
     @Test
@@ -190,7 +194,7 @@ class TableTest extends Browsing {
                 .press("Space"));
         page.reload();
         assertThat(heading()).hasText("Fold Card base");
-        assertThat(page.getByText(", 2 of 4")).isVisible();
+        assertThat(page.getByText(", 2 of 5")).isVisible();
     }
 
     @Test

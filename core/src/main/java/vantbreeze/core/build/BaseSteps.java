@@ -156,8 +156,7 @@ final class BaseSteps {
         score.part(piece.panels().piece(), upright).ifPresent(part -> {
             figures.add(new Shown(part.from(), upright ? UP : ACROSS));
             figures.add(new Shown(part.to(), "–"));
-            notes.add("only from %s to %s from %s"
-                    .formatted(write(part.from()), write(part.to()), upright ? "foot" : "left"));
+            notes.add(only(part, upright));
         });
         if (!board.hasGrooveAt(score.fromLeft(), score.fromRight())) {
             notes.add("between two grooves, so along a rule");
@@ -165,6 +164,10 @@ final class BaseSteps {
         figure(score.fromLeft()).exactly().ifPresent(exactly -> notes.add("exactly " + exactly));
         List<BoardScore> all = upright ? piece.scores() : piece.turned();
         return new Reading(figures, String.join("; ", notes), List.of(new Line(way.kind(), all.indexOf(score))));
+    }
+
+    private String only(BoardScore.Part part, boolean upright) {
+        return "only from %s to %s from %s".formatted(write(part.from()), write(part.to()), upright ? "foot" : "left");
     }
 
     private List<DrawnMark> slanted() {
@@ -246,10 +249,13 @@ final class BaseSteps {
             FoldLook look = new FoldLook(piece, upright, card.ruler());
             for (int i = 0; i < scores.size(); i++) {
                 BoardScore score = scores.get(i);
+                String part = score.part(piece.panels().piece(), upright)
+                        .map(here -> "; " + only(here, upright))
+                        .orElse("");
                 String meets = look.of(score).map(words -> "; look: " + words).orElse("");
                 readings.add(new Reading(
                         List.of(new Shown(score.fromLeft(), upright ? null : UP)),
-                        PieceWords.words(score.fold()) + meets,
+                        PieceWords.words(score.fold()) + part + meets,
                         List.of(new Line(kind, i))));
             }
         }
@@ -264,6 +270,7 @@ final class BaseSteps {
             }
         }
         if (!readings.isEmpty()) {
+            crosses().ifPresent(readings::add);
             steps.add(BuildStep.of(
                     id(StepKind.FOLD, ""),
                     "Fold %s".formatted(name),
@@ -274,6 +281,23 @@ final class BaseSteps {
                     List.of(),
                     A_FOLD * readings.size() * numbers.size()));
         }
+    }
+
+    /** So that no layer is laid on the wrong panel (common practice, no source). */
+    private Optional<Reading> crosses() {
+        long dressed = card.layers().faces().stream()
+                .filter(face -> numbers.contains(card.form().graph().pieceOf().get(face.panel())))
+                .count();
+        return dressed == 0
+                ? Optional.empty()
+                : Optional.of(Reading.of(
+                        dressed == 1
+                                ? "a small X in pencil on the panel that gets a layer; the layer covers it"
+                                : String.format(
+                                        Locale.ROOT,
+                                        "a small X in pencil on each of the %d panels that get a layer;"
+                                                + " the layer covers it",
+                                        dressed)));
     }
 
     private StepId id(StepKind kind, String which) {

@@ -44,6 +44,8 @@ class StepWordsTest {
     void whatIsToldOnPaperSaysAll() {
         assertThat(told("slit-tower"))
                 .anyMatch(text -> text.matches("\\d+ ↑ \\d+ – \\d+ mm: \\w+; only from .* to .* from foot.*\\."))
+                // folded one after the other, and each only so far
+                .anyMatch(text -> text.matches("\\d+ mm: \\w+; only from .* to .* from foot.*\\."))
                 .anyMatch(text -> text.matches("↑ \\d+ → \\d+ – \\d+ mm: from foot; start and stop from left\\."));
         assertThat(told("threaded-concertina"))
                 .anyMatch(text -> text.matches("\\d+ ↑ \\d+ – \\d+ mm: from left; start and stop from foot\\."))
@@ -55,6 +57,20 @@ class StepWordsTest {
     }
 
     /** Common practice, no source: a pocket's edges take strong tape, film takes tape, what is pulled at takes glue. */
+    @Test
+    void whatGetsALayerGetsASmallX() {
+        WorkedPlan stage = KiteCards.dressed("stage");
+        List<String> folded = stage.of(BuildPlan.STAGE).steps().stream()
+                .filter(step -> step.id().kind() == StepKind.FOLD)
+                .flatMap(step -> step.readings().stream())
+                .map(BuildStep.Reading::words)
+                .toList();
+        int dressed = stage.layers().faces().size();
+        assertThat(dressed).isGreaterThan(1);
+        assertThat(folded).anyMatch(text -> text.matches("a small X in pencil on each of the \\d+ panels .*"));
+        assertThat(told("stage")).noneMatch(text -> text.contains("small X"));
+    }
+
     @Test
     void eachJointHasItsAdhesive() {
         assertThat(told("pocket")).anyMatch(text -> text.contains("Strong double-sided tape on Pocket front"));
