@@ -8,6 +8,7 @@ type Sheet = components['schemas']['NewSheetOfStock']
 type Thing = { name: string; ruler: string; width: string; height: string }
 type Cardstock = components['schemas']['NewCardstock']
 type Nest = components['schemas']['NewNest']
+type Glue = components['schemas']['NewAdhesive']
 type Board = { name: string; groove: string; length: string }
 
 /** What the maker has of their own, and how to change it; everything that is offered elsewhere follows. */
@@ -28,6 +29,11 @@ export function useOwnStock() {
       sheets: (body: Sheet) => keep(answered(api.POST('/api/stock/own/sheets', { body }))),
       nests: (body: Nest) => keep(answered(api.POST('/api/stock/own/nests', { body }))),
       cardstocks: (body: Cardstock) => keep(answered(api.POST('/api/stock/own/cardstocks', { body }))),
+      adhesives: (body: Glue) => keep(answered(api.POST('/api/stock/own/adhesives', { body }))),
+      changedAdhesive: (id: string, body: Glue) =>
+        keep(answered(api.PUT('/api/stock/own/adhesives/{id}', { params: { path: { id } }, body }))),
+      usualAdhesive: (id: string) =>
+        keep(answered(api.DELETE('/api/stock/own/adhesives/{id}', { params: { path: { id } } }))),
       away: (id: string) => keep(answered(api.DELETE('/api/stock/own/{id}', { params: { path: { id } } }))),
       offered: (id: string) => keep(answered(api.PUT('/api/stock/own/{id}/offered', { params: { path: { id } } }))),
     },

@@ -4,11 +4,12 @@ type Props = { building: Building; made: MadeFigure[]; look: () => void }
 
 /** What does not go together any more: what is stuck, and what was done before the plan changed. */
 export function Warnings({ building, made, look }: Props) {
-  const { gaping, stuck, lost, progress } = building
+  const { gaping, stuck, lost, missing, progress } = building
   const off = made.filter(({ isOff }) => isOff)
   const words = [
     ...gaping,
     ...stuck.map((what) => `“${what}” can't be done in any order: a hand does not come there. Look at the bench.`),
+    ...missing,
     ...lost,
     ...progress.changed,
     ...progress.gone,

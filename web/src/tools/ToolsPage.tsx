@@ -1,5 +1,6 @@
 import { Link } from 'wouter'
 import { useOwnStock } from '../api/tools'
+import { Adhesives } from './Adhesives'
 import { BoardAndTrimmer } from './BoardAndTrimmer'
 import { DiesAndPunches } from './DiesAndPunches'
 import { Kept } from './Kept'
@@ -31,6 +32,7 @@ export function ToolsPage() {
               put={put}
             />
             <DiesAndPunches nests={own.data.nests} put={put} />
+            <Adhesives adhesives={own.data.adhesives} kinds={own.data.adhesiveKinds} put={put} />
           </div>
           <div className="flex min-w-0 flex-col gap-5">
             <Part

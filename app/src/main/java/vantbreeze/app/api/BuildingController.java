@@ -27,13 +27,12 @@ import vantbreeze.core.build.BuildStep;
 import vantbreeze.core.build.Progress;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.edit.ChooseBuilding;
+import vantbreeze.core.edit.Deciding;
 import vantbreeze.core.edit.TrialInScrap;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.BuildChoices.MovedStep;
 import vantbreeze.exchange.handout.Handout;
-import vantbreeze.exchange.print.CardPage;
 import vantbreeze.exchange.print.MeasureCard;
-import vantbreeze.exchange.print.PrintPage;
 import vantbreeze.exchange.print.StepSheet;
 
 /** How a card is built: its steps and pictures, what the maker decides of them, and how far it is. */
@@ -71,12 +70,9 @@ class BuildingController {
     @GetMapping("/refused")
     StepPictureView refused(@PathVariable UUID id, @RequestParam String step, @RequestParam String before) {
         Card card = drawer.card(id);
-        try {
-            return StepPictureView.of(
-                    card.worked().of(BuildPlan.STAGE).refused(new MovedStep(step, before)), card.worked());
-        } catch (IllegalArgumentException notRefused) {
-            throw new ValidationException(ChooseBuilding.FIELD, String.valueOf(notRefused.getMessage()));
-        }
+        BuildPlan building = card.worked().of(BuildPlan.STAGE);
+        return StepPictureView.of(
+                Deciding.of(ChooseBuilding.FIELD, () -> building.refused(new MovedStep(step, before))), card.worked());
     }
 
     /** All of it on one page that opens without the house: to hand out, or to take to a phone. */
@@ -99,10 +95,7 @@ class BuildingController {
     @GetMapping("/steps.pdf")
     ResponseEntity<byte[]> steps(@PathVariable UUID id, @RequestParam(defaultValue = "a4") String page) {
         Card card = drawer.card(id);
-        PrintPage printed = PrintPage.find(page)
-                .orElseThrow(() ->
-                        new ValidationException("page", "Steps are printed on A4 or Letter. Choose one of them."));
-        return pdf(card, ", steps.pdf", StepSheet.of(card.worked(), printed));
+        return pdf(card, ", steps.pdf", StepSheet.of(card.worked(), Printed.page(page)));
     }
 
     /**
@@ -113,10 +106,7 @@ class BuildingController {
     @GetMapping("/measurements.pdf")
     ResponseEntity<byte[]> measurements(@PathVariable UUID id, @RequestParam(defaultValue = "a6") String page) {
         Card card = drawer.card(id);
-        CardPage printed = CardPage.find(page)
-                .orElseThrow(() -> new ValidationException(
-                        "page", "Measurements go on A6, an index card, A5, A4 or Letter. Choose one of them."));
-        return pdf(card, ", measurements.pdf", MeasureCard.of(card.worked(), printed));
+        return pdf(card, ", measurements.pdf", MeasureCard.of(card.worked(), Printed.card(page)));
     }
 
     private static ResponseEntity<byte[]> pdf(Card card, String ending, byte[] pdf) {

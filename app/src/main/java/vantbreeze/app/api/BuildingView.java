@@ -4,6 +4,9 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.build.BuildPlan;
@@ -13,7 +16,7 @@ import vantbreeze.core.build.StepKind;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.BuildChoices;
 import vantbreeze.core.plan.Habit;
-import vantbreeze.core.tool.Adhesive;
+import vantbreeze.core.tool.Adhesives;
 
 /**
  * How a card is built, step by step, and how far it is.
@@ -21,6 +24,7 @@ import vantbreeze.core.tool.Adhesive;
  * @param gaping of joints that can't be made since the card does not close with them, in words
  * @param stuck what can't be done in any order, in words
  * @param lost of steps that were moved where they can't be any more, why
+ * @param missing of adhesives that are wanted and not on hand, for what
  * @param moved whether any step was moved
  */
 public record BuildingView(
@@ -32,11 +36,27 @@ public record BuildingView(
         List<String> gaping,
         List<String> stuck,
         List<String> lost,
+        List<String> missing,
         List<AdhesiveView> adhesives,
         ProgressView progress) {
 
-    /** Something to glue with. */
-    public record AdhesiveView(String id, String name) {}
+    /** Something to glue with, on hand or chosen before. */
+    public record AdhesiveView(String id, String name) {
+
+        /** What is on hand, and what some step is glued with all the same. */
+        static List<AdhesiveView> of(BuildPlan building) {
+            Adhesives there = building.card().tools().adhesives();
+            Set<String> used = IntStream.range(0, building.steps().size())
+                    .mapToObj(building::adhesive)
+                    .flatMap(Optional::stream)
+                    .collect(Collectors.toSet());
+            return there.all().stream()
+                    .filter(one -> there.isOnHand(one) || used.contains(one.id()))
+                    .map(one ->
+                            new AdhesiveView(one.id(), there.isOnHand(one) ? one.name() : one.name() + ", not on hand"))
+                    .toList();
+        }
+    }
 
     /** A habit, and how it is read. */
     public record HabitView(Habit habit, String words) {}
@@ -139,9 +159,8 @@ public record BuildingView(
                 building.gaping(),
                 building.stuck().stream().map(BuildStep::what).toList(),
                 building.lost(),
-                Adhesive.USUAL.stream()
-                        .map(one -> new AdhesiveView(one.id(), one.name()))
-                        .toList(),
+                building.missing(),
+                AdhesiveView.of(building),
                 ProgressView.of(progress, building, ruler));
     }
 

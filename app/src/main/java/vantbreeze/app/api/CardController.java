@@ -41,7 +41,6 @@ import vantbreeze.core.structure.Structure;
 import vantbreeze.exchange.document.PlanDocument;
 import vantbreeze.exchange.document.PlanFile;
 import vantbreeze.exchange.document.UnreadablePlan;
-import vantbreeze.exchange.print.PrintPage;
 import vantbreeze.exchange.print.TrueSizePlan;
 
 /** Cards: listed, begun, changed, put aside, brought back, downloaded and printed. */
@@ -218,15 +217,12 @@ class CardController {
     @GetMapping(value = "/{id}/plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> print(@PathVariable UUID id, @RequestParam String page) {
         Card card = drawer.card(id);
-        PrintPage printed = PrintPage.find(page)
-                .orElseThrow(() ->
-                        new ValidationException("page", "Plans are printed on A4 or Letter. Choose one of them."));
         return Download.of(
                 card.plan().name(),
                 ".pdf",
                 MediaType.APPLICATION_PDF,
                 "inline",
-                TrueSizePlan.of(card.worked(), printed));
+                TrueSizePlan.of(card.worked(), Printed.page(page)));
     }
 
     /** What would become of every figure on another ruler. */

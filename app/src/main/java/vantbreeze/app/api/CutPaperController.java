@@ -24,7 +24,6 @@ import vantbreeze.core.paper.StockSheet;
 import vantbreeze.exchange.print.CutDrawing;
 import vantbreeze.exchange.print.CutSheet;
 import vantbreeze.exchange.print.OffcutLabels;
-import vantbreeze.exchange.print.PrintPage;
 import vantbreeze.exchange.table.CutTable;
 
 /** How a card is cut, on paper and in files. */
@@ -61,12 +60,6 @@ class CutPaperController {
                         "cutting", "The plan is not worked out yet. Wait a moment, and ask again."));
     }
 
-    private static PrintPage page(String page) {
-        return PrintPage.find(page)
-                .orElseThrow(() -> new ValidationException(
-                        "page", "There is no page called \"%s\". Print on A4 or Letter.".formatted(page)));
-    }
-
     /**
      * The sheets to scale and the steps.
      *
@@ -77,7 +70,7 @@ class CutPaperController {
         Card card = drawer.card(id);
         byte[] pdf = page.equals(TRUE_SIZE)
                 ? CutSheet.trueSize(card.worked(), plan(card))
-                : CutSheet.of(card.worked(), plan(card), page(page));
+                : CutSheet.of(card.worked(), plan(card), Printed.page(page));
         return Download.of(card.plan().name(), ", cutting.pdf", MediaType.APPLICATION_PDF, "attachment", pdf);
     }
 
@@ -116,7 +109,7 @@ class CutPaperController {
                 ", offcuts.pdf",
                 MediaType.APPLICATION_PDF,
                 "attachment",
-                OffcutLabels.of(labels, page(page)));
+                OffcutLabels.of(labels, Printed.page(page)));
     }
 
     private OffcutLabels.OffcutLabel label(StockSheet sheet, Ruler ruler) {

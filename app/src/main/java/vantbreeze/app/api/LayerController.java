@@ -12,9 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.stock.StockRoom;
-import vantbreeze.core.check.ValidationException;
 import vantbreeze.exchange.print.LayerSheet;
-import vantbreeze.exchange.print.PrintPage;
 import vantbreeze.exchange.table.LayerTable;
 
 /** Mats and layers of a card: listed, printed. */
@@ -54,14 +52,11 @@ class LayerController {
     @GetMapping("/layers.pdf")
     ResponseEntity<byte[]> pages(@PathVariable UUID id, @RequestParam(defaultValue = "a4") String page) {
         Card card = drawer.card(id);
-        PrintPage size = PrintPage.find(page)
-                .orElseThrow(() -> new ValidationException(
-                        "page", "There is no page called \"%s\". Print on A4 or Letter.".formatted(page)));
         return Download.of(
                 card.plan().name(),
                 ", layers.pdf",
                 MediaType.APPLICATION_PDF,
                 "attachment",
-                LayerSheet.of(card.worked(), size));
+                LayerSheet.of(card.worked(), Printed.page(page)));
     }
 }

@@ -282,7 +282,7 @@ public record LayersView(
 
     private static CutView cut(Cut cut, WorkedPlan worked) {
         Ruler ruler = worked.plan().ruler();
-        Ruler other = ruler.isInches() ? Ruler.MM_HALF : Ruler.SIXTEENTHS;
+        Ruler other = ruler.elsewhere();
         CutWords words = new CutWords(
                 worked.faceWords(), worked.ruler(), worked.workshop().tools().dies());
         ShapeView shape = ShapeView.of(cut.shape().polygon());

@@ -131,14 +131,14 @@ class MadeController {
             throw new ValidationException(FIELD, "Nothing is measured of that. Type first what the ruler shows.");
         }
         Length length = Length.ofUnits(came.units());
-        boolean spoils = CameOut.of(
+        boolean spoils = CameOut.remedy(
                         building(id),
-                        Map.of(command.figure(), length),
+                        command.figure(),
+                        length,
+                        command.way(),
                         progress.done().keySet())
-                .stream()
-                .flatMap(one -> one.ways().stream())
-                .filter(way -> way.words().equals(command.way()))
-                .anyMatch(way -> !way.again().isEmpty());
+                .filter(way -> !way.again().isEmpty())
+                .isPresent();
         Changed after = drawer.change(
                 id, command.revision(), (ruler, allowances) -> new FollowMade(command.figure(), length, command.way()));
         if (!spoils) {

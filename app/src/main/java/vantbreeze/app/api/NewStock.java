@@ -3,6 +3,7 @@ package vantbreeze.app.api;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
@@ -18,7 +19,9 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.tool.Adhesive;
 import vantbreeze.core.tool.Board;
+import vantbreeze.core.tool.GlueTime;
 import vantbreeze.core.tool.Tools;
 
 /** Tools and papers as a maker types them; what can't be read or makes no sense is refused for its field. */
@@ -79,6 +82,41 @@ final class NewStock {
                         DieSizes.read(of, sizes, Written.on(ruler).ruler()));
             } catch (IllegalArgumentException senseless) {
                 throw new ValidationException("sizes", String.valueOf(senseless.getMessage()));
+            }
+        }
+    }
+
+    /**
+     * An adhesive as typed.
+     *
+     * @param open how long it can be moved, with its unit
+     * @param sets how long it wants to be left alone, with its unit
+     * @param caution what can hurt; left out for nothing
+     */
+    public record NewAdhesive(
+            @Text String name,
+            @NotNull Adhesive.Kind kind,
+            @Text String open,
+            @Text String sets,
+            @Nullable @MaybeText String caution) {
+
+        Adhesive adhesive(String id) {
+            String called = plain(name);
+            String mind = filled(caution);
+            int moves = time("open", open);
+            int hardens = time("sets", sets);
+            try {
+                return new Adhesive(id, called, kind, moves, hardens, mind == null ? List.of() : List.of(mind));
+            } catch (IllegalArgumentException senseless) {
+                throw new ValidationException("name", String.valueOf(senseless.getMessage()));
+            }
+        }
+
+        private static int time(String field, String text) {
+            try {
+                return GlueTime.read(text);
+            } catch (IllegalArgumentException unreadable) {
+                throw new ValidationException(field, String.valueOf(unreadable.getMessage()));
             }
         }
     }

@@ -22,6 +22,7 @@ import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.tool.Adhesive;
 import vantbreeze.core.tool.Tools;
 
 /** Tools and papers of the maker's own. */
@@ -43,8 +44,9 @@ class OwnStockController {
     @PutMapping("/tools")
     OwnStockView tools(@Valid @RequestBody NewStock.NewTools asked) {
         Tools tools = asked.tools();
-        stock.change(own ->
-                own.with(tools.with(own.tools().allowances()).with(own.tools().dies())));
+        stock.change(own -> own.with(tools.with(own.tools().allowances())
+                .with(own.tools().dies())
+                .with(own.tools().adhesives())));
         return own();
     }
 
@@ -86,6 +88,48 @@ class OwnStockController {
         return own();
     }
 
+    @PostMapping("/adhesives")
+    OwnStockView adhesive(@Valid @RequestBody NewStock.NewAdhesive asked) {
+        return kept(asked.adhesive(StockRoom.newId()));
+    }
+
+    /** What the maker has of it: another name, other times, other cautions. */
+    @PutMapping("/adhesives/{id}")
+    OwnStockView adhesive(@PathVariable String id, @Valid @RequestBody NewStock.NewAdhesive asked) {
+        known(id);
+        return kept(asked.adhesive(id));
+    }
+
+    private OwnStockView kept(Adhesive adhesive) {
+        stock.change(own -> {
+            try {
+                return own.with(own.tools().with(own.tools().adhesives().with(adhesive)));
+            } catch (IllegalArgumentException tooMany) {
+                throw new ValidationException("name", String.valueOf(tooMany.getMessage()));
+            }
+        });
+        return own();
+    }
+
+    /** A usual one as it is usual again; one of the maker's own is forgotten. */
+    @DeleteMapping("/adhesives/{id}")
+    OwnStockView usual(@PathVariable String id) {
+        known(id);
+        stock.change(own -> own.with(own.tools().with(own.tools().adhesives().without(id))));
+        return own();
+    }
+
+    private void known(String id) {
+        if (stock.own().tools().adhesives().find(id).isEmpty()) {
+            throw nothing(id);
+        }
+    }
+
+    private static NotHere nothing(String id) {
+        return new NotHere("There is nothing kept under \"%s\". Look at the list again."
+                .formatted(id.length() > 60 ? id.substring(0, 60) + "…" : id));
+    }
+
     /** Puts something away: it is offered no more, but cards that name it go on. */
     @DeleteMapping("/{id}")
     OwnStockView away(@PathVariable String id) {
@@ -103,9 +147,9 @@ class OwnStockController {
         if (here.envelopes().find(id).isEmpty()
                 && here.sheets().find(id).isEmpty()
                 && here.cardstocks().find(id).isEmpty()
-                && stock.own().tools().dies().find(id).isEmpty()) {
-            throw new NotHere("There is nothing kept under \"%s\". Look at the list again."
-                    .formatted(id.length() > 60 ? id.substring(0, 60) + "…" : id));
+                && stock.own().tools().dies().find(id).isEmpty()
+                && stock.own().tools().adhesives().find(id).isEmpty()) {
+            throw nothing(id);
         }
         stock.change(own -> {
             Set<String> away = new LinkedHashSet<>(own.away());

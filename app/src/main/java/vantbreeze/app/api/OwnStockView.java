@@ -1,6 +1,7 @@
 package vantbreeze.app.api;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -12,7 +13,9 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.OwnStock;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.tool.Adhesive;
 import vantbreeze.core.tool.Board;
+import vantbreeze.core.tool.GlueTime;
 
 /** All that the maker has of their own. */
 public record OwnStockView(
@@ -23,7 +26,57 @@ public record OwnStockView(
         List<ThingView> envelopes,
         List<ThingView> sheets,
         List<CardstockOfOwn> cardstocks,
-        List<NestView> nests) {
+        List<NestView> nests,
+        List<AdhesiveOfOwn> adhesives,
+        List<AdhesiveKindView> adhesiveKinds) {
+
+    /** What an adhesive can be good for, and how that is read. */
+    public record AdhesiveKindView(Adhesive.Kind kind, String words) {}
+
+    /**
+     * Something to glue with.
+     *
+     * @param open how long it can be moved, as it is written; "0 s" where it grips at once
+     * @param sets how long it wants to be left alone
+     * @param words both in a sentence
+     * @param caution what can hurt; empty for nothing
+     * @param usual whether it is one of the usual ones, as it is usual
+     * @param own whether it is none of the usual ones
+     */
+    public record AdhesiveOfOwn(
+            String id,
+            String name,
+            Adhesive.Kind kind,
+            String open,
+            String sets,
+            String words,
+            String caution,
+            boolean usual,
+            boolean own,
+            boolean away) {
+
+        static AdhesiveOfOwn of(Adhesive one, boolean away) {
+            return new AdhesiveOfOwn(
+                    one.id(),
+                    one.name(),
+                    one.kind(),
+                    GlueTime.inWords(one.open()),
+                    GlueTime.inWords(one.sets()),
+                    "%s; %s"
+                            .formatted(
+                                    one.kind().inWords(),
+                                    one.sets() == 0
+                                            ? "nothing to wait for"
+                                            : "can be moved for %s, sets in %s"
+                                                    .formatted(
+                                                            GlueTime.inWords(one.open()),
+                                                            GlueTime.inWords(one.sets()))),
+                    String.join(" ", one.cautions()),
+                    Adhesive.USUAL.contains(one),
+                    Adhesive.usual(one.id()).isEmpty(),
+                    away);
+        }
+    }
 
     /**
      * Dies of one shape.
@@ -137,6 +190,12 @@ public record OwnStockView(
                         .toList(),
                 own.tools().dies().nests().stream()
                         .map(nest -> NestView.of(nest, own.away().contains(nest.id())))
+                        .toList(),
+                own.tools().adhesives().all().stream()
+                        .map(one -> AdhesiveOfOwn.of(one, own.away().contains(one.id())))
+                        .toList(),
+                Arrays.stream(Adhesive.Kind.values())
+                        .map(kind -> new AdhesiveKindView(kind, kind.inWords()))
                         .toList());
     }
 

@@ -16,10 +16,15 @@ import vantbreeze.core.paper.Look;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.OwnStock;
+import vantbreeze.core.tool.Adhesive;
+import vantbreeze.core.tool.Adhesives;
 import vantbreeze.core.tool.Tools;
 
 /** Papers, envelopes, sheets and dies of the festival's makers. */
 final class FestivalStock {
+
+    /** The club's bottle is a slow one. */
+    private static final Adhesive WET = slow(Adhesive.usual(Adhesive.Kind.WET));
 
     private FestivalStock() {}
 
@@ -63,7 +68,7 @@ final class FestivalStock {
                                 "#1f3350")
                         .printed(Look.of(Look.Print.KITES, "#e9b44c")));
         return new OwnStock(
-                tools.with(dies()),
+                tools.with(dies()).with(Adhesives.USUAL.with(WET)),
                 List.of(new Envelope(
                         "own-kite", "Kite envelope, hand-made", Size.ofMillimetres(171, 121), Envelope.Source.OWN)),
                 List.of(new StockSheet("own-poster", "Poster offcuts", Size.ofMillimetres(240, 430))),
@@ -78,6 +83,10 @@ final class FestivalStock {
                 nest("own-clouds", "Cloud labels", false, DieShape.LABEL, "92 × 62, 80 × 50, 68 × 38 mm"),
                 nest("own-moon", "Moon punch", true, DieShape.CIRCLE, "7/8 in"),
                 nest("own-bunting", "Bunting edge", false, DieShape.EDGE, "172 × 19 mm")));
+    }
+
+    private static Adhesive slow(Adhesive usual) {
+        return new Adhesive(usual.id(), usual.name(), usual.kind(), 90, 1_200, usual.cautions());
     }
 
     private static Nest nest(String id, String name, boolean punch, DieShape shape, String sizes) {

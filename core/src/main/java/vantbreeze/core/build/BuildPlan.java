@@ -1,11 +1,15 @@
 package vantbreeze.core.build;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import vantbreeze.core.check.Words;
 import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.plan.BuildChoices;
 import vantbreeze.core.plan.BuildChoices.MovedStep;
@@ -24,6 +28,9 @@ public final class BuildPlan {
     /** As the maker's choices have it. */
     public static final Stage<BuildPlan> STAGE =
             new Stage<>("building", card -> new BuildPlan(card, card.plan().building()));
+
+    /** So many steps are named in a sentence. */
+    private static final int MOST_NAMED = 2;
 
     private final WorkedPlan card;
     private final Handwork work;
@@ -137,11 +144,8 @@ public final class BuildPlan {
      *
      * @throws IllegalArgumentException in words for the maker, when there is no such step
      */
-    public synchronized Optional<Objection> objection(MovedStep move) {
-        List<StepId> now = steps.stream().map(BuildStep::id).toList();
-        List<StepId> after = moved(now, move)
-                .orElseThrow(() -> new IllegalArgumentException("That step is not there any more. Look again."));
-        return order.refusal(after).map(refusal -> new Objection(refusal.step(), refusal.blocker(), inWords(refusal)));
+    public synchronized Optional<String> objection(MovedStep move) {
+        return order.refusal(ordered(move)).map(this::inWords);
     }
 
     /**
@@ -150,8 +154,7 @@ public final class BuildPlan {
      * @throws IllegalArgumentException in words for the maker, when there is no such step, or it may be moved there
      */
     public synchronized StepPicture refused(MovedStep move) {
-        List<StepId> after = moved(steps.stream().map(BuildStep::id).toList(), move)
-                .orElseThrow(() -> new IllegalArgumentException("That step is not there any more. Look again."));
+        List<StepId> after = ordered(move);
         StepOrder.Refusal refusal = order.refusal(after)
                 .orElseThrow(() -> new IllegalArgumentException("Nothing stands in its way there."));
         List<BuildStep> then = told(after.stream().map(order::task).toList());
@@ -159,14 +162,10 @@ public final class BuildPlan {
         return pictures.of(then.get(at), 0, StepPictures.before(then).get(at));
     }
 
-    /**
-     * Why a step can't be moved somewhere.
-     *
-     * @param step which would become impossible
-     * @param blocker which comes too early then
-     * @param words both in a sentence
-     */
-    public record Objection(StepId step, StepId blocker, String words) {}
+    private List<StepId> ordered(MovedStep move) {
+        return moved(steps.stream().map(BuildStep::id).toList(), move)
+                .orElseThrow(() -> new IllegalArgumentException("That step is not there any more. Look again."));
+    }
 
     private String inWords(StepOrder.Refusal refusal) {
         return "“%s” can't come after “%s”: %s."
@@ -270,6 +269,36 @@ public final class BuildPlan {
         return steps.get(step).id().kind() == StepKind.GLUE && steps.get(step).subject() instanceof BuildStep.OfJoin one
                 ? joins.adhesive(one.join()).map(Adhesive::id)
                 : Optional.empty();
+    }
+
+    /** Of each adhesive that is wanted and not on hand, in words for which steps. */
+    public List<String> missing() {
+        LayerSteps layers = new LayerSteps(card);
+        Map<String, List<String>> wanted = new LinkedHashMap<>();
+        for (BuildStep step : steps) {
+            List<Adhesive> missing = step.id().kind() == StepKind.GLUE && step.subject() instanceof BuildStep.OfJoin one
+                    ? joins.missing(one.join()).stream().toList()
+                    : step.subject() instanceof BuildStep.OfFace laid
+                                    && step.id().kind() == StepKind.LAY
+                            ? layers.missing(laid.face())
+                            : List.of();
+            missing.forEach(adhesive -> wanted.computeIfAbsent(adhesive.name(), name -> new ArrayList<>())
+                    .add("“%s”".formatted(step.what())));
+        }
+        return wanted.entrySet().stream()
+                .map(one -> "%s is not on hand: get some, or choose something else, for %s."
+                        .formatted(one.getKey(), some(one.getValue())))
+                .toList();
+    }
+
+    private static String some(List<String> steps) {
+        return steps.size() <= MOST_NAMED
+                ? Words.list(steps)
+                : String.format(
+                        Locale.ROOT,
+                        "%s and %d steps more",
+                        String.join(", ", steps.subList(0, MOST_NAMED)),
+                        steps.size() - MOST_NAMED);
     }
 
     /** What always comes before what. */

@@ -18,8 +18,10 @@ import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Material;
 import vantbreeze.core.tool.Adhesive;
+import vantbreeze.core.tool.Adhesives;
 import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
+import vantbreeze.core.tool.Tools;
 
 /** What holds which joint: by what it is of, whether it is pulled at, and how much room there is to glue. */
 final class Gluing {
@@ -32,11 +34,13 @@ final class Gluing {
 
     private final Folding form;
     private final Allowances allowances;
+    private final Adhesives adhesives;
     private final Ruler ruler;
 
-    Gluing(Folding form, Allowances allowances, Ruler ruler) {
+    Gluing(Folding form, Tools tools, Ruler ruler) {
         this.form = form;
-        this.allowances = allowances;
+        this.allowances = tools.allowances();
+        this.adhesives = tools.adhesives();
         this.ruler = ruler;
     }
 
@@ -45,8 +49,9 @@ final class Gluing {
      *
      * @param because why, as a sentence
      * @param weak what is amiss with the room there is; empty for nothing
+     * @param isOnHand whether there is some; otherwise there is nothing else either that would hold
      */
-    record Advice(Adhesive adhesive, String because, String weak) {}
+    record Advice(Adhesive adhesive, String because, String weak, boolean isOnHand) {}
 
     /** For a join; nothing is glued where a piece is only threaded. */
     Optional<Advice> of(Link.Glued link) {
@@ -64,35 +69,81 @@ final class Gluing {
 
     private Advice advice(Link.Glued link, boolean pulled, String weak) {
         if (link.join().foam().isPositive()) {
-            return new Advice(Adhesive.usual(Adhesive.Kind.FOAM), "It stands proud.", weak);
+            return onHand("It stands proud.", weak, Adhesive.Kind.FOAM);
         }
         if (isFilm(link.from()) || isFilm(link.to())) {
-            return new Advice(
-                    Adhesive.usual(Adhesive.Kind.STRONG_TAPE),
+            return onHand(
                     "Film takes tape; keep it short of the fold, so that it does not show.",
-                    weak);
+                    weak,
+                    Adhesive.Kind.STRONG_TAPE,
+                    Adhesive.Kind.DOTS);
         }
         if (pulled) {
             return isNarrow(link)
-                    ? new Advice(
-                            Adhesive.usual(Adhesive.Kind.CONSTRUCTION),
+                    ? onHand(
                             "It is pulled at as the card moves, and narrow.",
-                            weak)
-                    : new Advice(
-                            Adhesive.usual(Adhesive.Kind.WET),
+                            weak,
+                            Adhesive.Kind.CONSTRUCTION,
+                            Adhesive.Kind.WET,
+                            Adhesive.Kind.STRONG_TAPE)
+                    : onHand(
                             "It is pulled at as the card moves, and wants lining up while the glue is wet.",
-                            weak);
+                            weak,
+                            Adhesive.Kind.WET,
+                            Adhesive.Kind.CONSTRUCTION,
+                            Adhesive.Kind.STRONG_TAPE);
         }
         return isNarrow(link)
-                ? new Advice(Adhesive.usual(Adhesive.Kind.STRONG_TAPE), "A narrow edge that nothing pulls at.", weak)
-                : new Advice(Adhesive.usual(Adhesive.Kind.WET), "There is time to wriggle it into line.", weak);
+                ? onHand(
+                        "A narrow edge that nothing pulls at.",
+                        weak,
+                        Adhesive.Kind.STRONG_TAPE,
+                        Adhesive.Kind.WET,
+                        Adhesive.Kind.CONSTRUCTION,
+                        Adhesive.Kind.TAPE)
+                : onHand(
+                        "There is time to wriggle it into line.",
+                        weak,
+                        Adhesive.Kind.WET,
+                        Adhesive.Kind.CONSTRUCTION,
+                        Adhesive.Kind.STRONG_TAPE,
+                        Adhesive.Kind.TAPE);
     }
 
     /** For a layer. */
-    static Advice of(Layer layer) {
+    Advice of(Layer layer) {
         return layer.choice().pad().isPositive()
-                ? new Advice(Adhesive.usual(Adhesive.Kind.FOAM), "It stands proud.", "")
-                : new Advice(Adhesive.usual(Adhesive.Kind.TAPE), "Thin paper lies flat on it.", "");
+                ? onHand("It stands proud.", "", Adhesive.Kind.FOAM)
+                : onHand(
+                        "Thin paper lies flat on it.",
+                        "",
+                        Adhesive.Kind.TAPE,
+                        Adhesive.Kind.WET,
+                        Adhesive.Kind.STRONG_TAPE,
+                        Adhesive.Kind.DOTS,
+                        Adhesive.Kind.CONSTRUCTION);
+    }
+
+    /**
+     * The first that is on hand of kinds that hold, the usual one first; which do is common practice, no source.
+     *
+     * @param because why the usual one is
+     */
+    private Advice onHand(String because, String weak, Adhesive.Kind... kinds) {
+        Adhesive usual = adhesives.usual(kinds[0]);
+        for (Adhesive.Kind kind : kinds) {
+            Optional<Adhesive> there = adhesives.onHand(kind);
+            if (there.isPresent()) {
+                return new Advice(
+                        there.get(),
+                        kind == kinds[0]
+                                ? because
+                                : "%s would be usual and is not on hand; this holds too.".formatted(usual.name()),
+                        weak,
+                        true);
+            }
+        }
+        return new Advice(usual, because, weak, false);
     }
 
     private boolean isFilm(int panel) {

@@ -19,6 +19,7 @@ import vantbreeze.core.plan.BuildChoices;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.tool.Adhesive;
 import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.GlueTime;
 
 /** What is glued, threaded and tried dry. */
 final class JoinSteps {
@@ -42,7 +43,7 @@ final class JoinSteps {
         this.choices = choices;
         this.graph = card.form().graph();
         this.ids = JoinId.all(graph.assembly());
-        this.gluing = new Gluing(card.form(), card.tools().allowances(), card.ruler());
+        this.gluing = new Gluing(card.form(), card.tools(), card.ruler());
     }
 
     private Link.Glued link(JoinId join) {
@@ -80,8 +81,21 @@ final class JoinSteps {
 
     /** What a join is glued with, and whether the maker chose it. */
     Optional<Adhesive> adhesive(JoinId join) {
-        return choices.adhesive(join).flatMap(Adhesive::find).or(() -> gluing.of(link(join))
-                .map(Gluing.Advice::adhesive));
+        return chosen(join).or(() -> gluing.of(link(join)).map(Gluing.Advice::adhesive));
+    }
+
+    private Optional<Adhesive> chosen(JoinId join) {
+        return choices.adhesive(join).flatMap(card.tools().adhesives()::find);
+    }
+
+    /** What is wanted for a join and is not on hand; nothing where something is that holds. */
+    Optional<Adhesive> missing(JoinId join) {
+        return chosen(join)
+                .map(own ->
+                        Optional.of(own).filter(one -> !card.tools().adhesives().isOnHand(one)))
+                .orElseGet(() -> gluing.of(link(join))
+                        .filter(advice -> !advice.isOnHand())
+                        .map(Gluing.Advice::adhesive));
     }
 
     /** It is threaded. */
@@ -106,12 +120,15 @@ final class JoinSteps {
     BuildStep glued(JoinId join, List<GlueArea> glue) {
         Link.Glued link = link(join);
         Gluing.Advice advice = gluing.of(link).orElseThrow();
-        Optional<Adhesive> own = choices.adhesive(join).flatMap(Adhesive::find);
+        Optional<Adhesive> own = chosen(join);
         Adhesive adhesive = own.orElse(advice.adhesive());
         String because = own.filter(one -> !one.equals(advice.adhesive()))
                 .map(one -> "%s is what you chose; %s would be usual."
                         .formatted(one.name(), advice.adhesive().name().toLowerCase(Locale.ROOT)))
-                .orElse(advice.because());
+                .orElse(
+                        choices.adhesive(join).isPresent() && own.isEmpty()
+                                ? "What was chosen for it is not among the adhesives any more. " + advice.because()
+                                : advice.because());
         List<Reading> readings = new ArrayList<>();
         for (GlueArea area : glue) {
             Envelope box = area.shape().getEnvelopeInternal();
@@ -142,7 +159,10 @@ final class JoinSteps {
         return new BuildStep(
                 id(join),
                 "Glue %s".formatted(join.inWords()),
-                because + weak + " Keep off the fold and off the line that opens.",
+                missing(join).map(one -> one.name() + " is not on hand. ").orElse("")
+                        + because
+                        + weak
+                        + " Keep off the fold and off the line that opens.",
                 StepTool.ADHESIVE,
                 new OfJoin(join),
                 readings,
@@ -158,7 +178,7 @@ final class JoinSteps {
 
     private static String wriggle(Adhesive adhesive) {
         return adhesive.open() > 0
-                ? String.format(Locale.ROOT, "; it can be moved for %d seconds", adhesive.open())
+                ? String.format(Locale.ROOT, "; it can be moved for %s", GlueTime.inWords(adhesive.open()))
                 : "; it grips at once";
     }
 

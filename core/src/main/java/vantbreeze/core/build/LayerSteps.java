@@ -20,6 +20,7 @@ import vantbreeze.core.length.Figure;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.tool.Adhesive;
 
 /** The layers of each face, laid from below. */
 final class LayerSteps {
@@ -28,11 +29,13 @@ final class LayerSteps {
     private static final int A_LAYER = 60;
 
     private final WorkedPlan card;
+    private final Gluing gluing;
     private final Map<Layer, Integer> numbers;
     private final Map<Layer, Size> sizes;
 
     LayerSteps(WorkedPlan card) {
         this.card = card;
+        this.gluing = new Gluing(card.form(), card.tools(), card.ruler());
         this.numbers = card.cuts().numbers();
         this.sizes = sizes(card.cuts());
     }
@@ -71,7 +74,7 @@ final class LayerSteps {
                 .flatMap(dressed -> card.plan().dressing().all().get(dressed).embellishments().stream())
                 .forEach(one -> readings.add(Reading.of("%s on top, in the middle".formatted(one.name()))));
         List<String> cautions = new ArrayList<>();
-        layers.forEach(layer -> cautions.addAll(Gluing.of(layer).adhesive().cautions()));
+        layers.forEach(layer -> cautions.addAll(gluing.of(layer).adhesive().cautions()));
         return BuildStep.of(
                 id(face, card.form().graph()),
                 "Add %s to %s".formatted(what(layers), card.faceWords().inSentence(face)),
@@ -83,12 +86,22 @@ final class LayerSteps {
                 A_LAYER * readings.size());
     }
 
+    /** What is wanted for layers of a face and is not on hand. */
+    List<Adhesive> missing(Face face) {
+        return card.layers().on(face).stream()
+                .map(gluing::of)
+                .filter(advice -> !advice.isOnHand())
+                .map(Gluing.Advice::adhesive)
+                .distinct()
+                .toList();
+    }
+
     private static String what(List<Layer> layers) {
         return layers.size() == 1 ? "one layer" : String.format(Locale.ROOT, "%d layers", layers.size());
     }
 
     private Reading reading(Layer layer) {
-        Gluing.Advice advice = Gluing.of(layer);
+        Gluing.Advice advice = gluing.of(layer);
         boolean isEven = layer.least().equals(layer.most());
         List<String> words = new ArrayList<>();
         words.add(String.format(Locale.ROOT, "Number %d, %s", numbers.getOrDefault(layer, 0), size(layer)));

@@ -13,7 +13,6 @@ import vantbreeze.core.plan.Habit;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Workshop;
-import vantbreeze.core.tool.Adhesive;
 
 /** How a card is built, decided by hand. */
 public sealed interface ChooseBuilding extends Edit {
@@ -42,7 +41,7 @@ public sealed interface ChooseBuilding extends Edit {
         @Override
         public BuildChoices after(BuildChoices before, WorkedPlan worked) {
             worked.of(BuildPlan.STAGE).objection(move).ifPresent(objection -> {
-                throw new ValidationException(FIELD, objection.words());
+                throw new ValidationException(FIELD, objection);
             });
             return before.withMoved(move);
         }
@@ -65,7 +64,7 @@ public sealed interface ChooseBuilding extends Edit {
     record Glue(String step, @Nullable String adhesive) implements ChooseBuilding {
         @Override
         public BuildChoices after(BuildChoices before, WorkedPlan worked) {
-            if (adhesive != null && Adhesive.find(adhesive).isEmpty()) {
+            if (adhesive != null && worked.tools().adhesives().find(adhesive).isEmpty()) {
                 throw new ValidationException(FIELD, "There is no such adhesive. Choose one of the list.");
             }
             return before.withAdhesive(join(worked.of(BuildPlan.STAGE).steps()), adhesive);

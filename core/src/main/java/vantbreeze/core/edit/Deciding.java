@@ -4,7 +4,7 @@ import java.util.function.Supplier;
 import vantbreeze.core.check.ValidationException;
 
 /** What is decided by hand where values say for themselves what they can't be. */
-final class Deciding {
+public final class Deciding {
 
     private Deciding() {}
 
@@ -14,7 +14,7 @@ final class Deciding {
      * @param field the field that a refusal is about
      * @throws ValidationException when it can't be, in words for the maker
      */
-    static <T> T of(String field, Supplier<T> decided) {
+    public static <T> T of(String field, Supplier<T> decided) {
         try {
             return decided.get();
         } catch (ValidationException refused) {

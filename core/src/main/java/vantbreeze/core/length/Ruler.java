@@ -61,6 +61,11 @@ public enum Ruler {
         return unit == LengthUnit.INCH;
     }
 
+    /** The ruler on which those who use the other unit read the same figure. */
+    public Ruler elsewhere() {
+        return isInches() ? MM_HALF : SIXTEENTHS;
+    }
+
     /** Whether {@code length} falls on a mark. */
     public boolean marks(Length length) {
         return length.units() % division.units() == 0;

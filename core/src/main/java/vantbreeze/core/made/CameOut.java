@@ -2,23 +2,17 @@ package vantbreeze.core.made;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import vantbreeze.core.build.BuildPlan;
-import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.ValidationException;
-import vantbreeze.core.fit.EnvelopeFit;
-import vantbreeze.core.hand.Drafting;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
-import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Edited;
-import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 
 /**
@@ -103,16 +97,35 @@ public record CameOut(MadeFigure figure, Length came, String words, List<String>
      * @param done ids of the steps that are done
      */
     public static List<CameOut> of(BuildPlan building, Map<String, Length> came, Set<String> done) {
+        PresentCard present = new PresentCard(building, done);
         List<CameOut> all = new ArrayList<>();
         for (List<MadeFigure> step : MadeFigures.of(building).values()) {
             for (MadeFigure figure : step) {
                 Length shown = came.get(figure.id());
                 if (shown != null && !shown.equals(figure.planned())) {
-                    all.add(of(building, figure, shown, done));
+                    all.add(of(present, figure, shown));
                 }
             }
         }
         return List.copyOf(all);
+    }
+
+    /**
+     * What the plan that follows a figure in one way changes.
+     *
+     * @param figure its id
+     * @param way as its {@linkplain Remedy#words() words} say
+     * @param done ids of the steps that are done
+     * @return nothing where there is no such figure or way, or where it brings something new to be fixed
+     */
+    public static Optional<Remedy> remedy(
+            BuildPlan building, String figure, Length came, String way, Set<String> done) {
+        PresentCard present = new PresentCard(building, done);
+        return find(building, figure).stream()
+                .flatMap(one -> Following.of(building.card(), one, came).stream()
+                        .filter(follows -> follows.words().equals(way))
+                        .flatMap(follows -> present.remedy(follows, one, came).stream()))
+                .findFirst();
     }
 
     /**
@@ -130,57 +143,15 @@ public record CameOut(MadeFigure figure, Length came, String words, List<String>
                 .findFirst();
     }
 
-    private static CameOut of(BuildPlan building, MadeFigure figure, Length came, Set<String> done) {
-        WorkedPlan card = building.card();
-        Remaining before = Remaining.of(building);
-        List<Remedy> ways = new ArrayList<>();
-        Map<String, String> wrong = wrong(card);
-        for (Following way : Following.of(card, figure, came)) {
-            try {
-                WorkedPlan after = card.workshop().work(way.plan());
-                if (wrong.keySet().containsAll(wrong(after).keySet())) {
-                    ways.add(told(
-                            way,
-                            before.beside(Remaining.of(after.of(BuildPlan.STAGE))),
-                            figure,
-                            came,
-                            done,
-                            card.ruler()));
-                }
-            } catch (ValidationException cannotBeWorkedOut) {
-                // not that way
-            }
-        }
-        return new CameOut(
-                figure,
-                came,
-                off(figure, came, card.ruler()),
-                asItIs(card, figure, came),
-                ways.stream()
-                        .sorted(Comparator.comparingInt(
-                                        (Remedy one) -> one.again().size())
-                                .thenComparingInt(one -> one.changes().size()))
-                        .limit(MOST_WAYS)
-                        .toList());
-    }
-
-    private static Remedy told(
-            Following way,
-            List<Remaining.Changed> changed,
-            MadeFigure figure,
-            Length came,
-            Set<String> done,
-            Ruler ruler) {
-        List<Alteration> changes = new ArrayList<>();
-        List<Alteration> again = new ArrayList<>();
-        for (Remaining.Changed one : changed) {
-            Alteration change = new Alteration(
-                    one.now().what(), one.was().written(ruler), one.now().written(ruler));
-            if (!one.isOnly(figure, came)) {
-                (done.contains(one.was().step()) ? again : changes).add(change);
-            }
-        }
-        return new Remedy(way.words(), changes, again);
+    private static CameOut of(PresentCard present, MadeFigure figure, Length came) {
+        WorkedPlan card = present.card();
+        List<Remedy> ways = Following.of(card, figure, came).stream()
+                .flatMap(way -> present.remedy(way, figure, came).stream())
+                .sorted(Comparator.comparingInt((Remedy one) -> one.again().size())
+                        .thenComparingInt(one -> one.changes().size()))
+                .limit(MOST_WAYS)
+                .toList();
+        return new CameOut(figure, came, off(figure, came, card.ruler()), present.asItIs(figure, came), ways);
     }
 
     private static String off(MadeFigure figure, Length came, Ruler ruler) {
@@ -192,55 +163,5 @@ public record CameOut(MadeFigure figure, Length came, String words, List<String>
                 Figure.of(came, ruler).inWords(),
                 Figure.of(off.abs(), ruler).inWords(),
                 off.isNegative() ? "less" : "more");
-    }
-
-    /** A closed card that came out larger or thicker may not go into its envelope any more. */
-    private static List<String> asItIs(WorkedPlan card, MadeFigure.Way way, Length came) {
-        EnvelopeFit fit = card.fit();
-        if (fit == null || !fit.goesIn()) {
-            return List.of();
-        }
-        Size planned = card.footprint();
-        Size closed =
-                switch (way) {
-                    case WIDTH -> new Size(came, planned.height());
-                    case HEIGHT -> new Size(planned.width(), came);
-                    case THICKNESS -> planned;
-                };
-        double thickness = way == MadeFigure.Way.THICKNESS
-                ? came.millimetres()
-                : fit.girth().thickness();
-        return fit.measured(planned, closed, thickness).goesIn()
-                ? List.of()
-                : List.of("It does not go into the %s any more: make or choose another."
-                        .formatted(fit.envelope().name()));
-    }
-
-    /** What is wrong with the card with only that line where it came out, and is not wrong without. */
-    private static List<String> asItIs(WorkedPlan card, MadeFigure figure, Length came) {
-        if (figure.where() instanceof MadeFigure.OfClosed closed) {
-            return asItIs(card, closed.way(), came);
-        }
-        try {
-            Plan loose = new Drafting(card.workshop(), card.plan()).loosened();
-            Optional<Plan> made = Following.loosely(card.workshop(), loose, figure, came);
-            if (made.isEmpty()) {
-                return List.of();
-            }
-            Map<String, String> wrong = wrong(card.workshop().work(made.get()));
-            wrong.keySet().removeAll(wrong(card.workshop().work(loose)).keySet());
-            return List.copyOf(wrong.values());
-        } catch (ValidationException cannotBeWorkedOut) {
-            return List.of(String.valueOf(cannotBeWorkedOut.getMessage()));
-        }
-    }
-
-    /** What must be fixed or looked at, in words, by what it is and of what. */
-    private static Map<String, String> wrong(WorkedPlan card) {
-        Map<String, String> wrong = new LinkedHashMap<>();
-        card.findings().stream()
-                .filter(finding -> finding.severity() != Finding.Severity.TIP)
-                .forEach(finding -> wrong.putIfAbsent(finding.kind().id() + " of " + finding.about(), finding.text()));
-        return wrong;
     }
 }

@@ -32,12 +32,7 @@ record Following(String words, Plan plan) {
             Length way = came.minus(figure.planned());
             if (card.isFree()) {
                 return loosely(card.workshop(), card.plan(), figure, came)
-                        .map(plan -> new Following(
-                                "%s %s"
-                                        .formatted(
-                                                figure.words(),
-                                                Figure.of(came, card.ruler()).inWords()),
-                                plan))
+                        .map(plan -> alone(card, figure, came, plan))
                         .stream()
                         .toList();
             }
@@ -47,6 +42,11 @@ record Following(String words, Plan plan) {
                             .toList();
         }
         return figure.where() instanceof MadeFigure.OfLayer layer ? ofLayer(card, figure, layer, came) : List.of();
+    }
+
+    private static Following alone(WorkedPlan card, MadeFigure figure, Length came, Plan plan) {
+        return new Following(
+                "%s %s".formatted(figure.words(), Figure.of(came, card.ruler()).inWords()), plan);
     }
 
     /** The plan of a free card with a line, and those made alike, where they came out; nothing where it can't be. */
@@ -86,12 +86,7 @@ record Following(String words, Plan plan) {
             Plan plan = card.plan()
                     .withDressing(card.plan().dressing().with(dressed.get().layered(layers)));
             if (size(card.workshop().work(plan), layer).filter(size::equals).isPresent()) {
-                ways.add(new Following(
-                        "%s %s"
-                                .formatted(
-                                        figure.words(),
-                                        Figure.of(came, card.ruler()).inWords()),
-                        plan));
+                ways.add(alone(card, figure, came, plan));
             }
         }
         return ways.stream().limit(1).toList();

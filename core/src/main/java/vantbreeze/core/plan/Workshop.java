@@ -42,7 +42,9 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
                 envelopes.and(own.envelopes()),
                 sheets.and(own.sheets()),
                 cardstocks.and(own.cardstocks()),
-                own.tools().with(own.tools().dies().without(own.away())));
+                own.tools()
+                        .with(own.tools().dies().without(own.away()))
+                        .with(own.tools().adhesives().missing(own.away())));
     }
 
     /**

@@ -1,6 +1,7 @@
 package vantbreeze.core.tool;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -14,24 +15,56 @@ import java.util.Optional;
  */
 public record Adhesive(String id, String name, Kind kind, int open, int sets, List<String> cautions) {
 
+    /** Longest name and caution. */
+    public static final int LONGEST_NAME = 60;
+
+    public static final int LONGEST_CAUTION = 200;
+
+    /** Most cautions of one. */
+    public static final int MOST_CAUTIONS = 6;
+
+    /** @throws IllegalArgumentException in words for the maker, when it makes no sense */
     public Adhesive {
         cautions = List.copyOf(cautions);
+        if (name.isBlank() || name.length() > LONGEST_NAME) {
+            throw new IllegalArgumentException(
+                    String.format(Locale.ROOT, "It needs a name of up to %d characters.", LONGEST_NAME));
+        }
+        if (open < 0 || sets < 0 || open > GlueTime.LONGEST || sets > GlueTime.LONGEST) {
+            throw new IllegalArgumentException("Nothing here sets for longer than a day. Type at most 24 h.");
+        }
+        if (cautions.size() > MOST_CAUTIONS
+                || cautions.stream().anyMatch(one -> one.isBlank() || one.length() > LONGEST_CAUTION)) {
+            throw new IllegalArgumentException(String.format(
+                    Locale.ROOT, "At most %d cautions, each of up to %d characters.", MOST_CAUTIONS, LONGEST_CAUTION));
+        }
     }
 
     /** What it is good for. */
     public enum Kind {
         /** Wet, with time to wriggle. */
-        WET,
+        WET("wet glue: time to wriggle"),
         /** Holds where a joint is pulled at. */
-        CONSTRUCTION,
+        CONSTRUCTION("holds where a joint is pulled at"),
         /** Grips at once, lies flat. */
-        TAPE,
+        TAPE("tape: flat, grips at once"),
         /** Grips at once, and holds edges that slide past one another, foil and film. */
-        STRONG_TAPE,
+        STRONG_TAPE("strong tape: edges, foil and film"),
         /** Small and clear, for where adhesive would show through. */
-        DOTS,
+        DOTS("small and clear"),
         /** Stands proud. */
-        FOAM
+        FOAM("stands proud");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        /** As it is read. */
+        public String inWords() {
+            return words;
+        }
     }
 
     private static final String SHEET = "Follow the maker's safety sheet and local rules.";
@@ -51,8 +84,8 @@ public record Adhesive(String id, String name, Kind kind, int open, int sets, Li
             new Adhesive("glue-dots", "Glue dots", Kind.DOTS, 0, 0, List.of("Small parts: not for small children.")),
             new Adhesive("foam-pads", "Foam pads", Kind.FOAM, 0, 0, List.of("Small parts: not for small children.")));
 
-    /** The one that plans name so. */
-    public static Optional<Adhesive> find(String id) {
+    /** The usual one that plans name so. */
+    public static Optional<Adhesive> usual(String id) {
         return USUAL.stream().filter(one -> one.id().equals(id)).findFirst();
     }
 

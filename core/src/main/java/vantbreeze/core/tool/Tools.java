@@ -13,12 +13,20 @@ import vantbreeze.core.length.Ruler;
  * @param stopsInside whether the trimmer's blade can be set down and lifted within the paper, as slits want
  * @param allowances what the maker allows for
  * @param dies what the maker has to cut shapes with
+ * @param adhesives what the maker has to glue with
  */
-public record Tools(Board inches, Board metric, Length bed, boolean stopsInside, Allowances allowances, Dies dies) {
+public record Tools(
+        Board inches,
+        Board metric,
+        Length bed,
+        boolean stopsInside,
+        Allowances allowances,
+        Dies dies,
+        Adhesives adhesives) {
 
-    /** A table with the usual allowances and no dies. */
+    /** A table with the usual allowances and adhesives, and no dies. */
     public Tools(Board inches, Board metric, Length bed, boolean stopsInside) {
-        this(inches, metric, bed, stopsInside, Allowances.usual(), Dies.NONE);
+        this(inches, metric, bed, stopsInside, Allowances.usual(), Dies.NONE, Adhesives.USUAL);
     }
 
     /** A trimmer that cuts from edge to edge only. */
@@ -39,12 +47,17 @@ public record Tools(Board inches, Board metric, Length bed, boolean stopsInside,
 
     /** The same with other allowances. */
     public Tools with(Allowances other) {
-        return new Tools(inches, metric, bed, stopsInside, other, dies);
+        return new Tools(inches, metric, bed, stopsInside, other, dies, adhesives);
     }
 
     /** The same with other dies. */
     public Tools with(Dies other) {
-        return new Tools(inches, metric, bed, stopsInside, allowances, other);
+        return new Tools(inches, metric, bed, stopsInside, allowances, other, adhesives);
+    }
+
+    /** The same with other adhesives. */
+    public Tools with(Adhesives other) {
+        return new Tools(inches, metric, bed, stopsInside, allowances, dies, other);
     }
 
     /** The board that goes with a ruler. */

@@ -10,6 +10,7 @@ import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.FloatingBook;
 import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
+import vantbreeze.core.tool.Tools;
 
 /** What is read of steps, at the table and on paper. */
 class StepWordsTest {
@@ -85,7 +86,7 @@ class StepWordsTest {
         // somebody whose tabs are wider is told so
         WorkedPlan stage = bare("stage");
         Allowances wide = Allowances.usual().with(Allowance.TAB, Length.ofMillimetres(20));
-        assertThat(new Gluing(stage.form(), wide, stage.ruler())
+        assertThat(new Gluing(stage.form(), Tools.usual().with(wide), stage.ruler())
                         .of(stage.form().graph().joins().get(0))
                         .orElseThrow()
                         .weak())

@@ -10,10 +10,15 @@ import com.fasterxml.jackson.databind.node.TextNode;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.die.DieShape;
 import vantbreeze.core.die.Dies;
 import vantbreeze.core.die.Nest;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Adhesive;
+import vantbreeze.core.tool.Adhesives;
 import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
 import vantbreeze.core.tool.Board;
@@ -24,6 +29,7 @@ import vantbreeze.core.tool.Tools;
  *
  * @param allowances the maker's own, by id: a measure as text, a number as such
  * @param nests dies and punches
+ * @param adhesives those that are not as usual, and the maker's own
  */
 record ToolsJson(
         BoardJson inches,
@@ -31,7 +37,28 @@ record ToolsJson(
         String bed,
         boolean stopsInside,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, JsonNode> allowances,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<NestJson> nests) {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<NestJson> nests,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<AdhesiveJson> adhesives) {
+
+    /** Something to glue with, times in seconds. */
+    record AdhesiveJson(
+            String id, String name, Adhesive.@Nullable Kind kind, int open, int sets, List<String> cautions) {
+
+        static AdhesiveJson of(Adhesive adhesive) {
+            return new AdhesiveJson(
+                    adhesive.id(),
+                    adhesive.name(),
+                    adhesive.kind(),
+                    adhesive.open(),
+                    adhesive.sets(),
+                    adhesive.cautions());
+        }
+
+        /** @throws IllegalArgumentException when it makes no sense */
+        Adhesive adhesive() {
+            return new Adhesive(id, name, Objects.requireNonNull(kind), open, sets, cautions);
+        }
+    }
 
     /** Dies of one shape. */
     record NestJson(String id, String name, boolean punch, String shape, List<SizeJson> sizes) {
@@ -85,11 +112,16 @@ record ToolsJson(
                 exactly(tools.bed()),
                 tools.stopsInside(),
                 own,
-                tools.dies().nests().stream().map(NestJson::of).toList());
+                tools.dies().nests().stream().map(NestJson::of).toList(),
+                tools.adhesives().own().stream().map(AdhesiveJson::of).toList());
     }
 
     Tools tools() {
-        return new Tools(inches.board(), metric.board(), length(bed), stopsInside, own(), new Dies(dies()));
+        return new Tools(inches.board(), metric.board(), length(bed), stopsInside, own(), new Dies(dies()), glues());
+    }
+
+    private Adhesives glues() {
+        return new Adhesives(adhesives.stream().map(AdhesiveJson::adhesive).toList(), Set.of());
     }
 
     private List<Nest> dies() {

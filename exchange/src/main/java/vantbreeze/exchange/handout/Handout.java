@@ -65,7 +65,7 @@ public final class Handout {
         this.card = card;
         this.building = card.of(BuildPlan.STAGE);
         this.ruler = card.ruler();
-        this.other = ruler.isInches() ? Ruler.MM_1 : Ruler.SIXTEENTHS;
+        this.other = ruler.elsewhere();
         this.page = page;
         PaperColours colours = new PaperColours(card);
         this.pictures = new SvgPicture(page, patch -> colours.of(patch).orElse(PLAIN));

@@ -3,17 +3,13 @@ package vantbreeze.exchange.print;
 import static java.util.Objects.requireNonNull;
 
 import java.awt.Color;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -52,27 +48,17 @@ public final class LayerSheet {
 
     /** The PDF of {@code worked}. */
     public static byte[] of(WorkedPlan worked, PrintPage page) {
-        try {
-            return new LayerSheet(worked, page).pdf();
-        } catch (IOException impossible) {
-            throw new UncheckedIOException("writing to memory", impossible);
-        }
+        return PdfWriting.file(
+                worked.plan().name() + ", layers", document -> new LayerSheet(worked, page).write(document));
     }
 
     /** A line of the list, or a heading when it has no cut. */
     private record Line(@Nullable String heading, @Nullable Cut cut) {}
 
-    private byte[] pdf() throws IOException {
-        try (PDDocument document = new PDDocument()) {
-            document.getDocumentInformation().setTitle(worked.plan().name() + ", layers");
-            document.getDocumentInformation().setCreator("Vantbreeze");
-            Lettering lettering = new Lettering(document);
-            list(document, lettering);
-            map(document, lettering);
-            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            document.save(bytes);
-            return bytes.toByteArray();
-        }
+    private void write(PDDocument document) throws IOException {
+        Lettering lettering = new Lettering(document);
+        list(document, lettering);
+        map(document, lettering);
     }
 
     private List<Line> lines() {
@@ -130,7 +116,7 @@ public final class LayerSheet {
 
     /** The size in the other school's unit. */
     private String other(Cut cut) {
-        Ruler ruler = worked.plan().ruler().isInches() ? Ruler.MM_HALF : Ruler.SIXTEENTHS;
+        Ruler ruler = worked.plan().ruler().elsewhere();
         return Figure.of(cut.size().width(), ruler).by(Figure.of(cut.size().height(), ruler))
                 + (cut.shape().isRectangle() ? "" : ", " + cut.shape().kind().label());
     }
@@ -262,9 +248,6 @@ public final class LayerSheet {
     }
 
     private PDPageContentStream page(PDDocument document) throws IOException {
-        PDPage sheet = new PDPage(
-                new PDRectangle((float) (page.width(false) * Pen.POINTS), (float) (page.height(false) * Pen.POINTS)));
-        document.addPage(sheet);
-        return new PDPageContentStream(document, sheet);
+        return PdfWriting.page(document, page.width(false), page.height(false));
     }
 }

@@ -44,7 +44,7 @@ public final class MeasureCard {
     private MeasureCard(WorkedPlan card, CardPage page) {
         this.card = card;
         this.ruler = card.ruler();
-        this.other = ruler.isInches() ? Ruler.MM_1 : Ruler.SIXTEENTHS;
+        this.other = ruler.elsewhere();
         this.page = page;
     }
 

@@ -1,14 +1,10 @@
 package vantbreeze.exchange.print;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /** Labels for what is left over, two beside one another, to be cut apart and stuck or clipped on. */
 public final class OffcutLabels {
@@ -23,29 +19,21 @@ public final class OffcutLabels {
 
     /** The PDF of these labels. */
     public static byte[] of(List<OffcutLabel> labels, PrintPage page) {
-        try (PDDocument document = new PDDocument()) {
-            document.getDocumentInformation().setTitle("Labels for offcuts");
-            document.getDocumentInformation().setCreator("Vantbreeze");
-            Lettering lettering = new Lettering(document);
-            int rows = (int) ((page.height(false) - 2 * PrintPage.MARGIN) / HIGH);
-            List<OffcutLabel> left = new ArrayList<>(labels);
-            do {
-                PDPage sheet = new PDPage(new PDRectangle(
-                        (float) (page.width(false) * Pen.POINTS), (float) (page.height(false) * Pen.POINTS)));
-                document.addPage(sheet);
-                try (PDPageContentStream content = new PDPageContentStream(document, sheet)) {
-                    Pen pen = new Pen(content, lettering);
-                    for (int i = 0; i < rows * COLUMNS && !left.isEmpty(); i++) {
-                        label(pen, page, i, left.remove(0));
-                    }
+        return PdfWriting.file("Labels for offcuts", document -> write(document, labels, page));
+    }
+
+    private static void write(PDDocument document, List<OffcutLabel> labels, PrintPage page) throws IOException {
+        Lettering lettering = new Lettering(document);
+        int rows = (int) ((page.height(false) - 2 * PrintPage.MARGIN) / HIGH);
+        List<OffcutLabel> left = new ArrayList<>(labels);
+        do {
+            try (PDPageContentStream content = PdfWriting.page(document, page.width(false), page.height(false))) {
+                Pen pen = new Pen(content, lettering);
+                for (int i = 0; i < rows * COLUMNS && !left.isEmpty(); i++) {
+                    label(pen, page, i, left.remove(0));
                 }
-            } while (!left.isEmpty());
-            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            document.save(bytes);
-            return bytes.toByteArray();
-        } catch (IOException impossible) {
-            throw new UncheckedIOException("writing to memory", impossible);
-        }
+            }
+        } while (!left.isEmpty());
     }
 
     private static void label(Pen pen, PrintPage page, int place, OffcutLabel label) throws IOException {

@@ -12,7 +12,6 @@ import vantbreeze.core.build.BuildStep.Reading;
 import vantbreeze.core.build.PaperColours;
 import vantbreeze.core.build.StepPicture;
 import vantbreeze.core.build.StepWords;
-import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.WorkedPlan;
 
 /** Every step of a card on paper, in both units, each with its picture, in two columns read from above. */
@@ -29,7 +28,6 @@ public final class StepSheet {
 
     private final WorkedPlan card;
     private final BuildPlan building;
-    private final Ruler other;
     private final PrintPage page;
     private final double wide;
     private final StepDrawing drawing;
@@ -37,7 +35,6 @@ public final class StepSheet {
     private StepSheet(WorkedPlan card, PrintPage page) {
         this.card = card;
         this.building = card.of(BuildPlan.STAGE);
-        this.other = card.ruler().isInches() ? Ruler.MM_1 : Ruler.SIXTEENTHS;
         this.page = page;
         this.wide = (page.width(false) - 2 * PrintPage.MARGIN - GUTTER) / 2;
         this.drawing = new StepDrawing(new PaperColours(card));
@@ -118,7 +115,8 @@ public final class StepSheet {
                 : "%s (%s)%s%s"
                         .formatted(
                                 figures,
-                                StepWords.figures(reading.figures(), other),
+                                StepWords.figures(
+                                        reading.figures(), card.ruler().elsewhere()),
                                 reading.words().isEmpty() ? "" : ": ",
                                 reading.words());
     }

@@ -1,15 +1,11 @@
 package vantbreeze.exchange.print;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import vantbreeze.core.build.BuildPlan;
 import vantbreeze.core.build.BuildStep;
 import vantbreeze.core.build.StepWords;
@@ -39,26 +35,15 @@ public final class TrueSizePlan {
 
     /** The PDF of {@code worked} on pages of this size; what is larger is tiled. */
     public static byte[] of(WorkedPlan worked, PrintPage page) {
-        try {
-            return new TrueSizePlan(worked, page).pdf();
-        } catch (IOException impossible) {
-            throw new UncheckedIOException("writing to memory", impossible);
-        }
+        return PdfWriting.file(worked.plan().name(), document -> new TrueSizePlan(worked, page).write(document));
     }
 
-    private byte[] pdf() throws IOException {
-        try (PDDocument document = new PDDocument()) {
-            document.getDocumentInformation().setTitle(worked.plan().name());
-            document.getDocumentInformation().setCreator("Vantbreeze");
-            Lettering lettering = new Lettering(document);
-            for (List<WorkedPiece> copies : worked.alike()) {
-                add(document, lettering, copies.get(0), copies.size());
-            }
-            steps(document, lettering);
-            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            document.save(bytes);
-            return bytes.toByteArray();
+    private void write(PDDocument document) throws IOException {
+        Lettering lettering = new Lettering(document);
+        for (List<WorkedPiece> copies : worked.alike()) {
+            add(document, lettering, copies.get(0), copies.size());
         }
+        steps(document, lettering);
     }
 
     private void add(PDDocument document, Lettering lettering, WorkedPiece piece, int copies) throws IOException {
@@ -70,9 +55,7 @@ public final class TrueSizePlan {
         double height = page.height(tiling.landscape());
         List<Tile> tiles = tiling.tiles();
         for (Tile tile : tiles) {
-            PDPage sheet = new PDPage(new PDRectangle((float) (width * Pen.POINTS), (float) (height * Pen.POINTS)));
-            document.addPage(sheet);
-            try (PDPageContentStream content = new PDPageContentStream(document, sheet)) {
+            try (PDPageContentStream content = PdfWriting.page(document, width, height)) {
                 Pen pen = new Pen(content, lettering);
                 PageFrame frame = new PageFrame(pen, width, height);
                 frame.heading(worked.plan().name(), heading(piece, copies, tiles.indexOf(tile) + 1, tiles.size()));
@@ -100,10 +83,7 @@ public final class TrueSizePlan {
         double top = page.height(false) - PrintPage.MARGIN - PrintPage.HEAD;
         int onAPage = (int) ((top - PrintPage.MARGIN) / LINE);
         for (int first = 0; first < lines.size(); first += onAPage) {
-            PDPage sheet = new PDPage(new PDRectangle(
-                    (float) (page.width(false) * Pen.POINTS), (float) (page.height(false) * Pen.POINTS)));
-            document.addPage(sheet);
-            try (PDPageContentStream content = new PDPageContentStream(document, sheet)) {
+            try (PDPageContentStream content = PdfWriting.page(document, page.width(false), page.height(false))) {
                 Pen pen = new Pen(content, lettering);
                 new PageFrame(pen, page.width(false), page.height(false))
                         .heading(worked.plan().name(), "Step by step. From left and from foot of each piece.");
