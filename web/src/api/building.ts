@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef } from 'react'
 import { answered, api, type BuildProgress, type Building, type MovedStep } from './client'
+import { isTurned, STRAIGHT, type Turn } from './turn'
 
 const keyOf = (id: string, revision?: number) => ['building', id, revision] as const
 
@@ -21,13 +22,13 @@ export function useBuilding(id: string, revision: number | undefined) {
   })
 }
 
-const pictureOf = (id: string, revision: number, step: number, reading: number) => ({
-  queryKey: ['picture', id, revision, step, reading],
+const pictureOf = (id: string, revision: number, step: number, reading: number, turn: Turn) => ({
+  queryKey: ['picture', id, revision, step, reading, turn.aside, turn.over],
   // what was walked past is not waited for
   queryFn: ({ signal }: { signal: AbortSignal }) =>
     answered(
       api.GET('/api/cards/{id}/building/pictures/{step}/{reading}', {
-        params: { path: { id, step, reading } },
+        params: { path: { id, step, reading }, query: turn },
         signal,
       }),
     ),
@@ -35,13 +36,16 @@ const pictureOf = (id: string, revision: number, step: number, reading: number) 
 })
 
 /** What a step looks like; what comes after it is fetched meanwhile. */
-export function useStepPicture(id: string, building: Building, step: number, reading: number) {
+export function useStepPicture(id: string, building: Building, step: number, reading: number, turn: Turn) {
   const client = useQueryClient()
-  const picture = useQuery({ ...pictureOf(id, building.revision, step, reading), placeholderData: keepPreviousData })
+  const picture = useQuery({
+    ...pictureOf(id, building.revision, step, reading, turn),
+    placeholderData: keepPreviousData,
+  })
   const isLast = reading + 1 >= building.steps[step].readings.length
   const next = isLast ? { step: step + 1, reading: 0 } : { step, reading: reading + 1 }
-  if (picture.isSuccess && next.step < building.steps.length) {
-    void client.prefetchQuery(pictureOf(id, building.revision, next.step, next.reading))
+  if (picture.isSuccess && !isTurned(turn) && next.step < building.steps.length) {
+    void client.prefetchQuery(pictureOf(id, building.revision, next.step, next.reading, STRAIGHT))
   }
   return picture.data
 }

@@ -2,6 +2,7 @@ import { Canvas, type ThreeEvent, useFrame, useThree } from '@react-three/fiber'
 import { useEffect, useLayoutEffect, useMemo, useState } from 'react'
 import { BackSide, FrontSide, type PerspectiveCamera } from 'three'
 import type { Form, Piece } from '../api/client'
+import type { Turn } from '../api/turn'
 import { everyCopy } from './everyCopy'
 import { colourOf, type Dress } from '../papers/dress'
 import { LayersInSpace } from './LayersInSpace'
@@ -14,9 +15,17 @@ import { Stage } from './stage'
 const COLOURS = { face: '#fffdf8', back: '#e4d8c0', ink: '#1e2a33' }
 
 /** The card in space. The engine's frames say where each panel is; between two frames it is drawn in between. */
-type Props = { pieces: Piece[]; form: Form; dress?: Dress; closed: number; moving: boolean; onLost: () => void }
+type Props = {
+  pieces: Piece[]
+  form: Form
+  dress?: Dress
+  closed: number
+  turn: Turn
+  moving: boolean
+  onLost: () => void
+}
 
-export default function FoldedObject({ pieces, form, dress, closed, moving, onLost }: Props) {
+export default function FoldedObject({ pieces, form, dress, closed, turn, moving, onLost }: Props) {
   'use memo'
   const { lit } = usePicked()
   const [stage] = useState(() => new Stage())
@@ -36,6 +45,7 @@ export default function FoldedObject({ pieces, form, dress, closed, moving, onLo
   // object answers in the same frame as the figures
   useLayoutEffect(() => stage.lay({ panels, lines, form, closed }), [stage, panels, lines, form, closed])
   useLayoutEffect(() => stage.colour(colours, lit.panels), [stage, panels, colours, lit])
+  useLayoutEffect(() => stage.turned(turn), [stage, turn])
   useEffect(() => () => stage.body.dispose(), [stage])
   return (
     <div

@@ -1,7 +1,10 @@
 import { lazy, memo, Suspense, useCallback, useEffect, useRef, useState } from 'react'
 import type { Form, Piece } from '../api/client'
+import { STRAIGHT, type Turn } from '../api/turn'
 import { Boundary } from '../house/Boundary'
 import { SizeText } from '../house/SizeText'
+import { useTurning } from '../house/turn'
+import { TurnButtons } from '../house/TurnButtons'
 import type { Dress } from '../papers/dress'
 import { FlatObject } from './FlatObject'
 import { useHeld } from './held'
@@ -28,11 +31,13 @@ export function FoldedPlate({ pieces, form, dress, showingRef }: Props) {
   useEffect(() => {
     if (showingRef) showingRef.current = closed / 100
   }, [closed, showingRef])
-  const moving = useMoving(form, closed) || held
+  const [turn, setTurn] = useState(STRAIGHT)
+  const moving = useMoving(form, closed, turn) || held
   const playing = useRef(0)
   useEffect(() => () => cancelAnimationFrame(playing.current), [])
 
   const [inSpace, setInSpace] = useState(drawsInSpace)
+  const drag = useTurning(turn, setTurn, false)
   const lost = useCallback(() => setInSpace(false), [])
   const flat = <FlatObject pieces={pieces} form={form} dress={dress} closed={closed / 100} />
 
@@ -62,15 +67,21 @@ export function FoldedPlate({ pieces, form, dress, showingRef }: Props) {
       {inSpace ? (
         <Boundary instead={() => flat}>
           <Suspense fallback={<div className="h-[20rem]" />}>
-            <FoldedObject
-              pieces={pieces}
-              form={form}
-              dress={dress}
-              closed={closed / 100}
-              moving={moving}
-              onLost={lost}
-            />
+            <div className="cursor-grab" {...drag}>
+              <FoldedObject
+                pieces={pieces}
+                form={form}
+                dress={dress}
+                closed={closed / 100}
+                turn={turn}
+                moving={moving}
+                onLost={lost}
+              />
+            </div>
           </Suspense>
+          <div className="relative -mt-9">
+            <TurnButtons turn={turn} onTurn={setTurn} />
+          </div>
         </Boundary>
       ) : (
         flat
@@ -129,12 +140,12 @@ const Slider = memo(function Slider({
   )
 })
 
-/** Whether the card has just changed or moved. */
-function useMoving(form: Form, closed: number) {
-  const [still, setStill] = useState<{ form: Form; closed: number } | null>(null)
+/** Whether the card has just changed, moved or been turned. */
+function useMoving(form: Form, closed: number, turn: Turn) {
+  const [still, setStill] = useState<{ form: Form; closed: number; turn: Turn } | null>(null)
   useEffect(() => {
-    const timer = setTimeout(() => setStill({ form, closed }), REST_MS)
+    const timer = setTimeout(() => setStill({ form, closed, turn }), REST_MS)
     return () => clearTimeout(timer)
-  }, [form, closed])
-  return still?.form !== form || still.closed !== closed
+  }, [form, closed, turn])
+  return still?.form !== form || still.closed !== closed || still.turn !== turn
 }

@@ -1,5 +1,6 @@
-import { Box3, Matrix4, type PerspectiveCamera, Quaternion, Sphere, Vector3 } from 'three'
+import { Box3, MathUtils, Matrix4, type PerspectiveCamera, Quaternion, Sphere, Vector3 } from 'three'
 import type { Form, Panel } from '../api/client'
+import { STRAIGHT, type Turn } from '../api/turn'
 import { lifts } from '../house/motion'
 import type { Line } from './lines'
 import { type Colours, PaperBody } from './paperBody'
@@ -22,6 +23,7 @@ export class Stage {
   private card = new Sphere()
   private opened = new Sphere()
   private seated = ''
+  private turn = STRAIGHT
 
   /** Says who draws it when something has changed. */
   drawsBy(draw: () => void) {
@@ -46,10 +48,16 @@ export class Stage {
     this.invalidate()
   }
 
+  /** Turns it before the eye, from how it is seen first. */
+  turned(turn: Turn) {
+    this.turn = turn
+    this.invalidate()
+  }
+
   /** Puts the eye where the whole card is seen as it stands, never so near that a small card looks large. */
   seat(eye: PerspectiveCamera, { width, height }: { width: number; height: number }) {
-    const { card, opened, lies } = this
-    const asked = [card.center.toArray(), card.radius, opened.radius, lies, width, height].join()
+    const { card, opened, lies, turn } = this
+    const asked = [card.center.toArray(), card.radius, opened.radius, lies, turn.aside, turn.over, width, height].join()
     if (asked === this.seated) return
     this.seated = asked
     const across = Math.max(card.radius, Math.min(opened.radius * 0.72, card.radius * 2))
@@ -57,10 +65,23 @@ export class Stage {
     // what lies is seen from above with its foot near, what stands from before and a little above
     eye.up.set(0, lies ? 0 : 1, lies ? 1 : 0)
     const from = lies ? new Vector3(-0.34, -0.78, 0.66) : new Vector3(-0.42, 0.46, 0.86)
+    round(from, eye.up, turn)
     eye.position.copy(card.center).addScaledVector(from.normalize(), across / narrow)
     eye.lookAt(card.center)
     eye.updateProjectionMatrix()
   }
+}
+
+/** Never so far over that up is nowhere, degrees from straight above or below. */
+const LEANS = 4
+
+/** The way to the eye, round what goes up and then over it. */
+function round(from: Vector3, up: Vector3, { aside, over }: Turn) {
+  from.applyAxisAngle(up, MathUtils.degToRad(aside))
+  const least = MathUtils.degToRad(LEANS)
+  const above = from.angleTo(up)
+  const after = MathUtils.clamp(above - MathUtils.degToRad(over), least, Math.PI - least)
+  from.applyAxisAngle(new Vector3().crossVectors(from, up).normalize(), above - after)
 }
 
 /** The ball that the card takes up. */

@@ -3,10 +3,12 @@ import type { Point, StepPicture } from '../api/client'
 import { DASHES } from '../house/notation'
 import { outline } from '../house/outline'
 
-/** What a step looks like: paper with what is meant lit. */
-export function StepDrawing({ picture, name }: { picture: StepPicture; name: string }) {
+type Props = { picture: StepPicture; name: string; room?: boolean }
+
+/** What a step looks like: paper with what is meant lit; as large as there is room, or as it stays however it is turned. */
+export function StepDrawing({ picture, name, room = false }: Props) {
   const hatch = useId()
-  const { left, foot, width, height } = picture.box
+  const { left, foot, width, height } = (room && picture.room) || picture.box
   if (picture.patches.length === 0) return null
   const pad = Math.max(width, height) * 0.04
   const x = (mm: number) => mm - left + pad

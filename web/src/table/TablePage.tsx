@@ -1,8 +1,8 @@
 import { useState } from 'react'
-import { type BuildingNow, useBuilding, useStepPicture } from '../api/building'
+import { type BuildingNow, useBuilding } from '../api/building'
 import { useCutting } from '../api/cards'
 import { useMade } from '../api/made'
-import { type Building, type Card, type Cutting, type MadeFigure, spoken } from '../api/client'
+import { type Card, type Cutting, type MadeFigure, spoken } from '../api/client'
 import { ConflictSheet } from '../bench/ConflictSheet'
 import { type CardInHand, useCard } from '../bench/useCard'
 import { useStepKeys } from '../bench/useStepKeys'
@@ -14,9 +14,9 @@ import { BackAndOn } from './BackAndOn'
 import { CameOutSheet } from './CameOutSheet'
 import { CutNow } from './CutNow'
 import { NowAtTable } from './NowAtTable'
-import { StepDrawing } from './StepDrawing'
 import { TableHeader } from './TableHeader'
 import { Timers } from './Timers'
+import { TurnedPicture } from './TurnedPicture'
 import { useAwake } from './useAwake'
 import { useSpoken } from './useSpoken'
 import { useSwipe } from './useSwipe'
@@ -98,7 +98,7 @@ function Walk({ card, inHand, building, cutting }: Props) {
           <NowAtTable
             step={step}
             reading={walk.reading}
-            picture={<Picture id={card.id} building={building} at={walk.at} reading={walk.reading} />}
+            picture={<TurnedPicture id={card.id} building={building} at={walk.at} reading={walk.reading} />}
           >
             {step.adhesive && (
               <p className="mt-4">
@@ -148,16 +148,5 @@ function Walk({ card, inHand, building, cutting }: Props) {
       />
       <ConflictSheet inHand={inHand} />
     </div>
-  )
-}
-
-function Picture({ id, building, at, reading }: { id: string; building: Building; at: number; reading: number }) {
-  const picture = useStepPicture(id, building, at, reading)
-  if (picture?.patches.length === 0) return null
-  return (
-    <figure className="flex w-full min-w-0 flex-1 flex-col items-center gap-1 lg:max-w-[52%]">
-      {picture && <StepDrawing picture={picture} name={building.steps[at].what} />}
-      <figcaption className="min-h-7 text-lg text-ink-soft italic">{picture?.from}</figcaption>
-    </figure>
   )
 }

@@ -25,7 +25,8 @@ export function Adhesives({ adhesives, kinds, put }: { adhesives: Glue[]; kinds:
         put={put}
         things={adhesives.map((glue) => ({
           ...glue,
-          more: <More glue={glue} put={put} change={() => setChanging(glue)} />,
+          more: glue.caution && <span className="basis-full text-base text-wrong">{glue.caution}</span>,
+          also: <Changing glue={glue} put={put} change={() => setChanging(glue)} />,
         }))}
       />
       <AdhesiveForm
@@ -42,12 +43,11 @@ export function Adhesives({ adhesives, kinds, put }: { adhesives: Glue[]; kinds:
   )
 }
 
-function More({ glue, put, change }: { glue: Glue; put: Put; change: () => void }) {
+function Changing({ glue, put, change }: { glue: Glue; put: Put; change: () => void }) {
   const attempt = useAttempt()
   const back = glue.own ? 'Forget it' : 'As usual again'
   return (
     <>
-      {glue.caution && <span className="basis-full text-base text-wrong">{glue.caution}</span>}
       <button type="button" className="word underline" aria-label={`Change ${glue.name}`} onClick={change}>
         change
       </button>

@@ -5,14 +5,23 @@ import { useAttempt } from '../house/Notices'
 import { SizeText } from '../house/SizeText'
 import { Swatch } from '../papers/Swatch'
 
-type Thing = { id: string; name: string; away: boolean; size?: Size; words?: string; paper?: Paper; more?: ReactNode }
+type Thing = {
+  id: string
+  name: string
+  away: boolean
+  size?: Size
+  words?: string
+  paper?: Paper
+  more?: ReactNode
+  also?: ReactNode
+}
 
 /** What is kept, each put away when it is no longer wanted: cards that use it go on. */
 export function Kept({ things, put }: { things: Thing[] | OwnStock['envelopes']; put: Put }) {
   const attempt = useAttempt()
   return (
     <ul>
-      {(things as Thing[]).map(({ id, name, away, size, words, paper, more }) => (
+      {(things as Thing[]).map(({ id, name, away, size, words, paper, more, also }) => (
         <li key={id} className="flex items-center gap-x-4 border-t border-chalk-dim py-1">
           {paper && <Swatch paper={paper} />}
           <span className="flex min-w-0 flex-wrap items-center gap-x-4 leading-snug">
@@ -21,14 +30,17 @@ export function Kept({ things, put }: { things: Thing[] | OwnStock['envelopes'];
             {words && <span className="basis-full text-base">{words}</span>}
             {more}
           </span>
-          <button
-            type="button"
-            className="word ms-auto shrink-0 underline"
-            aria-label={`${away ? 'Show' : 'Hide'} ${name}`}
-            onClick={() => attempt(away ? put.offered(id) : put.away(id))}
-          >
-            {away ? 'show it again' : 'hide'}
-          </button>
+          <span className="ms-auto flex shrink-0 flex-wrap justify-end gap-x-2">
+            {also}
+            <button
+              type="button"
+              className="word underline"
+              aria-label={`${away ? 'Show' : 'Hide'} ${name}`}
+              onClick={() => attempt(away ? put.offered(id) : put.away(id))}
+            >
+              {away ? 'show it again' : 'hide'}
+            </button>
+          </span>
         </li>
       ))}
     </ul>

@@ -32,7 +32,10 @@ export function ToolsPage() {
               put={put}
             />
             <DiesAndPunches nests={own.data.nests} put={put} />
-            <Adhesives adhesives={own.data.adhesives} kinds={own.data.adhesiveKinds} put={put} />
+            <Part title="Envelopes" note="Measure the inside: how wide and high a sheet of card may be that slides in.">
+              <Kept things={own.data.envelopes} put={put} />
+              <NewEnvelope put={put} />
+            </Part>
           </div>
           <div className="flex min-w-0 flex-col gap-5">
             <Part
@@ -48,14 +51,11 @@ export function ToolsPage() {
               />
               <NewPaper put={put} />
             </Part>
-            <Part title="Envelopes" note="Measure the inside: how wide and high a sheet of card may be that slides in.">
-              <Kept things={own.data.envelopes} put={put} />
-              <NewEnvelope put={put} />
-            </Part>
             <Part title="Sheets" note="Sizes you buy or have left over; of which paper and how many, if you like.">
               <Kept things={own.data.sheets} put={put} />
               <NewSheet put={put} />
             </Part>
+            <Adhesives adhesives={own.data.adhesives} kinds={own.data.adhesiveKinds} put={put} />
           </div>
         </main>
       )}

@@ -59,6 +59,22 @@ class BenchByMouseTest extends Browsing {
         assertThat(page.locator("path[fill='url(#thick)']").first()).isAttached();
     }
 
+    /** The card in space is turned by hand and by a press, and stands as it did again. */
+    @Test
+    void theCardIsTurned() {
+        take("Kite theatre for the bandstand");
+        BoundingBox box = place(page.locator("canvas").first());
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        page.mouse().move(box.x + box.width / 2 + 90, box.y + box.height / 2 - 40, new Mouse.MoveOptions().setSteps(4));
+        page.mouse().up();
+        button("As it was").click();
+        assertThat(button("As it was")).hasCount(0);
+        button("Seen more from below").press("Enter");
+        assertThat(button("As it was")).isVisible();
+        nothingSeriousIn("[aria-label='Folded']");
+    }
+
     @Test
     void aScoreIsDraggedAndEverythingAnswersMeanwhile() {
         take("Kite festival invitation");

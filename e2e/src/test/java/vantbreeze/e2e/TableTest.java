@@ -349,4 +349,39 @@ class TableTest extends Browsing {
                 .isEqualTo(0);
         nothingSerious();
     }
+
+    private Locator drawn() {
+        return page.locator("main figure svg");
+    }
+
+    /** What is put together by then is looked at from all sides: by a press, by the keyboard, by the mouse. */
+    @Test
+    void thePictureIsTurned() {
+        atTheTable("Kite theatre for the bandstand");
+        pedalTo("Score Card base");
+        // what lies open on the board is not
+        assertThat(button("Turn it")).hasCount(0);
+        pedalTo("Glue Band");
+        String first = drawn().innerHTML();
+        button("Turn it").press("Enter");
+        button("Seen more from right").press("Enter");
+        assertThat(button("As it was")).isVisible();
+        page.waitForCondition(() -> !drawn().innerHTML().equals(first));
+        nothingSeriousIn("main");
+        String right = drawn().innerHTML();
+        button("Seen more from above").press("Space");
+        page.waitForCondition(() -> !drawn().innerHTML().equals(right));
+        button("As it was").click();
+        String straight = drawn().innerHTML();
+        var box = drawn().boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        page.mouse().move(box.x + box.width / 2 + 120, box.y + box.height / 2 + 30);
+        page.mouse().up();
+        page.waitForCondition(() -> !drawn().innerHTML().equals(straight));
+        assertThat(heading().first()).containsText("Glue Band");
+        // the next step is seen first from where the hand works
+        page.keyboard().press("PageDown");
+        assertThat(button("Turn it")).isVisible();
+    }
 }

@@ -25,6 +25,7 @@ import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.build.BuildPlan;
 import vantbreeze.core.build.BuildStep;
 import vantbreeze.core.build.Progress;
+import vantbreeze.core.build.Turn;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.edit.ChooseBuilding;
 import vantbreeze.core.edit.Deciding;
@@ -56,14 +57,26 @@ class BuildingController {
         return BuildingView.of(card.revision(), card.worked().of(BuildPlan.STAGE), keeping.of(id));
     }
 
+    /**
+     * What a step looks like.
+     *
+     * @param aside how far it is turned aside, degrees
+     * @param over how far it is turned over, degrees
+     */
     @GetMapping("/pictures/{step}/{reading}")
-    StepPictureView picture(@PathVariable UUID id, @PathVariable int step, @PathVariable int reading) {
+    StepPictureView picture(
+            @PathVariable UUID id,
+            @PathVariable int step,
+            @PathVariable int reading,
+            @RequestParam(defaultValue = "0") int aside,
+            @RequestParam(defaultValue = "0") int over) {
         Card card = drawer.card(id);
         BuildPlan building = card.worked().of(BuildPlan.STAGE);
         if (step < 0 || step >= building.steps().size()) {
             throw new NotHere("There is no such step here.");
         }
-        return StepPictureView.of(building.picture(step, reading), card.worked());
+        Turn turn = Deciding.of("aside", () -> new Turn(aside, over));
+        return StepPictureView.of(building.picture(step, reading, turn), card.worked());
     }
 
     /** What stands in the way where a step may not go. */

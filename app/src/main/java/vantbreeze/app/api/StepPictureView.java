@@ -14,11 +14,20 @@ import vantbreeze.core.plan.WorkedPlan;
  *
  * @param patches in the order in which they are drawn
  * @param from where it is seen from, in words; empty where nothing is seen
+ * @param room where it stays, however it is turned; null for what can't be
  */
-public record StepPictureView(List<PatchView> patches, List<StrokeView> strokes, BoxView box, String from) {
+public record StepPictureView(
+        List<PatchView> patches, List<StrokeView> strokes, BoxView box, String from, @Nullable BoxView room) {
 
     /** The rectangle round all of it. */
-    public record BoxView(double left, double foot, double width, double height) {}
+    public record BoxView(double left, double foot, double width, double height) {
+
+        static BoxView of(Envelope box) {
+            return box.isNull()
+                    ? new BoxView(0, 0, 0, 0)
+                    : new BoxView(box.getMinX(), box.getMinY(), box.getWidth(), box.getHeight());
+        }
+    }
 
     /** Something with an area, and the colour of its paper; none where glue goes. */
     public record PatchView(StepPicture.Seen seen, @Nullable String colour, ShapeView shape) {}
@@ -27,7 +36,6 @@ public record StepPictureView(List<PatchView> patches, List<StrokeView> strokes,
     public record StrokeView(StepPicture.Line line, @Nullable Fold fold, boolean lit, PointView from, PointView to) {}
 
     static StepPictureView of(StepPicture picture, WorkedPlan card) {
-        Envelope box = picture.box();
         PaperColours colours = new PaperColours(card);
         return new StepPictureView(
                 picture.patches().stream()
@@ -42,10 +50,9 @@ public record StepPictureView(List<PatchView> patches, List<StrokeView> strokes,
                                 point(stroke.start()),
                                 point(stroke.stop())))
                         .toList(),
-                box.isNull()
-                        ? new BoxView(0, 0, 0, 0)
-                        : new BoxView(box.getMinX(), box.getMinY(), box.getWidth(), box.getHeight()),
-                picture.from());
+                BoxView.of(picture.box()),
+                picture.from(),
+                picture.room() == null ? null : BoxView.of(picture.room()));
     }
 
     private static PointView point(Coordinate at) {

@@ -89,6 +89,9 @@ class BuildingApiTest {
                 .andExpect(jsonPath("$.patches[0].colour", containsString("#")))
                 .andExpect(jsonPath("$.strokes[?(@.lit == true)]", hasSize(2)));
         web.perform(get(card + "/building/pictures/999/0")).andExpect(status().isNotFound());
+        web.perform(get(card + "/building/pictures/1/0?aside=400"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("up to 180° aside")));
     }
 
     @Test

@@ -159,7 +159,7 @@ public final class BuildPlan {
                 .orElseThrow(() -> new IllegalArgumentException("Nothing stands in its way there."));
         List<BuildStep> then = told(after.stream().map(order::task).toList());
         int at = after.indexOf(refusal.step());
-        return pictures.of(then.get(at), 0, StepPictures.before(then).get(at));
+        return pictures.of(then.get(at), 0, StepPictures.before(then).get(at), Turn.NONE);
     }
 
     private List<StepId> ordered(MovedStep move) {
@@ -180,14 +180,25 @@ public final class BuildPlan {
     }
 
     /**
-     * What a step looks like.
+     * What a step looks like from where the hand works.
      *
      * @param step which, from 0
      * @param reading which of its readings, from 0; beyond the last it is the last
      * @throws IndexOutOfBoundsException when there is no such step
      */
-    public synchronized StepPicture picture(int step, int reading) {
-        return pictures.of(steps.get(step), Math.max(0, reading), before.get(step));
+    public StepPicture picture(int step, int reading) {
+        return picture(step, reading, Turn.NONE);
+    }
+
+    /**
+     * What a step looks like when it is turned; what lies open on the board is not.
+     *
+     * @param step which, from 0
+     * @param reading which of its readings, from 0; beyond the last it is the last
+     * @throws IndexOutOfBoundsException when there is no such step
+     */
+    public synchronized StepPicture picture(int step, int reading, Turn turn) {
+        return pictures.of(steps.get(step), Math.max(0, reading), before.get(step), turn);
     }
 
     /**

@@ -15,8 +15,9 @@ import vantbreeze.core.fold.Side;
  * @param right what goes to the right in the picture, of length one
  * @param up what goes up in it
  * @param towards to the eye
+ * @param upright round what it goes when what is looked at is turned aside
  */
-record Eye(Vector3D right, Vector3D up, Vector3D towards) {
+record Eye(Vector3D right, Vector3D up, Vector3D towards, Vector3D upright) {
 
     /**
      * How far from square something is looked at, degrees: from below, so that what stands is seen to stand, and from
@@ -41,8 +42,26 @@ record Eye(Vector3D right, Vector3D up, Vector3D towards) {
         double aside = Math.tan(Math.toRadians(tilt.aside())) * (side == Side.FACE ? 1 : -1);
         Vector3D towards = sum(sum(out, up, -Math.tan(Math.toRadians(tilt.below()))), across, aside)
                 .normalize();
-        Vector3D upright = sum(up, towards, -up.dot(towards)).normalize();
-        return new Eye(cross(upright, towards), upright, towards);
+        Vector3D seenUp = sum(up, towards, -up.dot(towards)).normalize();
+        return new Eye(cross(seenUp, towards), seenUp, towards, up);
+    }
+
+    /** The same after what is looked at was turned before it: the eye goes round it, and then over it. */
+    Eye turned(Turn turn) {
+        double aside = Math.toRadians(turn.aside());
+        double over = -Math.toRadians(turn.over());
+        Vector3D across = about(upright, right, aside);
+        return new Eye(
+                across,
+                about(across, about(upright, up, aside), over),
+                about(across, about(upright, towards, aside), over),
+                upright);
+    }
+
+    /** Turned about an axis of length one, radians (Rodrigues' formula). */
+    private static Vector3D about(Vector3D axis, Vector3D one, double angle) {
+        Vector3D turned = sum(sum(new Vector3D(0, 0, 0), one, Math.cos(angle)), cross(axis, one), Math.sin(angle));
+        return sum(turned, axis, axis.dot(one) * (1 - Math.cos(angle)));
     }
 
     private static Vector3D sum(Vector3D one, Vector3D other, double times) {

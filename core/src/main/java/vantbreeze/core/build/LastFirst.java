@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
+import vantbreeze.core.fold.Side;
 import vantbreeze.core.plan.Habit;
 
 /**
@@ -38,17 +39,30 @@ final class LastFirst {
         Comparator<Task> sets = falseFirst(task -> task.step().sets() > 0 && task.shares(next));
         Comparator<Task> tool =
                 falseFirst(task -> task.step().tool() != next.step().tool());
+        Map<Integer, Side> up = up(backwards);
+        Comparator<Task> over = falseFirst(task -> task.isOtherSide(up));
+        Comparator<Task> alike = falseFirst(task -> !task.isAlike(next));
         Comparator<Task> piece = falseFirst(task -> !task.shares(next));
         return habit == Habit.AS_I_GO
                 ? byRank.thenComparing(same)
                         .thenComparing(piece)
+                        .thenComparing(over)
                         .thenComparing(tool)
                         .thenComparing(byPlace)
                 : byRank.thenComparing(same)
                         .thenComparing(sets)
+                        .thenComparing(over)
                         .thenComparing(tool)
+                        .thenComparing(alike)
                         .thenComparing(piece)
                         .thenComparing(byPlace);
+    }
+
+    /** Which side of each piece looks up when what is done after begins; no piece that lies in no way that is known. */
+    private static Map<Integer, Side> up(List<Task> backwards) {
+        Map<Integer, Side> up = new HashMap<>();
+        backwards.forEach(task -> task.up().ifPresent(side -> task.pieces().forEach(piece -> up.put(piece, side))));
+        return up;
     }
 
     private static Comparator<Task> falseFirst(Predicate<Task> isLess) {

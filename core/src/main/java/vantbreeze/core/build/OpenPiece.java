@@ -60,7 +60,7 @@ final class OpenPiece {
         scores(LineKind.LEVEL, piece.turned(), reading, strokes);
         marks(reading, strokes);
         pencil(reading, strokes);
-        return new StepPicture(patches, strokes, up == Side.FACE ? "This side up" : "Turned over top to bottom");
+        return new StepPicture(patches, strokes, up == Side.FACE ? "This side up" : "Turned over top to bottom", null);
     }
 
     private Patch patch(Seen seen, String stock, boolean otherSide, Polygon shape) {

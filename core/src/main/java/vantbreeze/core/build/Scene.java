@@ -4,21 +4,24 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.util.PolygonExtracter;
+import org.locationtech.jts.math.Vector3D;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
-import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import vantbreeze.core.build.StepPicture.Patch;
 import vantbreeze.core.build.StepPicture.Seen;
@@ -47,8 +50,11 @@ final class Scene {
     /** Less than this of paper is no patch, mm². */
     private static final double A_SPECK = 0.2;
 
-    /** Grid on which sheets are put together, so that no crack stays between them: a ten thousandth of a millimetre. */
-    private static final double SCALE = 1e4;
+    /**
+     * Grid on which areas are laid over one another, so that no crack stays between sheets, and panels seen nearly
+     * edge-on are no trouble: a ten thousandth of a millimetre.
+     */
+    private static final PrecisionModel GRID = new PrecisionModel(1e4);
 
     /** Nearer than this paper lies on paper, mm. */
     private static final double TOUCHING = 0.3;
@@ -161,7 +167,7 @@ final class Scene {
     }
 
     private static Geometry overlay(Geometry one, Geometry other, int how) {
-        return OverlayNGRobust.overlay(one, other, how);
+        return OverlayNG.overlay(one, other, how, GRID);
     }
 
     /** What has an area of what two areas share, or of one without the other: where they only touch nothing is left. */
@@ -202,8 +208,7 @@ final class Scene {
     Scene drawn(List<Layer> layers) {
         sheets().forEach(sheet -> {
             int first = sheet.get(0);
-            Geometry whole =
-                    UnaryUnionNG.union(sheet.stream().map(visible::get).toList(), FACTORY, new PrecisionModel(SCALE));
+            Geometry whole = UnaryUnionNG.union(sheet.stream().map(visible::get).toList(), FACTORY, GRID);
             add(Seen.PAPER, stocks.get(piece(first)), eye.side(motion(first)) == Side.BACK, whole);
         });
         part.graph().hinges().forEach(this::fold);
@@ -260,9 +265,10 @@ final class Scene {
         Coordinate stop = at(motion, link.hinge().line().to().millimetres());
         LineString line = FACTORY.createLineString(new Coordinate[] {start, stop});
         Geometry shown = overlay(
-                visible.get(link.from())
-                        .buffer(0.3)
-                        .union(visible.get(link.to()).buffer(0.3)),
+                overlay(
+                        visible.get(link.from()).buffer(0.3),
+                        visible.get(link.to()).buffer(0.3),
+                        OverlayNG.UNION),
                 line,
                 OverlayNG.INTERSECTION);
         Fold seen = eye.side(motion) == Side.FACE ? fold : otherWay(fold);
@@ -321,7 +327,7 @@ final class Scene {
                     || (graph.pieceOf().get(i).equals(graph.pieceOf().get(panel))
                             && motion(i).equals(motion(panel)));
             if (isSheet) {
-                left = left.union(area(visible.get(i), seen, OverlayNG.INTERSECTION));
+                left = overlay(left, area(visible.get(i), seen, OverlayNG.INTERSECTION), OverlayNG.UNION);
             }
         }
         return left;
@@ -345,7 +351,30 @@ final class Scene {
 
     /** Layers that are laid after one another cover what lies beneath: they are drawn in that order. */
     StepPicture picture(String from) {
-        return new StepPicture(patches, strokes, from);
+        return new StepPicture(patches, strokes, from, room());
+    }
+
+    /** The ball round all of it, as it is seen. */
+    private Envelope room() {
+        List<Vector3D> corners = new ArrayList<>();
+        for (int i = 0; i < panels(); i++) {
+            for (Coordinate corner : part.graph().panels().get(i).shape().getCoordinates()) {
+                corners.add(motion(i).apply(corner.x, corner.y, 0));
+            }
+        }
+        Vector3D middle = new Vector3D(
+                middle(corners, Vector3D::getX), middle(corners, Vector3D::getY), middle(corners, Vector3D::getZ));
+        double radius = corners.stream()
+                .mapToDouble(corner -> corner.subtract(middle).length())
+                .max()
+                .orElse(0);
+        Coordinate seen = new Coordinate(middle.dot(eye.right()), middle.dot(eye.up()));
+        return new Envelope(seen.x - radius, seen.x + radius, seen.y - radius, seen.y + radius);
+    }
+
+    private static double middle(List<Vector3D> corners, ToDoubleFunction<Vector3D> along) {
+        DoubleSummaryStatistics all = corners.stream().mapToDouble(along).summaryStatistics();
+        return (all.getMin() + all.getMax()) / 2;
     }
 
     /** Layers of faces that are dressed. */

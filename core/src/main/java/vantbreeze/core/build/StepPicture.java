@@ -15,16 +15,18 @@ import vantbreeze.core.fold.Fold;
  * is up; what is hidden is cut away, so that the order of drawing matters for nothing but lit over paper.
  *
  * @param from where it is seen from, in words
+ * @param room where it stays, however it is turned; null for what is not turned, since it lies open on the board
  */
-public record StepPicture(List<Patch> patches, List<Stroke> strokes, String from) {
+public record StepPicture(List<Patch> patches, List<Stroke> strokes, String from, @Nullable Envelope room) {
 
     public StepPicture {
         patches = List.copyOf(patches);
         strokes = List.copyOf(strokes);
+        room = room == null ? null : room.copy();
     }
 
     /** Nothing to be seen. */
-    static final StepPicture NONE = new StepPicture(List.of(), List.of(), "");
+    static final StepPicture NONE = new StepPicture(List.of(), List.of(), "", null);
 
     /** What a patch shows. */
     public enum Seen {
@@ -76,7 +78,7 @@ public record StepPicture(List<Patch> patches, List<Stroke> strokes, String from
                 .forEach(lit::add);
         all.addAll(other.strokes);
         all.removeIf(stroke -> !stroke.isLit() && lit.contains(stroke.lit()));
-        return new StepPicture(patches, List.copyOf(all), from);
+        return new StepPicture(patches, List.copyOf(all), from, room);
     }
 
     /** The rectangle round all of it. */

@@ -57,20 +57,27 @@ final class StepPictures {
      */
     record Before(Set<JoinId> made, Set<Face> dressed) {}
 
-    StepPicture of(BuildStep step, int reading, Before before) {
+    /** What lies open on the board is not turned. */
+    StepPicture of(BuildStep step, int reading, Before before, Turn turn) {
         List<Layer> laid = Scene.on(card.layers().all(), before.dressed());
-        if (step.subject() instanceof BuildStep.OfPieces pieces) {
-            return open(step, pieces, reading, laid);
-        }
+        return step.subject() instanceof BuildStep.OfPieces pieces
+                ? open(step, pieces, reading, laid)
+                : shot(step, reading, before, laid)
+                        .map(shot -> shot.turned(turn).picture())
+                        .orElse(StepPicture.NONE);
+    }
+
+    private Optional<Shot> shot(BuildStep step, int reading, Before before, List<Layer> laid) {
         if (step.subject() instanceof BuildStep.OfFace one) {
-            return step.id().kind() == StepKind.LAY
-                    ? laying(one.face(), reading, before, laid)
-                    : face(one.face(), before, laid);
+            return Optional.of(
+                    step.id().kind() == StepKind.LAY
+                            ? laying(one.face(), reading, before, laid)
+                            : face(one.face(), before, laid));
         }
         if (step.subject() instanceof BuildStep.OfJoin one) {
-            return join(one.join(), reading, before, laid);
+            return Optional.of(join(one.join(), reading, before, laid));
         }
-        return step.id().kind() == StepKind.CHECK ? whole(reading, laid) : StepPicture.NONE;
+        return step.id().kind() == StepKind.CHECK ? Optional.of(whole(reading, laid)) : Optional.empty();
     }
 
     private StepPicture open(BuildStep step, BuildStep.OfPieces pieces, int reading, List<Layer> laid) {
@@ -82,7 +89,7 @@ final class StepPictures {
     }
 
     /** The layers below it lie, it is lit. */
-    private StepPicture laying(Face face, int reading, Before before, List<Layer> laid) {
+    private Shot laying(Face face, int reading, Before before, List<Layer> laid) {
         List<Layer> layers = card.layers().on(face);
         int last = Math.min(reading, layers.size() - 1);
         SampledPose pose = layers.stream()
@@ -106,34 +113,33 @@ final class StepPictures {
     }
 
     /** Seen from where most of what is meant is seen, the first that is good enough. */
-    private StepPicture best(Set<JoinId> made, Face face, SampledPose pose, double area, Consumer<Scene> draw) {
-        Scene best = null;
+    private Shot best(Set<JoinId> made, Face face, SampledPose pose, double area, Consumer<Scene> draw) {
+        Shot best = null;
         for (Eye.Tilt tilt : Eye.Tilt.ALL) {
-            Scene scene = scene(made, face, pose, tilt);
-            draw.accept(scene);
-            best = best == null || scene.lit() > best.lit() ? scene : best;
+            Shot shot = shot(made, face, pose, tilt, draw);
+            best = best == null || shot.lit() > best.lit() ? shot : best;
             if (best.lit() >= ENOUGH * area) {
                 break;
             }
         }
-        return requireNonNull(best).picture(pose.name());
+        return requireNonNull(best);
     }
 
-    private Scene scene(Set<JoinId> made, Face face, SampledPose pose, Eye.Tilt tilt) {
+    private Shot shot(Set<JoinId> made, Face face, SampledPose pose, Eye.Tilt tilt, Consumer<Scene> draw) {
         Part part = part(made, face);
-        return new Scene(
-                part, pose, stocks, Scene.eye(pose, Handwork.here(face, part), tilt), Comparator.naturalOrder());
+        return new Shot(
+                part, pose, stocks, Scene.eye(pose, Handwork.here(face, part), tilt), Comparator.naturalOrder(), draw);
     }
 
-    private StepPicture face(Face face, Before before, List<Layer> laid) {
+    private Shot face(Face face, Before before, List<Layer> laid) {
         SampledPose pose = work.reached(
                         before.made(), face, graph.panels().get(face.panel()).shape())
                 .orElseGet(() -> any(before.made(), face));
-        return scene(before.made(), face, pose, Eye.Tilt.ALL.get(0)).drawn(laid).picture(pose.name());
+        return shot(before.made(), face, pose, Eye.Tilt.ALL.get(0), scene -> scene.drawn(laid));
     }
 
     /** Where glue goes; then how it lies when it is made. */
-    private StepPicture join(JoinId join, int reading, Before before, List<Layer> laid) {
+    private Shot join(JoinId join, int reading, Before before, List<Layer> laid) {
         Link.Glued link = graph.joins().get(work.joins().indexOf(join));
         List<GlueArea> glue = link.join().slides() ? List.of() : work.glue(join, before.made());
         if (reading < glue.size()) {
@@ -150,11 +156,11 @@ final class StepPictures {
         Face face = pressed.map(Handwork.Pressed::face)
                 .orElse(new Face(link.from(), link.join().onSide()));
         SampledPose pose = pressed.map(Handwork.Pressed::pose).orElseGet(() -> any(after, face));
-        return scene(after, face, pose, Eye.Tilt.ALL.get(0)).drawn(laid).picture(pose.name());
+        return shot(after, face, pose, Eye.Tilt.ALL.get(0), scene -> scene.drawn(laid));
     }
 
     /** Closed, or as it is displayed. */
-    private StepPicture whole(int reading, List<Layer> laid) {
+    private Shot whole(int reading, List<Layer> laid) {
         boolean closed = reading == 0;
         List<Frame> frames = card.form().motion().frames();
         Frame frame = closed
@@ -164,16 +170,15 @@ final class StepPictures {
         Face face = closed ? front(fromBelow) : new Face(graph.base(), Side.FACE);
         Part part = part(new LinkedHashSet<>(work.joins()), face);
         SampledPose pose = new SampledPose(closed ? "Closed" : "As it stands", part.graph(), frame);
-        return new Scene(
-                        part,
-                        pose,
-                        stocks,
-                        Scene.eye(pose, Handwork.here(face, part), Eye.Tilt.ALL.get(0)),
-                        closed
-                                ? Comparator.comparingInt(panel -> fromBelow.indexOf(part.inCard(panel)))
-                                : Comparator.naturalOrder())
-                .drawn(laid)
-                .picture(pose.name());
+        return new Shot(
+                part,
+                pose,
+                stocks,
+                Scene.eye(pose, Handwork.here(face, part), Eye.Tilt.ALL.get(0)),
+                closed
+                        ? Comparator.comparingInt(panel -> fromBelow.indexOf(part.inCard(panel)))
+                        : Comparator.naturalOrder(),
+                scene -> scene.drawn(laid));
     }
 
     /** All of the card from open to closed, always from the same place. */

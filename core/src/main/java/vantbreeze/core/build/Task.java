@@ -1,10 +1,12 @@
 package vantbreeze.core.build;
 
 import java.util.Collections;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.fold.Side;
 
 /**
  * A step that wants its place in the order.
@@ -28,6 +30,26 @@ record Task(BuildStep step, @Nullable Operation operation, Set<Integer> pieces) 
 
     boolean shares(Task other) {
         return pieces.stream().anyMatch(other.pieces::contains);
+    }
+
+    /** Which side of a piece looks up; nothing where that is not known. */
+    Optional<Side> up() {
+        return step.subject() instanceof BuildStep.OfFace one
+                ? Optional.of(one.face().side())
+                : step.subject() instanceof BuildStep.OfPieces open ? Optional.of(open.up()) : Optional.empty();
+    }
+
+    /** Whether a piece has to be turned over for it, as the pieces lie. */
+    boolean isOtherSide(Map<Integer, Side> lying) {
+        return up().filter(side -> pieces.stream().map(lying::get).anyMatch(other -> other != null && other != side))
+                .isPresent();
+    }
+
+    /** Whether the same is done to another piece at the same figures, so that a fence stays where it is. */
+    boolean isAlike(Task other) {
+        return id().kind() == other.id().kind()
+                && step.subject() instanceof BuildStep.OfPieces
+                && step.readings().equals(other.step.readings());
     }
 
     /** The same, told otherwise. */

@@ -56,7 +56,15 @@ public record Faults(List<Fault> all) {
             lines(piece, faults);
         }
         if (faults.isEmpty()) {
-            panels(Panels.of(piece), faults);
+            Panels panels = Panels.of(piece);
+            if (panels.all().isEmpty()) {
+                faults.add(new Fault(
+                        Fault.Kind.NO_OUTLINE,
+                        "Nothing is left of the piece: what is cut out of it takes all. Make a hole smaller.",
+                        piece.outline()));
+            } else {
+                panels(panels, faults);
+            }
         }
         return new Faults(faults);
     }

@@ -92,6 +92,7 @@ class StepPictureTest {
             }
             if (step.id().kind() == StepKind.GLUE) {
                 assertThat(area(picture, Seen.GLUE)).as(step.what()).isGreaterThan(1);
+                TurnedPictureTest.coversAsMuchFromBehind(building, i, new Turn(i * 47 % 180 - 90, i * 31 % 60 - 30));
             }
             boolean hasLines = !step.readings().isEmpty()
                     && !step.readings().get(0).lines().isEmpty();

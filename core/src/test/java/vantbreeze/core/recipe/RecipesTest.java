@@ -202,6 +202,15 @@ class RecipesTest {
                 .isEqualTo(Size.ofMillimetres(120, 120));
     }
 
+    /** A hole as large as the sheet leaves nothing to fold: that is said, and what to do. */
+    @ParameterizedTest
+    @ValueSource(strings = {"5 1/2 x 5 1/2 12 12 12 12 3.25 12 hole", "7 1/2 square, 12 hole"})
+    void aHoleThatTakesAllIsTold(String text) {
+        RecipeReading reading = Recipes.on(Ruler.EIGHTHS).read(text);
+        assertThat(reading.verdict()).isNotBlank();
+        assertThat(reading.closes()).isFalse();
+    }
+
     /** Whatever is typed, an answer comes, and every passage it points at is in the text. */
     @Property(tries = 400)
     void anythingGetsAnAnswer(@ForAll("texts") String text, @ForAll Ruler ruler) {
