@@ -3,6 +3,7 @@ import type { Form, Piece } from '../api/client'
 import { STRAIGHT, type Turn } from '../api/turn'
 import { Boundary } from '../house/Boundary'
 import { SizeText } from '../house/SizeText'
+import { since } from '../house/motion'
 import { useTurning } from '../house/turn'
 import { TurnButtons } from '../house/TurnButtons'
 import type { Dress } from '../papers/dress'
@@ -50,7 +51,7 @@ export function FoldedPlate({ pieces, form, dress, showingRef }: Props) {
     }
     const begun = performance.now()
     const step = (now: number) => {
-      const part = Math.min(1, (now - begun) / PLAY_MS)
+      const part = Math.min(1, since(begun, now) / PLAY_MS)
       setClosed(closed + (to - closed) * part)
       if (part < 1) playing.current = requestAnimationFrame(step)
     }

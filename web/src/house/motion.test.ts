@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { between, heights, lifts, lying } from './motion'
+import { between, heights, lifts, lying, since, toAndFro } from './motion'
 
 const frames = [
   [
@@ -26,6 +26,13 @@ it('is at its ends as they are, and between two steps in between', () => {
   ])
   // while a line is dragged there is one step only
   expect(between([frames[1]], 0.7)).toEqual(frames[1])
+})
+
+it('never moves back before its beginning', () => {
+  expect(since(100, 97.5)).toBe(0)
+  expect(since(100, 350)).toBe(250)
+  expect([0, 0.4, 0.9, 1, 1.25, 2, 2.5].map(toAndFro)).toEqual([0, 0.4, 0.9, 1, 0.75, 0, 0.5])
+  expect(between(frames, toAndFro(since(100, 97.5)))).toEqual(frames[0])
 })
 
 it('tells how high each panel lies in the closed card', () => {

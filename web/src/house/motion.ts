@@ -1,6 +1,12 @@
 /** From here on panels lie so near to each other that only their order tells which is seen. */
 export const NEARLY_CLOSED = 0.97
 
+/** How long something has moved: the clock of a frame can stand before the moment in which that frame was asked for. */
+export const since = (begun: number, frame: number) => Math.max(0, frame - begun)
+
+/** Where on its way something is that goes there and back again, after so many ways. */
+export const toAndFro = (ways: number) => (ways % 2 < 1 ? ways % 1 : 1 - (ways % 1))
+
 /** The moment `at` of the way along; between two of the engine's steps, in between. */
 export function between(frames: number[][][], at: number) {
   const place = at * (frames.length - 1)

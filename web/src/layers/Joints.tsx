@@ -6,7 +6,7 @@ type Props = {
   onBed: (joins: number[], bed?: LayerCommand['bed']) => void
 }
 
-/** What is glued on the panels that are ticked: on their mats, which lie whole beneath it, or on bare card. */
+/** What is glued on the panels that are ticked: on their mats, on bare card, or hidden under the mats. */
 export function Joints({ layers, ticked, onBed }: Props) {
   'use memo'
   const joints = ticked.flatMap((face) => layers.faces[face].joints)
@@ -16,12 +16,13 @@ export function Joints({ layers, ticked, onBed }: Props) {
     <div className="mt-3 border-t border-kraft-line pt-2">
       <h3 className="text-lg">Glued on it</h3>
       <ul aria-label="Glued on it">
-        {joints.map(({ join, name, bed }) => (
+        {joints.map(({ join, name, bed, under }) => (
           <li key={join} className="flex flex-wrap items-center gap-x-3">
             <span className="min-w-40 italic">{name}</span>
             <span role="group" aria-label={name} className="flex flex-wrap">
               <Bed label="on the mat" pressed={bed === 'MAT'} onPress={() => onBed([join], 'MAT')} />
               <Bed label="on bare card" pressed={bed === 'CARD'} onPress={() => onBed([join], 'CARD')} />
+              {under && <Bed label="under the mat" pressed={bed === 'UNDER'} onPress={() => onBed([join], 'UNDER')} />}
             </span>
           </li>
         ))}

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react'
 import { useShelfForm } from '../api/cards'
 import type { OnShelf } from '../api/client'
-import { between, lying } from '../house/motion'
+import { between, lying, since, toAndFro } from '../house/motion'
 import { extent, PaperSketch } from '../papers/PaperSketch'
 
 /** From one end of its motion to the other, ms. */
@@ -24,10 +24,9 @@ export function LiveModel({
 
   useEffect(() => {
     if (!moving || matchMedia('(prefers-reduced-motion: reduce)').matches) return
-    const begun = performance.now() - structure.showing * ONE_WAY
+    const begun = performance.now()
     let next = requestAnimationFrame(function step(now) {
-      const turns = (now - begun) / ONE_WAY
-      setAt(turns % 2 < 1 ? turns % 1 : 1 - (turns % 1))
+      setAt(toAndFro(structure.showing + since(begun, now) / ONE_WAY))
       next = requestAnimationFrame(step)
     })
     return () => {

@@ -25,17 +25,50 @@ export function NowAtTable({ step, reading, picture, children }: Props) {
   )
 }
 
-function Figures({ figures }: { figures: BuildStep['readings'][number]['figures'] }) {
+type Figured = BuildStep['readings'][number]['figures']
+
+function Figures({ figures }: { figures: Figured }) {
+  // at one setting of the fence several stretches: the setting is read from afar, the rest at the board
+  if (figures.length > 4) {
+    return (
+      <>
+        <Row figures={figures.slice(0, 1)} size="text-[7rem]" />
+        <Row figures={figures.slice(1)} size="text-[2.75rem]" />
+      </>
+    )
+  }
+  return <Row figures={figures} size={SIZES[figures.length] ?? 'text-[4.5rem]'} />
+}
+
+/** By how many stand in a row. */
+const SIZES = ['', 'text-[8.5rem]', 'text-[6rem]']
+
+function Row({ figures, size }: { figures: Figured; size: string }) {
   if (figures.length === 0) return null
-  const size = figures.length > 2 ? 'text-[4.5rem]' : figures.length > 1 ? 'text-[6rem]' : 'text-[8.5rem]'
   return (
-    <p className={`mt-3 flex flex-wrap items-center gap-x-6 leading-none ${size}`}>
-      {figures.map(({ figure, word }, i) => (
-        <span key={i} className="inline-flex items-center gap-4">
-          {word && <span className="figure text-[0.5em]">{word}</span>}
-          <FigureText figure={figure} unit={i === figures.length - 1} />
+    <p className={`mt-3 flex flex-wrap items-center gap-x-[0.3em] gap-y-2 leading-none ${size}`}>
+      {stretches(figures).map((stretch) => (
+        <span key={stretch[0].i} className="inline-flex items-center gap-x-[0.2em] whitespace-nowrap">
+          {stretch.map(({ figure, word, i }) => (
+            <span key={i} className="inline-flex items-center gap-[0.2em]">
+              {word && <span className="figure text-[0.5em]">{word}</span>}
+              <FigureText figure={figure} unit={i === figures.length - 1} />
+            </span>
+          ))}
         </span>
       ))}
     </p>
   )
+}
+
+type Placed = Figured[number] & { i: number }
+
+/** What runs from one figure to the next stays on one line. */
+function stretches(figures: Figured) {
+  return figures.reduce<Placed[][]>((all, figure, i) => {
+    const placed = { ...figure, i }
+    return figure.word === '–' && all.length > 0
+      ? [...all.slice(0, -1), [...all[all.length - 1], placed]]
+      : [...all, [placed]]
+  }, [])
 }

@@ -22,15 +22,15 @@ export function Kept({ things, put }: { things: Thing[] | OwnStock['envelopes'];
   return (
     <ul>
       {(things as Thing[]).map(({ id, name, away, size, words, paper, more, also }) => (
-        <li key={id} className="flex items-center gap-x-4 border-t border-chalk-dim py-1">
+        <li key={id} className="flex flex-wrap items-center gap-x-4 border-t border-chalk-dim py-1">
           {paper && <Swatch paper={paper} />}
-          <span className="flex min-w-0 flex-wrap items-center gap-x-4 leading-snug">
+          <span className="flex min-w-64 flex-1 flex-wrap items-center gap-x-4 leading-snug">
             <span className={`text-lg ${away ? 'text-ink-soft line-through' : ''}`}>{name}</span>
             {size && <SizeText size={size} className="text-xl" />}
             {words && <span className="basis-full text-base">{words}</span>}
             {more}
           </span>
-          <span className="ms-auto flex shrink-0 flex-wrap justify-end gap-x-2">
+          <span className="ms-auto flex flex-wrap justify-end gap-x-2">
             {also}
             <button
               type="button"

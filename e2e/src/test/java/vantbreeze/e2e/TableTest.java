@@ -212,6 +212,27 @@ class TableTest extends Browsing {
         assertThat(sets).hasCount(0);
     }
 
+    /** However many set, one is told, and the step keeps its room; the others are a press away. */
+    @Test
+    void ofManyThatSetOneIsTold() {
+        atTheTable("Crowd on the hill");
+        for (String glued : List.of("Tier 1 left tab on Backdrop", "Tier 2 left tab on Tier 1 front")) {
+            page.request()
+                    .post(
+                            house.at("/api/cards/" + id() + "/building/setting"),
+                            RequestOptions.create().setData(Map.of("step", "GLUE: " + glued, "on", true)));
+        }
+        page.reload();
+        Locator sets = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What sets"))
+                .getByRole(AriaRole.LISTITEM);
+        assertThat(sets).hasCount(1);
+        button("1 more").click();
+        assertThat(sets).hasCount(2);
+        nothingSerious();
+        button("only the next").click();
+        assertThat(sets).hasCount(1);
+    }
+
     @Test
     void aStepIsMovedAndWhereItMayNotGoIsTold() {
         atTheTable("Kite theatre for the bandstand");

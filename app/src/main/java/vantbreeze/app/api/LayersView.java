@@ -88,9 +88,10 @@ public record LayersView(
      * @param join by number
      * @param name what is glued
      * @param bed what it is glued on
+     * @param under whether a mat could lie whole over it
      * @param own whether the maker said so
      */
-    public record JointView(int join, String name, Bed bed, boolean own) {}
+    public record JointView(int join, String name, Bed bed, boolean under, boolean own) {}
 
     /** What lies on one face, or on several that one paper runs across; faces by their place in the list. */
     public record DressedView(List<Integer> faces, List<ChosenLayer> layers, List<EmbellishmentView> embellishments) {}
@@ -276,6 +277,7 @@ public record LayersView(
                         one.getKey(),
                         graph.name(graph.joins().get(one.getKey()).to()),
                         one.getValue(),
+                        worked.grounds().couldLieUnder(one.getKey()),
                         worked.plan().dressing().beds().containsKey(ids.get(one.getKey()))))
                 .toList();
     }

@@ -10,6 +10,7 @@ import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.die.DieShape;
 import vantbreeze.core.die.DieSizes;
 import vantbreeze.core.die.Nest;
+import vantbreeze.core.edit.Deciding;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
@@ -73,16 +74,14 @@ final class NewStock {
                             "shape",
                             "There is no die of the shape \"%s\". Choose one from the list.".formatted(shape)));
             String called = plain(name);
-            try {
-                return new Nest(
-                        id,
-                        called,
-                        punch,
-                        of,
-                        DieSizes.read(of, sizes, Written.on(ruler).ruler()));
-            } catch (IllegalArgumentException senseless) {
-                throw new ValidationException("sizes", String.valueOf(senseless.getMessage()));
-            }
+            return Deciding.of(
+                    "sizes",
+                    () -> new Nest(
+                            id,
+                            called,
+                            punch,
+                            of,
+                            DieSizes.read(of, sizes, Written.on(ruler).ruler())));
         }
     }
 
@@ -103,21 +102,11 @@ final class NewStock {
         Adhesive adhesive(String id) {
             String called = plain(name);
             String mind = filled(caution);
-            int moves = time("open", open);
-            int hardens = time("sets", sets);
-            try {
-                return new Adhesive(id, called, kind, moves, hardens, mind == null ? List.of() : List.of(mind));
-            } catch (IllegalArgumentException senseless) {
-                throw new ValidationException("name", String.valueOf(senseless.getMessage()));
-            }
-        }
-
-        private static int time(String field, String text) {
-            try {
-                return GlueTime.read(text);
-            } catch (IllegalArgumentException unreadable) {
-                throw new ValidationException(field, String.valueOf(unreadable.getMessage()));
-            }
+            int moves = Deciding.of("open", () -> GlueTime.read(open));
+            int hardens = Deciding.of("sets", () -> GlueTime.read(sets));
+            return Deciding.of(
+                    "name",
+                    () -> new Adhesive(id, called, kind, moves, hardens, mind == null ? List.of() : List.of(mind)));
         }
     }
 
@@ -154,11 +143,9 @@ final class NewStock {
             Size size = size(ruler, width, height);
             Integer sheets = sheetsIn(filled(count));
             BigDecimal each = priceIn(filled(price));
-            try {
-                return new StockSheet(id, plain(name), size, of, sheets, Boolean.TRUE.equals(offcut), each);
-            } catch (IllegalArgumentException senseless) {
-                throw new ValidationException("count", String.valueOf(senseless.getMessage()));
-            }
+            return Deciding.of(
+                    "count",
+                    () -> new StockSheet(id, plain(name), size, of, sheets, Boolean.TRUE.equals(offcut), each));
         }
     }
 

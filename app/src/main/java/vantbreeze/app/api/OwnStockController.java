@@ -16,8 +16,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.stock.StockRoom;
-import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.die.Nest;
+import vantbreeze.core.edit.Deciding;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.StockSheet;
@@ -78,13 +78,8 @@ class OwnStockController {
     @PostMapping("/nests")
     OwnStockView nest(@Valid @RequestBody NewStock.NewNest asked) {
         Nest nest = asked.nest(StockRoom.newId());
-        stock.change(own -> {
-            try {
-                return own.with(own.tools().with(own.tools().dies().with(nest)));
-            } catch (IllegalArgumentException tooMany) {
-                throw new ValidationException("sizes", String.valueOf(tooMany.getMessage()));
-            }
-        });
+        stock.change(own -> own.with(
+                own.tools().with(Deciding.of("sizes", () -> own.tools().dies().with(nest)))));
         return own();
     }
 
@@ -101,13 +96,8 @@ class OwnStockController {
     }
 
     private OwnStockView kept(Adhesive adhesive) {
-        stock.change(own -> {
-            try {
-                return own.with(own.tools().with(own.tools().adhesives().with(adhesive)));
-            } catch (IllegalArgumentException tooMany) {
-                throw new ValidationException("name", String.valueOf(tooMany.getMessage()));
-            }
-        });
+        stock.change(own -> own.with(own.tools()
+                .with(Deciding.of("name", () -> own.tools().adhesives().with(adhesive)))));
         return own();
     }
 

@@ -62,15 +62,7 @@ public record OwnStockView(
                     one.kind(),
                     GlueTime.inWords(one.open()),
                     GlueTime.inWords(one.sets()),
-                    "%s; %s"
-                            .formatted(
-                                    one.kind().inWords(),
-                                    one.sets() == 0
-                                            ? "nothing to wait for"
-                                            : "can be moved for %s, sets in %s"
-                                                    .formatted(
-                                                            GlueTime.inWords(one.open()),
-                                                            GlueTime.inWords(one.sets()))),
+                    "%s; %s, %s".formatted(one.kind().inWords(), one.openInWords(), one.setsInWords()),
                     String.join(" ", one.cautions()),
                     Adhesive.USUAL.contains(one),
                     Adhesive.usual(one.id()).isEmpty(),

@@ -2,52 +2,25 @@ package vantbreeze.app.api;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.jayway.jsonpath.JsonPath;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.autoconfigure.web.servlet.MockMvcPrint;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.http.MediaType;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
-import vantbreeze.app.stock.StockRoom;
-import vantbreeze.core.plan.OwnStock;
 import vantbreeze.exchange.document.StockDocument;
 
-@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:allowances")
-@AutoConfigureMockMvc(print = MockMvcPrint.NONE)
-class AllowanceApiTest {
+class AllowanceApiTest extends StockApi {
 
     private static final String SLIVER = "$..allowances[?(@.id=='tube-sliver')]";
 
-    @Autowired
-    private MockMvc web;
-
-    @Autowired
-    private StockRoom stock;
-
-    @AfterEach
-    void asBefore() {
-        stock.change(own -> OwnStock.usual());
-    }
-
     private ResultActions set(String id, String body) throws Exception {
-        return web.perform(put("/api/stock/allowances/" + id + "?ruler=eighths")
-                .contentType(MediaType.APPLICATION_JSON)
-                .content(body));
+        return change("/api/stock/allowances/" + id + "?ruler=eighths", body);
     }
 
     @Test
     void eachIsToldWithWhyAndWhence() throws Exception {
-        web.perform(get("/api/stock/allowances?ruler=eighths"))
+        look("/api/stock/allowances?ruler=eighths")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.length()").value(7))
                 .andExpect(jsonPath(SLIVER + ".figure.text").value("1/16 in"))
@@ -61,45 +34,36 @@ class AllowanceApiTest {
     /** A maker with a metric ruler sees what is usual with theirs, and moves it by its marks. */
     @Test
     void eachIsTheOneOfTheMakersRuler() throws Exception {
-        web.perform(get("/api/stock/allowances?ruler=mm"))
+        look("/api/stock/allowances?ruler=mm")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath(SLIVER + ".figure.text").value("1 mm"))
                 .andExpect(jsonPath(SLIVER + ".usual.text").value("1 mm"))
                 .andExpect(jsonPath(SLIVER + ".elsewhere.text").value("1/16 in"));
-        web.perform(put("/api/stock/allowances/tube-sliver?ruler=mm")
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content("{\"divisions\":1}"))
+        change("/api/stock/allowances/tube-sliver?ruler=mm", "{\"divisions\":1}")
                 .andExpect(jsonPath(SLIVER + ".figure.text").value("1.5 mm"));
-        web.perform(put("/api/stock/allowances/tube-sliver?ruler=mm")
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content("{\"text\":\"2\"}"))
+        change("/api/stock/allowances/tube-sliver?ruler=mm", "{\"text\":\"2\"}")
                 .andExpect(jsonPath(SLIVER + ".figure.text").value("2 mm"));
-        web.perform(get("/api/stock/allowances?ruler=cubits")).andExpect(status().isUnprocessableEntity());
+        look("/api/stock/allowances?ruler=cubits").andExpect(status().isUnprocessableEntity());
     }
 
     /** A card that is kept is worked out anew: the last panel of its tube follows the maker's own. */
     @Test
     void cardsFollowTheMakersOwn() throws Exception {
-        String card = web.perform(post("/api/cards")
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content("{\"structure\":\"pillar-card\",\"ruler\":\"mm\","
-                                + "\"width\":\"152\",\"height\":\"110\"}"))
-                .andExpect(status().isCreated())
-                .andReturn()
-                .getResponse()
-                .getContentAsString();
+        String card = text(send(
+                        "/api/cards",
+                        "{\"structure\":\"pillar-card\",\"ruler\":\"mm\",\"width\":\"152\",\"height\":\"110\"}")
+                .andExpect(status().isCreated()));
         String id = JsonPath.read(card, "$.id");
         set("tube-sliver", "{\"text\":\"4 mm\"}")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath(SLIVER + ".own").value(true))
                 .andExpect(jsonPath(SLIVER + ".figure.text").value("4 mm"));
-        String after =
-                web.perform(get("/api/cards/" + id)).andReturn().getResponse().getContentAsString();
+        String after = text(look("/api/cards/" + id));
         assertThat(widestPiece(card) - widestPiece(after)).isEqualTo(3.0);
         set("tube-sliver", "{\"divisions\":-2}")
                 .andExpect(jsonPath(SLIVER + ".figure.text").value("3 mm"));
-        assertThat(StockDocument.write(stock.own())).contains("\"tube-sliver\" : \"3 mm\"");
-        assertThat(StockDocument.read(StockDocument.write(stock.own()))).isEqualTo(stock.own());
+        assertThat(StockDocument.write(stock().own())).contains("\"tube-sliver\" : \"3 mm\"");
+        assertThat(StockDocument.read(StockDocument.write(stock().own()))).isEqualTo(stock().own());
         set("tube-sliver", "{}").andExpect(jsonPath(SLIVER + ".own").value(false));
     }
 
@@ -114,13 +78,8 @@ class AllowanceApiTest {
     @Test
     void otherToolsLeaveThemAlone() throws Exception {
         set("stands", "{\"text\":\"280 g/m²\"}").andExpect(status().isOk());
-        web.perform(put("/api/stock/own/tools")
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content("{\"inches\":{\"name\":\"a\",\"groove\":\"1/8\",\"length\":\"12\"},"
-                                + "\"metric\":{\"name\":\"b\",\"groove\":\"5\",\"length\":\"300\"},"
-                                + "\"bed\":\"12\",\"stopsInside\":false}"))
-                .andExpect(status().isOk());
-        web.perform(get("/api/stock/allowances?ruler=eighths"))
+        otherTools().andExpect(status().isOk());
+        look("/api/stock/allowances?ruler=eighths")
                 .andExpect(
                         jsonPath("$..allowances[?(@.id=='stands')].figure.text").value("280 g/m²"));
     }

@@ -4,55 +4,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasSize;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.jayway.jsonpath.JsonPath;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.autoconfigure.web.servlet.MockMvcPrint;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.http.MediaType;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
-import vantbreeze.app.stock.StockRoom;
-import vantbreeze.core.plan.OwnStock;
 
 /** Dies kept, asked which go together, and taken for parts and layers of a card. */
-@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:dies")
-@AutoConfigureMockMvc(print = MockMvcPrint.NONE)
-class DieApiTest {
-
-    @Autowired
-    private MockMvc web;
-
-    @Autowired
-    private StockRoom stock;
-
-    @AfterEach
-    void asBefore() {
-        stock.change(own -> OwnStock.usual());
-    }
-
-    private ResultActions send(String path, String body) throws Exception {
-        return web.perform(post(path).contentType(MediaType.APPLICATION_JSON).content(body));
-    }
+class DieApiTest extends StockApi {
 
     private ResultActions keep(String name, String shape, String sizes) throws Exception {
         return send(
                 "/api/stock/own/nests",
                 "{\"name\":\"%s\",\"ruler\":\"eighths\",\"shape\":\"%s\",\"punch\":false,\"sizes\":\"%s\"}"
                         .formatted(name, shape, sizes));
-    }
-
-    private static String text(ResultActions answered) throws Exception {
-        return answered.andReturn().getResponse().getContentAsString();
     }
 
     private String begin(String structure) throws Exception {
@@ -64,31 +32,26 @@ class DieApiTest {
 
     @Test
     void diesAreKeptAndAnswerWhichGoTogether() throws Exception {
-        web.perform(get("/api/stock/dies/frames?ruler=eighths")).andExpect(jsonPath("$", hasSize(0)));
+        look("/api/stock/dies/frames?ruler=eighths").andExpect(jsonPath("$", hasSize(0)));
         keep("Sun circles", "circle", "1, 1½, 2, 2 1/2")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.nests[0].sizes[0].width.text").value("2 1/2 in"))
                 .andExpect(jsonPath("$.nests[0].many").value("circles"));
-        web.perform(get("/api/stock/dies/rings?ruler=eighths&border=1/4"))
+        look("/api/stock/dies/rings?ruler=eighths&border=1/4")
                 .andExpect(jsonPath("$", hasSize(3)))
                 .andExpect(jsonPath("$[0].dies[0].size.width.text").value("2 1/2 in"))
                 .andExpect(jsonPath("$[0].border.text").value("1/4 in"));
-        web.perform(get("/api/stock/dies/frames?ruler=eighths")).andExpect(jsonPath("$", hasSize(2)));
-        web.perform(get("/api/stock/dies/rings?ruler=eighths&border=0")).andExpect(status().isUnprocessableEntity());
-        String id = JsonPath.read(text(web.perform(get("/api/stock/own"))), "$.nests[0].id");
+        look("/api/stock/dies/frames?ruler=eighths").andExpect(jsonPath("$", hasSize(2)));
+        look("/api/stock/dies/rings?ruler=eighths&border=0").andExpect(status().isUnprocessableEntity());
+        String id = JsonPath.read(text(look("/api/stock/own")), "$.nests[0].id");
         // what is put away is offered no more, and comes back
-        web.perform(delete("/api/stock/own/" + id))
+        perform(delete("/api/stock/own/" + id))
                 .andExpect(jsonPath("$.nests[0].away").value(true));
-        web.perform(get("/api/stock/dies/frames?ruler=eighths")).andExpect(jsonPath("$", hasSize(0)));
-        web.perform(put("/api/stock/own/" + id + "/offered"))
+        look("/api/stock/dies/frames?ruler=eighths").andExpect(jsonPath("$", hasSize(0)));
+        perform(put("/api/stock/own/" + id + "/offered"))
                 .andExpect(jsonPath("$.nests[0].away").value(false));
         // other tools do not take dies away
-        web.perform(put("/api/stock/own/tools")
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content("{\"inches\":{\"name\":\"a\",\"groove\":\"1/8\",\"length\":\"12\"},"
-                                + "\"metric\":{\"name\":\"b\",\"groove\":\"5\",\"length\":\"300\"},"
-                                + "\"bed\":\"12\",\"stopsInside\":false}"))
-                .andExpect(jsonPath("$.nests", hasSize(1)));
+        otherTools().andExpect(jsonPath("$.nests", hasSize(1)));
     }
 
     @Test
@@ -101,15 +64,15 @@ class DieApiTest {
                 .andExpect(jsonPath("$.field").value("sizes"))
                 .andExpect(jsonPath("$.detail", containsString("\"kite\"")));
         keep(" ", "circle", "1").andExpect(status().isUnprocessableEntity());
-        assertThat(stock.own().tools().dies().nests()).isEmpty();
+        assertThat(stock().own().tools().dies().nests()).isEmpty();
     }
 
     @Test
     void ringAndDiscTakeSizesThatTheDiesCut() throws Exception {
         String card = begin("ring-lock");
-        web.perform(get(card + "/dies")).andExpect(jsonPath("$.kept").value(false));
+        look(card + "/dies").andExpect(jsonPath("$.kept").value(false));
         keep("Sun circles", "circle", "1 1/2, 1 3/4, 2, 2 1/2");
-        String offers = text(web.perform(get(card + "/dies"))
+        String offers = text(look(card + "/dies")
                 .andExpect(jsonPath("$.kept").value(true))
                 .andExpect(jsonPath("$.offers[0].parts", hasSize(3)))
                 .andExpect(jsonPath("$.offers[0].against").value("")));
@@ -121,8 +84,7 @@ class DieApiTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.takesDies").value(true))
                 .andExpect(jsonPath("$.pieces[1].how", containsString("circles of Sun circles")));
-        web.perform(get(card + "/dies"))
-                .andExpect(jsonPath("$.offers[0].inForce").value(true));
+        look(card + "/dies").andExpect(jsonPath("$.offers[0].inForce").value(true));
     }
 
     @Test
@@ -130,7 +92,7 @@ class DieApiTest {
         String card = begin("side-fold");
         keep("Sun circles", "circle", "1, 1½, 2, 2 1/2, 9");
         String path = card + "/layers/dies?panel=0&face=true";
-        String stacks = text(web.perform(get(path))
+        String stacks = text(look(path)
                 .andExpect(jsonPath("$.single", hasSize(4)))
                 .andExpect(jsonPath("$.frames[0].dies", hasSize(3)))
                 .andExpect(jsonPath("$.frames[0].border.text").value("1/4 in")));
@@ -143,16 +105,16 @@ class DieApiTest {
                 .andExpect(jsonPath("$.layers", hasSize(1)));
         send(card + "/layers", add.formatted(1, layer.formatted(papers.get(1), "2 in", "2 in")))
                 .andExpect(jsonPath("$.layers", hasSize(2)));
-        web.perform(get(card + "/layers"))
+        look(card + "/layers")
                 .andExpect(jsonPath("$.cuts[0].shape").value("circle"))
                 .andExpect(jsonPath("$.cuts[0].notes", containsString("2½ in circle of Sun circles")))
                 .andExpect(jsonPath("$.dressed[0].layers[1].die").value("circle"));
-        web.perform(get(path)).andExpect(jsonPath("$.single", hasSize(3)));
+        look(path).andExpect(jsonPath("$.single", hasSize(3)));
         send(
                         card + "/layers",
                         add.formatted(
                                 2, layer.formatted("paper-160", "2 in", "2 in").replace("circle", "star")))
                 .andExpect(status().isUnprocessableEntity());
-        web.perform(get(card + "/layers/dies?panel=99&face=true")).andExpect(status().isUnprocessableEntity());
+        look(card + "/layers/dies?panel=99&face=true").andExpect(status().isUnprocessableEntity());
     }
 }

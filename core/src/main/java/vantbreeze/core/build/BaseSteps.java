@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vantbreeze.core.build.BuildStep.Line;
 import vantbreeze.core.build.BuildStep.LineKind;
 import vantbreeze.core.build.BuildStep.OfPieces;
 import vantbreeze.core.build.BuildStep.Reading;
 import vantbreeze.core.build.BuildStep.Shown;
+import vantbreeze.core.check.Words;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
@@ -134,8 +136,8 @@ final class BaseSteps {
                 how,
                 StepTool.BOARD,
                 new OfPieces(numbers, up),
-                scores.stream()
-                        .map(score -> reading(way, score, kind == StepKind.SCORE))
+                Stretches.byDistance(scores).stream()
+                        .map(along -> reading(way, along, kind == StepKind.SCORE))
                         .toList(),
                 List.of(),
                 A_LINE * scores.size() * numbers.size()));
@@ -145,29 +147,46 @@ final class BaseSteps {
         return kind == StepKind.SCORE ? "Score %s".formatted(name) : "Score %s again from behind".formatted(name);
     }
 
-    private Reading reading(OneWay way, BoardScore score, boolean tellsFold) {
+    /** All that is scored with the fence at one place. */
+    private Reading reading(OneWay way, Stretches along, boolean tellsFold) {
         boolean upright = way.upright();
         Board board = card.tools().board(card.ruler());
-        List<Shown> figures = new ArrayList<>(List.of(new Shown(score.fromLeft(), null)));
+        List<Shown> figures = new ArrayList<>(List.of(new Shown(along.fromLeft(), null)));
         List<String> notes = new ArrayList<>();
         if (tellsFold) {
-            notes.add(PieceWords.words(score.fold()));
+            notes.add(along.folds().stream().map(PieceWords::words).collect(Collectors.joining(" and ")));
         }
-        score.part(piece.panels().piece(), upright).ifPresent(part -> {
+        List<BoardScore.Part> parts = along.parts(piece.panels().piece(), upright);
+        for (BoardScore.Part part : parts) {
             figures.add(new Shown(part.from(), upright ? UP : ACROSS));
             figures.add(new Shown(part.to(), "–"));
-            notes.add(only(part, upright));
-        });
-        if (!board.hasGrooveAt(score.fromLeft(), score.fromRight())) {
+        }
+        if (parts.size() == 1) {
+            notes.add(only(parts, upright));
+        } else if (!parts.isEmpty()) {
+            notes.add("only these stretches, from %s".formatted(upright ? "foot" : "left"));
+        }
+        if (!board.hasGrooveAt(along.fromLeft(), along.fromRight())) {
             notes.add("between two grooves, so along a rule");
         }
-        figure(score.fromLeft()).exactly().ifPresent(exactly -> notes.add("exactly " + exactly));
-        List<BoardScore> all = upright ? piece.scores() : piece.turned();
-        return new Reading(figures, String.join("; ", notes), List.of(new Line(way.kind(), all.indexOf(score))));
+        figure(along.fromLeft()).exactly().ifPresent(exactly -> notes.add("exactly " + exactly));
+        return new Reading(figures, String.join("; ", notes), lines(way.kind(), along));
     }
 
-    private String only(BoardScore.Part part, boolean upright) {
-        return "only from %s to %s from %s".formatted(write(part.from()), write(part.to()), upright ? "foot" : "left");
+    private List<Line> lines(LineKind kind, Stretches along) {
+        List<BoardScore> all = kind == LineKind.SCORE ? piece.scores() : piece.turned();
+        return along.scores().stream()
+                .map(score -> new Line(kind, all.indexOf(score)))
+                .toList();
+    }
+
+    private String only(List<BoardScore.Part> parts, boolean upright) {
+        return "only from %s from %s"
+                .formatted(
+                        Words.list(parts.stream()
+                                .map(part -> "%s to %s".formatted(write(part.from()), write(part.to())))
+                                .toList()),
+                        upright ? "foot" : "left");
     }
 
     private List<DrawnMark> slanted() {
@@ -247,16 +266,16 @@ final class BaseSteps {
             boolean upright = kind == LineKind.SCORE;
             List<BoardScore> scores = upright ? piece.scores() : piece.turned();
             FoldLook look = new FoldLook(piece, upright, card.ruler());
-            for (int i = 0; i < scores.size(); i++) {
-                BoardScore score = scores.get(i);
-                String part = score.part(piece.panels().piece(), upright)
-                        .map(here -> "; " + only(here, upright))
+            for (Stretches along : Stretches.byFold(scores)) {
+                List<BoardScore.Part> parts = along.parts(piece.panels().piece(), upright);
+                String only = parts.isEmpty() ? "" : "; " + only(parts, upright);
+                String meets = look.of(along.scores().get(0))
+                        .map(words -> "; look: " + words)
                         .orElse("");
-                String meets = look.of(score).map(words -> "; look: " + words).orElse("");
                 readings.add(new Reading(
-                        List.of(new Shown(score.fromLeft(), upright ? null : UP)),
-                        PieceWords.words(score.fold()) + part + meets,
-                        List.of(new Line(kind, i))));
+                        List.of(new Shown(along.fromLeft(), upright ? null : UP)),
+                        PieceWords.words(along.folds().get(0)) + only + meets,
+                        lines(kind, along)));
             }
         }
         List<DrawnMark> marks = DrawnMark.of(piece.panels().piece());

@@ -35,6 +35,7 @@ public final class BuildPlan {
     private final WorkedPlan card;
     private final Handwork work;
     private final JoinSteps joins;
+    private final LayerSteps layers;
     private final StepOrder order;
     private final List<BuildStep> steps;
     private final List<BuildStep> stuck;
@@ -46,10 +47,12 @@ public final class BuildPlan {
         this.card = card;
         this.work = new Handwork(
                 card.form(),
+                card.grounds(),
                 card.layers(),
                 card.tools().allowances().of(Allowance.FINGER_WAY, card.ruler()).millimetres());
         this.joins = new JoinSteps(card, choices);
-        this.order = Tasks.of(card, work, joins);
+        this.layers = new LayerSteps(card);
+        this.order = Tasks.of(card, work, joins, layers);
         StepOrder.Ordered ordered = order.by(choices.habit());
         this.stuck = ordered.stuck().stream().map(Task::step).toList();
         this.steps = told(stuck.isEmpty() ? moved(ordered.order(), choices.moved()) : ordered.order());
@@ -284,22 +287,24 @@ public final class BuildPlan {
 
     /** Of each adhesive that is wanted and not on hand, in words for which steps. */
     public List<String> missing() {
-        LayerSteps layers = new LayerSteps(card);
         Map<String, List<String>> wanted = new LinkedHashMap<>();
         for (BuildStep step : steps) {
-            List<Adhesive> missing = step.id().kind() == StepKind.GLUE && step.subject() instanceof BuildStep.OfJoin one
-                    ? joins.missing(one.join()).stream().toList()
-                    : step.subject() instanceof BuildStep.OfFace laid
-                                    && step.id().kind() == StepKind.LAY
-                            ? layers.missing(laid.face())
-                            : List.of();
-            missing.forEach(adhesive -> wanted.computeIfAbsent(adhesive.name(), name -> new ArrayList<>())
+            missing(step).forEach(adhesive -> wanted.computeIfAbsent(adhesive.name(), name -> new ArrayList<>())
                     .add("“%s”".formatted(step.what())));
         }
         return wanted.entrySet().stream()
                 .map(one -> "%s is not on hand: get some, or choose something else, for %s."
                         .formatted(one.getKey(), some(one.getValue())))
                 .toList();
+    }
+
+    private List<Adhesive> missing(BuildStep step) {
+        if (step.id().kind() == StepKind.GLUE && step.subject() instanceof BuildStep.OfJoin one) {
+            return joins.missing(one.join()).stream().toList();
+        }
+        return step.id().kind() == StepKind.LAY && step.subject() instanceof BuildStep.OfFace laid
+                ? layers.missing(laid.face())
+                : List.of();
     }
 
     private static String some(List<String> steps) {

@@ -32,6 +32,30 @@ final class Gluing {
     /** What an eye does not see of a width, mm. */
     private static final double HALF = 0.5;
 
+    /** What holds, the usual one first; which does is common practice, no source. */
+    private static final List<Adhesive.Kind> STANDS_PROUD = List.of(Adhesive.Kind.FOAM);
+
+    private static final List<Adhesive.Kind> FILM = List.of(Adhesive.Kind.STRONG_TAPE, Adhesive.Kind.DOTS);
+
+    private static final List<Adhesive.Kind> PULLED_AND_NARROW =
+            List.of(Adhesive.Kind.CONSTRUCTION, Adhesive.Kind.WET, Adhesive.Kind.STRONG_TAPE);
+
+    private static final List<Adhesive.Kind> PULLED =
+            List.of(Adhesive.Kind.WET, Adhesive.Kind.CONSTRUCTION, Adhesive.Kind.STRONG_TAPE);
+
+    private static final List<Adhesive.Kind> NARROW =
+            List.of(Adhesive.Kind.STRONG_TAPE, Adhesive.Kind.WET, Adhesive.Kind.CONSTRUCTION, Adhesive.Kind.TAPE);
+
+    private static final List<Adhesive.Kind> WIDE =
+            List.of(Adhesive.Kind.WET, Adhesive.Kind.CONSTRUCTION, Adhesive.Kind.STRONG_TAPE, Adhesive.Kind.TAPE);
+
+    private static final List<Adhesive.Kind> LAYER = List.of(
+            Adhesive.Kind.TAPE,
+            Adhesive.Kind.WET,
+            Adhesive.Kind.STRONG_TAPE,
+            Adhesive.Kind.DOTS,
+            Adhesive.Kind.CONSTRUCTION);
+
     private final Folding form;
     private final Allowances allowances;
     private final Adhesives adhesives;
@@ -69,74 +93,45 @@ final class Gluing {
 
     private Advice advice(Link.Glued link, boolean pulled, String weak) {
         if (link.join().foam().isPositive()) {
-            return onHand("It stands proud.", weak, Adhesive.Kind.FOAM);
+            return onHand("It stands proud.", weak, STANDS_PROUD);
         }
         if (isFilm(link.from()) || isFilm(link.to())) {
-            return onHand(
-                    "Film takes tape; keep it short of the fold, so that it does not show.",
-                    weak,
-                    Adhesive.Kind.STRONG_TAPE,
-                    Adhesive.Kind.DOTS);
+            return onHand("Film takes tape; keep it short of the fold, so that it does not show.", weak, FILM);
         }
         if (pulled) {
             return isNarrow(link)
-                    ? onHand(
-                            "It is pulled at as the card moves, and narrow.",
-                            weak,
-                            Adhesive.Kind.CONSTRUCTION,
-                            Adhesive.Kind.WET,
-                            Adhesive.Kind.STRONG_TAPE)
+                    ? onHand("It is pulled at as the card moves, and narrow.", weak, PULLED_AND_NARROW)
                     : onHand(
                             "It is pulled at as the card moves, and wants lining up while the glue is wet.",
                             weak,
-                            Adhesive.Kind.WET,
-                            Adhesive.Kind.CONSTRUCTION,
-                            Adhesive.Kind.STRONG_TAPE);
+                            PULLED);
         }
         return isNarrow(link)
-                ? onHand(
-                        "A narrow edge that nothing pulls at.",
-                        weak,
-                        Adhesive.Kind.STRONG_TAPE,
-                        Adhesive.Kind.WET,
-                        Adhesive.Kind.CONSTRUCTION,
-                        Adhesive.Kind.TAPE)
-                : onHand(
-                        "There is time to wriggle it into line.",
-                        weak,
-                        Adhesive.Kind.WET,
-                        Adhesive.Kind.CONSTRUCTION,
-                        Adhesive.Kind.STRONG_TAPE,
-                        Adhesive.Kind.TAPE);
+                ? onHand("A narrow edge that nothing pulls at.", weak, NARROW)
+                : onHand("There is time to wriggle it into line.", weak, WIDE);
     }
 
     /** For a layer. */
     Advice of(Layer layer) {
         return layer.choice().pad().isPositive()
-                ? onHand("It stands proud.", "", Adhesive.Kind.FOAM)
-                : onHand(
-                        "Thin paper lies flat on it.",
-                        "",
-                        Adhesive.Kind.TAPE,
-                        Adhesive.Kind.WET,
-                        Adhesive.Kind.STRONG_TAPE,
-                        Adhesive.Kind.DOTS,
-                        Adhesive.Kind.CONSTRUCTION);
+                ? onHand("It stands proud.", "", STANDS_PROUD)
+                : onHand("Thin paper lies flat on it.", "", LAYER);
     }
 
     /**
-     * The first that is on hand of kinds that hold, the usual one first; which do is common practice, no source.
+     * The first that is on hand of kinds that hold.
      *
      * @param because why the usual one is
+     * @param kinds the usual one first
      */
-    private Advice onHand(String because, String weak, Adhesive.Kind... kinds) {
-        Adhesive usual = adhesives.usual(kinds[0]);
+    private Advice onHand(String because, String weak, List<Adhesive.Kind> kinds) {
+        Adhesive usual = adhesives.usual(kinds.get(0));
         for (Adhesive.Kind kind : kinds) {
             Optional<Adhesive> there = adhesives.onHand(kind);
             if (there.isPresent()) {
                 return new Advice(
                         there.get(),
-                        kind == kinds[0]
+                        kind == kinds.get(0)
                                 ? because
                                 : "%s would be usual and is not on hand; this holds too.".formatted(usual.name()),
                         weak,

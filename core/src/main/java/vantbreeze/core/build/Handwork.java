@@ -22,6 +22,7 @@ import vantbreeze.core.fold.partial.Part;
 import vantbreeze.core.fold.partial.PartialAssembly;
 import vantbreeze.core.fold.partial.Reach;
 import vantbreeze.core.fold.partial.SampledPose;
+import vantbreeze.core.layer.Grounds;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.layer.Layers;
 
@@ -49,17 +50,24 @@ final class Handwork {
     /**
      * Looks at a card.
      *
+     * @param grounds where its layers lie, and what lies under them
      * @param width of the way that a finger wants, millimetres
      */
-    Handwork(Folding form, Layers dressed, double width) {
+    Handwork(Folding form, Grounds grounds, Layers dressed, double width) {
         this.form = form;
         this.graph = form.graph();
         this.joins = JoinId.all(graph.assembly());
         this.width = width;
         this.possible = possible(form, joins);
         for (Layer layer : dressed.all()) {
-            layers.computeIfAbsent(layer.face(), face -> new ArrayList<>()).add(layer.shape());
+            layers.computeIfAbsent(layer.face(), face -> new ArrayList<>())
+                    .addAll(grounds.onPanel(layer.face(), layer.shape()));
         }
+    }
+
+    /** Where hands come to lay the layers of a face. */
+    List<Polygon> regions(Face face) {
+        return layers.getOrDefault(face, List.of());
     }
 
     /** Of joins made one after the other those that leave the card a pose to be in; a loop that gapes leaves none. */
@@ -123,8 +131,7 @@ final class Handwork {
      */
     boolean couldBeLast(Operation operation, Set<JoinId> made) {
         if (operation instanceof Operation.Dress dress) {
-            return layers.getOrDefault(dress.face(), List.of()).stream()
-                    .allMatch(region -> reaches(made, dress.face(), region));
+            return regions(dress.face()).stream().allMatch(region -> reaches(made, dress.face(), region));
         }
         if (operation instanceof Operation.RubOut rubbed) {
             return rubbed.spots().stream().allMatch(region -> reaches(made, rubbed.face(), region));

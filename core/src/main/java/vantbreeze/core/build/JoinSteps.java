@@ -1,8 +1,10 @@
 package vantbreeze.core.build;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.core.build.BuildStep.OfJoin;
@@ -19,7 +21,6 @@ import vantbreeze.core.plan.BuildChoices;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.tool.Adhesive;
 import vantbreeze.core.tool.Allowance;
-import vantbreeze.core.tool.GlueTime;
 
 /** What is glued, threaded and tried dry. */
 final class JoinSteps {
@@ -36,14 +37,18 @@ final class JoinSteps {
     private final BuildChoices choices;
     private final FoldGraph graph;
     private final List<JoinId> ids;
-    private final Gluing gluing;
+    /** Of each join that is glued. */
+    private final Map<JoinId, Gluing.Advice> advice = new HashMap<>();
 
     JoinSteps(WorkedPlan card, BuildChoices choices) {
         this.card = card;
         this.choices = choices;
         this.graph = card.form().graph();
         this.ids = JoinId.all(graph.assembly());
-        this.gluing = new Gluing(card.form(), card.tools(), card.ruler());
+        Gluing gluing = new Gluing(card.form(), card.tools(), card.ruler());
+        for (JoinId join : ids) {
+            gluing.of(link(join)).ifPresent(found -> advice.put(join, found));
+        }
     }
 
     private Link.Glued link(JoinId join) {
@@ -81,7 +86,7 @@ final class JoinSteps {
 
     /** What a join is glued with, and whether the maker chose it. */
     Optional<Adhesive> adhesive(JoinId join) {
-        return chosen(join).or(() -> gluing.of(link(join)).map(Gluing.Advice::adhesive));
+        return chosen(join).or(() -> advice(join).map(Gluing.Advice::adhesive));
     }
 
     private Optional<Adhesive> chosen(JoinId join) {
@@ -93,9 +98,12 @@ final class JoinSteps {
         return chosen(join)
                 .map(own ->
                         Optional.of(own).filter(one -> !card.tools().adhesives().isOnHand(one)))
-                .orElseGet(() -> gluing.of(link(join))
-                        .filter(advice -> !advice.isOnHand())
-                        .map(Gluing.Advice::adhesive));
+                .orElseGet(() -> advice(join).filter(found -> !found.isOnHand()).map(Gluing.Advice::adhesive));
+    }
+
+    /** Nothing of what is threaded. */
+    private Optional<Gluing.Advice> advice(JoinId join) {
+        return Optional.ofNullable(advice.get(join));
     }
 
     /** It is threaded. */
@@ -119,16 +127,16 @@ final class JoinSteps {
      */
     BuildStep glued(JoinId join, List<GlueArea> glue) {
         Link.Glued link = link(join);
-        Gluing.Advice advice = gluing.of(link).orElseThrow();
+        Gluing.Advice found = advice(join).orElseThrow();
         Optional<Adhesive> own = chosen(join);
-        Adhesive adhesive = own.orElse(advice.adhesive());
-        String because = own.filter(one -> !one.equals(advice.adhesive()))
+        Adhesive adhesive = own.orElse(found.adhesive());
+        String because = own.filter(one -> !one.equals(found.adhesive()))
                 .map(one -> "%s is what you chose; %s would be usual."
-                        .formatted(one.name(), advice.adhesive().name().toLowerCase(Locale.ROOT)))
+                        .formatted(one.name(), found.adhesive().name().toLowerCase(Locale.ROOT)))
                 .orElse(
                         choices.adhesive(join).isPresent() && own.isEmpty()
-                                ? "What was chosen for it is not among the adhesives any more. " + advice.because()
-                                : advice.because());
+                                ? "What was chosen for it is not among the adhesives any more. " + found.because()
+                                : found.because());
         List<Reading> readings = new ArrayList<>();
         for (GlueArea area : glue) {
             Envelope box = area.shape().getEnvelopeInternal();
@@ -155,7 +163,7 @@ final class JoinSteps {
         } else if (adhesive.kind() != Adhesive.Kind.FOAM) {
             readings.add(Reading.of("Burnish it down, then open and close it: does it spring or rock?"));
         }
-        String weak = advice.weak().isEmpty() ? "" : " " + advice.weak();
+        String weak = found.weak().isEmpty() ? "" : " " + found.weak();
         return new BuildStep(
                 id(join),
                 "Glue %s".formatted(join.inWords()),
@@ -177,9 +185,7 @@ final class JoinSteps {
     }
 
     private static String wriggle(Adhesive adhesive) {
-        return adhesive.open() > 0
-                ? String.format(Locale.ROOT, "; it can be moved for %s", GlueTime.inWords(adhesive.open()))
-                : "; it grips at once";
+        return "; it " + adhesive.openInWords();
     }
 
     /** What stays dry: the rest where only a part of what two panels share is glued, and what is one flat with it. */

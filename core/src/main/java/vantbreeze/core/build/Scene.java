@@ -11,7 +11,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.IntPredicate;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -62,20 +64,19 @@ final class Scene {
     private final Part part;
     private final SampledPose pose;
     private final Eye eye;
-    private final List<String> stocks;
+    private final Materials materials;
     private final List<Geometry> visible = new ArrayList<>();
     private final List<Patch> patches = new ArrayList<>();
     private final List<Stroke> strokes = new ArrayList<>();
 
     /**
-     * @param stocks of each piece of the card, what it is made of
      * @param eye from where
      * @param lowest of panels that lie on one another in no way that is known, which is the lower one
      */
-    Scene(Part part, SampledPose pose, List<String> stocks, Eye eye, Comparator<Integer> lowest) {
+    Scene(Part part, SampledPose pose, Materials materials, Eye eye, Comparator<Integer> lowest) {
         this.part = part;
         this.pose = pose;
-        this.stocks = stocks;
+        this.materials = materials;
         this.eye = eye;
         List<Polygon> seen = new ArrayList<>();
         for (int i = 0; i < panels(); i++) {
@@ -209,7 +210,7 @@ final class Scene {
         sheets().forEach(sheet -> {
             int first = sheet.get(0);
             Geometry whole = UnaryUnionNG.union(sheet.stream().map(visible::get).toList(), FACTORY, GRID);
-            add(Seen.PAPER, stocks.get(piece(first)), eye.side(motion(first)) == Side.BACK, whole);
+            add(Seen.PAPER, materials.stocks().get(piece(first)), eye.side(motion(first)) == Side.BACK, whole);
         });
         part.graph().hinges().forEach(this::fold);
         for (int i = 0; i < panels(); i++) {
@@ -300,11 +301,15 @@ final class Scene {
     Scene layer(Layer layer, Seen seen) {
         int panel = here(layer.face().panel());
         if (panel >= 0 && eye.side(motion(panel)) == layer.face().side()) {
-            add(
-                    seen,
-                    layer.choice().paper(),
-                    layer.choice().otherSide(),
-                    hidden(panel, eye.see(motion(panel), layer.shape())));
+            Polygon shape = eye.see(motion(panel), layer.shape());
+            Geometry shown = hidden(panel, shape);
+            for (int under : materials.under().apply(layer.face())) {
+                if (here(under) >= 0) {
+                    shown = overlay(
+                            shown, area(visible.get(here(under)), shape, OverlayNG.INTERSECTION), OverlayNG.UNION);
+                }
+            }
+            add(seen, layer.choice().paper(), layer.choice().otherSide(), shown);
         }
         return this;
     }
@@ -346,6 +351,14 @@ final class Scene {
         return patches.stream()
                 .filter(patch -> patch.seen() == Seen.GLUE || patch.seen() == Seen.LIT_LAYER)
                 .mapToDouble(patch -> patch.shape().getArea())
+                .sum();
+    }
+
+    /** How much is seen of some panels, as the card counts them, mm². */
+    double seen(IntPredicate panels) {
+        return IntStream.range(0, panels())
+                .filter(i -> panels.test(part.inCard(i)))
+                .mapToDouble(i -> visible.get(i).getArea())
                 .sum();
     }
 

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import vantbreeze.core.build.StepPicture.Seen;
 import vantbreeze.core.cutting.PieceStock;
 import vantbreeze.core.fold.Face;
@@ -34,18 +35,22 @@ final class StepPictures {
     /** So much of what is meant is enough to be seen of it, as a part of its area. */
     private static final double ENOUGH = 0.6;
 
+    /** How much the rest of a strip counts beside the end that is threaded. */
+    private static final double A_REST = 0.1;
+
     private final WorkedPlan card;
     private final Handwork work;
     private final FoldGraph graph;
-    private final List<String> stocks;
+    private final Materials materials;
     private final List<PencilMark> pencil;
 
     StepPictures(WorkedPlan card, Handwork work) {
         this.card = card;
         this.work = work;
         this.graph = card.form().graph();
-        this.stocks =
-                card.of(Stages.PIECE_STOCKS).stream().map(PieceStock::stockId).toList();
+        this.materials = new Materials(
+                card.of(Stages.PIECE_STOCKS).stream().map(PieceStock::stockId).toList(),
+                face -> card.grounds().under(face).stream().map(GlueArea::other).toList());
         this.pencil = PencilMark.of(graph);
     }
 
@@ -85,15 +90,16 @@ final class StepPictures {
         BuildStep.Reading read = step.readings().isEmpty()
                 ? BuildStep.Reading.of("")
                 : step.readings().get(Math.min(reading, step.readings().size() - 1));
-        return new OpenPiece(card.pieces().get(number), stocks.get(number), pieces.up(), pencil).picture(read, laid);
+        return new OpenPiece(card.pieces().get(number), materials.stocks().get(number), pieces.up(), pencil)
+                .picture(read, laid);
     }
 
     /** The layers below it lie, it is lit. */
     private Shot laying(Face face, int reading, Before before, List<Layer> laid) {
         List<Layer> layers = card.layers().on(face);
         int last = Math.min(reading, layers.size() - 1);
-        SampledPose pose = layers.stream()
-                .flatMap(layer -> work.reached(before.made(), face, layer.shape()).stream())
+        SampledPose pose = work.regions(face).stream()
+                .flatMap(region -> work.reached(before.made(), face, region).stream())
                 .findFirst()
                 .orElseGet(() -> any(before.made(), face));
         return best(before.made(), face, pose, layers.get(last).shape().getArea(), scene -> {
@@ -128,7 +134,12 @@ final class StepPictures {
     private Shot shot(Set<JoinId> made, Face face, SampledPose pose, Eye.Tilt tilt, Consumer<Scene> draw) {
         Part part = part(made, face);
         return new Shot(
-                part, pose, stocks, Scene.eye(pose, Handwork.here(face, part), tilt), Comparator.naturalOrder(), draw);
+                part,
+                pose,
+                materials,
+                Scene.eye(pose, Handwork.here(face, part), tilt),
+                Comparator.naturalOrder(),
+                draw);
     }
 
     private Shot face(Face face, Before before, List<Layer> laid) {
@@ -156,7 +167,20 @@ final class StepPictures {
         Face face = pressed.map(Handwork.Pressed::face)
                 .orElse(new Face(link.from(), link.join().onSide()));
         SampledPose pose = pressed.map(Handwork.Pressed::pose).orElseGet(() -> any(after, face));
-        return shot(after, face, pose, Eye.Tilt.ALL.get(0), scene -> scene.drawn(laid));
+        return link.join().slides()
+                ? threaded(after, face, pose, link, laid)
+                : shot(after, face, pose, Eye.Tilt.ALL.get(0), scene -> scene.drawn(laid));
+    }
+
+    /** From where most of what is threaded is seen, its end before all the rest. */
+    private Shot threaded(Set<JoinId> made, Face face, SampledPose pose, Link.Glued link, List<Layer> laid) {
+        int strip = graph.pieceOf().get(link.to());
+        return Stream.of(face, new Face(face.panel(), face.side().other()))
+                .flatMap(from ->
+                        Eye.Tilt.ALL.stream().map(tilt -> shot(made, from, pose, tilt, scene -> scene.drawn(laid))))
+                .max(Comparator.comparingDouble(shot -> shot.seen(panel -> panel == link.to())
+                        + A_REST * shot.seen(panel -> graph.pieceOf().get(panel) == strip)))
+                .orElseThrow();
     }
 
     /** Closed, or as it is displayed. */
@@ -173,7 +197,7 @@ final class StepPictures {
         return new Shot(
                 part,
                 pose,
-                stocks,
+                materials,
                 Scene.eye(pose, Handwork.here(face, part), Eye.Tilt.ALL.get(0)),
                 closed
                         ? Comparator.comparingInt(panel -> fromBelow.indexOf(part.inCard(panel)))
@@ -194,7 +218,7 @@ final class StepPictures {
             pictures.add(new Scene(
                             part,
                             new SampledPose("On its way", part.graph(), frame),
-                            stocks,
+                            materials,
                             eye,
                             Comparator.comparingInt(panel -> fromBelow.indexOf(part.inCard(panel))))
                     .drawn(card.layers().all())

@@ -36,6 +36,7 @@ final class Tasks {
     private final FoldGraph graph;
     private final Handwork work;
     private final JoinSteps joins;
+    private final LayerSteps layers;
     private final List<Task> all = new ArrayList<>();
     private final List<Precedence> rules = new ArrayList<>();
     /** The steps of each piece from scoring to folding. */
@@ -44,16 +45,17 @@ final class Tasks {
     private final Map<Integer, StepId> cutOf = new HashMap<>();
     private final Map<Face, StepId> laid = new LinkedHashMap<>();
 
-    private Tasks(WorkedPlan card, Handwork work, JoinSteps joins) {
+    private Tasks(WorkedPlan card, Handwork work, JoinSteps joins, LayerSteps layers) {
         this.card = card;
         this.graph = card.form().graph();
         this.work = work;
         this.joins = joins;
+        this.layers = layers;
     }
 
     /** Those of a card. */
-    static StepOrder of(WorkedPlan card, Handwork work, JoinSteps joins) {
-        Tasks tasks = new Tasks(card, work, joins);
+    static StepOrder of(WorkedPlan card, Handwork work, JoinSteps joins, LayerSteps layers) {
+        Tasks tasks = new Tasks(card, work, joins, layers);
         tasks.papers();
         tasks.pieces();
         tasks.layers();
@@ -114,7 +116,6 @@ final class Tasks {
         if (card.layers().all().isEmpty()) {
             return;
         }
-        LayerSteps steps = new LayerSteps(card);
         BuildStep written = new LastSteps(card).written();
         all.add(new Task(written, null, Set.of()));
         for (Layer layer : card.layers().all()) {
@@ -123,7 +124,7 @@ final class Tasks {
         for (Operation operation : work.operations()) {
             if (operation instanceof Operation.Dress dress) {
                 Face face = dress.face();
-                BuildStep step = steps.of(face);
+                BuildStep step = layers.of(face);
                 int piece = graph.pieceOf().get(face.panel());
                 all.add(new Task(step, operation, Set.of(piece)));
                 laid.put(face, step.id());
@@ -171,17 +172,20 @@ final class Tasks {
                 .forEach(other -> rule(other, step, "what is glued can't be scored, slit or burnished any more"));
     }
 
-    /** What is glued on a mat comes after the mat. */
+    /** What is glued on a mat comes after the mat, and what a mat hides before it. */
     private void beds(JoinId join, int index, StepId glued) {
         for (GlueArea area : GlueArea.of(graph.joins().get(index), graph)) {
             Face face = new Face(area.panel(), area.side());
             StepId mat = laid.get(face);
-            boolean isOnMat = card.grounds().gluedOn(face).get(index) == Bed.MAT;
-            if (mat != null && isOnMat && covers(face, area.shape())) {
-                rule(
-                        mat,
-                        glued,
-                        "%s is glued on that mat".formatted(join.glued().inWords()));
+            Bed bed = card.grounds().gluedOn(face).get(index);
+            if (mat == null || bed == null || !covers(face, area.shape())) {
+                continue;
+            }
+            String name = join.glued().inWords();
+            switch (bed) {
+                case MAT -> rule(mat, glued, "%s is glued on that mat".formatted(name));
+                case UNDER -> rule(glued, mat, "that mat hides where %s is glued".formatted(name));
+                case CARD -> {}
             }
         }
     }

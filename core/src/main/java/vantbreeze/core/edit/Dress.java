@@ -71,7 +71,7 @@ public sealed interface Dress extends Edit {
     }
 
     /**
-     * What is glued on panels, on their mats or on bare card.
+     * What is glued on panels, on their mats, on bare card or under their mats.
      *
      * @param joins which, by index
      * @param bed null for as usual
@@ -84,6 +84,13 @@ public sealed interface Dress extends Edit {
             for (int join : Set.copyOf(joins)) {
                 if (join < 0 || join >= all.size()) {
                     throw new ValidationException("layers", "That is not glued there any more. Look again.");
+                }
+                if (bed == Bed.UNDER && !worked.grounds().couldLieUnder(join)) {
+                    throw new ValidationException(
+                            "layers",
+                            ("No mat lies over %s: it moves, rises from the middle of the panel, or takes most of it."
+                                            + " Glue it on the mat or on bare card.")
+                                    .formatted(all.get(join).glued().inWords()));
                 }
                 dressing = dressing.bedding(all.get(join), bed);
             }

@@ -5,5 +5,7 @@ public enum Bed {
     /** The panel's mat, which lies whole beneath it. */
     MAT,
     /** The bare card: the mat is what is left beside it. */
-    CARD
+    CARD,
+    /** The bare card, and the mat lies whole over it: it hides a tab, or the tape on film. */
+    UNDER
 }

@@ -29,11 +29,13 @@ import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.LruCache;
 import vantbreeze.core.fold.PlacedPanel;
+import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.fold.UnionFind;
 import vantbreeze.core.length.Precision;
+import vantbreeze.core.paper.Material;
 import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
 
@@ -41,13 +43,20 @@ import vantbreeze.core.tool.Allowances;
  * Where each face of a card can be dressed: its panel without its holes, without where a joint carries the card and
  * without where something slides. Bands, springs, tiers, toppers and inserts are glued on the dressed panel, so the
  * layer beneath stays whole; where glue goes on the card itself, the layer is the plain rectangle that is left beside
- * it. Nobody cuts a notch or a hole into a layer because something is glued there (common practice, no source).
+ * it, or lies whole over what is glued there: over the tape that holds film. Nobody cuts a notch or a hole into a layer
+ * because something is glued there (common practice, no source).
  */
 public final class Grounds {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
     private static final PrecisionModel GRID = new PrecisionModel(1 / Precision.SAME_PLACE);
     private static final LruCache<Asked, Grounds> KNOWN = new LruCache<>(16);
+
+    /** Nearer than this to a panel's edge a fold lies at it, mm. */
+    private static final double AT_THE_EDGE = 1;
+
+    /** Less of what two panels share is glued than this: the rest is meant to stay free. */
+    private static final double NEARLY_ALL = 0.95;
 
     private final FoldGraph graph;
     private final Set<Integer> bent;
@@ -131,9 +140,26 @@ public final class Grounds {
     List<Polygon> glueOn(Face face) {
         List<Integer> sheet = sheet(face.panel());
         return glue.stream()
-                .filter(area -> sheet.contains(area.panel()) && area.side() == face.side() && !liesOnLayer(area))
+                .filter(area -> sheet.contains(area.panel()) && area.side() == face.side() && bed(area) == Bed.CARD)
                 .map(GlueArea::shape)
                 .toList();
+    }
+
+    /** What is glued on a face and hidden by the layers that lie whole over it. */
+    public List<GlueArea> under(Face face) {
+        List<Integer> sheet = sheet(face.panel());
+        return glue.stream()
+                .filter(area -> sheet.contains(area.panel()) && area.side() == face.side() && bed(area) == Bed.UNDER)
+                .toList();
+    }
+
+    /** Where something laid on a face comes on the panel itself, and not on what lies under its layers. */
+    public List<Polygon> onPanel(Face face, Polygon laid) {
+        Geometry left = laid;
+        for (GlueArea area : under(face)) {
+            left = without(left, area.shape());
+        }
+        return Inset.polygons(left);
     }
 
     /** Where something slides over the face. */
@@ -230,7 +256,7 @@ public final class Grounds {
 
     /** Where something is glued on a panel's layers. */
     public List<GlueArea> onLayers() {
-        return glue.stream().filter(this::liesOnLayer).toList();
+        return glue.stream().filter(area -> bed(area) == Bed.MAT).toList();
     }
 
     /**
@@ -240,9 +266,48 @@ public final class Grounds {
         Map<Integer, Bed> glued = new LinkedHashMap<>();
         glue.stream()
                 .filter(area -> area.panel() == face.panel() && area.side() == face.side())
-                .forEach(area ->
-                        received(area).forEach(join -> glued.put(join, liesOnLayer(area) ? Bed.MAT : Bed.CARD)));
+                .forEach(area -> received(area).forEach(join -> glued.put(join, bed(area))));
         return glued;
+    }
+
+    /**
+     * Whether layers can lie whole over what is glued by a join: it takes no more than a part of the panel, all of it
+     * is glued, and nothing rises there from the middle of the panel.
+     *
+     * @param join by index
+     */
+    public boolean couldLieUnder(int join) {
+        Link.Glued link = graph.joins().get(join);
+        List<GlueArea> areas = glue.stream()
+                .filter(area -> area.panel() == link.from()
+                        && area.side() == link.join().onSide()
+                        && area.other() == link.to())
+                .toList();
+        Rigid laid = link.motion(0);
+        Geometry shape = shape(link.from());
+        double glued =
+                areas.stream().mapToDouble(area -> area.shape().getArea()).sum();
+        double shared = new PlacedPanel(graph.panels().get(link.to()), laid)
+                .shadow()
+                .intersection(shape)
+                .getArea();
+        return !areas.isEmpty()
+                && glued >= NEARLY_ALL * shared
+                && glued <= share(Allowance.GLUED_AWAY) * shape.getArea()
+                && folds(link.to()).stream()
+                        .map(fold -> line(laid, fold))
+                        .allMatch(fold -> fold.intersection(shape)
+                                        .difference(shape.getBoundary().buffer(AT_THE_EDGE))
+                                        .getLength()
+                                < AT_THE_EDGE);
+    }
+
+    private static LineString line(Rigid laid, LineString fold) {
+        Coordinate[] ends = Arrays.stream(fold.getCoordinates())
+                .map(end -> laid.apply(end.x, end.y, 0))
+                .map(end -> new Coordinate(end.getX(), end.getY()))
+                .toArray(Coordinate[]::new);
+        return FACTORY.createLineString(ends);
     }
 
     /** The joins, by index, by which something is glued on this area's panel there. */
@@ -253,13 +318,25 @@ public final class Grounds {
                         && graph.joins().get(i).to() == area.other());
     }
 
-    /** Whether something lies in this glue that is laid on the panel's layers: as the maker says, or as is usual. */
-    private boolean liesOnLayer(GlueArea area) {
+    /** What is glued in this area lies on: as the maker says where that can be, or as is usual. */
+    private Bed bed(GlueArea area) {
         Optional<Bed> said = received(area)
                 .mapToObj(joins::get)
                 .flatMap(join -> Stream.ofNullable(beds.get(join)))
-                .findFirst();
-        return said.map(bed -> bed == Bed.MAT).orElseGet(() -> usuallyLiesOnLayer(area));
+                .findFirst()
+                .filter(bed -> bed != Bed.UNDER || received(area).allMatch(this::couldLieUnder));
+        return said.orElseGet(() -> usual(area));
+    }
+
+    /** Tape on film would show: the mat hides it (common practice, no source). */
+    private Bed usual(GlueArea area) {
+        boolean isFilm = graph.assembly().pieces().get(piece(area.other())).material() == Material.ACETATE
+                && received(area).findAny().isPresent()
+                && received(area).allMatch(this::couldLieUnder);
+        if (isFilm) {
+            return Bed.UNDER;
+        }
+        return usuallyLiesOnLayer(area) ? Bed.MAT : Bed.CARD;
     }
 
     private boolean usuallyLiesOnLayer(GlueArea area) {

@@ -40,6 +40,16 @@ public record Adhesive(String id, String name, Kind kind, int open, int sets, Li
         }
     }
 
+    /** How long what lies in it can be moved, as words go on about it. */
+    public String openInWords() {
+        return open > 0 ? "can be moved for " + GlueTime.inWords(open) : "grips at once";
+    }
+
+    /** How long it wants to be left alone, as words go on about it. */
+    public String setsInWords() {
+        return sets > 0 ? "sets in " + GlueTime.inWords(sets) : "nothing to wait for";
+    }
+
     /** What it is good for. */
     public enum Kind {
         /** Wet, with time to wriggle. */
@@ -47,7 +57,7 @@ public record Adhesive(String id, String name, Kind kind, int open, int sets, Li
         /** Holds where a joint is pulled at. */
         CONSTRUCTION("holds where a joint is pulled at"),
         /** Grips at once, lies flat. */
-        TAPE("tape: flat, grips at once"),
+        TAPE("tape: lies flat"),
         /** Grips at once, and holds edges that slide past one another, foil and film. */
         STRONG_TAPE("strong tape: edges, foil and film"),
         /** Small and clear, for where adhesive would show through. */

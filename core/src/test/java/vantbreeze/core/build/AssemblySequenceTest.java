@@ -36,7 +36,7 @@ class AssemblySequenceTest {
     private record Built(WorkedPlan card, Handwork work, AssemblySequence sequence) {
 
         static Built of(WorkedPlan card) {
-            Handwork work = new Handwork(card.form(), card.layers(), FINGER);
+            Handwork work = new Handwork(card.form(), card.grounds(), card.layers(), FINGER);
             return new Built(card, work, AssemblySequence.of(work));
         }
 
@@ -83,7 +83,7 @@ class AssemblySequenceTest {
                 .containsExactlyInAnyOrderElementsOf(
                         JoinId.all(card.form().graph().assembly()));
         // asked anew, by somebody who knows of no answer before
-        Handwork anew = new Handwork(card.form(), card.layers(), FINGER);
+        Handwork anew = new Handwork(card.form(), card.grounds(), card.layers(), FINGER);
         Set<JoinId> made = new LinkedHashSet<>();
         for (Operation operation : order) {
             anew.join(operation).ifPresent(made::add);
@@ -177,7 +177,7 @@ class AssemblySequenceTest {
     @Test
     void aCardOfOnePieceHasNothingThatIsDue() {
         WorkedPlan card = KiteCards.bare(WORKSHOP.structure("gatefold"));
-        Handwork work = new Handwork(card.form(), Layers.NONE, FINGER);
+        Handwork work = new Handwork(card.form(), card.grounds(), Layers.NONE, FINGER);
         AssemblySequence sequence = AssemblySequence.of(work);
         assertThat(sequence.order()).isEmpty();
         assertThat(sequence.deadlines(work)).isEqualTo(Map.of());

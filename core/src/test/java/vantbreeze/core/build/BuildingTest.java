@@ -207,6 +207,38 @@ class BuildingTest {
                 .contains("does not meet");
     }
 
+    /**
+     * By hand, a tower of slits: six lines up the board are six settings of the fence, whatever folds on them; where
+     * stretches meet from edge to edge the line is scored through, and each line is folded once for each way.
+     */
+    @Test
+    void theFenceIsSetOnceForEachLine() {
+        BuildPlan building = building("slit-tower");
+        BuildStep scored = steps(building, StepKind.SCORE).findFirst().orElseThrow();
+        assertThat(scored.readings())
+                .extracting(reading -> reading.figures().get(0).length())
+                .doesNotHaveDuplicates()
+                .isSorted()
+                .hasSize(6);
+        assertThat(scored.readings().get(0).words()).startsWith("valley; only these stretches, from foot");
+        assertThat(scored.readings().get(1).words())
+                .startsWith("mountain and valley")
+                .doesNotContain("only");
+        assertThat(scored.readings().get(1).figures()).hasSize(1);
+        int lines = building.card().pieces().get(0).scores().size();
+        for (StepKind kind : List.of(StepKind.SCORE, StepKind.FOLD)) {
+            assertThat(steps(building, kind)
+                            .flatMap(step -> step.readings().stream())
+                            .flatMap(reading -> reading.lines().stream()))
+                    .doesNotHaveDuplicates()
+                    .hasSize(lines);
+        }
+        assertThat(steps(building, StepKind.FOLD)
+                        .flatMap(step -> step.readings().stream())
+                        .filter(reading -> !reading.lines().isEmpty()))
+                .hasSizeBetween(6, 12);
+    }
+
     /** By hand: mountains away from the face are scored there, valleys once more from behind. */
     @Test
     void linesThatFoldTheOtherWayAreScoredFromTheOtherSide() {

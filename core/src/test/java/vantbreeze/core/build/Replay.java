@@ -33,6 +33,7 @@ import vantbreeze.core.fold.partial.Part;
 import vantbreeze.core.fold.partial.PartialAssembly;
 import vantbreeze.core.fold.partial.SampledPose;
 import vantbreeze.core.fold.plane.Flat;
+import vantbreeze.core.layer.Bed;
 import vantbreeze.core.layer.Layer;
 import vantbreeze.core.plan.WorkedPlan;
 
@@ -123,9 +124,17 @@ final class Replay {
 
     private void lay(Face face, BuildStep step) {
         for (Layer layer : card.layers().on(face)) {
-            if (!reaches(made, face, layer.shape())) {
-                wrongs.add("not reached: " + step.id() + " with " + made.size() + " joins");
-                return;
+            Geometry free = layer.shape();
+            for (int i = 0; i < joins.size(); i++) {
+                if (card.grounds().gluedOn(face).get(i) == Bed.UNDER) {
+                    free = beside(free, graph.joins().get(i), face, step);
+                }
+            }
+            for (int i = 0; i < free.getNumGeometries(); i++) {
+                if (!free.isEmpty() && !reaches(made, face, (Polygon) free.getGeometryN(i))) {
+                    wrongs.add("not reached: " + step.id() + " with " + made.size() + " joins");
+                    return;
+                }
             }
         }
         if (marked.contains(face)) {
@@ -140,6 +149,22 @@ final class Replay {
             }
         }
         dressed.add(face);
+    }
+
+    /** What is hidden under a layer is glued by then; the hand comes to the rest of it. */
+    private Geometry beside(Geometry laid, Link.Glued link, Face face, BuildStep step) {
+        Geometry rest = laid;
+        for (GlueArea area : GlueArea.of(link, graph)) {
+            if (area.panel() == face.panel()
+                    && area.side() == face.side()
+                    && area.shape().intersects(laid)) {
+                if (!made.contains(joins.get(graph.joins().indexOf(link)))) {
+                    wrongs.add("covered before it is glued: " + step.id());
+                }
+                rest = rest.difference(area.shape().buffer(1e-6));
+            }
+        }
+        return rest;
     }
 
     private void join(JoinId join, BuildStep step) {

@@ -14,10 +14,12 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.build.StepPicture.Patch;
 import vantbreeze.core.build.StepPicture.Seen;
+import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.plan.BuildChoices.MovedStep;
 import vantbreeze.core.plan.KiteCards;
+import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Structure;
 
@@ -66,6 +68,30 @@ class StepPictureTest {
                 assertThat(strokes).hasSameSizeAs(building.picture(i, 0).strokes());
             }
         }
+    }
+
+    /** A strip of another paper: where it is threaded it is seen, from whichever side of the card that is. */
+    @Test
+    void whatIsThreadedIsSeen() {
+        Plan plan = KiteCards.bare(KiteCards.WORKSHOP.structure("threaded-concertina"))
+                .plan();
+        for (String strip : List.of("Low strip", "High strip")) {
+            plan = plan.withSupplies(plan.supplies().withCardstock(PieceId.of(strip), "paper-120"));
+        }
+        BuildPlan building = KiteCards.WORKSHOP.work(plan).of(BuildPlan.STAGE);
+        int threaded = 0;
+        for (int i = 0; i < building.steps().size(); i++) {
+            if (building.steps().get(i).id().kind() == StepKind.THREAD) {
+                threaded++;
+                assertThat(building.picture(i, 0).patches().stream()
+                                .filter(patch -> patch.stockId().equals("paper-120"))
+                                .mapToDouble(patch -> patch.shape().getArea())
+                                .sum())
+                        .as(building.steps().get(i).what())
+                        .isGreaterThan(500);
+            }
+        }
+        assertThat(threaded).isEqualTo(4);
     }
 
     /** Whatever the structure: paper is seen nowhere twice, and what is meant is seen. */

@@ -44,7 +44,7 @@ class StepWordsTest {
     @Test
     void whatIsToldOnPaperSaysAll() {
         assertThat(told("slit-tower"))
-                .anyMatch(text -> text.matches("\\d+ ↑ \\d+ – \\d+ mm: \\w+; only from .* to .* from foot.*\\."))
+                .anyMatch(text -> text.matches("\\d+( ↑ \\d+ – \\d+){2,} mm: \\w+; only these stretches, from foot\\."))
                 // folded one after the other, and each only so far
                 .anyMatch(text -> text.matches("\\d+ mm: \\w+; only from .* to .* from foot.*\\."))
                 .anyMatch(text -> text.matches("↑ \\d+ → \\d+ – \\d+ mm: from foot; start and stop from left\\."));

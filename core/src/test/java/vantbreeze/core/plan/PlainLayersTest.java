@@ -21,6 +21,7 @@ import vantbreeze.core.edit.Dress;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.GlueArea;
+import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.layer.Bed;
 import vantbreeze.core.layer.Layer;
@@ -100,13 +101,17 @@ class PlainLayersTest {
         }
     }
 
-    /** Every joint made on the mat, then on bare card: whole panels, then plain rectangles of what is left. */
+    /**
+     * Every joint made on the mat, then on bare card, then under the mat where it can lie there: whole panels, plain
+     * rectangles of what is left, and whole panels again.
+     */
     @ParameterizedTest
     @MethodSource("cards")
     void whateverIsGluedOnTheMatOrOnBareCardLayersStayPlain(Plan plan) {
         for (Bed bed : Bed.values()) {
             WorkedPlan bare = WORKSHOP.work(plan);
             List<Integer> joins = IntStream.range(0, bare.form().graph().joins().size())
+                    .filter(join -> bed != Bed.UNDER || bare.grounds().couldLieUnder(join))
                     .boxed()
                     .toList();
             Plan bedded = new Dress.Bedded(joins, bed).on(plan, WORKSHOP).plan();
@@ -121,9 +126,10 @@ class PlainLayersTest {
                                 worked.form().graph().name(layer.face().panel()))
                         .isTrue();
             }
-            worked.grounds().free().forEach(face -> assertThat(
-                            worked.grounds().gluedOn(face).values())
-                    .allMatch(bed::equals));
+            worked.grounds().free().forEach(face -> worked.grounds()
+                    .gluedOn(face)
+                    .forEach((join, lies) ->
+                            assertThat(lies == bed || !joins.contains(join)).isTrue()));
         }
     }
 
@@ -159,6 +165,34 @@ class PlainLayersTest {
         assertThatThrownBy(() -> new Dress.Bedded(List.of(99), Bed.MAT).on(stage, WORKSHOP))
                 .isInstanceOf(ValidationException.class)
                 .hasMessageContaining("not glued there any more");
+    }
+
+    /** A tab at the panel's edge lies under its mat, as whole as it would be on it; a band that rises can't. */
+    @Test
+    void aMatLiesWholeOverTheTabThatItHides() {
+        WorkedPlan before = dressed(usual("pillar-card"), Length.ofMillimetres(2));
+        List<JoinId> joins = JoinId.all(before.form().graph().assembly());
+        int tab = IntStream.range(0, joins.size())
+                .filter(i -> joins.get(i).glued().panel().equals("Front tab"))
+                .findFirst()
+                .orElseThrow();
+        Face pillar = new Face(
+                before.form().graph().joins().get(tab).from(),
+                before.form().graph().joins().get(tab).join().onSide());
+        assertThat(before.grounds().gluedOn(pillar)).containsEntry(tab, Bed.CARD);
+        Plan hidden = new Dress.Bedded(List.of(tab), Bed.UNDER)
+                .on(before.plan(), WORKSHOP)
+                .plan();
+        Plan onIt = new Dress.Bedded(List.of(tab), Bed.MAT)
+                .on(before.plan(), WORKSHOP)
+                .plan();
+        assertThat(WORKSHOP.work(hidden).grounds().of(pillar).area())
+                .isEqualTo(WORKSHOP.work(onIt).grounds().of(pillar).area())
+                .isGreaterThan(before.grounds().of(pillar).area());
+        WorkedPlan stage = WORKSHOP.work(usual("stage"));
+        assertThatThrownBy(() -> new Dress.Bedded(List.of(0), Bed.UNDER).on(stage.plan(), WORKSHOP))
+                .isInstanceOf(ValidationException.class)
+                .hasMessageContaining("Glue it on the mat or on bare card");
     }
 
     @ParameterizedTest
