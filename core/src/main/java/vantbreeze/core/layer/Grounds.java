@@ -29,7 +29,6 @@ import vantbreeze.core.fold.JoinId;
 import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.LruCache;
 import vantbreeze.core.fold.PlacedPanel;
-import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
@@ -52,11 +51,8 @@ public final class Grounds {
     private static final PrecisionModel GRID = new PrecisionModel(1 / Precision.SAME_PLACE);
     private static final LruCache<Asked, Grounds> KNOWN = new LruCache<>(16);
 
-    /** Nearer than this to a panel's edge a fold lies at it, mm. */
-    private static final double AT_THE_EDGE = 1;
-
-    /** Less of what two panels share is glued than this: the rest is meant to stay free. */
-    private static final double NEARLY_ALL = 0.95;
+    /** Less paper than this is a rounding, mm². */
+    private static final double A_SPECK = 1;
 
     private final FoldGraph graph;
     private final Set<Integer> bent;
@@ -159,7 +155,9 @@ public final class Grounds {
         for (GlueArea area : under(face)) {
             left = without(left, area.shape());
         }
-        return Inset.polygons(left);
+        return Inset.polygons(left).stream()
+                .filter(part -> part.getArea() > A_SPECK)
+                .toList();
     }
 
     /** Where something slides over the face. */
@@ -271,43 +269,14 @@ public final class Grounds {
     }
 
     /**
-     * Whether layers can lie whole over what is glued by a join: it takes no more than a part of the panel, all of it
-     * is glued, and nothing rises there from the middle of the panel.
+     * Whether layers can lie whole over what is glued by a join.
      *
      * @param join by index
+     * @see HiddenTab
      */
     public boolean couldLieUnder(int join) {
         Link.Glued link = graph.joins().get(join);
-        List<GlueArea> areas = glue.stream()
-                .filter(area -> area.panel() == link.from()
-                        && area.side() == link.join().onSide()
-                        && area.other() == link.to())
-                .toList();
-        Rigid laid = link.motion(0);
-        Geometry shape = shape(link.from());
-        double glued =
-                areas.stream().mapToDouble(area -> area.shape().getArea()).sum();
-        double shared = new PlacedPanel(graph.panels().get(link.to()), laid)
-                .shadow()
-                .intersection(shape)
-                .getArea();
-        return !areas.isEmpty()
-                && glued >= NEARLY_ALL * shared
-                && glued <= share(Allowance.GLUED_AWAY) * shape.getArea()
-                && folds(link.to()).stream()
-                        .map(fold -> line(laid, fold))
-                        .allMatch(fold -> fold.intersection(shape)
-                                        .difference(shape.getBoundary().buffer(AT_THE_EDGE))
-                                        .getLength()
-                                < AT_THE_EDGE);
-    }
-
-    private static LineString line(Rigid laid, LineString fold) {
-        Coordinate[] ends = Arrays.stream(fold.getCoordinates())
-                .map(end -> laid.apply(end.x, end.y, 0))
-                .map(end -> new Coordinate(end.getX(), end.getY()))
-                .toArray(Coordinate[]::new);
-        return FACTORY.createLineString(ends);
+        return HiddenTab.isPossible(link, graph, shape(link.from()), folds(link.to()), share(Allowance.GLUED_AWAY));
     }
 
     /** The joins, by index, by which something is glued on this area's panel there. */

@@ -196,6 +196,9 @@ class ExtrasTest {
         WorkedPlan wide = WORKSHOP.work(set(topped, "extra-1-width", "150"));
         assertThat(wrong(wide)).isEmpty();
         assertThat(wide.findings()).anyMatch(finding -> finding.text().contains("Kite pokes out"));
+        // what stands proud is hidden under no mat
+        WorkedPlan narrow = WORKSHOP.work(set(topped, "extra-1-width", "30"));
+        assertThat(narrow.grounds().couldLieUnder(0)).isFalse();
     }
 
     /** As long as the closed front, by the widths of the two wings: and only glued at its ends. */
