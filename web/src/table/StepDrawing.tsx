@@ -8,6 +8,7 @@ type Props = { picture: StepPicture; name: string; room?: boolean }
 /** What a step looks like: paper with what is meant lit; as large as there is room, or as it stays however it is turned. */
 export function StepDrawing({ picture, name, room = false }: Props) {
   const hatch = useId()
+  const glint = useId()
   const { left, foot, width, height } = (room && picture.room) || picture.box
   if (picture.patches.length === 0) return null
   const pad = Math.max(width, height) * 0.04
@@ -26,13 +27,18 @@ export function StepDrawing({ picture, name, room = false }: Props) {
           <rect width="3" height="3" className="fill-picked/20" />
           <line x1="0" y1="0" x2="0" y2="3" className="stroke-picked" strokeWidth="1.4" />
         </pattern>
+        <pattern id={glint} width="14" height="14" patternUnits="userSpaceOnUse" patternTransform="rotate(35)">
+          <rect width="14" height="14" className="fill-picked/5" />
+          <rect width="3" height="14" className="fill-paper/60" />
+          <rect x="4" width="1" height="14" className="fill-paper/60" />
+        </pattern>
       </defs>
       {picture.patches.map(({ seen, colour, shape }, i) => (
         <path
           key={i}
           d={outline(shape, at)}
           fillRule="evenodd"
-          fill={seen === 'GLUE' ? `url(#${hatch})` : colour}
+          fill={seen === 'GLUE' ? `url(#${hatch})` : seen === 'FILM' ? `url(#${glint})` : colour}
           className={seen === 'GLUE' || seen === 'LIT_LAYER' ? 'stroke-picked' : 'stroke-ink'}
           strokeWidth={seen === 'LIT_LAYER' ? 5 : seen === 'LAYER' ? 1 : 2}
           strokeLinejoin="round"

@@ -24,7 +24,7 @@ export function Timers({ building, at, stop }: Props) {
   // however many set, the step itself keeps its room
   const shown = [...timers.filter(({ rest }) => rest === 0), ...(all ? running : running.slice(0, 1))]
   return (
-    <div className="flex flex-wrap items-center gap-x-6 border-b border-ink bg-paper px-6 py-1 text-xl">
+    <div className="flex flex-wrap items-center gap-x-6 border-b border-ink bg-paper px-6 text-xl lg:flex-nowrap">
       <ul aria-label="What sets" className="flex flex-wrap gap-x-6 gap-y-1">
         {shown.map((timer) => (
           <li key={timer.id} className="flex min-h-11 flex-wrap items-center gap-x-3">
@@ -58,9 +58,7 @@ function OneTimer({ timer: { what, rest, wanted }, stop }: { timer: Timer; stop:
       ) : (
         <>
           <span className="figure">{clock(rest)}</span> {what}
-          {wanted && (
-            <strong className="font-semibold">Still setting: handle it with care, or do something else first.</strong>
-          )}
+          {wanted && <strong className="font-semibold">Still setting: handle it with care.</strong>}
         </>
       )}
       <button type="button" className="word underline" onClick={stop} aria-label={`${over ? 'Good' : 'Skip'}: ${what}`}>

@@ -164,7 +164,7 @@ final class BaseSteps {
         if (parts.size() == 1) {
             notes.add(only(parts, upright));
         } else if (!parts.isEmpty()) {
-            notes.add("only these stretches, from %s".formatted(upright ? "foot" : "left"));
+            notes.add("only these stretches, from %s".formatted(begins(upright)));
         }
         if (!board.hasGrooveAt(along.fromLeft(), along.fromRight())) {
             notes.add("between two grooves, so along a rule");
@@ -186,7 +186,12 @@ final class BaseSteps {
                         Words.list(parts.stream()
                                 .map(part -> "%s to %s".formatted(write(part.from()), write(part.to())))
                                 .toList()),
-                        upright ? "foot" : "left");
+                        begins(upright));
+    }
+
+    /** The edge that is measured from along a line. */
+    private static String begins(boolean upright) {
+        return upright ? "foot" : "left";
     }
 
     private List<DrawnMark> slanted() {
@@ -255,8 +260,7 @@ final class BaseSteps {
                         new Shown(upright ? from.x() : from.y(), upright ? null : UP),
                         new Shown(one.min(other), upright ? UP : ACROSS),
                         new Shown(one.max(other), "–")),
-                "%sfrom %s; start and stop from %s"
-                        .formatted(way, upright ? "left" : "foot", upright ? "foot" : "left"),
+                "%sfrom %s; start and stop from %s".formatted(way, begins(!upright), begins(upright)),
                 List.of(line));
     }
 

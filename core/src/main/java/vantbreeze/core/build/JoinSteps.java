@@ -30,9 +30,6 @@ final class JoinSteps {
 
     private static final int A_TRIAL = 30;
 
-    /** Less of what two panels share is glued than this: the rest is meant to stay dry. */
-    private static final double NEARLY_ALL = 0.95;
-
     private final WorkedPlan card;
     private final BuildChoices choices;
     private final FoldGraph graph;
@@ -197,15 +194,9 @@ final class JoinSteps {
         if (!beside.isEmpty()) {
             return Optional.of("keep %s dry".formatted(Words.list(beside)));
         }
-        if (link.join().area().isEmpty()) {
-            return Optional.empty();
-        }
-        double shared =
-                GlueArea.of(new Link.Glued(link.from(), link.to(), link.join().onlyOn(List.of())), graph).stream()
-                        .filter(all -> all.panel() == area.panel())
-                        .mapToDouble(all -> all.shape().getArea())
-                        .sum();
-        return area.shape().getArea() < NEARLY_ALL * shared ? Optional.of("the rest stays dry") : Optional.empty();
+        return GlueArea.isAllGlued(link, graph, graph.panels().get(link.from()).shape())
+                ? Optional.empty()
+                : Optional.of("the rest stays dry");
     }
 
     private boolean isGlued(int panel, int other) {

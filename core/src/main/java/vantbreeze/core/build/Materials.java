@@ -1,6 +1,7 @@
 package vantbreeze.core.build;
 
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
 import vantbreeze.core.fold.Face;
 
@@ -10,4 +11,4 @@ import vantbreeze.core.fold.Face;
  * @param stocks of each piece of the card, what it is cut from
  * @param under panels of the card that lie hidden under the layers of a face
  */
-record Materials(List<String> stocks, Function<Face, List<Integer>> under) {}
+record Materials(List<String> stocks, Function<Face, Set<Integer>> under) {}

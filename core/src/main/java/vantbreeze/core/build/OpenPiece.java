@@ -47,7 +47,8 @@ final class OpenPiece {
     /** @param layers those that lie on it already */
     StepPicture picture(Reading reading, List<Layer> layers) {
         List<Patch> patches = new ArrayList<>();
-        piece.panels().all().forEach(panel -> patches.add(patch(Seen.PAPER, stockId, up == Side.BACK, panel.shape())));
+        Seen own = Seen.of(piece.panels().piece());
+        piece.panels().all().forEach(panel -> patches.add(patch(own, stockId, up == Side.BACK, panel.shape())));
         int end = piece.first() + piece.panels().all().size();
         layers.stream()
                 .filter(layer -> layer.face().side() == up

@@ -20,10 +20,10 @@ public final class PaperColours {
         this.blanks = card.blanks().byStock();
     }
 
-    /** As {@code #rrggbb}; nothing where glue goes, or the paper has no colour. */
+    /** As {@code #rrggbb}; nothing of film and where glue goes, or where the paper has no colour. */
     public Optional<String> of(Patch patch) {
         List<Blank> of = blanks.getOrDefault(patch.stockId(), List.of());
-        return patch.seen() == Seen.GLUE || of.isEmpty()
+        return patch.seen() == Seen.GLUE || patch.seen() == Seen.FILM || of.isEmpty()
                 ? Optional.empty()
                 : Optional.ofNullable(colour(of.get(0).stock(), patch.otherSide()));
     }

@@ -9,10 +9,12 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Piece;
+import vantbreeze.core.paper.Material;
 
 /**
  * What is seen in a step: paper as it looks from where the hand works, with what is meant lit. Plane, millimetres, up
- * is up; what is hidden is cut away, so that the order of drawing matters for nothing but lit over paper.
+ * is up; what is hidden is cut away, so that the order of drawing matters for nothing but lit and film over paper.
  *
  * @param from where it is seen from, in words
  * @param room where it stays, however it is turned; null for what is not turned, since it lies open on the board
@@ -32,12 +34,19 @@ public record StepPicture(List<Patch> patches, List<Stroke> strokes, String from
     public enum Seen {
         /** Paper of a piece. */
         PAPER,
+        /** Film of a piece: what is behind it is seen through it, so it is drawn last. */
+        FILM,
         /** A layer that lies there already. */
         LAYER,
         /** The layer that is laid. */
         LIT_LAYER,
         /** Where glue goes. */
-        GLUE
+        GLUE;
+
+        /** How a piece itself is seen. */
+        static Seen of(Piece piece) {
+            return piece.material() == Material.ACETATE ? FILM : PAPER;
+        }
     }
 
     /**

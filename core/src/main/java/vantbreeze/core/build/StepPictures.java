@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vantbreeze.core.build.StepPicture.Seen;
 import vantbreeze.core.cutting.PieceStock;
@@ -50,7 +51,7 @@ final class StepPictures {
         this.graph = card.form().graph();
         this.materials = new Materials(
                 card.of(Stages.PIECE_STOCKS).stream().map(PieceStock::stockId).toList(),
-                face -> card.grounds().under(face).stream().map(GlueArea::other).toList());
+                face -> card.grounds().under(face).stream().map(GlueArea::other).collect(Collectors.toSet()));
         this.pencil = PencilMark.of(graph);
     }
 
@@ -175,9 +176,12 @@ final class StepPictures {
     /** From where most of what is threaded is seen, its end before all the rest. */
     private Shot threaded(Set<JoinId> made, Face face, SampledPose pose, Link.Glued link, List<Layer> laid) {
         int strip = graph.pieceOf().get(link.to());
+        Part part = part(made, face);
         return Stream.of(face, new Face(face.panel(), face.side().other()))
-                .flatMap(from ->
-                        Eye.Tilt.ALL.stream().map(tilt -> shot(made, from, pose, tilt, scene -> scene.drawn(laid))))
+                .flatMap(from -> Eye.Tilt.ALL.stream().map(tilt -> Scene.eye(pose, Handwork.here(from, part), tilt)))
+                // where all lies flat the tilts are one
+                .distinct()
+                .map(eye -> new Shot(part, pose, materials, eye, Comparator.naturalOrder(), scene -> scene.drawn(laid)))
                 .max(Comparator.comparingDouble(shot -> shot.seen(panel -> panel == link.to())
                         + A_REST * shot.seen(panel -> graph.pieceOf().get(panel) == strip)))
                 .orElseThrow();

@@ -1,7 +1,6 @@
 package vantbreeze.core.build;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -52,21 +51,8 @@ record Stretches(List<BoardScore> scores) {
         return scores.stream().map(BoardScore::fold).distinct().toList();
     }
 
-    /** From where to where; those that meet are one. None where all of it runs from edge to edge. */
+    /** From where to where. None where all of it runs from edge to edge. */
     List<BoardScore.Part> parts(Piece piece, boolean upright) {
-        List<BoardScore> met = new ArrayList<>();
-        scores.stream().sorted(Comparator.comparing(BoardScore::start)).forEach(score -> {
-            BoardScore last = met.isEmpty() ? null : met.get(met.size() - 1);
-            if (last != null && last.stop().equals(score.start())) {
-                met.set(
-                        met.size() - 1,
-                        new BoardScore(last.fromLeft(), last.fromRight(), last.start(), score.stop(), last.fold()));
-            } else {
-                met.add(score);
-            }
-        });
-        return met.stream()
-                .flatMap(score -> score.part(piece, upright).stream())
-                .toList();
+        return BoardScore.parts(scores, piece, upright);
     }
 }

@@ -21,6 +21,9 @@ public record GlueArea(int panel, Side side, int other, Polygon shape) {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
+    /** Less of what lies on a paper is glued than this: the rest is meant to stay dry. */
+    private static final double NEARLY_ALL = 0.95;
+
     /** Both sides of every join of {@code graph}, but for what is threaded. */
     public static List<GlueArea> of(FoldGraph graph) {
         return graph.joins().stream()
@@ -52,6 +55,23 @@ public record GlueArea(int panel, Side side, int other, Polygon shape) {
             }
         }
         return List.copyOf(areas);
+    }
+
+    /**
+     * Whether all of what lies on a paper is glued, and nothing is meant to stay dry.
+     *
+     * @param paper on which it is glued, as it lies on the sheet of the panel that the join goes from, millimetres
+     */
+    public static boolean isAllGlued(Link.Glued link, FoldGraph graph, Geometry paper) {
+        double glued = of(link, graph).stream()
+                .filter(area -> area.panel() == link.from())
+                .mapToDouble(area -> area.shape().getArea())
+                .sum();
+        double shared = new PlacedPanel(graph.panels().get(link.to()), link.motion(0))
+                .shadow()
+                .intersection(paper)
+                .getArea();
+        return glued >= NEARLY_ALL * shared;
     }
 
     private static Polygon polygon(List<Coordinate> corners) {

@@ -6,13 +6,10 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.locationtech.jts.coverage.CoverageUnion;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -22,7 +19,6 @@ import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Face;
-import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.JoinId;
@@ -30,11 +26,7 @@ import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.LruCache;
 import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Side;
-import vantbreeze.core.fold.Spot;
-import vantbreeze.core.fold.Stretch;
-import vantbreeze.core.fold.UnionFind;
 import vantbreeze.core.length.Precision;
-import vantbreeze.core.paper.Material;
 import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
 
@@ -55,12 +47,9 @@ public final class Grounds {
     private static final double A_SPECK = 1;
 
     private final FoldGraph graph;
-    private final Set<Integer> bent;
     private final Allowances allowances;
-    private final Map<JoinId, Bed> beds;
-    private final List<JoinId> joins;
-    private final List<GlueArea> glue;
-    private final int[] carriers;
+    private final FlatSheets flat;
+    private final GlueBeds beds;
     private final Map<Face, Ground> found = new ConcurrentHashMap<>();
     /** The parts of panels of which nothing is taken away: they are the same on both faces. */
     private final Map<Integer, List<Polygon>> untouched = new ConcurrentHashMap<>();
@@ -70,12 +59,9 @@ public final class Grounds {
 
     private Grounds(FoldGraph graph, Set<Integer> bent, Allowances allowances, Map<JoinId, Bed> beds) {
         this.graph = graph;
-        this.bent = bent;
         this.allowances = allowances;
-        this.beds = beds;
-        this.joins = JoinId.all(graph.assembly());
-        this.glue = GlueArea.of(graph);
-        this.carriers = carriers();
+        this.flat = new FlatSheets(graph, bent);
+        this.beds = new GlueBeds(graph, flat, allowances, beds);
     }
 
     /**
@@ -91,31 +77,19 @@ public final class Grounds {
                 () -> new Grounds(graph, bent, allowances, beds));
     }
 
-    /** For each panel, the one whose layers lie on it: itself, or the first of those it is flat with. */
-    private int[] carriers() {
-        UnionFind flat = new UnionFind(graph.panels().size());
-        graph.hinges().stream()
-                .filter(link -> link.hinge().fold() == Fold.BEND && !bent.contains(link.index()))
-                .forEach(link -> flat.unite(link.from(), link.to()));
-        return flat.all();
-    }
-
     /** The panels that lie flat with this one, itself among them: one paper can be laid across them. */
     public List<Integer> sheet(int panel) {
-        return IntStream.range(0, carriers.length)
-                .filter(other -> carriers[other] == carriers[panel])
-                .boxed()
-                .toList();
+        return flat.of(panel);
     }
 
     /** All of the paper that stays flat with a panel, on its sheet. */
     public Geometry shape(int panel) {
-        List<Integer> sheet = sheet(panel);
-        return sheet.size() == 1
-                ? graph.panels().get(panel).shape()
-                : CoverageUnion.union(sheet.stream()
-                        .map(one -> graph.panels().get(one).shape())
-                        .toArray(Geometry[]::new));
+        return flat.shape(panel);
+    }
+
+    /** The folds along a panel's edges. */
+    List<LineString> folds(int panel) {
+        return flat.folds(panel);
     }
 
     /** One face's. */
@@ -134,19 +108,18 @@ public final class Grounds {
 
     /** Where glue goes on the face and keeps a layer away. */
     List<Polygon> glueOn(Face face) {
+        return glued(face, Bed.CARD).map(GlueArea::shape).toList();
+    }
+
+    private Stream<GlueArea> glued(Face face, Bed bed) {
         List<Integer> sheet = sheet(face.panel());
-        return glue.stream()
-                .filter(area -> sheet.contains(area.panel()) && area.side() == face.side() && bed(area) == Bed.CARD)
-                .map(GlueArea::shape)
-                .toList();
+        return beds.glue().stream()
+                .filter(area -> sheet.contains(area.panel()) && area.side() == face.side() && beds.of(area) == bed);
     }
 
     /** What is glued on a face and hidden by the layers that lie whole over it. */
     public List<GlueArea> under(Face face) {
-        List<Integer> sheet = sheet(face.panel());
-        return glue.stream()
-                .filter(area -> sheet.contains(area.panel()) && area.side() == face.side() && bed(area) == Bed.UNDER)
-                .toList();
+        return glued(face, Bed.UNDER).toList();
     }
 
     /** Where something laid on a face comes on the panel itself, and not on what lies under its layers. */
@@ -183,21 +156,8 @@ public final class Grounds {
         return swept;
     }
 
-    /** The folds along a panel's edges. */
-    List<LineString> folds(int panel) {
-        List<Integer> sheet = sheet(panel);
-        return graph.hinges().stream()
-                .filter(link -> sheet.contains(link.from()) != sheet.contains(link.to()))
-                .map(link -> line(link.hinge().line()))
-                .toList();
-    }
-
     private Ground ground(Face face) {
-        List<Integer> sheet = sheet(face.panel());
-        boolean bends = bent.stream()
-                .map(graph.hinges()::get)
-                .anyMatch(link -> sheet.contains(link.from()) || sheet.contains(link.to()));
-        if (bends || carriers[face.panel()] != face.panel()) {
+        if (!flat.bears(face.panel())) {
             return new Ground(face, List.of(), false);
         }
         List<Polygon> glued = glueOn(face);
@@ -254,7 +214,7 @@ public final class Grounds {
 
     /** Where something is glued on a panel's layers. */
     public List<GlueArea> onLayers() {
-        return glue.stream().filter(area -> bed(area) == Bed.MAT).toList();
+        return beds.glue().stream().filter(area -> beds.of(area) == Bed.MAT).toList();
     }
 
     /**
@@ -262,9 +222,9 @@ public final class Grounds {
      */
     public Map<Integer, Bed> gluedOn(Face face) {
         Map<Integer, Bed> glued = new LinkedHashMap<>();
-        glue.stream()
+        beds.glue().stream()
                 .filter(area -> area.panel() == face.panel() && area.side() == face.side())
-                .forEach(area -> received(area).forEach(join -> glued.put(join, bed(area))));
+                .forEach(area -> beds.received(area).forEach(join -> glued.put(join, beds.of(area))));
         return glued;
     }
 
@@ -275,114 +235,7 @@ public final class Grounds {
      * @see HiddenTab
      */
     public boolean couldLieUnder(int join) {
-        Link.Glued link = graph.joins().get(join);
-        return HiddenTab.isPossible(link, graph, shape(link.from()), folds(link.to()), share(Allowance.GLUED_AWAY));
-    }
-
-    /** The joins, by index, by which something is glued on this area's panel there. */
-    private IntStream received(GlueArea area) {
-        return IntStream.range(0, joins.size())
-                .filter(i -> graph.joins().get(i).from() == area.panel()
-                        && graph.joins().get(i).join().onSide() == area.side()
-                        && graph.joins().get(i).to() == area.other());
-    }
-
-    /** What is glued in this area lies on: as the maker says where that can be, or as is usual. */
-    private Bed bed(GlueArea area) {
-        Optional<Bed> said = received(area)
-                .mapToObj(joins::get)
-                .flatMap(join -> Stream.ofNullable(beds.get(join)))
-                .findFirst()
-                .filter(bed -> bed != Bed.UNDER || received(area).allMatch(this::couldLieUnder));
-        return said.orElseGet(() -> usual(area));
-    }
-
-    /** Tape on film would show: the mat hides it (common practice, no source). */
-    private Bed usual(GlueArea area) {
-        boolean isFilm = graph.assembly().pieces().get(piece(area.other())).material() == Material.ACETATE
-                && received(area).findAny().isPresent()
-                && received(area).allMatch(this::couldLieUnder);
-        if (isFilm) {
-            return Bed.UNDER;
-        }
-        return usuallyLiesOnLayer(area) ? Bed.MAT : Bed.CARD;
-    }
-
-    private boolean usuallyLiesOnLayer(GlueArea area) {
-        boolean receives = graph.joins().stream()
-                .anyMatch(link -> link.from() == area.panel()
-                        && link.join().onSide() == area.side()
-                        && link.to() == area.other());
-        if (receives && isOnFoam(area)) {
-            return true;
-        }
-        int below = piece(area.panel());
-        int above = piece(area.other());
-        return receives
-                // what is folded over and sealed down on its own sheet is sealed on the bare sheet
-                && below != above
-                && area.shape().getArea()
-                        <= share(Allowance.GLUED_AWAY)
-                                * graph.panels().get(area.panel()).area()
-                && !carries(below, above, area.other());
-    }
-
-    /** A topper on foam lies on the layers however large it is. */
-    private boolean isOnFoam(GlueArea area) {
-        return received(area).anyMatch(i -> graph.joins().get(i).join().foam().isPositive());
-    }
-
-    /**
-     * Whether a joint carries the card: two pieces that are each glued on the other, a strut on which a third stands by
-     * a whole panel, a tab by which alone a piece hangs.
-     */
-    private boolean carries(int below, int above, int panel) {
-        List<Link.Glued> both = graph.joins().stream()
-                .filter(link -> joins(link, below, above) || joins(link, above, below))
-                .toList();
-        boolean eachOnTheOther = both.stream().anyMatch(link -> joins(link, above, below));
-        boolean hangsByIt = both.size() == 1 && isTab(panel);
-        return eachOnTheOther || hangsByIt || isStrut(above, below);
-    }
-
-    private boolean joins(Link.Glued link, int on, int glued) {
-        return piece(link.from()) == on && piece(link.to()) == glued;
-    }
-
-    private boolean isStrut(int piece, int below) {
-        return glue.stream()
-                .filter(area ->
-                        piece(area.panel()) == piece && piece(area.other()) != piece && piece(area.other()) != below)
-                .anyMatch(area -> area.shape().getArea()
-                        > share(Allowance.GLUED_AWAY)
-                                * graph.panels().get(area.panel()).area());
-    }
-
-    private int piece(int panel) {
-        return graph.pieceOf().get(panel);
-    }
-
-    private boolean isTab(int panel) {
-        Envelope box = graph.panels().get(panel).shape().getEnvelopeInternal();
-        long hinges = graph.hinges().stream()
-                .filter(link -> link.from() == panel || link.to() == panel)
-                .count();
-        double glued = glue.stream()
-                .filter(area -> area.panel() == panel)
-                .mapToDouble(area -> area.shape().getArea())
-                .sum();
-        return hinges == 1
-                && Math.min(box.getWidth(), box.getHeight())
-                        <= allowances.of(Allowance.WIDEST_TAB).millimetres()
-                && glued > 0.9 * graph.panels().get(panel).area();
-    }
-
-    private static LineString line(Stretch stretch) {
-        return FACTORY.createLineString(new Coordinate[] {at(stretch.from()), at(stretch.to())});
-    }
-
-    static Coordinate at(Spot spot) {
-        return new Coordinate(spot.x().millimetres(), spot.y().millimetres());
+        return beds.couldLieUnder(join);
     }
 
     /** What is allowed in hundredths, as a part of one. */

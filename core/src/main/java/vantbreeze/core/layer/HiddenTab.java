@@ -8,7 +8,6 @@ import org.locationtech.jts.geom.LineString;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.Link;
-import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.Rigid;
 
 /**
@@ -19,9 +18,6 @@ final class HiddenTab {
 
     /** Nearer than this to a panel's edge a fold lies at it, mm. */
     private static final double AT_THE_EDGE = 1;
-
-    /** Less of what two panels share is glued than this: the rest is meant to stay free. */
-    private static final double NEARLY_ALL = 0.95;
 
     private HiddenTab() {}
 
@@ -41,12 +37,8 @@ final class HiddenTab {
                 .filter(area -> area.panel() == link.from())
                 .mapToDouble(area -> area.shape().getArea())
                 .sum();
-        double shared = new PlacedPanel(graph.panels().get(link.to()), laid)
-                .shadow()
-                .intersection(shape)
-                .getArea();
         return glued > 0
-                && glued >= NEARLY_ALL * shared
+                && GlueArea.isAllGlued(link, graph, shape)
                 && glued <= most * shape.getArea()
                 && folds.stream().allMatch(fold -> isAtTheEdge(placed(laid, fold), shape));
     }

@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import vantbreeze.core.build.StepPicture.Patch;
 import vantbreeze.core.build.StepPicture.Seen;
 import vantbreeze.core.edit.Dress;
@@ -94,5 +97,39 @@ class HiddenTapeTest {
         assertThat(mat).isEqualTo(31.0 * 85);
         // seen aslant it is a little less
         assertThat(lit).isBetween(0.75 * mat, mat + 1);
+    }
+
+    /** What film stands before is seen as on the same card without it; of the film, its other half lies behind it. */
+    @Test
+    void whatIsBehindFilmIsSeen() {
+        StepPicture arched = standing(MATTED);
+        Geometry film = union(arched, Seen.FILM);
+        Geometry paper = union(arched, Seen.PAPER);
+        Geometry without = union(standing(KiteCards.WORKSHOP.work(BOOK)), Seen.PAPER);
+        assertThat(paper.symDifference(without).getArea()).isLessThan(1);
+        assertThat(paper.intersection(film).getArea()).isGreaterThan(0.3 * film.getArea());
+        assertThat(film.getArea()).isGreaterThan(1000);
+
+        List<Boolean> isFilm = arched.patches().stream()
+                .map(patch -> patch.seen() == Seen.FILM)
+                .toList();
+        assertThat(isFilm).isSorted().contains(true, false);
+        assertThat(arched.patches().stream().filter(patch -> patch.seen() == Seen.FILM))
+                .allMatch(patch -> new PaperColours(MATTED).of(patch).isEmpty());
+    }
+
+    private static StepPicture standing(WorkedPlan card) {
+        BuildPlan building = card.of(BuildPlan.STAGE);
+        return building.picture(step(building, StepKind.CHECK, ""), 1);
+    }
+
+    private static Geometry union(StepPicture picture, Seen seen) {
+        return UnaryUnionNG.union(
+                picture.patches().stream()
+                        .filter(patch -> patch.seen() == seen)
+                        .<Geometry>map(Patch::shape)
+                        .toList(),
+                new GeometryFactory(),
+                new PrecisionModel(1e4));
     }
 }

@@ -97,8 +97,7 @@ class StepPictureTest {
     /** Whatever the structure: paper is seen nowhere twice, and what is meant is seen. */
     @TestFactory
     Stream<DynamicTest> everyStepOfEveryStructure() {
-        return KiteCards.WORKSHOP.catalogue().all().stream()
-                .map(structure -> DynamicTest.dynamicTest(structure.name(), () -> looksRight(structure)));
+        return KiteCards.eachStructure(StepPictureTest::looksRight);
     }
 
     private static void looksRight(Structure structure) {

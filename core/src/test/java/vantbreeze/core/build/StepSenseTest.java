@@ -20,8 +20,7 @@ class StepSenseTest {
 
     @TestFactory
     Stream<DynamicTest> whatIsDressedFlatIsTurnedOverOnce() {
-        return KiteCards.WORKSHOP.catalogue().all().stream()
-                .map(structure -> DynamicTest.dynamicTest(structure.name(), () -> turnsLittle(structure)));
+        return KiteCards.eachStructure(StepSenseTest::turnsLittle);
     }
 
     /** While nothing is glued a sheet has two sides: each is dressed at one go, so it is turned over once. */

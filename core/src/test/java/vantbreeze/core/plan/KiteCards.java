@@ -1,5 +1,8 @@
 package vantbreeze.core.plan;
 
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.function.ThrowingConsumer;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Structure;
@@ -11,6 +14,12 @@ public final class KiteCards {
     public static final Workshop WORKSHOP = Workshop.standard();
 
     private KiteCards() {}
+
+    /** A check of each structure by itself. */
+    public static Stream<DynamicTest> eachStructure(ThrowingConsumer<Structure> check) {
+        return WORKSHOP.catalogue().all().stream()
+                .map(structure -> DynamicTest.dynamicTest(structure.name(), () -> check.accept(structure)));
+    }
 
     /** In millimetres, 152 × 112 as far as its structure lets it be. */
     public static WorkedPlan bare(Structure structure) {

@@ -39,7 +39,8 @@ public final class Handout {
             .mind{border-left:.3rem solid #a3341f;padding-left:.6rem}.from{font-style:italic;color:#4a5660;margin:0}
             svg{display:block;width:100%;max-height:19rem;margin:.5rem 0}
             svg path{stroke:#1e2a33;stroke-width:.4;stroke-linejoin:round;fill-rule:evenodd}
-            svg .glue{fill:#0b5cad44;stroke:#0b5cad}svg .lit-layer,svg .lit{stroke:#0b5cad;stroke-width:1.4}
+            svg .film{fill:#46748a22;stroke-width:.8}svg .glue{fill:#0b5cad44;stroke:#0b5cad}
+            svg .lit-layer,svg .lit{stroke:#0b5cad;stroke-width:1.4}
             svg .valley{stroke-dasharray:3 2}svg .mountain{stroke-dasharray:4 1.2 .6 1.2 .6 1.2}
             svg .unassigned{stroke-dasharray:.6 1.2}
             .frame{display:none}.frame.now{display:block}input[type=range]{width:100%;height:2.75rem}

@@ -60,7 +60,7 @@ final class SvgPicture {
             page.writeAttribute("d", path(patch.shape()));
             page.writeAttribute(
                     "class", patch.seen().name().toLowerCase(Locale.ROOT).replace('_', '-'));
-            if (patch.seen() != Seen.GLUE) {
+            if (patch.seen() != Seen.GLUE && patch.seen() != Seen.FILM) {
                 page.writeAttribute("fill", colours.of(patch));
             }
         }

@@ -38,6 +38,8 @@ final class Pen {
 
     /** Between hairlines of a hatching, mm. */
     private static final double HATCH = 3;
+
+    private static final double GLINT = 9;
     /** Half of a pencil cross, mm. */
     private static final double CROSS = 2;
 
@@ -100,8 +102,25 @@ final class Pen {
         ring(shape.getExteriorRing().getCoordinates());
         page.stroke();
         page.setLineDashPattern(new float[0], 0);
+        if (thisSide) {
+            hatch(shape, HATCH);
+        }
+    }
+
+    /** What is seen through: its edges, and far apart slanted hairlines. */
+    void film(Polygon shape) throws IOException {
+        page.setLineWidth(points(HAIRLINE));
+        ring(shape.getExteriorRing().getCoordinates());
+        for (int i = 0; i < shape.getNumInteriorRing(); i++) {
+            ring(shape.getInteriorRingN(i).getCoordinates());
+        }
+        page.stroke();
+        hatch(shape, GLINT);
+    }
+
+    private void hatch(Polygon shape, double apart) throws IOException {
         Envelope box = shape.getEnvelopeInternal();
-        for (double at = box.getMinX() - box.getHeight(); thisSide && at < box.getMaxX(); at += HATCH) {
+        for (double at = box.getMinX() - box.getHeight(); at < box.getMaxX(); at += apart) {
             Geometry line = FACTORY.createLineString(new Coordinate[] {
                 new Coordinate(at, box.getMinY()), new Coordinate(at + box.getHeight(), box.getMaxY())
             });

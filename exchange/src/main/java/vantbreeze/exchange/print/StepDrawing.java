@@ -9,7 +9,6 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.core.build.PaperColours;
 import vantbreeze.core.build.StepPicture;
 import vantbreeze.core.build.StepPicture.Patch;
-import vantbreeze.core.build.StepPicture.Seen;
 import vantbreeze.core.build.StepPicture.Stroke;
 
 /** The picture of a step on paper: what is meant in bold lines, where glue goes hatched. */
@@ -24,18 +23,24 @@ record StepDrawing(PaperColours colours) {
         AffineTransformation to = AffineTransformation.translationInstance(-box.getMinX(), -box.getMinY());
         to.scale(scale, scale).translate(left, foot + (height - box.getHeight() * scale) / 2);
         for (Patch patch : picture.patches()) {
-            if (patch.seen() == Seen.GLUE) {
-                pen.glue((Polygon) to.transform(patch.shape()), true);
-            } else {
-                pen.shape(patch.shape(), to, Color.decode(colours.of(patch).orElse(PLAIN)));
-            }
-            if (patch.seen() == Seen.LIT_LAYER) {
-                pen.bold((Polygon) to.transform(patch.shape()));
+            Polygon shape = (Polygon) to.transform(patch.shape());
+            switch (patch.seen()) {
+                case GLUE -> pen.glue(shape, true);
+                case FILM -> pen.film(shape);
+                case PAPER, LAYER -> pen.shape(patch.shape(), to, colour(patch));
+                case LIT_LAYER -> {
+                    pen.shape(patch.shape(), to, colour(patch));
+                    pen.bold(shape);
+                }
             }
         }
         for (Stroke stroke : picture.strokes()) {
             stroke(stroke, pen, to);
         }
+    }
+
+    private Color colour(Patch patch) {
+        return Color.decode(colours.of(patch).orElse(PLAIN));
     }
 
     private static void stroke(Stroke stroke, Pen pen, AffineTransformation to) throws IOException {

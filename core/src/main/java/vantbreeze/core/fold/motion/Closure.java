@@ -1,5 +1,6 @@
 package vantbreeze.core.fold.motion;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
@@ -8,7 +9,6 @@ import org.ejml.dense.row.CommonOps_DDRM;
 import org.ejml.dense.row.NormOps_DDRM;
 import org.ejml.dense.row.SingularOps_DDRM;
 import org.ejml.dense.row.factory.DecompositionFactory_DDRM;
-import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.math.Vector3D;
 import vantbreeze.core.fold.FoldGraph;
@@ -25,11 +25,14 @@ final class Closure {
     static final double CLOSED = 1e-6;
 
     private static final int MOST_STEPS = 60;
+    /** A step that is refused though it is damped more than this is no step: nothing nearer is found. */
+    private static final double MOST_DAMPED = 1e3;
+
     private static final int POINTS = 3;
 
     private final FoldGraph graph;
     private final SpanningTree tree;
-    private final List<List<SpanningTree.Step>> ways;
+    private final List<Loop> loops;
     private final int hinges;
     private final List<List<Coordinate>> points;
     private ToDoubleFunction<Link.Glued> travels = link -> 0;
@@ -37,7 +40,7 @@ final class Closure {
     Closure(FoldGraph graph) {
         this.graph = graph;
         this.tree = graph.tree();
-        this.ways = tree.hingeWays();
+        this.loops = Loop.of(tree);
         this.hinges = graph.hinges().size();
         this.points = graph.panels().stream().map(Closure::spanning).toList();
     }
@@ -49,7 +52,7 @@ final class Closure {
 
     /** Whether there is no loop to close: any angles will do. */
     boolean isOpen() {
-        return tree.closing().isEmpty();
+        return loops.isEmpty();
     }
 
     /** Where each panel is at these angles, degrees, following the tree. */
@@ -64,29 +67,61 @@ final class Closure {
 
     /** The angles nearest to {@code guess} at which all loops are closed, in which the driven hinges keep theirs. */
     double[] solve(double[] guess, boolean[] driven) {
-        double[] angles = guess.clone();
+        return solve(guess, driven, CLOSED);
+    }
+
+    /**
+     * Such angles as near as is wanted.
+     *
+     * @param closed no point is farther off than this, mm
+     */
+    double[] solve(double[] guess, boolean[] driven, double closed) {
         if (isOpen()) {
-            return angles;
+            return guess.clone();
         }
+        At at = new At(guess.clone());
         double damping = 1e-9;
-        Rigid[] placed = place(angles);
-        DMatrixRMaj residual = residual(placed, angles);
-        for (int step = 0; step < MOST_STEPS && CommonOps_DDRM.elementMaxAbs(residual) >= CLOSED; step++) {
-            double[] next = stepped(angles, jacobian(placed, angles, driven), residual, damping);
-            Rigid[] then = place(next);
-            DMatrixRMaj left = residual(then, next);
-            if (norm(left) < norm(residual)) {
-                angles = next;
-                placed = then;
-                residual = left;
-                damping = Math.max(1e-12, damping / 10);
-            } else if (damping > 1e3) {
-                return angles;
-            } else {
+        int steps = 0;
+        while (at.farthest() >= closed && steps < MOST_STEPS) {
+            NormalEquations normal = NormalEquations.of(jacobian(at.placed, at.angles, driven), at.residual);
+            At next = new At(normal.stepped(at.angles, damping));
+            steps++;
+            while (!next.isNearerThan(at)) {
+                if (damping > MOST_DAMPED || steps == MOST_STEPS) {
+                    return at.angles;
+                }
                 damping *= 100;
+                next = new At(normal.stepped(at.angles, damping));
+                steps++;
             }
+            at = next;
+            damping = Math.max(1e-12, damping / 10);
         }
-        return angles;
+        return at.angles;
+    }
+
+    /** Angles, where the panels come to be, and how far the loops are from closed. */
+    private final class At {
+        private final double[] angles;
+        private final Rigid[] placed;
+        private final DMatrixRMaj residual;
+        private final double far;
+
+        At(double[] angles) {
+            this.angles = angles;
+            this.placed = place(angles);
+            this.residual = residual(placed, angles);
+            this.far = NormOps_DDRM.normF(residual);
+        }
+
+        /** How far the farthest point is off, mm. */
+        double farthest() {
+            return CommonOps_DDRM.elementMaxAbs(residual);
+        }
+
+        boolean isNearerThan(At other) {
+            return far < other.far;
+        }
     }
 
     /** The farthest that a loop is from closed, mm. */
@@ -119,33 +154,11 @@ final class Closure {
                                                 .orElse(1)));
     }
 
-    private static double[] stepped(double[] angles, DMatrixRMaj jacobian, DMatrixRMaj residual, double damping) {
-        int n = angles.length;
-        DMatrixRMaj normal = new DMatrixRMaj(n, n);
-        DMatrixRMaj right = new DMatrixRMaj(n, 1);
-        DMatrixRMaj move = new DMatrixRMaj(n, 1);
-        CommonOps_DDRM.multInner(jacobian, normal);
-        CommonOps_DDRM.multTransA(-1, jacobian, residual, right);
-        double scale = Math.max(1, CommonOps_DDRM.elementMaxAbs(normal));
-        for (int i = 0; i < n; i++) {
-            normal.add(i, i, damping * scale);
-        }
-        var solver = LinearSolverFactory_DDRM.symmPosDef(n);
-        if (solver.setA(normal)) {
-            solver.solve(right, move);
-        }
-        double[] next = angles.clone();
-        for (int i = 0; i < n; i++) {
-            next[i] += Math.toDegrees(Math.max(-0.5, Math.min(0.5, move.get(i))));
-        }
-        return next;
-    }
-
     private DMatrixRMaj residual(Rigid[] placed, double[] degrees) {
-        DMatrixRMaj residual = new DMatrixRMaj(3 * POINTS * tree.closing().size(), 1);
+        DMatrixRMaj residual = new DMatrixRMaj(3 * POINTS * loops.size(), 1);
         int row = 0;
-        for (SpanningTree.Step closing : tree.closing()) {
-            Link link = closing.link();
+        for (Loop loop : loops) {
+            Link link = loop.link();
             Rigid round = placed[link.from()].after(motion(link, degrees));
             for (Coordinate point : points(link.to())) {
                 Vector3D off = round.apply(point.x, point.y, 0).subtract(placed[link.to()].apply(point.x, point.y, 0));
@@ -159,24 +172,51 @@ final class Closure {
 
     /** How the residual changes with each angle, mm per radian: a turn about an axis moves a point across both. */
     private DMatrixRMaj jacobian(Rigid[] placed, double[] degrees, boolean[] driven) {
-        DMatrixRMaj jacobian = new DMatrixRMaj(3 * POINTS * tree.closing().size(), hinges);
+        DMatrixRMaj jacobian = new DMatrixRMaj(3 * POINTS * loops.size(), hinges);
         Axis[] axes = new Axis[hinges];
         int row = 0;
-        for (SpanningTree.Step closing : tree.closing()) {
-            Link link = closing.link();
+        for (Loop loop : loops) {
+            Link link = loop.link();
             Rigid round = placed[link.from()].after(motion(link, degrees));
             for (Coordinate point : points(link.to())) {
                 Vector3D there = round.apply(point.x, point.y, 0);
                 Vector3D here = placed[link.to()].apply(point.x, point.y, 0);
-                add(jacobian, row, ways.get(link.from()), axes, placed, there, 1, driven);
-                add(jacobian, row, ways.get(link.to()), axes, placed, here, -1, driven);
-                if (link instanceof Link.Folded) {
-                    add(jacobian, row, List.of(new SpanningTree.Step(link, true)), axes, placed, there, 1, driven);
-                }
+                add(jacobian, row, loop.there(), axes, placed, there, 1, driven);
+                add(jacobian, row, loop.here(), axes, placed, here, -1, driven);
                 row += 3;
             }
         }
         return jacobian;
+    }
+
+    /**
+     * A loop: the hinges by which both ends of the link that closes it hang on the last panel that both hang on. What
+     * comes before that panel moves the whole loop, and so never opens it.
+     *
+     * @param there by which its first end hangs, and the link itself where it is a hinge
+     * @param here by which its other end hangs
+     */
+    private record Loop(Link link, List<SpanningTree.Step> there, List<SpanningTree.Step> here) {
+
+        static List<Loop> of(SpanningTree tree) {
+            List<List<SpanningTree.Step>> ways = tree.hingeWays();
+            return tree.closing().stream()
+                    .map(SpanningTree.Step::link)
+                    .map(link -> of(link, ways.get(link.from()), ways.get(link.to())))
+                    .toList();
+        }
+
+        private static Loop of(Link link, List<SpanningTree.Step> from, List<SpanningTree.Step> to) {
+            int common = 0;
+            while (common < Math.min(from.size(), to.size()) && from.get(common).equals(to.get(common))) {
+                common++;
+            }
+            List<SpanningTree.Step> there = new ArrayList<>(from.subList(common, from.size()));
+            if (link instanceof Link.Folded) {
+                there.add(new SpanningTree.Step(link, true));
+            }
+            return new Loop(link, there, to.subList(common, to.size()));
+        }
     }
 
     /** The line in space about which a hinge turns, pointing up along the sheet. */
@@ -243,9 +283,5 @@ final class Closure {
 
     private double reading(Link link, double[] degrees) {
         return link instanceof Link.Folded folded ? degrees[folded.index()] : travels.applyAsDouble((Link.Glued) link);
-    }
-
-    private static double norm(DMatrixRMaj residual) {
-        return NormOps_DDRM.normF(residual);
     }
 }

@@ -17,6 +17,9 @@ public final class Swing {
     /** So many degrees at a time: from step to step the others follow. */
     private static final double STEP = 30;
 
+    /** Before the last step no point is farther off than this, mm: the next begins from there. */
+    private static final double ON_THE_WAY = 1e-3;
+
     private final FoldGraph graph;
     private final Closure closure;
 
@@ -47,7 +50,7 @@ public final class Swing {
         driven[hinge] = true;
         for (int step = 1; step <= steps; step++) {
             angles[hinge] = begun + (degrees - begun) * step / steps;
-            angles = closure.solve(angles, driven);
+            angles = closure.solve(angles, driven, step < steps ? ON_THE_WAY : Closure.CLOSED);
             if (closure.gap(angles) > Precision.CLOSES
                     || Arrays.stream(angles).anyMatch(angle -> Math.abs(angle) > 180 + 1e-6)) {
                 return Optional.empty();

@@ -1,6 +1,7 @@
 package vantbreeze.core.fold.partial;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -147,9 +148,17 @@ public final class Part {
             }
         }
         for (Link.Folded hinge : graph.hinges()) {
+            List<Start> begun = new ArrayList<>(starts.subList(0, Math.min(1, starts.size())));
+            if (starts.size() > 2) {
+                begun.add(starts.get(starts.size() / 2));
+            }
             for (double degrees : SWUNG) {
                 if (found.size() < MOST_POSES && hinge.hinge().fold() != Fold.BEND) {
-                    swung(hinge, degrees, starts).ifPresent(found::add);
+                    Optional<Start> there = swung(hinge.index(), degrees, begun);
+                    there.ifPresent(begun::add);
+                    there.map(reached -> new SampledPose(
+                                    "%s swung".formatted(graph.name(hinge.to())), graph, reached.frame()))
+                            .ifPresent(found::add);
                 }
             }
         }
@@ -183,15 +192,14 @@ public final class Part {
         }
     }
 
-    /** From the first pose that lets it; where all lies in one plane, loops may not let go. */
-    private Optional<SampledPose> swung(Link.Folded hinge, double degrees, List<Start> starts) {
-        return Stream.of(0, starts.size() / 2)
-                .distinct()
-                .filter(start -> start < starts.size())
-                .map(starts::get)
-                .flatMap(start -> start.swing().to(start.frame(), hinge.index(), degrees).stream())
-                .findFirst()
-                .map(frame -> new SampledPose("%s swung".formatted(graph.name(hinge.to())), graph, frame));
+    /** From the nearest pose that lets it; where all lies in one plane, loops may not let go. */
+    private static Optional<Start> swung(int hinge, double degrees, List<Start> starts) {
+        return starts.stream()
+                .sorted(Comparator.comparingDouble(
+                        start -> Math.abs(start.frame().degrees().get(hinge) - degrees)))
+                .flatMap(start -> start.swing().to(start.frame(), hinge, degrees).stream()
+                        .map(frame -> new Start(start.swing(), frame)))
+                .findFirst();
     }
 
     private static boolean isClosed(Frame frame) {

@@ -3,7 +3,9 @@ package vantbreeze.core.fold.partial;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
@@ -89,12 +91,14 @@ public final class Reach {
     /**
      * Of each panel on which side of one it lies in a pose, if it lies on it: 1 on its face, −1 on its back, 0 where
      * nobody knows; {@link #BESIDE} where it is the same paper, not folded. What is glued to it lies on that side, and
-     * what hangs on that in turn; what is folded over at a score of its own lies on the side that it is folded to.
+     * what hangs on that in turn; what is folded over at a score of its own lies on the side that it is folded to, also
+     * where it is not quite closed: so the loop of a tube pressed flat says nothing of the panel that is folded over.
      */
     private int[] sides(SampledPose pose, int root) {
         int[] sides = new int[part.graph().panels().size()];
         sides[root] = BESIDE;
         boolean[] seen = new boolean[sides.length];
+        Map<Integer, Integer> ajar = new LinkedHashMap<>();
         Deque<Integer> waiting = new ArrayDeque<>(List.of(root));
         seen[root] = true;
         while (!waiting.isEmpty()) {
@@ -102,14 +106,16 @@ public final class Reach {
             for (Link link : links.get(from)) {
                 int other = link.from() == from ? link.to() : link.from();
                 boolean isBeside = sides[from] == BESIDE;
-                if (seen[other] || (isBeside && link instanceof Link.Folded hinge && isAjar(pose, hinge))) {
-                    continue;
+                if (isBeside && link instanceof Link.Folded hinge && isAjar(pose, hinge)) {
+                    ajar.put(other, side(pose, link, from));
+                } else if (!seen[other]) {
+                    seen[other] = true;
+                    sides[other] = isBeside ? side(pose, link, from) : sides[from];
+                    waiting.add(other);
                 }
-                seen[other] = true;
-                sides[other] = isBeside ? side(pose, link, from) : sides[from];
-                waiting.add(other);
             }
         }
+        ajar.forEach((panel, side) -> sides[panel] = side);
         return sides;
     }
 

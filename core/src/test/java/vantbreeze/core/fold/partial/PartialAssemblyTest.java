@@ -20,6 +20,7 @@ import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.KiteCards;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Workshop;
 import vantbreeze.core.structure.Structure;
@@ -52,23 +53,21 @@ class PartialAssemblyTest {
     /** Whatever the structure: with all joins made it is the card, with none every piece lies by itself. */
     @TestFactory
     Stream<DynamicTest> wholeAndBare() {
-        return WORKSHOP.catalogue().all().stream()
-                .map(structure -> DynamicTest.dynamicTest(structure.name(), () -> {
-                    Folding card = card(structure, 152, 112);
-                    PartialAssembly whole = made(card, all(card));
-                    assertThat(whole.parts()).hasSize(1);
-                    Part part = whole.parts().get(0);
-                    assertThat(part.graph().panels()).isEqualTo(card.graph().panels());
-                    assertThat(part.form(card.flat()).footprint())
-                            .isEqualTo(card.closed().footprint());
-                    assertThat(part.freedom()).isBetween(1, card.motion().freedom());
-                    PartialAssembly bare = made(card, Set.of());
-                    assertThat(bare.parts())
-                            .hasSize(card.graph().assembly().pieces().size());
-                    bare.parts().forEach(piece -> assertThat(piece.freedom())
-                            .as(piece.graph().assembly().pieces().get(0).name())
-                            .isEqualTo(free(piece)));
-                }));
+        return KiteCards.eachStructure(structure -> {
+            Folding card = card(structure, 152, 112);
+            PartialAssembly whole = made(card, all(card));
+            assertThat(whole.parts()).hasSize(1);
+            Part part = whole.parts().get(0);
+            assertThat(part.graph().panels()).isEqualTo(card.graph().panels());
+            assertThat(part.form(card.flat()).footprint())
+                    .isEqualTo(card.closed().footprint());
+            assertThat(part.freedom()).isBetween(1, card.motion().freedom());
+            PartialAssembly bare = made(card, Set.of());
+            assertThat(bare.parts()).hasSize(card.graph().assembly().pieces().size());
+            bare.parts().forEach(piece -> assertThat(piece.freedom())
+                    .as(piece.graph().assembly().pieces().get(0).name())
+                    .isEqualTo(free(piece)));
+        });
     }
 
     /** A piece by itself has as many as it has hinges, unless cuts make loops of them. */
