@@ -22,7 +22,7 @@ class AllowanceApiTest extends StockApi {
     void eachIsToldWithWhyAndWhence() throws Exception {
         look("/api/stock/allowances?ruler=eighths")
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.length()").value(7))
+                .andExpect(jsonPath("$.length()").value(8))
                 .andExpect(jsonPath(SLIVER + ".figure.text").value("1/16 in"))
                 .andExpect(jsonPath(SLIVER + ".elsewhere.text").value("1 mm"))
                 .andExpect(jsonPath(SLIVER + ".own").value(false))

@@ -40,6 +40,7 @@ class CoreRoomsTest {
         ROOMS.room(
                 "cutting", "length", "guillotine", "paper", "die", "tool", "fold", "fold.plane", "fold.bulk", "layer");
         ROOMS.room("fit", "length", "paper", "tool", "fold", "fold.bulk", "structure", "cutting");
+        ROOMS.room("wrap", "length", "paper", "tool", "fold", "fold.bulk", "fold.folding", "structure", "fit");
         ROOMS.room(
                 "check",
                 "length",
@@ -54,6 +55,7 @@ class CoreRoomsTest {
                 "layer",
                 "cutting",
                 "fit");
+        ROOMS.room("post", "length", "paper", "tool", "fold.bulk", "check");
         ROOMS.room(
                 "plan",
                 "length",
@@ -72,6 +74,7 @@ class CoreRoomsTest {
                 "layer",
                 "cutting",
                 "fit",
+                "wrap",
                 "check");
         ROOMS.room(
                 "recipe",

@@ -114,8 +114,7 @@ record FoldJudge(CheckedCard card, Words words) {
             return;
         }
         Size closed = card.footprint();
-        Size meant =
-                new Size(card.measures().get(Parameter.WIDTH), card.measures().get(Parameter.HEIGHT));
+        Size meant = card.structure().finished(card.measures());
         Length out = closed.width().minus(meant.width()).max(closed.height().minus(meant.height()));
         if (out.millimetres() >= Precision.CLOSES) {
             boolean across = closed.width().minus(meant.width()).equals(out);

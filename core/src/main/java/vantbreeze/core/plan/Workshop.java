@@ -14,7 +14,9 @@ import vantbreeze.core.paper.Sheets;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.structure.Catalogue;
 import vantbreeze.core.structure.Structure;
+import vantbreeze.core.tool.Allowances;
 import vantbreeze.core.tool.Tools;
+import vantbreeze.core.wrap.Wraps;
 
 /**
  * Where plans are worked out: the catalogue, and the envelopes and sheets at hand.
@@ -105,14 +107,22 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
         return new FreeStructure(plan.drawn());
     }
 
+    /** The wraps to choose from. */
+    public Catalogue wraps() {
+        return tools.allowances().equals(Allowances.usual())
+                ? Wraps.all()
+                : Wraps.all().with(tools.allowances());
+    }
+
     /**
-     * The structure of that id.
+     * The structure of that id, of a card or of a wrap.
      *
      * @throws ValidationException when there is no such structure
      */
     public Structure structure(String id) {
         return catalogue
                 .find(id)
+                .or(() -> wraps().find(id))
                 .orElseThrow(() -> new ValidationException(
                         "structure",
                         "There is no structure called \"%s\" here. The plan may be from a newer Vantbreeze."

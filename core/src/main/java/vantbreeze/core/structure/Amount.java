@@ -21,7 +21,7 @@ public record Amount(Length length, Role role) {
     }
 
     /** A measure as it is. */
-    static Amount measure(Length length) {
+    public static Amount measure(Length length) {
         return new Amount(length, Role.MEASURE);
     }
 

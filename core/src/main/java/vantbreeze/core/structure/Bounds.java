@@ -5,13 +5,15 @@ import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
 
 /** Limits that all structures share. */
-final class Bounds {
+public final class Bounds {
 
     /** The longest side of a finished card: beyond it no sheet, board or trimmer helps. */
-    static final Length LONGEST = Length.ofMillimetres(1_000);
+    public static final Length LONGEST = Length.ofMillimetres(1_000);
 
-    static final String TOO_NARROW = "a narrower panel can't be scored and burnished cleanly";
-    static final String TOO_LONG = "no sheet or board takes a larger card";
+    /** Why a limit. */
+    public static final String TOO_NARROW = "a narrower panel can't be scored and burnished cleanly";
+    /** Why a limit. */
+    public static final String TOO_LONG = "no sheet or board takes a larger card";
 
     private final Allowances allowances;
 
@@ -20,39 +22,40 @@ final class Bounds {
     }
 
     /** The narrowest panel that can be scored and burnished. */
-    Length narrowest() {
+    public Length narrowest() {
         return allowances.of(Allowance.NARROWEST_PANEL);
     }
 
     /** The narrowest tab that holds. */
-    Length leastTab() {
+    public Length leastTab() {
         return allowances.of(Allowance.LEAST_TAB);
     }
 
     /** For a height that nothing else depends on. */
-    Limits height() {
+    public Limits height() {
         return new Limits(narrowest(), "a lower card can't be scored and burnished cleanly", LONGEST, TOO_LONG);
     }
 
     /** For a finished width that must leave the narrowest panel beside {@code taken}. */
-    Limits widthBeside(Length taken, String because) {
+    public Limits widthBeside(Length taken, String because) {
         return new Limits(taken.plus(narrowest()), because, LONGEST, TOO_LONG);
     }
 
-    static final String TAB_TOO_NARROW = "a narrower tab does not hold";
+    /** Why a limit. */
+    public static final String TAB_TOO_NARROW = "a narrower tab does not hold";
 
     /** For a part that must leave at least {@code beside} of {@code whole}. */
-    Limits part(Length least, Length whole, Length beside, String because) {
+    public Limits part(Length least, Length whole, Length beside, String because) {
         return new Limits(least, TOO_NARROW, whole.minus(beside), because);
     }
 
     /** For a height, or a width, that must cover what is on it. */
-    Limits covering(Length covered, String because) {
+    public Limits covering(Length covered, String because) {
         return new Limits(covered.max(narrowest()), because, LONGEST, TOO_LONG);
     }
 
     /** The error of a structure asked for a measure it has not. */
-    static IllegalArgumentException unknown(Structure structure, String parameter) {
+    public static IllegalArgumentException unknown(Structure structure, String parameter) {
         return new IllegalArgumentException("A %s has no measure \"%s\".".formatted(structure.name(), parameter));
     }
 }

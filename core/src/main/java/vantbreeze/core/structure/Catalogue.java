@@ -59,6 +59,11 @@ public final class Catalogue {
                 Allowances.usual());
     }
 
+    /** These, made with a maker's allowances. */
+    public static Catalogue of(List<Function<Allowances, Structure>> makers, Allowances allowances) {
+        return new Catalogue(List.copyOf(makers), allowances);
+    }
+
     /** Every structure of the house, with the usual allowances of the trade. */
     public static Catalogue full() {
         return USUAL;

@@ -40,17 +40,17 @@ public record Measures(Map<String, Length> byId, Map<String, String> choices, @N
     }
 
     /** A part that nobody chose, on the nearest mark, one at least; as it is where there is no ruler. */
-    Length marked(Length part) {
+    public Length marked(Length part) {
         return ruler == null ? part : ruler.nearest(part).length().max(ruler.division());
     }
 
     /** A part that nobody chose, on the mark below; as it is where there is no ruler. */
-    Length markedBelow(Length part) {
+    public Length markedBelow(Length part) {
         return ruler == null ? part : ruler.below(part).length();
     }
 
     /** A part that nobody chose, on the mark above; as it is where there is no ruler. */
-    Length markedAbove(Length part) {
+    public Length markedAbove(Length part) {
         return ruler == null ? part : ruler.above(part).length();
     }
 
@@ -94,12 +94,12 @@ public record Measures(Map<String, Length> byId, Map<String, String> choices, @N
     }
 
     /** Whether this alternative is chosen. */
-    boolean isChosen(Choice choice, String alternative) {
+    public boolean isChosen(Choice choice, String alternative) {
         return chosen(choice).equals(alternative);
     }
 
     /** The measures that every structure has, for a card of this finished size. */
-    static Measures of(Size finished, Ruler ruler) {
+    public static Measures of(Size finished, Ruler ruler) {
         return new Measures(Map.of())
                 .on(ruler)
                 .with(Parameter.WIDTH, finished.width())
@@ -150,7 +150,7 @@ public record Measures(Map<String, Length> byId, Map<String, String> choices, @N
     }
 
     /** How long somebody said it is, or {@code otherwise}. */
-    Length said(String id, Length otherwise) {
+    public Length said(String id, Length otherwise) {
         return byId.getOrDefault(id, otherwise);
     }
 

@@ -39,7 +39,7 @@ public record Parameter(
     }
 
     /** A measure that is the width of some panels, by their names, or of none. */
-    static Parameter of(String id, String label, String meaning, String... panels) {
+    public static Parameter of(String id, String label, String meaning, String... panels) {
         return new Parameter(id, label, meaning, List.of(panels), List.of(), null, false);
     }
 
@@ -54,7 +54,7 @@ public record Parameter(
     }
 
     /** The same measure, asked only when one of these is chosen. */
-    Parameter when(Choice choice, String... alternatives) {
+    public Parameter when(Choice choice, String... alternatives) {
         return new Parameter(id, label, meaning, panels, pieces, new Wanted(choice, List.of(alternatives)), follows);
     }
 
@@ -101,12 +101,12 @@ public record Parameter(
     }
 
     /** The same measure as the height of some pieces, by their names. */
-    Parameter ofPieces(String... names) {
+    public Parameter ofPieces(String... names) {
         return new Parameter(id, label, meaning, panels, List.of(names), with, follows);
     }
 
     /** The same measure, which follows from the others until somebody says otherwise. */
-    Parameter following() {
+    public Parameter following() {
         return new Parameter(id, label, meaning, panels, pieces, with, true);
     }
 }

@@ -154,6 +154,11 @@ public interface Structure {
         return List.of();
     }
 
+    /** How large it is closed when nothing pokes out. */
+    default Size finished(Measures measures) {
+        return new Size(measures.get(Parameter.WIDTH), measures.get(Parameter.HEIGHT));
+    }
+
     /** The usual proportions for a card that measures {@code finished} when closed, on the marks of {@code ruler}. */
     Measures proportioned(Size finished, Ruler ruler);
 

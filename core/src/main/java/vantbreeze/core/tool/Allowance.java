@@ -304,6 +304,76 @@ public sealed interface Allowance {
             mm(5),
             1,
             30);
+    /** How much longer than the way round it a band is. */
+    OfLength BAND_EASE = length(
+            "band-ease",
+            "Ease of a band",
+            "How much longer a band or sleeve is than the way round what it holds: without it nothing slides.",
+            PRACTICE,
+            Length.ofInches(0, 1, 8),
+            mm(3),
+            0,
+            20);
+    /** From what thickness on a band is scored at the edges of the stack. */
+    OfLength BAND_WALL = length(
+            "band-wall",
+            "Band scored from",
+            "Round a thinner stack a band is folded once at each edge, round a thicker one scored twice.",
+            PRACTICE,
+            mm(4),
+            mm(4),
+            1,
+            30);
+    /** How wide a thumb notch is. */
+    OfLength THUMB = length(
+            "thumb",
+            "Thumb notch",
+            "How wide the notch of a sleeve is, so that a thumb takes hold of the card.",
+            PRACTICE,
+            Length.ofInches(0, 3, 4),
+            mm(20),
+            8,
+            60);
+    /** The seam of an envelope. */
+    OfLength ENVELOPE_SEAM = length(
+            "envelope-seam",
+            "Seam of an envelope",
+            "How wide the flaps are that are glued along the sides or the foot of an envelope.",
+            PRACTICE,
+            half(),
+            mm(13),
+            4,
+            60);
+    /** A step over which what slides catches. */
+    OfLength CATCHES = length(
+            "catches",
+            "Edge that catches",
+            "A wrap that slides over an edge standing up this far catches on it.",
+            MEMORY,
+            Length.ofMicrometres(800),
+            Length.ofMicrometres(800),
+            0,
+            10);
+    /** How uneven a letter may be for machines. */
+    OfLength POST_EVEN = length(
+            "post-even",
+            "Uneven for the post",
+            "A letter that is thicker in one place than at its edge by more than this is sorted by hand.",
+            MEMORY,
+            Length.ofMicrometres(1500),
+            Length.ofMicrometres(1500),
+            0,
+            20);
+    /** From what thickness on a letter is stiff. */
+    OfLength POST_STIFF = length(
+            "post-stiff",
+            "Stiff for the post",
+            "A letter from this thickness on does not bend round a roller and is sorted by hand.",
+            MEMORY,
+            mm(3),
+            mm(3),
+            1,
+            30);
     /** The smallest side of a card that is proposed. */
     OfLength SMALLEST_SIDE = length(
             "smallest-side",
@@ -544,6 +614,9 @@ public sealed interface Allowance {
                             ENVELOPE_MOST,
                             FLAT_ENVELOPE,
                             SMALLEST_SIDE)),
+            new Group(
+                    "Wraps and post",
+                    List.of(BAND_EASE, BAND_WALL, THUMB, ENVELOPE_SEAM, CATCHES, POST_EVEN, POST_STIFF)),
             new Group("Cutting", List.of(LEAST_HELD, BLADE_BIAS, STACK_DEPTH, LEAST_OFFCUT, SEAM_OVERLAP)),
             new Group("Card", List.of(STANDS, LAYERED_STANDS, HEAVY, MANY_FOLDS, GRAIN_MATTERS)));
 

@@ -15,7 +15,7 @@ import vantbreeze.core.length.Precision;
 public final class Swing {
 
     /** So many degrees at a time: from step to step the others follow. */
-    private static final double STEP = 30;
+    private static final double STEP = 45;
 
     /** Before the last step no point is farther off than this, mm: the next begins from there. */
     private static final double ON_THE_WAY = 1e-3;

@@ -1,0 +1,84 @@
+package vantbreeze.core.post;
+
+import java.util.Comparator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Polygon;
+import vantbreeze.core.fold.bulk.BulkCell;
+import vantbreeze.core.fold.bulk.BulkMap;
+import vantbreeze.core.fold.bulk.ClosedCard;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
+
+/**
+ * A card as it is sent: in what it goes, with what is laid in and stuck on.
+ *
+ * @param card closed, with its layers and foam
+ * @param wrap what it goes in, empty; null for the bare card
+ * @param giftCards how many gift cards lie in it
+ * @param isStamped whether a stamp is on it
+ */
+public record Mailing(ClosedCard card, @Nullable ClosedCard wrap, int giftCards, boolean isStamped) {
+
+    /** A card of ISO/IEC 7810 ID-1 size in plastic, g and mm; common practice, no source. */
+    static final double GIFT_CARD = 5;
+
+    /** Its thickness, mm: 0.76 by ISO/IEC 7810:2019. */
+    static final double GIFT_CARD_THICK = 0.76;
+
+    /** A stamp with its gum, g; from memory. */
+    static final double STAMP = 0.1;
+
+    /** A smaller part of the card than this tells nothing of how thin it is. */
+    private static final double A_PART = 0.05;
+
+    /** What is handed in at the counter. */
+    public PostItem item(Allowances allowances) {
+        Size outside = wrap == null ? card.footprint() : wrap.footprint();
+        double thickness = thickness();
+        return new PostItem(
+                outside.longSide().millimetres(),
+                outside.shortSide().millimetres(),
+                thickness,
+                grams(),
+                thickness >= allowances.of(Allowance.POST_STIFF).millimetres(),
+                unevenness() > allowances.of(Allowance.POST_EVEN).millimetres());
+    }
+
+    /** All of it where it is thickest, mm: as if all that is thick lay on one place. */
+    public double thickness() {
+        return card.thickness() + giftCards * GIFT_CARD_THICK + (wrap == null ? 0 : wrap.thickness());
+    }
+
+    /** All of it, g. */
+    public double grams() {
+        return card.weight().grams()
+                + giftCards * GIFT_CARD
+                + (isStamped ? STAMP : 0)
+                + (wrap == null ? 0 : wrap.weight().grams());
+    }
+
+    /** How much thicker its thickest place is than its thinnest of some size, mm; nil of what can't be told. */
+    public double unevenness() {
+        BulkMap bulk = card.bulk();
+        if (bulk == null) {
+            return 0;
+        }
+        List<BulkCell> places = bulk.places();
+        double all = places.stream()
+                .map(BulkCell::shape)
+                .mapToDouble(Polygon::getArea)
+                .sum();
+        double taken = 0;
+        for (BulkCell cell : places.stream()
+                .sorted(Comparator.comparingDouble(BulkCell::thickness))
+                .toList()) {
+            taken += cell.shape().getArea();
+            if (taken >= A_PART * all) {
+                return card.thickness() - cell.thickness() + giftCards * GIFT_CARD_THICK;
+            }
+        }
+        return 0;
+    }
+}

@@ -1,0 +1,131 @@
+package vantbreeze.core.post;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Tables that ship with the house: limits only, no prices. They are from memory, of 2024 at the latest; what the
+ * counter says is what counts, and each may be edited.
+ */
+public final class PostTables {
+
+    private static final String MEMORY = "from memory, 2024; ask your counter";
+
+    private static final double INCH = 25.4;
+    private static final double OUNCE = 28.349_523_125;
+
+    /** Machines read what is between 1.3 and 2.5 times as long as wide; from memory. */
+    private static final Span READ = new Span(1.3, 2.5);
+
+    private static final List<PostTable> ALL = List.of(
+            // small, large and bulky letters of the Universal Postal Union's conventions; from memory
+            new PostTable(
+                    "upu",
+                    "International letter limits (UPU)",
+                    "XDR",
+                    List.of(
+                            letter("upu-small", "Small letter", span(140, 245), span(90, 165), 5, 100),
+                            letter("upu-large", "Large letter", span(140, 381), span(90, 305), 20, 500),
+                            new PostService(
+                                    "upu-bulky",
+                                    "Bulky letter",
+                                    span(140, 600),
+                                    span(90, 600),
+                                    Span.upTo(600),
+                                    Span.upTo(2000),
+                                    900,
+                                    null,
+                                    null,
+                                    null,
+                                    null,
+                                    MEMORY))),
+            new PostTable(
+                    "us",
+                    "United States",
+                    "USD",
+                    List.of(
+                            new PostService(
+                                    "us-letter",
+                                    "Letter",
+                                    span(5 * INCH, 11.5 * INCH),
+                                    span(3.5 * INCH, 6.125 * INCH),
+                                    span(0.007 * INCH, 0.25 * INCH),
+                                    Span.upTo(3.5 * OUNCE),
+                                    0,
+                                    READ,
+                                    BigDecimal.ZERO,
+                                    BigDecimal.ZERO,
+                                    null,
+                                    MEMORY + "; what is square, stiff or uneven pays for being sorted by hand"),
+                            letter(
+                                    "us-flat",
+                                    "Large envelope",
+                                    span(5 * INCH, 15 * INCH),
+                                    span(3.5 * INCH, 12 * INCH),
+                                    0.75 * INCH,
+                                    13 * OUNCE),
+                            new PostService(
+                                    "us-parcel",
+                                    "Small parcel",
+                                    span(6 * INCH, 27 * INCH),
+                                    span(3 * INCH, 17 * INCH),
+                                    Span.upTo(17 * INCH),
+                                    Span.upTo(70 * 16 * OUNCE),
+                                    0,
+                                    null,
+                                    null,
+                                    null,
+                                    null,
+                                    MEMORY))),
+            new PostTable(
+                    "uk",
+                    "United Kingdom",
+                    "GBP",
+                    List.of(
+                            letter("uk-letter", "Letter", span(100, 240), span(70, 165), 5, 100),
+                            letter("uk-large", "Large letter", span(100, 353), span(70, 250), 25, 750),
+                            letter("uk-parcel", "Small parcel", span(100, 450), span(70, 350), 160, 2000))),
+            new PostTable(
+                    "de",
+                    "Germany",
+                    "EUR",
+                    List.of(
+                            new PostService(
+                                    "de-standard",
+                                    "Standard letter",
+                                    span(140, 235),
+                                    span(90, 125),
+                                    Span.upTo(5),
+                                    Span.upTo(20),
+                                    0,
+                                    new Span(1.4, 100),
+                                    null,
+                                    null,
+                                    null,
+                                    MEMORY + "; at least 1.4 times as long as wide"),
+                            letter("de-compact", "Compact letter", span(100, 235), span(70, 125), 10, 50),
+                            letter("de-large", "Large letter", span(100, 353), span(70, 250), 20, 500),
+                            letter("de-maxi", "Maxi letter", span(100, 353), span(70, 250), 50, 1000))));
+
+    private PostTables() {}
+
+    private static Span span(double from, double to) {
+        return new Span(from, to);
+    }
+
+    private static PostService letter(String id, String name, Span length, Span width, double thickness, double grams) {
+        return new PostService(
+                id, name, length, width, Span.upTo(thickness), Span.upTo(grams), 0, null, null, null, null, MEMORY);
+    }
+
+    /** In the order in which they are offered. */
+    public static List<PostTable> all() {
+        return ALL;
+    }
+
+    /** The one of that id. */
+    public static Optional<PostTable> find(String id) {
+        return ALL.stream().filter(table -> table.id().equals(id)).findFirst();
+    }
+}

@@ -1,0 +1,222 @@
+package vantbreeze.core.wrap;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+import vantbreeze.core.check.Finding;
+import vantbreeze.core.fold.order.Ordering;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.KiteCards;
+import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.structure.Choice;
+import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.Parameter;
+import vantbreeze.core.structure.Structure;
+
+/** Wraps round a kite card of 148 × 104 mm that is thin, thick, or very thick. */
+class WrapsTest {
+
+    private static final List<Double> BULKS = List.of(0.6, 2.4, 7.5);
+    private static final int WIDE = 148;
+    private static final int HIGH = 104;
+
+    private static Measures measures(Structure wrap, double bulk) {
+        return wrap.proportioned(Size.ofMillimetres(WIDE, HIGH), Ruler.MM_1)
+                .with(WrapStructure.BULK, Length.nearest(bulk));
+    }
+
+    private static WorkedPlan wrap(String id, Measures measures) {
+        return KiteCards.WORKSHOP.work(Plan.of("Wrap of the kite card", id, measures, Ruler.MM_1));
+    }
+
+    private static WorkedPlan wrap(String id, double bulk) {
+        return wrap(id, measures(KiteCards.WORKSHOP.structure(id), bulk));
+    }
+
+    private static double mm(Length length) {
+        return length.millimetres();
+    }
+
+    /** All ways in which a wrap can be chosen. */
+    private static List<Map<String, String>> ways(Structure wrap) {
+        List<Map<String, String>> ways = List.of(Map.of());
+        for (Choice choice : wrap.choices()) {
+            ways = ways.stream()
+                    .flatMap(way -> choice.alternatives().stream().map(alternative -> {
+                        Map<String, String> more = new LinkedHashMap<>(way);
+                        more.put(choice.id(), alternative.id());
+                        return more;
+                    }))
+                    .toList();
+        }
+        return ways;
+    }
+
+    /** Whatever the wrap, however chosen and however thick the card: it closes, has an order, and is not crossed. */
+    @TestFactory
+    Stream<DynamicTest> everyWrapCloses() {
+        return Wraps.all().all().stream().flatMap(wrap -> ways(wrap).stream().flatMap(way -> BULKS.stream()
+                .map(bulk -> DynamicTest.dynamicTest("%s %s %s mm".formatted(wrap.name(), way.values(), bulk), () -> {
+                    Measures measures = measures(wrap, bulk);
+                    for (Map.Entry<String, String> one : way.entrySet()) {
+                        measures = measures.choosing(one.getKey(), one.getValue());
+                    }
+                    closes(wrap(wrap.id(), measures));
+                }))));
+    }
+
+    private static void closes(WorkedPlan wrap) {
+        assertThat(wrap.form().ordering().verdict()).isEqualTo(Ordering.Verdict.FOUND);
+        assertThat(wrap.form().motion().frames()).allMatch(frame -> frame.gap() < 0.01);
+        assertThat(wrap.structure().allows(wrap.measures())).isTrue();
+        assertThat(wrap.findings().stream().filter(finding -> finding.severity() == Finding.Severity.MUST_FIX))
+                .isEmpty();
+    }
+
+    /** By hand: 2 × (width + thickness) + ease of 3 + overlap of 13; half as high as the card. */
+    @Test
+    void aBandGoesOnceRound() {
+        for (double bulk : BULKS) {
+            Size cut = cut(wrap("belly-band", bulk));
+            double round = mm(cut.width()) - 13 - 3;
+            // the front and the wall lie on marks, so twice may add up to four of them
+            assertThat(round).isBetween(2 * (WIDE + bulk) - 1e-6, 2 * (WIDE + bulk) + 4);
+            assertThat(mm(cut.height())).isEqualTo(52);
+        }
+    }
+
+    private static Size cut(WorkedPlan wrap) {
+        return wrap.pieces().get(0).panels().piece().extent().size();
+    }
+
+    /** Round a stack of 4 mm or more it is scored twice at each edge, as far apart as the stack is thick. */
+    @Test
+    void aThickStackWantsWalls() {
+        assertThat(wrap("belly-band", 2.4).pieces().get(0).scores()).hasSize(2);
+        WorkedPlan thick = wrap("belly-band", 7.5);
+        assertThat(thick.pieces().get(0).scores()).hasSize(4);
+        var scores = thick.pieces().get(0).scores();
+        assertThat(mm(scores.get(1).fromLeft().minus(scores.get(0).fromLeft()))).isEqualTo(8);
+        // round the card its panels stand square, and its front is as wide as the card and half the ease
+        assertThat(thick.form().motion().frames().get(0).degrees()).allMatch(degrees -> Math.abs(degrees + 90) < 1e-6);
+        assertThat(mm(scores.get(2).fromLeft().minus(scores.get(1).fromLeft()))).isEqualTo(149);
+    }
+
+    /** Without ease, overlap and thickness the two ends meet: front and back are the card, edge to edge. */
+    @Test
+    void aBandOfNoOverlapClosesExactly() {
+        Structure band = KiteCards.WORKSHOP.structure("belly-band");
+        Measures measures = measures(band, 0).with(Banded.EASE, Length.ZERO).with(Banded.OVERLAP, Length.ZERO);
+        WorkedPlan exact = wrap("belly-band", measures);
+        assertThat(exact.form().motion().frames()).allMatch(frame -> frame.gap() < 1e-6);
+        assertThat(mm(cut(exact).width())).isEqualTo(2 * WIDE);
+        assertThat(mm(exact.footprint().width())).isEqualTo(WIDE);
+        // once round two layers of paper everywhere: twice the front's area is the strip's
+        assertThat(exact.form().closed().outline().getArea() * 2)
+                .isCloseTo(
+                        exact.pieces().get(0).panels().all().stream()
+                                .mapToDouble(panel -> panel.area())
+                                .sum(),
+                        within(1e-6));
+    }
+
+    /** By hand: a sleeve as high as the card, less half a circle of 20 mm across. */
+    @Test
+    void aSleeveHasAThumbNotch() {
+        WorkedPlan sleeve = wrap("sleeve", 2.4);
+        Size cut = cut(sleeve);
+        assertThat(mm(cut.height())).isEqualTo(HIGH);
+        double area = sleeve.pieces().get(0).panels().all().stream()
+                .mapToDouble(panel -> panel.area())
+                .sum();
+        assertThat(mm(cut.width()) * HIGH - area).isCloseTo(Math.PI * 100 / 2, within(2.0));
+    }
+
+    /** By hand: inside 148 + 2.4 + 6.35 and 104 + 2.4 + 3.175, on marks of a millimetre; seams of 13, a flap of 44. */
+    @Test
+    void anEnvelopeIsCutFromARectangle() {
+        WorkedPlan envelope = wrap("rectangle-envelope", 2.4);
+        assertThat(mm(envelope.footprint().width())).isEqualTo(157);
+        assertThat(mm(envelope.footprint().height())).isEqualTo(110);
+        assertThat(mm(cut(envelope).width())).isEqualTo(157 + 2 * 13);
+        assertThat(mm(cut(envelope).height())).isEqualTo(110 + 110 + 44);
+        WorkedPlan atTheFoot = wrap(
+                "rectangle-envelope",
+                measures(KiteCards.WORKSHOP.structure("rectangle-envelope"), 2.4)
+                        .choosing("seams", "foot"));
+        assertThat(atTheFoot.footprint()).isEqualTo(envelope.footprint());
+        assertThat(mm(cut(atTheFoot).width())).isEqualTo(157 + 157 + 13);
+        assertThat(mm(cut(atTheFoot).height())).isEqualTo(13 + 110 + 44);
+    }
+
+    /** What the card gives follows the card; what the maker holds, and what is cut otherwise, stays. */
+    @Test
+    void aWrapFollowsItsCard() {
+        WorkedPlan card = KiteCards.dressed("stage");
+        Structure band = KiteCards.WORKSHOP.structure("belly-band");
+        Measures usual = Wraps.round(band, card.closedCard(), new Measures(Map.of()), Set.of(), Ruler.MM_1);
+        assertThat(usual.get("width")).isEqualTo(card.footprint().width());
+        assertThat(mm(usual.get(WrapStructure.BULK)))
+                .isBetween(
+                        card.closedCard().thickness() - 1e-9, card.closedCard().thickness() + 0.1);
+        assertThat(mm(usual.get(WrapStructure.HALF_ACROSS)))
+                .isLessThanOrEqualTo(mm(usual.get("width").plus(usual.get(WrapStructure.BULK))) + 1e-9);
+        assertThat(band.allows(usual)).isTrue();
+
+        Measures own = usual.with("width", Length.ofMillimetres(300)).with(Banded.STRIP, Length.ofMillimetres(41));
+        Measures follows = Wraps.round(band, KiteCards.dressed("bridge").closedCard(), own, Set.of(), Ruler.MM_1);
+        assertThat(follows.get("width"))
+                .isEqualTo(KiteCards.dressed("bridge").footprint().width());
+        assertThat(mm(follows.get(Banded.STRIP))).isEqualTo(41);
+        Measures held = Wraps.round(band, KiteCards.dressed("bridge").closedCard(), own, Set.of("width"), Ruler.MM_1);
+        assertThat(mm(held.get("width"))).isEqualTo(300);
+    }
+
+    /** Whatever the maker said of it: round any other card it can still be made. */
+    @Test
+    void whatTheMakerSaidStandsNotInTheWay() {
+        Random random = new Random(1752);
+        List<WorkedPlan> cards = Stream.of("stage", "bridge", "z-fold", "pillar-card")
+                .map(KiteCards::dressed)
+                .toList();
+        for (Structure wrap : Wraps.all().all()) {
+            for (int i = 0; i < 60; i++) {
+                Measures said = new Measures(Map.of());
+                Set<String> kept = new HashSet<>();
+                for (Parameter parameter : wrap.parameters()) {
+                    if (random.nextBoolean()) {
+                        said = said.with(parameter.id(), Length.ofMillimetres(random.nextInt(400)));
+                        kept.add(parameter.id());
+                    }
+                }
+                Measures round = Wraps.round(wrap, cards.get(i % cards.size()).closedCard(), said, kept, Ruler.MM_1);
+                assertThat(wrap.allows(round)).as("%s of %s", round, said).isTrue();
+                assertThat(wrap(wrap.id(), round).form().closed()).isNotNull();
+            }
+        }
+    }
+
+    /** Its names stand once, so that plans find their wrap. */
+    @Test
+    void noWrapIsCalledLikeACard() {
+        List<String> cards =
+                KiteCards.WORKSHOP.catalogue().all().stream().map(Structure::id).toList();
+        assertThat(Wraps.all().all())
+                .extracting(Structure::id)
+                .doesNotHaveDuplicates()
+                .doesNotContainAnyElementsOf(cards);
+    }
+}
