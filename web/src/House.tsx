@@ -17,11 +17,13 @@ const SafeKeepingPage = lazy(async () => ({ default: (await import('./safekeepin
 const ShelfPage = lazy(async () => ({ default: (await import('./shelf/ShelfPage')).ShelfPage }))
 const TablePage = lazy(async () => ({ default: (await import('./table/TablePage')).TablePage }))
 const AllowancesPage = lazy(async () => ({ default: (await import('./tools/AllowancesPage')).AllowancesPage }))
+const SendPage = lazy(async () => ({ default: (await import('./send/SendPage')).SendPage }))
+const WrapPage = lazy(async () => ({ default: (await import('./wrap/WrapPage')).WrapPage }))
 const ToolsPage = lazy(async () => ({ default: (await import('./tools/ToolsPage')).ToolsPage }))
 
 /**
  * The rooms: the drawer, where cards are kept and begun, the shelf of structures, recipes, tools and stock with what the maker allows for, safe keeping, the bench, where a
- * card is worked on, the layers that lie on it, how all of it is cut, and the table, where it is made.
+ * card is worked on, the layers that lie on it, how all of it is cut, the table, where it is made, what goes round it, and the counter where it is sent.
  */
 export function House() {
   const [address] = useLocation()
@@ -42,6 +44,8 @@ export function House() {
             <Route path="/card/:id/table">{({ id }) => <TablePage key={id} id={id} />}</Route>
             <Route path="/card/:id/layers">{({ id }) => <LayersPage key={id} id={id} />}</Route>
             <Route path="/card/:id/cut">{({ id }) => <CutPage key={id} id={id} />}</Route>
+            <Route path="/card/:id/send">{({ id }) => <SendPage key={id} id={id} />}</Route>
+            <Route path="/card/:id/wrap">{({ id }) => <WrapPage key={id} id={id} />}</Route>
             <Route path="/card/:id">{({ id }) => <BenchPage key={id} id={id} />}</Route>
             <Route path="/safe-keeping" component={SafeKeepingPage} />
             <Route>

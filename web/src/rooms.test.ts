@@ -53,6 +53,8 @@ const ROOMS = [
   'layers',
   'cut',
   'table',
+  'wrap',
+  'send',
 ]
 
 it('knows no folder above', () => {

@@ -56,6 +56,13 @@ export type BuildStep = components['schemas']['BuildStepView']
 /** A step, and the one that it shall come before; empty for the end. */
 export type MovedStep = { step: string; before: string }
 export type MadeFigure = components['schemas']['MadeFigureView']
+export type Post = components['schemas']['PostView']
+export type PostWays = components['schemas']['WaysView']
+export type PostService = components['schemas']['ServiceView']
+export type Wraps = components['schemas']['WrapsView']
+export type Worn = components['schemas']['WornView']
+export type OfferedWrap = components['schemas']['OfferedWrap']
+export type InWrapPicture = components['schemas']['InWrapView']
 export type CameOut = components['schemas']['CameOutView']
 export type BuildCommand = components['schemas']['BuildCommand']
 export type BuildProgress = components['schemas']['ProgressView']

@@ -82,9 +82,11 @@ function Bench({ kept, inHand }: { kept: Card; inHand: CardInHand }) {
                     dress={{ layers, papers, madeOf }}
                     showingRef={hand.showing}
                   />
-                  <InSight>
-                    <EnvelopePlate card={card} inHand={inHand} />
-                  </InSight>
+                  {!card.wraps && (
+                    <InSight>
+                      <EnvelopePlate card={card} inHand={inHand} />
+                    </InSight>
+                  )}
                   <InSight>
                     <EndView heft={card.heft} footprint={card.footprint} />
                   </InSight>

@@ -1,5 +1,6 @@
 import { Popover } from 'radix-ui'
 import { useState } from 'react'
+import { Link } from 'wouter'
 import type { Card } from '../api/client'
 import { useSay } from '../house/Notices'
 import { RulerChoice } from './RulerChoice'
@@ -19,6 +20,8 @@ const TITLES: Record<PlaceOfCard, string> = {
   layers: ': mats and layers',
   cut: ': cutting',
   table: ', at the table',
+  wrap: ': wraps',
+  send: ': sending',
 }
 
 /**
@@ -35,6 +38,14 @@ export function CardHeader({ card, inHand, place }: Props & { place: PlaceOfCard
       <h1 ref={heading} tabIndex={-1} className="min-w-40 flex-1">
         <CardName key={card.name} card={card} inHand={inHand} />
       </h1>
+      {card.wraps && (
+        <Link
+          href={`/card/${card.wraps.id}/wrap`}
+          className="min-h-11 max-w-80 content-center truncate text-lg underline underline-offset-4"
+        >
+          goes round {card.wraps.name}
+        </Link>
+      )}
       <SaveState card={card.id} />
       <span className="ms-auto flex flex-wrap items-center gap-2">
         <button type="button" className="slip" disabled={!inHand.canUndo} onClick={() => void attempt(inHand.undo())}>

@@ -1,23 +1,9 @@
 import { useMemo } from 'react'
 import type { Form, Piece } from '../api/client'
 import { between, lying } from '../house/motion'
-import { extent, PaperSketch } from '../papers/PaperSketch'
+import { extentOfAll, PaperSketch } from '../papers/PaperSketch'
 import { everyCopy } from './everyCopy'
 import type { Dress } from '../papers/dress'
-
-type Box = ReturnType<typeof extent>
-
-/** The box round all boxes. */
-function around(boxes: Box[]): Box {
-  const left = Math.min(...boxes.map((box) => box.left))
-  const top = Math.min(...boxes.map((box) => box.top))
-  return {
-    left,
-    top,
-    width: Math.max(...boxes.map((box) => box.left + box.width)) - left,
-    height: Math.max(...boxes.map((box) => box.top + box.height)) - top,
-  }
-}
 
 type Props = { pieces: Piece[]; form: Form; dress?: Dress; closed: number }
 
@@ -26,7 +12,7 @@ export function FlatObject({ pieces, form, dress, closed }: Props) {
   const panels = useMemo(() => pieces.flatMap(everyCopy).sort((one, other) => one.index - other.index), [pieces])
   const matrices = between(form.frames, closed)
   // the eye keeps still while the card moves
-  const within = useMemo(() => around(form.frames.map((frame) => extent(panels, frame, !form.lies))), [panels, form])
+  const within = useMemo(() => extentOfAll(panels, form.frames, !form.lies), [panels, form])
   const layers = useMemo(() => lying(form, closed), [form, closed])
 
   return (

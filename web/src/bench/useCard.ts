@@ -65,6 +65,11 @@ export function useCard(id: string) {
         const card = await ask(left)
         if (card.revision !== left.revision) histories.set(id, note(left, historyOf(id)))
         queries.setQueryData(cardKey(id), card)
+        // a card's wraps follow it, and lie within one another
+        void queries.invalidateQueries({
+          predicate: ({ queryKey: [kind, one] }) => kind === 'card' && one !== id,
+          refetchType: 'none',
+        })
       } catch (cause) {
         if (!(cause instanceof Problem && cause.status === 409)) throw cause
         setConflict(id, {
@@ -128,6 +133,13 @@ export function useCard(id: string) {
     resize: (body: Resize) =>
       onwards('size', (card) =>
         answered(api.POST('/api/cards/{id}/resized', { ...at(card), body: { revision: card.revision, ...body } })),
+      ),
+    /** Makes it thinner or lighter, so that a cheaper service takes it. */
+    lighten: (saving: string) =>
+      onwards('post', (card) =>
+        answered(
+          api.POST('/api/cards/{id}/post/lightened', { ...at(card), body: { revision: card.revision, saving } }),
+        ),
       ),
     roundToRuler: () =>
       onwards('rounded', (card) =>

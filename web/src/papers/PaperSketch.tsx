@@ -61,6 +61,19 @@ export function extent(panels: Shape[], matrices: number[][], stands: boolean): 
   return { left, top, width: Math.max(...xs) - left, height: Math.max(...ys) - top }
 }
 
+/** What it takes up on its whole way: the box round its boxes at each step. */
+export function extentOfAll(panels: Shape[], frames: number[][][], stands: boolean): Box {
+  const boxes = frames.map((frame) => extent(panels, frame, stands))
+  const left = Math.min(...boxes.map((box) => box.left))
+  const top = Math.min(...boxes.map((box) => box.top))
+  return {
+    left,
+    top,
+    width: Math.max(...boxes.map((box) => box.left + box.width)) - left,
+    height: Math.max(...boxes.map((box) => box.top + box.height)) - top,
+  }
+}
+
 /**
  * A card as a line drawing; `within` keeps the eye still while it moves. What is nearer is drawn later; once it lies flat,
  * `layers` says for each panel how high it lies.

@@ -1,11 +1,9 @@
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { useShelfForm } from '../api/cards'
 import type { OnShelf } from '../api/client'
-import { between, lying, since, toAndFro } from '../house/motion'
+import { between, lying } from '../house/motion'
+import { useToAndFro } from '../house/useToAndFro'
 import { extent, PaperSketch } from '../papers/PaperSketch'
-
-/** From one end of its motion to the other, ms. */
-const ONE_WAY = 1700
 
 /** A structure as a small folded model: at rest as it shows best; while pointed at, it opens and closes. */
 export function LiveModel({
@@ -18,23 +16,8 @@ export function LiveModel({
   className?: string
 }) {
   const form = useShelfForm(structure.id, playing)
-  const [at, setAt] = useState<number | null>(null)
   const frames = form.data?.frames
-  const moving = playing && frames !== undefined
-
-  useEffect(() => {
-    if (!moving || matchMedia('(prefers-reduced-motion: reduce)').matches) return
-    const begun = performance.now()
-    let next = requestAnimationFrame(function step(now) {
-      setAt(toAndFro(structure.showing + since(begun, now) / ONE_WAY))
-      next = requestAnimationFrame(step)
-    })
-    return () => {
-      cancelAnimationFrame(next)
-      setAt(null)
-    }
-  }, [moving, structure.showing])
-
+  const at = useToAndFro(playing && frames !== undefined, structure.showing)
   const within = useMemo(() => extent(structure.panels, structure.partOpen, !structure.lies), [structure])
   return (
     <PaperSketch

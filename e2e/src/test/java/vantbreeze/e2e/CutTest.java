@@ -44,7 +44,8 @@ class CutTest extends Browsing {
         cutting("Kite theatre for the bandstand");
         Locator thread =
                 page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Places of this card"));
-        assertThat(thread.getByRole(AriaRole.LINK)).hasText(new String[] {"Bench", "Layers", "Cut", "At the table"});
+        assertThat(thread.getByRole(AriaRole.LINK))
+                .hasText(new String[] {"Bench", "Layers", "Cut", "At the table", "Wrap", "Send"});
         assertThat(thread.locator("[aria-current=page]")).hasText("Cut");
         page.keyboard().press("Alt+2");
         assertThat(thread.locator("[aria-current=page]")).hasText("Layers");

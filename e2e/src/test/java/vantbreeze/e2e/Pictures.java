@@ -86,10 +86,15 @@ class Pictures extends Browsing {
     }
 
     @Test
-    void aDressedGateOnTheBench() throws Exception {
-        take("Gate for the mayor");
-        page.locator("canvas").waitFor();
-        picture("bench-gate");
+    void theTheatreAtTheCounter() throws Exception {
+        take("Kite theatre for the bandstand");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Send").setExact(true))
+                .click();
+        page.getByLabel("From", new Page.GetByLabelOptions().setExact(true)).selectOption("de");
+        page.getByText("No one change").or(page.getByText("it goes")).first().waitFor();
+        picture("send");
     }
 
     @Test
@@ -127,10 +132,14 @@ class Pictures extends Browsing {
     }
 
     @Test
-    void aPocketOnTheBench() throws Exception {
-        take("Gift-card pocket for the helpers");
+    void whatTheTheatreGoesIn() throws Exception {
+        take("Kite theatre for the bandstand");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Wrap").setExact(true))
+                .click();
         page.locator("canvas").waitFor();
-        picture("bench-pocket");
+        picture("wrap");
     }
 
     @Test

@@ -28,6 +28,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.core.type.filter.AssignableTypeFilter;
 import org.springframework.util.ClassUtils;
 import vantbreeze.app.Vantbreeze;
+import vantbreeze.app.cards.Card;
 import vantbreeze.core.hand.KnownRecipe;
 import vantbreeze.core.made.CameOut;
 import vantbreeze.core.recipe.Assumption;
@@ -100,6 +101,7 @@ public class ApiDescription {
                                         requireNonNull(found.getBeanClassName()),
                                         ApiDescription.class.getClassLoader())),
                         Stream.of(
+                                Card.Wrapped.class,
                                 Passage.class,
                                 OneNumber.class,
                                 CameOut.Remedy.class,

@@ -45,6 +45,7 @@ import vantbreeze.core.structure.Structure;
  * @param papers what its pieces and layers are cut from
  * @param madeOf for each panel which of these its piece is made of
  * @param document the plan document, to go back to by undo
+ * @param wraps the card that it goes round; left out of a card that is no wrap
  */
 public record CardView(
         UUID id,
@@ -75,7 +76,8 @@ public record CardView(
         List<LayerView> prints,
         List<PaperView> papers,
         List<String> madeOf,
-        String document) {
+        String document,
+        Card.@Nullable Wrapped wraps) {
 
     /**
      * Something set on a card.
@@ -253,7 +255,8 @@ public record CardView(
                 LayerView.printed(worked),
                 PaperView.of(worked),
                 PaperView.madeOf(worked),
-                document);
+                document,
+                card.wraps());
     }
 
     private static List<MeasureView> measures(Card card) {
@@ -289,7 +292,7 @@ public record CardView(
                 FigureView.of(structure.measure(parameter.id(), measures), ruler),
                 card.plan().locked().contains(parameter.id()),
                 parameter.follows(),
-                parameter.follows() && measures.says(parameter.id())
+                parameter.follows() && measures.says(parameter.id()) && structure.isSetByMarks(parameter.id())
                         ? FigureView.of(structure.usual(parameter.id(), measures.without(parameter.id())), ruler)
                         : null,
                 extra == null ? null : extra.id(),
@@ -334,7 +337,7 @@ public record CardView(
         return numbers ? Integer.compare(Integer.parseInt(one.id()), Integer.parseInt(other.id())) : 0;
     }
 
-    private static FindingView finding(Finding finding, Ruler ruler) {
+    static FindingView finding(Finding finding, Ruler ruler) {
         return new FindingView(
                 finding.severity(),
                 finding.about(),

@@ -118,11 +118,12 @@ public record FormView(
     private static List<double[]> frame(Frame frame, List<Lift> lifts) {
         List<Rigid> placed = new ArrayList<>(frame.panels());
         lifts.forEach(lift -> lift.apply(placed, frame.panels().get(lift.glued())));
-        return placed.stream()
-                .map(motion -> Arrays.stream(motion.columns())
-                        .map(FormView::toAMillionth)
-                        .toArray())
-                .toList();
+        return placed.stream().map(FormView::matrix).toList();
+    }
+
+    /** A motion as a column-major 4 × 4 matrix. */
+    static double[] matrix(Rigid motion) {
+        return Arrays.stream(motion.columns()).map(FormView::toAMillionth).toArray();
     }
 
     /**

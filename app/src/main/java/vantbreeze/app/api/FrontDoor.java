@@ -10,6 +10,8 @@ class FrontDoor {
     @GetMapping({
         "/card/{id}",
         "/card/{id}/table",
+        "/card/{id}/wrap",
+        "/card/{id}/send",
         "/card/{id}/table/cut",
         "/card/{id}/layers",
         "/card/{id}/cut",

@@ -22,6 +22,7 @@ import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.EditedCard;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.plan.Wrapping;
 import vantbreeze.exchange.document.PlanDocument;
 import vantbreeze.exchange.document.UnreadablePlan;
 
@@ -38,21 +39,32 @@ public class Drawer {
     /** Named versions of one card. */
     private static final int MOST_VERSIONS = 200;
 
+    /** Wraps of one card. */
+    private static final int MOST_WRAPS = 12;
+
     private final StoredCards stored;
     private final StoredVersions versions;
     private final CardLists lists;
     private final StockRoom stock;
+    private final Wrappings wrappings;
     private final Clock clock;
     /** The card of which a line is dragged, as it is kept; null when it may have changed. */
     private volatile @Nullable InHand inHand;
 
-    private record InHand(UUID id, int revision, Plan plan, Instant changedAt) {}
+    private record InHand(UUID id, int revision, Plan plan, Instant changedAt, Card.@Nullable Wrapped wraps) {}
 
-    Drawer(StoredCards stored, StoredVersions versions, CardLists lists, StockRoom stock, Clock clock) {
+    Drawer(
+            StoredCards stored,
+            StoredVersions versions,
+            CardLists lists,
+            StockRoom stock,
+            Wrappings wrappings,
+            Clock clock) {
         this.stored = stored;
         this.versions = versions;
         this.lists = lists;
         this.stock = stock;
+        this.wrappings = wrappings;
         this.clock = clock;
     }
 
@@ -111,14 +123,14 @@ public class Drawer {
     public Changed change(UUID id, int revision, EditRequest request) {
         inHand = null;
         StoredCard card = present(id, revision);
-        Plan before = PlanDocument.read(card.document());
+        Plan before = wrappings.plan(card);
         Edited after = request.on(before.ruler(), stock.workshop().tools().allowances())
                 .on(before, stock.workshop());
-        return new Changed(
-                after.plan().equals(before)
-                        ? opened(card)
-                        : rewritten(card, after.plan(), PlanDocument.rewritten(card.document(), after.plan())),
-                after.words());
+        if (after.plan().equals(before)) {
+            return new Changed(opened(card), after.words());
+        }
+        Plan kept = card.wraps() == null ? after.plan() : Wrapping.holding(before, after.plan());
+        return new Changed(rewritten(card, kept, PlanDocument.rewritten(card.document(), kept)), after.words());
     }
 
     /** Changes a card by an edit in which nothing is left to read. */
@@ -143,13 +155,23 @@ public class Drawer {
     }
 
     private Card rewritten(StoredCard card, Plan after, String document) {
-        WorkedPlan worked = stock.workshop().work(after).whole();
-        card.rewrite(after.name(), fitting(document), now());
+        Plan followed = wrappings.following(card, after);
+        String written = followed.equals(after) ? document : PlanDocument.rewritten(document, followed);
+        WorkedPlan worked = stock.workshop().work(followed).whole();
+        card.rewrite(followed.name(), fitting(written), now());
         try {
-            return card(stored.saveAndFlush(card), worked);
+            Card kept = card(stored.saveAndFlush(card), worked);
+            follow(card);
+            return kept;
         } catch (OptimisticLockingFailureException raced) {
             throw new ChangedElsewhere();
         }
+    }
+
+    /** After a card its wraps follow it; after a wrap those that go round it. */
+    private void follow(StoredCard changed) {
+        UUID wrapped = changed.wraps();
+        wrappings.follow(wrapped == null ? changed.getId() : wrapped, now());
     }
 
     private static String fitting(String document) {
@@ -173,13 +195,13 @@ public class Drawer {
         InHand held = inHand;
         if (held == null || !held.id.equals(id) || held.revision != revision) {
             StoredCard card = present(id, revision);
-            held = new InHand(id, revision, PlanDocument.read(card.document()), card.changedAt());
+            held = new InHand(id, revision, wrappings.plan(card), card.changedAt(), wrapped(card));
             inHand = held;
         }
         EditedCard edited = request.on(
                         held.plan.ruler(), stock.workshop().tools().allowances())
                 .glimpse(held.plan, stock.workshop());
-        return new Changed(new Card(id, revision, edited.worked(), held.changedAt, ""), edited.words());
+        return new Changed(new Card(id, revision, edited.worked(), held.changedAt, "", held.wraps), edited.words());
     }
 
     /** Forgets what it knows of the card in hand: the store was changed by another way. */
@@ -241,21 +263,80 @@ public class Drawer {
         return new Version(stored.getId(), stored.name(), stored.madeAt(), stored.document());
     }
 
-    /** Lays a second card of the same plan beside the first. */
+    /** Lays a second card of the same plan, in wraps of the same plans, beside the first. */
     @Transactional
     public Card copy(UUID id) {
-        String document = present(id).document();
+        StoredCard first = present(id);
+        String document = first.document();
         Plan plan = PlanDocument.read(document);
         String name = plan.name() + " (copy)";
         Plan second = plan.withName(name.length() > Plan.LONGEST_NAME ? plan.name() : name);
-        return add(second, PlanDocument.rewritten(document, second));
+        UUID wrapped = first.wraps();
+        if (wrapped != null) {
+            return wrap(wrapped, second, PlanDocument.rewritten(document, second));
+        }
+        Card copy = add(second, PlanDocument.rewritten(document, second));
+        for (StoredCard wrap : stored.findByWrapsAndDeletedAtIsNullOrderById(id)) {
+            stored.saveAndFlush(StoredCard.wrap(UUID.randomUUID(), copy.id(), wrap.name(), wrap.document(), now()));
+        }
+        return copy;
+    }
+
+    /** The wraps of a card, those that go round it first before those that go round them. */
+    @Transactional(readOnly = true)
+    public List<Card> wraps(Card card) {
+        Card.Wrapped wrapped = new Card.Wrapped(card.id(), card.plan().name());
+        return wrappings.round(card.id(), card.worked()).entrySet().stream()
+                .map(wrap -> {
+                    StoredCard own = stored.findById(wrap.getKey()).orElseThrow(CardGone::new);
+                    return new Card(
+                            own.getId(), own.revision(), wrap.getValue(), own.changedAt(), own.document(), wrapped);
+                })
+                .toList();
+    }
+
+    /**
+     * Makes a wrap for a card.
+     *
+     * @param structure which wrap
+     * @throws ValidationException when there is no such wrap, the card is one itself, has too many, or none goes round
+     *     it
+     */
+    @Transactional
+    public Card wrap(UUID id, String structure) {
+        StoredCard card = present(id);
+        if (card.wraps() != null) {
+            throw new ValidationException(
+                    "wrap", "This is a wrap itself. Make another for the card that it goes round.");
+        }
+        Card inside = opened(card);
+        List<WorkedPlan> others = wraps(inside).stream().map(Card::worked).toList();
+        if (others.size() >= MOST_WRAPS) {
+            throw new ValidationException(
+                    "wrap",
+                    String.format(Locale.ROOT, "A card has at most %d wraps. Put one of them aside.", MOST_WRAPS));
+        }
+        Plan plan = Wrapping.begun(structure, inside.worked(), others);
+        return wrap(id, plan, PlanDocument.write(plan));
+    }
+
+    private Card wrap(UUID card, Plan plan, String document) {
+        WorkedPlan worked = stock.workshop().work(plan).whole();
+        Card made = card(
+                stored.saveAndFlush(StoredCard.wrap(UUID.randomUUID(), card, plan.name(), fitting(document), now())),
+                worked);
+        wrappings.follow(card, now());
+        return made;
     }
 
     /** Puts a card aside; {@link #restore} brings it back for as long as {@link #KEPT_ASIDE}. */
     @Transactional
     public void delete(UUID id) {
         inHand = null;
-        present(id).delete(now());
+        StoredCard card = present(id);
+        card.delete(now());
+        stored.saveAndFlush(card);
+        follow(card);
     }
 
     /** Brings back a card that was put aside. */
@@ -268,6 +349,7 @@ public class Drawer {
                         KEPT_ASIDE.toDays())));
         card.delete(null);
         stored.saveAndFlush(card);
+        follow(card);
     }
 
     /** Takes what was put aside longer than {@link #KEPT_ASIDE} ago away for good; how many cards that were. */
@@ -290,9 +372,7 @@ public class Drawer {
 
     private Card opened(StoredCard stored) {
         try {
-            return card(
-                    stored,
-                    stock.workshop().work(PlanDocument.read(stored.document())).whole());
+            return card(stored, stock.workshop().work(wrappings.plan(stored)).whole());
         } catch (UnreadablePlan unreadable) {
             throw new CannotOpen(
                     unreadable.isNoPlan()
@@ -309,8 +389,18 @@ public class Drawer {
         }
     }
 
-    private static Card card(StoredCard stored, WorkedPlan worked) {
-        return new Card(stored.getId(), stored.revision(), worked, stored.changedAt(), stored.document());
+    private Card card(StoredCard stored, WorkedPlan worked) {
+        return new Card(
+                stored.getId(), stored.revision(), worked, stored.changedAt(), stored.document(), wrapped(stored));
+    }
+
+    private Card.@Nullable Wrapped wrapped(StoredCard wrap) {
+        UUID id = wrap.wraps();
+        return id == null
+                ? null
+                : stored.findById(id)
+                        .map(card -> new Card.Wrapped(id, card.name()))
+                        .orElse(null);
     }
 
     private Instant now() {

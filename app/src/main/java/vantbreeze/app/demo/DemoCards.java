@@ -3,16 +3,19 @@ package vantbreeze.app.demo;
 import static java.util.Objects.requireNonNull;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
+import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
 import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.die.DieShape;
 import vantbreeze.core.edit.Carry;
+import vantbreeze.core.edit.SetField;
 import vantbreeze.core.fold.Face;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Side;
@@ -34,6 +37,19 @@ import vantbreeze.core.structure.ZFold;
 @ConditionalOnProperty("vantbreeze.demo")
 class DemoCards implements ApplicationRunner {
 
+    /** What some of them go in, by their names. */
+    private static final Map<String, List<Wrapped>> WRAPS = Map.of(
+            "Kite theatre for the bandstand",
+            List.of(
+                    new Wrapped("belly-band", "own-lantern", "own-poster"),
+                    new Wrapped("square-envelope", "own-sky", "a4")),
+            "Kite festival invitation",
+            List.of(new Wrapped("rectangle-envelope", "own-sky", "a4")),
+            "Gate for the mayor",
+            List.of(new Wrapped("sleeve", "own-lantern", "12x12")));
+
+    private record Wrapped(String structure, String cardstock, String sheet) {}
+
     private final Drawer drawer;
     private final StockRoom stock;
 
@@ -47,8 +63,17 @@ class DemoCards implements ApplicationRunner {
         if (drawer.size() == 0) {
             stock.change(own -> FestivalStock.with(own.tools()));
             Wardrobe wardrobe = new Wardrobe(stock.workshop());
-            festival().forEach(plan -> drawer.add(wardrobe.dressed(plan)));
+            festival().stream().map(plan -> drawer.add(wardrobe.dressed(plan))).forEach(this::wrap);
             drawer.add(kiteTail());
+        }
+    }
+
+    private void wrap(Card card) {
+        for (Wrapped wrapped : WRAPS.getOrDefault(card.plan().name(), List.of())) {
+            Card wrap = drawer.wrap(card.id(), wrapped.structure);
+            Card papered = drawer.change(wrap.id(), wrap.revision(), SetField.to("cardstock", wrapped.cardstock))
+                    .card();
+            drawer.change(papered.id(), papered.revision(), SetField.to("sheet", wrapped.sheet));
         }
     }
 

@@ -97,7 +97,7 @@ final class BackupWriter {
         List<KeptCard> cards = new ArrayList<>();
         try (Statement statement = connection.createStatement();
                 ResultSet row = statement.executeQuery(
-                        "select id, revision, name, changed_at, deleted_at, document from card order by "
+                        "select id, revision, name, changed_at, deleted_at, wraps, document from card order by "
                                 + "changed_at, id")) {
             while (row.next()) {
                 UUID id = row.getObject("id", UUID.class);
@@ -107,6 +107,7 @@ final class BackupWriter {
                         row.getString("name"),
                         requireNonNull(instant(row, "changed_at")),
                         instant(row, "deleted_at"),
+                        row.getObject("wraps", UUID.class),
                         versions.getOrDefault(id, List.of()));
                 cards.add(card);
                 put(zip, card.file(), row.getString("document").getBytes(StandardCharsets.UTF_8));

@@ -29,13 +29,18 @@ record Manifest(
     static final String NAME = "manifest.json";
     static final String STOCK = "stock.json";
 
-    /** A card; its document lies beside. */
+    /**
+     * A card; its document lies beside.
+     *
+     * @param wraps the card that it goes round; null of a card that is no wrap
+     */
     record KeptCard(
             UUID id,
             int revision,
             String name,
             Instant changedAt,
             @Nullable Instant deletedAt,
+            @Nullable UUID wraps,
             List<KeptVersion> versions) {
 
         String file() {

@@ -136,14 +136,15 @@ final class Restoring {
             throws SQLException {
         int revision = here == null ? card.revision() : Math.max(here.revision, card.revision()) + 1;
         try (PreparedStatement merge = connection.prepareStatement(
-                "merge into card (id, revision, name, document, changed_at, deleted_at) key (id) values "
-                        + "(?, ?, ?, ?, ?, ?)")) {
+                "merge into card (id, revision, name, document, changed_at, deleted_at, wraps) key (id) values "
+                        + "(?, ?, ?, ?, ?, ?, ?)")) {
             merge.setObject(1, card.id());
             merge.setInt(2, revision);
             merge.setString(3, card.name());
             merge.setString(4, document);
             merge.setObject(5, at(card.changedAt()));
             merge.setObject(6, at(card.deletedAt()));
+            merge.setObject(7, card.wraps());
             merge.executeUpdate();
         }
     }

@@ -33,9 +33,9 @@ public class CardLists {
         this.store = store;
     }
 
-    /** Cards that are not put aside, the last changed first. */
+    /** Cards that are not put aside and no wraps, the last changed first. */
     public List<ListedCard> present() {
-        return store.sql(LISTED + "c.deleted_at is null order by c.changed_at desc, c.id")
+        return store.sql(LISTED + "c.deleted_at is null and c.wraps is null order by c.changed_at desc, c.id")
                 .query(CardLists::listed)
                 .list();
     }
@@ -74,9 +74,9 @@ public class CardLists {
                 .update();
     }
 
-    /** How many cards are not put aside. */
+    /** How many cards are not put aside; wraps are no cards. */
     public long count() {
-        return store.sql("select count(*) from card where deleted_at is null")
+        return store.sql("select count(*) from card where deleted_at is null and wraps is null")
                 .query(Long.class)
                 .single();
     }
@@ -89,9 +89,12 @@ public class CardLists {
                 .single();
     }
 
-    /** Takes cards put aside before {@code then} away for good, with their versions; how many cards that were. */
+    /** Takes cards put aside before {@code then} away for good, with their wraps and versions; how many that were. */
     public int purge(Instant then) {
         OffsetDateTime at = then.atOffset(ZoneOffset.UTC);
+        store.sql("update card set deleted_at = ? where wraps in (select id from card where deleted_at < ?)")
+                .params(List.of(at.minusDays(1), at))
+                .update();
         store.sql("delete from card_version where card in (select id from card where deleted_at < ?)")
                 .param(at)
                 .update();

@@ -29,6 +29,8 @@ public class StoredCard implements Persistable<UUID> {
 
     private Instant changedAt;
     private @Nullable Instant deletedAt;
+    /** Id of the card that it goes round; null of a card that is no wrap. */
+    private @Nullable UUID wraps;
 
     @SuppressWarnings("NullAway.Init") // Hibernate fills it
     protected StoredCard() {}
@@ -39,6 +41,13 @@ public class StoredCard implements Persistable<UUID> {
         this.name = name;
         this.document = document;
         this.changedAt = now;
+    }
+
+    /** A wrap that has not been stored before, and the card that it goes round. */
+    public static StoredCard wrap(UUID id, UUID card, String name, String document, Instant now) {
+        StoredCard wrap = new StoredCard(id, name, document, now);
+        wrap.wraps = card;
+        return wrap;
     }
 
     /** Puts another document in place of the present one. */
@@ -75,6 +84,11 @@ public class StoredCard implements Persistable<UUID> {
     /** The plan document, as JSON text. */
     public String document() {
         return document;
+    }
+
+    /** Id of the card that it goes round; null of a card that is no wrap. */
+    public @Nullable UUID wraps() {
+        return wraps;
     }
 
     public Instant changedAt() {

@@ -37,8 +37,13 @@ class DrawerTest {
             "Kite day", "z-fold", new ZFold().proportioned(Size.ofMillimetres(120, 90), Ruler.MM_1), Ruler.MM_1);
 
     private final StoredCards stored = mock(StoredCards.class);
-    private final Drawer drawer =
-            new Drawer(stored, mock(StoredVersions.class), mock(CardLists.class), room(), Clock.systemUTC());
+    private final Drawer drawer = new Drawer(
+            stored,
+            mock(StoredVersions.class),
+            mock(CardLists.class),
+            room(),
+            new Wrappings(stored, room()),
+            Clock.systemUTC());
 
     private static StockRoom room() {
         StockRoom room = mock(StockRoom.class);

@@ -40,13 +40,24 @@ class CoreRoomsTest {
         ROOMS.room(
                 "cutting", "length", "guillotine", "paper", "die", "tool", "fold", "fold.plane", "fold.bulk", "layer");
         ROOMS.room("fit", "length", "paper", "tool", "fold", "fold.bulk", "structure", "cutting");
-        ROOMS.room("wrap", "length", "paper", "tool", "fold", "fold.bulk", "fold.folding", "structure", "fit");
+        ROOMS.room(
+                "wrap",
+                "length",
+                "paper",
+                "tool",
+                "fold",
+                "fold.bulk",
+                "fold.motion",
+                "fold.folding",
+                "structure",
+                "fit");
         ROOMS.room(
                 "check",
                 "length",
                 "paper",
                 "tool",
                 "fold",
+                "fold.plane",
                 "fold.order",
                 "fold.bulk",
                 "fold.motion",
@@ -55,7 +66,6 @@ class CoreRoomsTest {
                 "layer",
                 "cutting",
                 "fit");
-        ROOMS.room("post", "length", "paper", "tool", "fold.bulk", "check");
         ROOMS.room(
                 "plan",
                 "length",
@@ -76,6 +86,8 @@ class CoreRoomsTest {
                 "fit",
                 "wrap",
                 "check");
+        ROOMS.room(
+                "post", "length", "paper", "tool", "fold", "fold.bulk", "structure", "layer", "extra", "check", "plan");
         ROOMS.room(
                 "recipe",
                 "length",
@@ -154,6 +166,7 @@ class CoreRoomsTest {
                 "layer",
                 "check",
                 "plan",
+                "post",
                 "build",
                 "hand",
                 "made",

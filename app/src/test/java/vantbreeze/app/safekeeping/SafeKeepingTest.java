@@ -344,10 +344,34 @@ class SafeKeepingTest {
                 .andExpect(jsonPath("$.nothing").value(true));
     }
 
+    /** A wrap comes back round the card that it was made for. */
+    @Test
+    void aWrapIsInTheBackupWithItsCard() throws Exception {
+        String card = begin("Kite in a sleeve");
+        String sleeve = wrapped(card);
+        byte[] zip = backup();
+        store.sql("delete from card").update();
+        send("/api/copies/" + brought(zip) + "/restored", "").andExpect(status().isOk());
+        web.perform(get("/api/cards/" + card + "/wraps"))
+                .andExpect(jsonPath("$.worn[0].id").value(sleeve));
+        web.perform(get("/api/cards")).andExpect(jsonPath("$", hasSize(1)));
+    }
+
+    private String wrapped(String card) throws Exception {
+        return JsonPath.read(
+                send("/api/cards/" + card + "/wraps", "{\"structure\":\"sleeve\"}")
+                        .andExpect(status().isCreated())
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString(),
+                "$.id");
+    }
+
     @Test
     void theHousekeeperMakesTheCopyAndTakesAwayWhatWasDeletedLongAgo(
             @Autowired Drawer drawer, @Autowired Listing listing) throws Exception {
         String old = begin("Crashed in spring");
+        String sleeve = wrapped(old);
         web.perform(delete("/api/cards/" + old));
         store.sql("update card set deleted_at = dateadd('DAY', -40, deleted_at)")
                 .update();
@@ -360,6 +384,7 @@ class SafeKeepingTest {
         keeper.round();
         keeper.destroy();
         assertThat(listing.deleted()).isEmpty();
+        web.perform(get("/api/cards/" + sleeve)).andExpect(status().isNotFound());
         assertThat(store.sql("select count(*) from picture").query(Long.class).single())
                 .isEqualTo(1);
         // it is in the copy that was made just before

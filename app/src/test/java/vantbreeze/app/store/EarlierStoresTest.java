@@ -25,7 +25,7 @@ class EarlierStoresTest {
     private Path folder;
 
     @ParameterizedTest
-    @ValueSource(ints = {1, 2, 3})
+    @ValueSource(ints = {1, 2, 3, 4, 5})
     void opensAndIsCopiedBeforeItIsChanged(int schema) throws IOException {
         Files.copy(
                 Path.of("src/test/resources/stores/schema-%d.mv.db".formatted(schema)), folder.resolve("cards.mv.db"));

@@ -3,6 +3,7 @@ package vantbreeze.core.build;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.core.build.BuildStep.LineKind;
@@ -16,6 +17,7 @@ import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.DrawnMark;
 import vantbreeze.core.fold.Extent;
 import vantbreeze.core.fold.Fold;
+import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.PencilMark;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.layer.Layer;
@@ -48,7 +50,12 @@ final class OpenPiece {
     StepPicture picture(Reading reading, List<Layer> layers) {
         List<Patch> patches = new ArrayList<>();
         Seen own = Seen.of(piece.panels().piece());
-        piece.panels().all().forEach(panel -> patches.add(patch(own, stockId, up == Side.BACK, panel.shape())));
+        // all of it lies in one plane: what is not scored or slit leaves no line
+        Geometry paper = Overlays.union(
+                piece.panels().all().stream().<Geometry>map(Panel::shape).toList());
+        for (int i = 0; i < paper.getNumGeometries(); i++) {
+            patches.add(patch(own, stockId, up == Side.BACK, (Polygon) paper.getGeometryN(i)));
+        }
         int end = piece.first() + piece.panels().all().size();
         layers.stream()
                 .filter(layer -> layer.face().side() == up

@@ -18,7 +18,6 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.math.Vector3D;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
-import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import vantbreeze.core.build.StepPicture.Patch;
 import vantbreeze.core.build.StepPicture.Seen;
 import vantbreeze.core.build.StepPicture.Stroke;
@@ -38,14 +37,7 @@ final class Scene {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
-    /** Less than this of paper is no patch, mm². */
-    private static final double A_SPECK = 0.2;
-
-    /** Nearer than this paper lies on paper, mm. */
-    private static final double TOUCHING = 0.3;
-
     private final Part part;
-    private final SampledPose pose;
     private final Eye eye;
     private final Materials materials;
     private final VisiblePanels panels;
@@ -58,18 +50,9 @@ final class Scene {
      */
     Scene(Part part, SampledPose pose, Materials materials, Eye eye, Comparator<Integer> lowest) {
         this.part = part;
-        this.pose = pose;
         this.materials = materials;
         this.eye = eye;
         this.panels = new VisiblePanels(part, pose, eye, lowest);
-    }
-
-    private int panels() {
-        return part.graph().panels().size();
-    }
-
-    private Rigid motion(int panel) {
-        return pose.frame().panels().get(panel);
     }
 
     /** At a face of a part in a pose: square where all of it lies in one plane. */
@@ -78,13 +61,13 @@ final class Scene {
         Rigid back = own.inverse();
         boolean isFlat = pose.frame().panels().stream()
                 .map(motion -> back.after(motion))
-                .allMatch(motion ->
-                        Math.abs(motion.apply(0, 0, 0).getZ()) < TOUCHING && Math.abs(motion.zz()) > 1 - 1e-6);
+                .allMatch(motion -> Math.abs(motion.apply(0, 0, 0).getZ()) < VisiblePanels.TOUCHING
+                        && Math.abs(motion.zz()) > 1 - 1e-6);
         return Eye.at(own, face.side(), isFlat ? Eye.Tilt.SQUARE : tilt);
     }
 
     private int here(int panelOfCard) {
-        for (int i = 0; i < panels(); i++) {
+        for (int i = 0; i < panels.count(); i++) {
             if (part.inCard(i) == panelOfCard) {
                 return i;
             }
@@ -96,16 +79,15 @@ final class Scene {
     Scene drawn(List<Layer> layers) {
         sheets().forEach(sheet -> {
             int first = sheet.get(0);
-            Geometry whole =
-                    UnaryUnionNG.union(sheet.stream().map(panels::visible).toList(), FACTORY, Overlays.GRID);
+            Geometry whole = Overlays.union(sheet.stream().map(panels::visible).toList());
             add(
                     Seen.of(panels.piece(first)),
                     materials.stocks().get(piece(first)),
-                    eye.side(motion(first)) == Side.BACK,
+                    eye.side(panels.motion(first)) == Side.BACK,
                     whole);
         });
         part.graph().hinges().forEach(this::fold);
-        for (int i = 0; i < panels(); i++) {
+        for (int i = 0; i < panels.count(); i++) {
             slits(i);
         }
         layers.forEach(layer -> layer(layer, Seen.LAYER));
@@ -115,8 +97,8 @@ final class Scene {
     /** Panels of a piece that lie in one plane, side by side: one paper. */
     private List<List<Integer>> sheets() {
         Map<List<Object>, List<Integer>> sheets = new LinkedHashMap<>();
-        for (int i = 0; i < panels(); i++) {
-            sheets.computeIfAbsent(List.of(piece(i), motion(i)), key -> new ArrayList<>())
+        for (int i = 0; i < panels.count(); i++) {
+            sheets.computeIfAbsent(List.of(piece(i), panels.motion(i)), key -> new ArrayList<>())
                     .add(i);
         }
         return List.copyOf(sheets.values());
@@ -137,8 +119,8 @@ final class Scene {
                         StepPicture.Line.SLIT,
                         null,
                         false,
-                        at(motion(panel), ends[0]),
-                        at(motion(panel), ends[ends.length - 1])));
+                        at(panels.motion(panel), ends[0]),
+                        at(panels.motion(panel), ends[ends.length - 1])));
             }
         }
     }
@@ -152,7 +134,7 @@ final class Scene {
         if (fold == Fold.BEND) {
             return;
         }
-        Rigid motion = motion(link.from());
+        Rigid motion = panels.motion(link.from());
         Coordinate start = at(motion, link.hinge().line().from().millimetres());
         Coordinate stop = at(motion, link.hinge().line().to().millimetres());
         LineString line = FACTORY.createLineString(new Coordinate[] {start, stop});
@@ -191,8 +173,8 @@ final class Scene {
     /** A layer, where its face is seen. */
     Scene layer(Layer layer, Seen seen) {
         int panel = here(layer.face().panel());
-        if (panel >= 0 && eye.side(motion(panel)) == layer.face().side()) {
-            Polygon shape = eye.see(motion(panel), layer.shape());
+        if (panel >= 0 && eye.side(panels.motion(panel)) == layer.face().side()) {
+            Polygon shape = eye.see(panels.motion(panel), layer.shape());
             Set<Integer> under = materials.under().apply(layer.face());
             Geometry shown = seen(shape, i -> isOneSheet(i, panel) || under.contains(part.inCard(i)));
             add(seen, layer.choice().paper(), layer.choice().otherSide(), shown);
@@ -203,8 +185,8 @@ final class Scene {
     /** Where glue goes. */
     Scene glue(Face face, Polygon area) {
         int panel = here(face.panel());
-        if (panel >= 0 && eye.side(motion(panel)) == face.side()) {
-            add(Seen.GLUE, "", false, seen(eye.see(motion(panel), area), i -> isOneSheet(i, panel)));
+        if (panel >= 0 && eye.side(panels.motion(panel)) == face.side()) {
+            add(Seen.GLUE, "", false, seen(eye.see(panels.motion(panel), area), i -> isOneSheet(i, panel)));
         }
         return this;
     }
@@ -212,7 +194,7 @@ final class Scene {
     /** What of an area is seen where it lies on some panels. */
     private Geometry seen(Polygon area, IntPredicate some) {
         Geometry left = FACTORY.createPolygon();
-        for (int i = 0; i < panels(); i++) {
+        for (int i = 0; i < panels.count(); i++) {
             if (some.test(i)) {
                 left = Overlays.overlay(
                         left, Overlays.area(panels.visible(i), area, OverlayNG.INTERSECTION), OverlayNG.UNION);
@@ -225,12 +207,13 @@ final class Scene {
     private boolean isOneSheet(int one, int other) {
         List<Integer> pieces = part.graph().pieceOf();
         return one == other
-                || (pieces.get(one).equals(pieces.get(other)) && motion(one).equals(motion(other)));
+                || (pieces.get(one).equals(pieces.get(other))
+                        && panels.motion(one).equals(panels.motion(other)));
     }
 
     private void add(Seen seen, String stockId, boolean otherSide, Geometry shape) {
         for (int i = 0; i < shape.getNumGeometries(); i++) {
-            if (shape.getGeometryN(i) instanceof Polygon patch && patch.getArea() > A_SPECK) {
+            if (shape.getGeometryN(i) instanceof Polygon patch && patch.getArea() > VisiblePanels.A_SPECK) {
                 patches.add(new Patch(seen, stockId, otherSide, patch));
             }
         }
@@ -246,7 +229,7 @@ final class Scene {
 
     /** How much is seen of some panels, as the card counts them, mm². */
     double seen(IntPredicate some) {
-        return IntStream.range(0, panels())
+        return IntStream.range(0, panels.count())
                 .filter(i -> some.test(part.inCard(i)))
                 .mapToDouble(i -> panels.visible(i).getArea())
                 .sum();
@@ -262,9 +245,9 @@ final class Scene {
     /** The ball round all of it, as it is seen. */
     private Envelope room() {
         List<Vector3D> corners = new ArrayList<>();
-        for (int i = 0; i < panels(); i++) {
+        for (int i = 0; i < panels.count(); i++) {
             for (Coordinate corner : part.graph().panels().get(i).shape().getCoordinates()) {
-                corners.add(motion(i).apply(corner.x, corner.y, 0));
+                corners.add(panels.motion(i).apply(corner.x, corner.y, 0));
             }
         }
         Vector3D middle = new Vector3D(

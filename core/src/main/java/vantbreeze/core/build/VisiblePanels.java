@@ -33,10 +33,10 @@ final class VisiblePanels {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     /** Less than this of paper is not seen, mm². */
-    private static final double A_SPECK = 0.2;
+    static final double A_SPECK = 0.2;
 
     /** Nearer than this paper lies on paper, mm. */
-    private static final double TOUCHING = 0.3;
+    static final double TOUCHING = 0.3;
 
     private final Part part;
     private final SampledPose pose;
@@ -52,7 +52,7 @@ final class VisiblePanels {
         this.pose = pose;
         this.eye = eye;
         List<Polygon> seen = new ArrayList<>();
-        for (int i = 0; i < panels(); i++) {
+        for (int i = 0; i < count(); i++) {
             seen.add(eye.see(motion(i), part.graph().panels().get(i).shape()));
             visible.add(FACTORY.createPolygon());
         }
@@ -81,18 +81,20 @@ final class VisiblePanels {
         return graph.assembly().pieces().get(graph.pieceOf().get(panel));
     }
 
-    private int panels() {
+    /** How many panels the part has. */
+    int count() {
         return part.graph().panels().size();
     }
 
-    private Rigid motion(int panel) {
+    /** Where a panel is in the pose. */
+    Rigid motion(int panel) {
         return pose.frame().panels().get(panel);
     }
 
     /** Panels that are seen at all, the farthest first. */
     private List<Integer> fromFar(List<Polygon> seen, Comparator<Integer> lowest) {
         List<Integer> left = new ArrayList<>();
-        for (int i = 0; i < panels(); i++) {
+        for (int i = 0; i < count(); i++) {
             if (seen.get(i).getArea() > A_SPECK) {
                 left.add(i);
             }

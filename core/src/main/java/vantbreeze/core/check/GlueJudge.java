@@ -14,8 +14,10 @@ import vantbreeze.core.check.Finding.Kind;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.Link;
 import vantbreeze.core.fold.Panel;
+import vantbreeze.core.fold.PlacedPanel;
 import vantbreeze.core.fold.bulk.Relief;
 import vantbreeze.core.fold.order.Ordering;
+import vantbreeze.core.fold.plane.Flat;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.tool.Allowance;
@@ -26,6 +28,9 @@ record GlueJudge(CheckedCard card, Words words) {
 
     private static final Kind TOO_NARROW = Kind.mustFix("tab-too-narrow");
     private static final Kind NARROW = Kind.tip("tab-narrow");
+    /** More of a panel than this part of it is all of it. */
+    private static final double MOSTLY = 0.95;
+
     private static final Kind TUBE = Kind.check("tube-not-square");
     private static final Kind NEST = Kind.tip("nest-wants-relief");
 
@@ -111,6 +116,7 @@ record GlueJudge(CheckedCard card, Words words) {
             Length outer = graph.panels().get(join.from()).width();
             if (samePiece
                     && !neighbours
+                    && liesIn(join)
                     && !graph.panels().get(join.to()).width().isShorterThan(outer)) {
                 findings.add(TUBE.of(
                         "glue",
@@ -121,6 +127,15 @@ record GlueJudge(CheckedCard card, Words words) {
                                         words.write(allowances().of(Allowance.TUBE_SLIVER, card.ruler())))));
             }
         }
+    }
+
+    /** Whether all of the panel that is glued lies on the other, and does not only lap over its end. */
+    private boolean liesIn(Link.Glued join) {
+        Panel glued = card.form().graph().panels().get(join.to());
+        Panel other = card.form().graph().panels().get(join.from());
+        double shared = Flat.common(other.shape(), new PlacedPanel(glued, join.motion(0)).shadow())
+                .getArea();
+        return shared >= MOSTLY * glued.shape().getArea();
     }
 
     private void nests(List<Finding> findings) {

@@ -65,7 +65,7 @@ record PaperJudge(CheckedCard card, Words words) {
         if (pieced != null) {
             return SHEET.of("sheet", text).mendedBy(pieced);
         }
-        if (card.isFree()) {
+        if (card.isFree() || !card.structure().isSetByMarks(Parameter.WIDTH)) {
             return SHEET.of("sheet", text);
         }
         return SHEET.of("sheet", text).mendedBy(narrower(sheet));
@@ -122,6 +122,7 @@ record PaperJudge(CheckedCard card, Words words) {
     /** Measures that somebody typed and that lie on no mark, all in one; one alone is mended at a click. */
     private Optional<Finding> offRuler() {
         List<Parameter> off = card.structure().asked(card.measures()).stream()
+                .filter(parameter -> card.structure().isSetByMarks(parameter.id()))
                 .filter(parameter -> !parameter.isLeftTo(card.measures()))
                 .filter(parameter -> !card.ruler().marks(length(parameter)))
                 .toList();

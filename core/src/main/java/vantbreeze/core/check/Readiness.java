@@ -18,7 +18,9 @@ public final class Readiness {
         }
         List<String> holds = new ArrayList<>(List.of("closes"));
         List<String> open = new ArrayList<>();
-        (card.fit() == null ? open : holds).add(card.fit() == null ? "no envelope" : "goes in its envelope");
+        if (card.structure().goesInEnvelope()) {
+            (card.fit() == null ? open : holds).add(card.fit() == null ? "no envelope" : "goes in its envelope");
+        }
         (card.sheet() == null ? open : holds).add(card.sheet() == null ? "no sheet" : "comes from its sheet");
         boolean sure = card.form().ordering().verdict() == Ordering.Verdict.FOUND;
         String it = "It %s.".formatted(Words.list(holds));

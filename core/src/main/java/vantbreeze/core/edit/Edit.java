@@ -21,7 +21,8 @@ public sealed interface Edit
                 Carry,
                 ChooseCuts,
                 ChooseBuilding,
-                FollowMade {
+                FollowMade,
+                Lighten {
 
     /**
      * The plan after it.

@@ -40,7 +40,7 @@ final class Building {
                 .glues()
                 .forEach(glue -> joins.add(building.join(glue, before.pieces().size())));
         pieces.add(building.piece());
-        return new Assembly(pieces, joins, before.overs(), before.quarterTurns(), before.base());
+        return new Assembly(pieces, joins, before.overs(), before.eighthTurns(), before.base());
     }
 
     /** Angles that its kind tells from the first face on, in the order of its scores from the left. */

@@ -52,6 +52,18 @@ public record Girth(double across, double up, double thickness, String where) {
         return new Girth(half(places, true), half(places, false), worst.thickness(), where(places, worst, all));
     }
 
+    /**
+     * Half the way round a cut as a taut sheet goes: half the perimeter of its convex hull, mm.
+     *
+     * @param profile corners of the cut: how far along, and how high over the table
+     */
+    public static double half(List<Coordinate> profile) {
+        return new ConvexHull(profile.toArray(new Coordinate[0]), FACTORY)
+                        .getConvexHull()
+                        .getLength()
+                / 2;
+    }
+
     private static double half(List<BulkCell> places, boolean across) {
         List<Coordinate> profile = new ArrayList<>();
         for (BulkCell cell : places) {
@@ -63,10 +75,7 @@ public record Girth(double across, double up, double thickness, String where) {
                 profile.add(new Coordinate(at, cell.thickness()));
             }
         }
-        return new ConvexHull(profile.toArray(new Coordinate[0]), FACTORY)
-                        .getConvexHull()
-                        .getLength()
-                / 2;
+        return half(profile);
     }
 
     /** Thirds of the card, and all of it where the thickest place is most of it. */

@@ -109,7 +109,7 @@ public final class FoldGraph {
 
     /** How the base is held. */
     public Rigid held() {
-        return Rigid.quarterTurns(assembly.quarterTurns());
+        return Rigid.eighthTurns(assembly.eighthTurns());
     }
 
     /** For each panel a number that it shares with those between which nothing is folded in {@code pose}. */

@@ -67,9 +67,7 @@ public record GlueArea(int panel, Side side, int other, Polygon shape) {
                 .filter(area -> area.panel() == link.from())
                 .mapToDouble(area -> area.shape().getArea())
                 .sum();
-        double shared = new PlacedPanel(graph.panels().get(link.to()), link.motion(0))
-                .shadow()
-                .intersection(paper)
+        double shared = Flat.common(new PlacedPanel(graph.panels().get(link.to()), link.motion(0)).shadow(), paper)
                 .getArea();
         return glued >= NEARLY_ALL * shared;
     }

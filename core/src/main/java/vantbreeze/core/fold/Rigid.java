@@ -59,10 +59,11 @@ public record Rigid(
         return turn.shifted(x0 - moved.getX(), y0 - moved.getY(), -moved.getZ());
     }
 
-    /** So many quarter turns anticlockwise on the table; exact. */
-    static Rigid quarterTurns(int quarters) {
-        Rigid turned = NONE;
-        for (int i = 0; i < Math.floorMod(quarters, 4); i++) {
+    /** So many eighths of a turn anticlockwise on the table; quarters are exact. */
+    static Rigid eighthTurns(int eighths) {
+        double half = Math.sqrt(0.5);
+        Rigid turned = eighths % 2 == 0 ? NONE : new Rigid(half, -half, 0, half, half, 0, 0, 0, 1, 0, 0, 0);
+        for (int i = 0; i < Math.floorMod(eighths, 8) / 2; i++) {
             turned = new Rigid(0, -1, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0).after(turned);
         }
         return turned;

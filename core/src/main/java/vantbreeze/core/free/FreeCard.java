@@ -204,7 +204,7 @@ public record FreeCard(Assembly assembly, List<Stance> stances, double showing, 
     FreeCard with(int index, Piece piece) {
         List<Piece> pieces = new ArrayList<>(assembly.pieces());
         pieces.set(index, piece);
-        return with(new Assembly(pieces, assembly.joins(), assembly.overs(), assembly.quarterTurns(), assembly.base()));
+        return with(new Assembly(pieces, assembly.joins(), assembly.overs(), assembly.eighthTurns(), assembly.base()));
     }
 
     /** The same, displayed lying or standing. */

@@ -92,7 +92,7 @@ public final class Loosening {
                 .map(over -> new Over(ref(over.above(), renamed), ref(over.below(), renamed)))
                 .toList();
         String base = built.base() == null ? null : renamed.get(0).get(built.base());
-        return new Assembly(pieces, joins, overs, built.quarterTurns(), base);
+        return new Assembly(pieces, joins, overs, built.eighthTurns(), base);
     }
 
     private static PanelRef ref(PanelRef ref, List<Map<String, String>> renamed) {

@@ -42,7 +42,7 @@ final class Naming {
                 .filter(over -> !over.above().equals(over.below()))
                 .toList();
         String base = assembly.base() == null ? null : gone.get(0).getOrDefault(assembly.base(), assembly.base());
-        return new Assembly(pieces, joins, overs, assembly.quarterTurns(), base);
+        return new Assembly(pieces, joins, overs, assembly.eighthTurns(), base);
     }
 
     /** All panels' names, piece by piece. */

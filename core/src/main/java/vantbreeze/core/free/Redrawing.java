@@ -184,7 +184,7 @@ public record Redrawing(FreeCard card) {
                 pieces,
                 joins,
                 overs,
-                card.assembly().quarterTurns(),
+                card.assembly().eighthTurns(),
                 card.assembly().base());
     }
 

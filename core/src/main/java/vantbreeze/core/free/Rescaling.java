@@ -32,8 +32,9 @@ public record Rescaling(FreeCard card) {
         double across = finished.width().millimetres() / closed.width().millimetres();
         double up = finished.height().millimetres() / closed.height().millimetres();
         double both = Math.min(across, up);
-        boolean turned = card.assembly().joins().stream().anyMatch(Rescaling::isAcross);
-        boolean swapped = card.assembly().quarterTurns() % 2 != 0;
+        int eighths = card.assembly().eighthTurns();
+        boolean turned = eighths % 2 != 0 || card.assembly().joins().stream().anyMatch(Rescaling::isAcross);
+        boolean swapped = eighths % 4 != 0;
         FreeCard own = turned ? null : scaled(swapped ? up : across, swapped ? across : up);
         return own != null && closes(own) ? own : scaled(both, both);
     }

@@ -22,25 +22,33 @@ import vantbreeze.core.wrap.Wraps;
  * Where plans are worked out: the catalogue, and the envelopes and sheets at hand.
  *
  * @param catalogue the structures to choose from
+ * @param wraps the wraps to choose from
  * @param envelopes the envelopes to choose from
  * @param sheets the sheets to choose from
  * @param cardstocks the cardstocks to choose from
  * @param tools what is on the table
  */
-public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, Cardstocks cardstocks, Tools tools) {
+public record Workshop(
+        Catalogue catalogue, Catalogue wraps, Envelopes envelopes, Sheets sheets, Cardstocks cardstocks, Tools tools) {
 
     /** Every structure, with the published envelopes and sheets. */
     public static Workshop standard() {
         return new Workshop(
-                Catalogue.full(), Envelopes.published(), Sheets.published(), Cardstocks.usual(), Tools.usual());
+                Catalogue.full(),
+                Wraps.all(),
+                Envelopes.published(),
+                Sheets.published(),
+                Cardstocks.usual(),
+                Tools.usual());
     }
 
     /** This workshop with what one maker has of their own. */
     public Workshop with(OwnStock own) {
+        Allowances allowances = own.tools().allowances();
+        boolean isSame = allowances.equals(tools.allowances());
         return new Workshop(
-                own.tools().allowances().equals(tools.allowances())
-                        ? catalogue
-                        : catalogue.with(own.tools().allowances()),
+                isSame ? catalogue : catalogue.with(allowances),
+                isSame ? wraps : wraps.with(allowances),
                 envelopes.and(own.envelopes()),
                 sheets.and(own.sheets()),
                 cardstocks.and(own.cardstocks()),
@@ -107,13 +115,6 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
         return new FreeStructure(plan.drawn());
     }
 
-    /** The wraps to choose from. */
-    public Catalogue wraps() {
-        return tools.allowances().equals(Allowances.usual())
-                ? Wraps.all()
-                : Wraps.all().with(tools.allowances());
-    }
-
     /**
      * The structure of that id, of a card or of a wrap.
      *
@@ -122,7 +123,7 @@ public record Workshop(Catalogue catalogue, Envelopes envelopes, Sheets sheets, 
     public Structure structure(String id) {
         return catalogue
                 .find(id)
-                .or(() -> wraps().find(id))
+                .or(() -> wraps.find(id))
                 .orElseThrow(() -> new ValidationException(
                         "structure",
                         "There is no structure called \"%s\" here. The plan may be from a newer Vantbreeze."

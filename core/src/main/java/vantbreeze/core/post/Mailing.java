@@ -35,7 +35,7 @@ public record Mailing(ClosedCard card, @Nullable ClosedCard wrap, int giftCards,
 
     /** What is handed in at the counter. */
     public PostItem item(Allowances allowances) {
-        Size outside = wrap == null ? card.footprint() : wrap.footprint();
+        Size outside = whole().footprint();
         double thickness = thickness();
         return new PostItem(
                 outside.longSide().millimetres(),
@@ -46,20 +46,25 @@ public record Mailing(ClosedCard card, @Nullable ClosedCard wrap, int giftCards,
                 unevenness() > allowances.of(Allowance.POST_EVEN).millimetres());
     }
 
-    /** All of it where it is thickest, mm: as if all that is thick lay on one place. */
+    /** The card in what it goes in. */
+    private ClosedCard whole() {
+        return wrap == null ? card : card.in(wrap);
+    }
+
+    /** All of it where it is thickest, mm: as if the gift cards lay there. */
     public double thickness() {
-        return card.thickness() + giftCards * GIFT_CARD_THICK + (wrap == null ? 0 : wrap.thickness());
+        return whole().thickness() + giftCards * GIFT_CARD_THICK;
     }
 
     /** All of it, g. */
     public double grams() {
-        return card.weight().grams()
-                + giftCards * GIFT_CARD
-                + (isStamped ? STAMP : 0)
-                + (wrap == null ? 0 : wrap.weight().grams());
+        return whole().weight().grams() + giftCards * GIFT_CARD + (isStamped ? STAMP : 0);
     }
 
-    /** How much thicker its thickest place is than its thinnest of some size, mm; nil of what can't be told. */
+    /**
+     * How much thicker the card's thickest place is than its thinnest of some size, mm; nil of what can't be told. An
+     * envelope is larger than its card all round, which makes nothing uneven.
+     */
     public double unevenness() {
         BulkMap bulk = card.bulk();
         if (bulk == null) {

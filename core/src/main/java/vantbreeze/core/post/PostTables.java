@@ -27,37 +27,27 @@ public final class PostTables {
                     List.of(
                             letter("upu-small", "Small letter", span(140, 245), span(90, 165), 5, 100),
                             letter("upu-large", "Large letter", span(140, 381), span(90, 305), 20, 500),
-                            new PostService(
+                            PostService.of(
                                     "upu-bulky",
                                     "Bulky letter",
-                                    span(140, 600),
-                                    span(90, 600),
-                                    Span.upTo(600),
-                                    Span.upTo(2000),
-                                    900,
-                                    null,
-                                    null,
-                                    null,
-                                    null,
+                                    new PostLimits(
+                                            span(140, 600), span(90, 600), Span.upTo(600), Span.upTo(2000), 900, null),
                                     MEMORY))),
             new PostTable(
                     "us",
                     "United States",
                     "USD",
                     List.of(
-                            new PostService(
-                                    "us-letter",
-                                    "Letter",
-                                    span(5 * INCH, 11.5 * INCH),
-                                    span(3.5 * INCH, 6.125 * INCH),
-                                    span(0.007 * INCH, 0.25 * INCH),
-                                    Span.upTo(3.5 * OUNCE),
-                                    0,
-                                    READ,
-                                    BigDecimal.ZERO,
-                                    BigDecimal.ZERO,
-                                    null,
-                                    MEMORY + "; what is square, stiff or uneven pays for being sorted by hand"),
+                            PostService.of(
+                                            "us-letter",
+                                            "Letter",
+                                            PostLimits.of(
+                                                    span(5 * INCH, 11.5 * INCH),
+                                                    span(3.5 * INCH, 6.125 * INCH),
+                                                    span(0.007 * INCH, 0.25 * INCH),
+                                                    Span.upTo(3.5 * OUNCE)),
+                                            MEMORY + "; what is square, stiff or uneven pays for being sorted by hand")
+                                    .with(new Surcharges(READ, BigDecimal.ZERO, BigDecimal.ZERO)),
                             letter(
                                     "us-flat",
                                     "Large envelope",
@@ -65,19 +55,13 @@ public final class PostTables {
                                     span(3.5 * INCH, 12 * INCH),
                                     0.75 * INCH,
                                     13 * OUNCE),
-                            new PostService(
+                            letter(
                                     "us-parcel",
                                     "Small parcel",
                                     span(6 * INCH, 27 * INCH),
                                     span(3 * INCH, 17 * INCH),
-                                    Span.upTo(17 * INCH),
-                                    Span.upTo(70 * 16 * OUNCE),
-                                    0,
-                                    null,
-                                    null,
-                                    null,
-                                    null,
-                                    MEMORY))),
+                                    17 * INCH,
+                                    70 * 16 * OUNCE))),
             new PostTable(
                     "uk",
                     "United Kingdom",
@@ -91,18 +75,11 @@ public final class PostTables {
                     "Germany",
                     "EUR",
                     List.of(
-                            new PostService(
+                            PostService.of(
                                     "de-standard",
                                     "Standard letter",
-                                    span(140, 235),
-                                    span(90, 125),
-                                    Span.upTo(5),
-                                    Span.upTo(20),
-                                    0,
-                                    new Span(1.4, 100),
-                                    null,
-                                    null,
-                                    null,
+                                    PostLimits.of(span(140, 235), span(90, 125), Span.upTo(5), Span.upTo(20))
+                                            .shaped(new Span(1.4, 100)),
                                     MEMORY + "; at least 1.4 times as long as wide"),
                             letter("de-compact", "Compact letter", span(100, 235), span(70, 125), 10, 50),
                             letter("de-large", "Large letter", span(100, 353), span(70, 250), 20, 500),
@@ -115,8 +92,7 @@ public final class PostTables {
     }
 
     private static PostService letter(String id, String name, Span length, Span width, double thickness, double grams) {
-        return new PostService(
-                id, name, length, width, Span.upTo(thickness), Span.upTo(grams), 0, null, null, null, null, MEMORY);
+        return PostService.of(id, name, PostLimits.of(length, width, Span.upTo(thickness), Span.upTo(grams)), MEMORY);
     }
 
     /** In the order in which they are offered. */

@@ -1,6 +1,7 @@
 package vantbreeze.core.post;
 
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.length.Precision;
 
 /**
  * From where to where a service takes something, both included.
@@ -20,7 +21,7 @@ public record Span(double from, double to) {
 
     /** Whether it is within, but for what doubles lose. */
     boolean takes(double value) {
-        return value >= from - ROUNDING && value <= to + ROUNDING;
+        return value >= from - Precision.ROUNDING && value <= to + Precision.ROUNDING;
     }
 
     /** How much a value is beyond it: positive what is too much, negative what is too little, nil within. */
@@ -30,8 +31,6 @@ public record Span(double from, double to) {
         }
         return value > to ? value - to : value - from;
     }
-
-    private static final double ROUNDING = 1e-9;
 
     /** @throws ValidationException where it contradicts itself */
     void require(String field, String what, String unit) {

@@ -31,7 +31,7 @@ final class Draft {
     @Nullable
     Size finished;
 
-    int quarterTurns;
+    int eighthTurns;
     int @Nullable [] base;
 
     @Nullable
@@ -96,7 +96,7 @@ final class Draft {
                 glue,
                 overs,
                 open,
-                quarterTurns,
+                eighthTurns,
                 base,
                 figures,
                 unread,

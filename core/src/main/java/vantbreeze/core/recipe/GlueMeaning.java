@@ -23,7 +23,10 @@ record GlueMeaning(Draft draft) {
                 List<int[]> panels = panels(phrase);
                 draft.open.add(new int[] {panels.get(1)[1], panels.get(0)[0], panels.get(1)[0]});
             }
-            case "turned" -> draft.quarterTurns = phrase.tokens("NUMBER").get(0).count() % 4;
+            case "turned" -> {
+                int count = phrase.tokens("NUMBER").get(0).count();
+                draft.eighthTurns = (phrase.has("eighths") ? count : 2 * count) % 8;
+            }
             case "moves" -> draft.base = panels(phrase).get(0);
             default -> throw new IllegalStateException("Nobody reads " + phrase.rule());
         }

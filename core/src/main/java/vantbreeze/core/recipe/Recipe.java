@@ -29,7 +29,7 @@ record Recipe(
         List<GlueLine> glue,
         List<int[]> overs,
         List<int[]> open,
-        int quarterTurns,
+        int eighthTurns,
         int @Nullable [] base,
         Set<Token> figures,
         List<Passage> notUnderstood,

@@ -148,7 +148,7 @@ record RecipeCard(FreeCard card, Assembly asTold, List<Assumption> taken) {
             String base = recipe.base() == null
                     ? null
                     : ref(recipe.base()[0], recipe.base()[1]).panel();
-            return new Assembly(distinct, joins, overs, recipe.quarterTurns(), base);
+            return new Assembly(distinct, joins, overs, recipe.eighthTurns(), base);
         }
 
         /** Every panel of every piece with a name of its own, so that glue finds it. */

@@ -204,11 +204,12 @@ public final class RecipeWriter {
         for (Over over : graph.assembly().overs()) {
             lines.add("Lay %s over %s.".formatted(panel(over.above()), panel(over.below())));
         }
-        if (graph.assembly().quarterTurns() != 0) {
-            lines.add("Turned %s quarter%s."
-                    .formatted(
-                            number(graph.assembly().quarterTurns()),
-                            graph.assembly().quarterTurns() == 1 ? "" : "s"));
+        int eighths = graph.assembly().eighthTurns();
+        if (eighths != 0) {
+            lines.add(
+                    eighths % 2 != 0
+                            ? "Turned %s eighths.".formatted(number(eighths))
+                            : "Turned %s quarter%s.".formatted(number(eighths / 2), eighths == 2 ? "" : "s"));
         }
         if (graph.assembly().base() != null) {
             lines.add("Moves from %s."

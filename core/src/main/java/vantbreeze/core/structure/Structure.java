@@ -134,6 +134,16 @@ public interface Structure {
         return 0;
     }
 
+    /** Whether it is put into an envelope; what goes round a card is not. */
+    default boolean goesInEnvelope() {
+        return true;
+    }
+
+    /** Whether a measure is set by the marks of the ruler; one that tells how large something else is need not be. */
+    default boolean isSetByMarks(String parameter) {
+        return true;
+    }
+
     /** Whether it is displayed lying on the table; otherwise it stands. */
     default boolean lies() {
         return false;

@@ -344,6 +344,16 @@ public sealed interface Allowance {
             mm(13),
             4,
             60);
+    /** How far the flaps of an envelope from one square lie over one another. */
+    OfLength SQUARE_OVERLAP = length(
+            "square-overlap",
+            "Overlap of a square envelope",
+            "How much longer the square is than its flaps need to meet: where they overlap they are glued.",
+            PRACTICE,
+            half(),
+            mm(13),
+            4,
+            60);
     /** A step over which what slides catches. */
     OfLength CATCHES = length(
             "catches",
@@ -616,7 +626,15 @@ public sealed interface Allowance {
                             SMALLEST_SIDE)),
             new Group(
                     "Wraps and post",
-                    List.of(BAND_EASE, BAND_WALL, THUMB, ENVELOPE_SEAM, CATCHES, POST_EVEN, POST_STIFF)),
+                    List.of(
+                            BAND_EASE,
+                            BAND_WALL,
+                            THUMB,
+                            ENVELOPE_SEAM,
+                            SQUARE_OVERLAP,
+                            CATCHES,
+                            POST_EVEN,
+                            POST_STIFF)),
             new Group("Cutting", List.of(LEAST_HELD, BLADE_BIAS, STACK_DEPTH, LEAST_OFFCUT, SEAM_OVERLAP)),
             new Group("Card", List.of(STANDS, LAYERED_STANDS, HEAVY, MANY_FOLDS, GRAIN_MATTERS)));
 

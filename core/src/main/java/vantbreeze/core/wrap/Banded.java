@@ -1,6 +1,5 @@
 package vantbreeze.core.wrap;
 
-import java.util.ArrayList;
 import java.util.List;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Pose;
@@ -112,17 +111,17 @@ abstract class Banded extends WrapStructure {
         Length inner = of(INNER, measures);
         Length height = of(STRIP, measures);
         return new Loop(
-                front,
-                wall,
-                inner,
-                of(OVERLAP, measures),
-                height,
-                new ArrayList<>(notch(front, inner.plus(wall), height, measures)));
+                front, wall, inner, of(OVERLAP, measures), height, notch(front, inner.plus(wall), height, measures));
     }
 
     @Override
     public Assembly assemble(Measures measures) {
         return loop(measures).assembly(word);
+    }
+
+    @Override
+    public final boolean isOpenBelow() {
+        return true;
     }
 
     @Override

@@ -27,6 +27,11 @@ public final class BellyBand extends Banded {
     }
 
     @Override
+    public Rank rank() {
+        return Rank.BAND;
+    }
+
+    @Override
     Length usualStrip(Measures measures) {
         return measures.marked(measures.get(Parameter.HEIGHT).dividedBy(2)).max(bounds.narrowest());
     }

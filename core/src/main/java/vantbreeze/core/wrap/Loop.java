@@ -30,8 +30,12 @@ import vantbreeze.core.length.Length;
  */
 record Loop(Length front, Length wall, Length inner, Length overlap, Length height, List<Spot> notch) {
 
+    Loop {
+        notch = List.copyOf(notch);
+    }
+
     static final String INNER = "Inner end";
-    static final String FRONT = "Front";
+    static final String FRONT = WrapStructure.FRONT_PANEL;
     static final String OUTER = "Outer end";
     private static final String LEFT = "Left wall";
     private static final String RIGHT = "Right wall";

@@ -4,17 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Attachment;
-import vantbreeze.core.fold.Crease;
-import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Join;
-import vantbreeze.core.fold.PanelName;
+import vantbreeze.core.fold.Over;
 import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Piece;
-import vantbreeze.core.fold.Pose;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
-import vantbreeze.core.fold.Stretch;
-import vantbreeze.core.fold.folding.Station;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Advice;
@@ -33,7 +28,7 @@ import vantbreeze.core.tool.Allowances;
  * of the height. With seams at the sides the back folds up from the foot; with seams at the foot and one side it folds
  * over from the other side. It holds what half its way round goes round, with room to slide.
  */
-public final class RectangleEnvelope extends WrapStructure {
+public final class RectangleEnvelope extends FlappedEnvelope {
 
     /** Id of its inside width. */
     public static final String INSIDE_WIDTH = "inside-width";
@@ -53,12 +48,11 @@ public final class RectangleEnvelope extends WrapStructure {
     /** How its flap is cut. */
     public static final Choice FLAP_SHAPE = FlapShape.CHOICE;
 
-    private static final String FRONT = "Front";
+    private static final String FRONT = FRONT_PANEL;
     private static final String BACK = "Back";
     private static final String LEFT = "Left seam";
     private static final String RIGHT = "Right seam";
     private static final String FOOT = "Foot seam";
-    private static final String FLAP_NAME = "Flap";
 
     /** With a maker's allowances. */
     public RectangleEnvelope(Allowances allowances) {
@@ -99,25 +93,28 @@ public final class RectangleEnvelope extends WrapStructure {
             case INSIDE_HEIGHT ->
                 measures.markedAbove(
                         of(HALF_UP, measures).plus(allowances.of(Allowance.ENVELOPE_SHORT, measures.ruler())));
-            case SEAM -> usual(Allowance.ENVELOPE_SEAM, measures);
+            case SEAM -> usual(Allowance.ENVELOPE_SEAM, measures).min(widestSeam(measures));
             case FLAP -> measures.marked(of(INSIDE_HEIGHT, measures).times(2).dividedBy(5));
             default -> throw Bounds.unknown(this, parameter);
         };
     }
 
+    private Length widestSeam(Measures measures) {
+        return of(INSIDE_WIDTH, measures)
+                .min(of(INSIDE_HEIGHT, measures))
+                .dividedBy(2)
+                .minus(bounds.narrowest())
+                .max(bounds.leastTab());
+    }
+
     @Override
     Limits ownLimits(String parameter, Measures measures) {
-        Length across = of(INSIDE_WIDTH, measures);
         Length up = of(INSIDE_HEIGHT, measures);
         return switch (parameter) {
             case INSIDE_WIDTH -> new Limits(of(HALF_ACROSS, measures), GOES_NOT_ROUND, Bounds.LONGEST, Bounds.TOO_LONG);
             case INSIDE_HEIGHT -> new Limits(of(HALF_UP, measures), GOES_NOT_ROUND, Bounds.LONGEST, Bounds.TOO_LONG);
             case SEAM ->
-                new Limits(
-                        bounds.leastTab(),
-                        Bounds.TAB_TOO_NARROW,
-                        across.min(up).dividedBy(2).minus(bounds.narrowest()),
-                        "the seams would meet");
+                new Limits(bounds.leastTab(), Bounds.TAB_TOO_NARROW, widestSeam(measures), "the seams would meet");
             case FLAP -> new Limits(bounds.narrowest(), Bounds.TOO_NARROW, up, "it would reach over the foot");
             default -> throw Bounds.unknown(this, parameter);
         };
@@ -170,6 +167,7 @@ public final class RectangleEnvelope extends WrapStructure {
                         piece,
                         sealed(LEFT, new Spot(seam, head), new Spot(seam, Length.ZERO), 180),
                         sealed(RIGHT, new Spot(right, head), new Spot(right, Length.ZERO), 180))
+                .laid(outside())
                 .movingFrom(FRONT);
     }
 
@@ -215,7 +213,13 @@ public final class RectangleEnvelope extends WrapStructure {
                         piece,
                         sealed(RIGHT, new Spot(right, foot), new Spot(Length.ZERO, foot), 0),
                         sealed(FOOT, new Spot(across, foot), new Spot(across, foot), 180))
+                .laid(outside())
                 .movingFrom(FRONT);
+    }
+
+    /** Shut, the flap lies over the back, which lies beneath the front. */
+    private static Over outside() {
+        return new Over(new PanelRef(0, BACK), new PanelRef(0, FLAP_NAME));
     }
 
     /** The back over a seam: its inside on what was the seam's outside. */
@@ -238,14 +242,6 @@ public final class RectangleEnvelope extends WrapStructure {
         return bounds.narrowest().dividedBy(4);
     }
 
-    private static Crease fold(Length fromX, Length fromY, Length toX, Length toY) {
-        return new Crease(new Stretch(new Spot(fromX, fromY), new Spot(toX, toY)), Fold.MOUNTAIN);
-    }
-
-    private static PanelName named(String name, Length x, Length y) {
-        return new PanelName(new Spot(x, y), name);
-    }
-
     @Override
     public Inside inside(Measures measures) {
         return new Inside(
@@ -257,22 +253,6 @@ public final class RectangleEnvelope extends WrapStructure {
     @Override
     public Size finished(Measures measures) {
         return new Size(of(INSIDE_WIDTH, measures), of(INSIDE_HEIGHT, measures));
-    }
-
-    /** Glued, its flap up. */
-    @Override
-    public Pose opened(Measures measures) {
-        return Pose.closed().but(FRONT, FLAP_NAME, 0);
-    }
-
-    @Override
-    public List<Station> stations(Measures measures) {
-        return List.of(new Station("Open", opened(measures)), new Station("Shut", closed(measures)));
-    }
-
-    @Override
-    public double showing() {
-        return 0.25;
     }
 
     /** A flap of ⅓ to ½ of the height (common practice). */

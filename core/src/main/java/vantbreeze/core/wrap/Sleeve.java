@@ -42,6 +42,11 @@ public final class Sleeve extends Banded {
     }
 
     @Override
+    public Rank rank() {
+        return Rank.SLEEVE;
+    }
+
+    @Override
     Length usualStrip(Measures measures) {
         return measures.get(Parameter.HEIGHT);
     }

@@ -1,17 +1,14 @@
 package vantbreeze.core.wrap;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.stream.Stream;
-import org.locationtech.jts.algorithm.ConvexHull;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
+import vantbreeze.core.fit.Girth;
 import vantbreeze.core.fold.bulk.BulkCell;
 import vantbreeze.core.fold.bulk.BulkMap;
+import vantbreeze.core.fold.bulk.EndView;
 
 /**
  * A closed stack cut straight across, so that a loop drawn over it there lies on what it shows.
@@ -20,9 +17,7 @@ import vantbreeze.core.fold.bulk.BulkMap;
  * @param high where it ends
  * @param parts how thick it is where across, from the left
  */
-record Slice(double low, double high, List<Part> parts) {
-
-    private static final GeometryFactory FACTORY = new GeometryFactory();
+record Slice(double low, double high, List<EndView.Thick> parts) {
 
     /** Slices are no higher than this, mm: what is slanted changes little within it. */
     private static final double HIGHEST = 2;
@@ -33,15 +28,6 @@ record Slice(double low, double high, List<Part> parts) {
     Slice {
         parts = List.copyOf(parts);
     }
-
-    /**
-     * A part that is equally thick.
-     *
-     * @param from its left end, mm
-     * @param to its right end
-     * @param thickness mm
-     */
-    record Part(double from, double to, double thickness) {}
 
     /** Of a stack, from its foot to its head, cut where anything on it begins or ends. */
     static List<Slice> of(BulkMap bulk) {
@@ -65,46 +51,27 @@ record Slice(double low, double high, List<Part> parts) {
     }
 
     private static Slice at(double low, double high, List<BulkCell> cells) {
-        double middle = (low + high) / 2;
-        List<Part> parts = new ArrayList<>();
-        for (BulkCell cell : cells) {
-            Envelope box = cell.shape().getEnvelopeInternal();
-            if (box.getMinY() > middle || box.getMaxY() < middle) {
-                continue;
-            }
-            Geometry across = cell.shape().intersection(FACTORY.createLineString(new Coordinate[] {
-                new Coordinate(box.getMinX() - 1, middle), new Coordinate(box.getMaxX() + 1, middle)
-            }));
-            for (int i = 0; i < across.getNumGeometries(); i++) {
-                Envelope part = across.getGeometryN(i).getEnvelopeInternal();
-                if (part.getWidth() > ALIKE) {
-                    parts.add(new Part(part.getMinX(), part.getMaxX(), cell.thickness()));
-                }
-            }
-        }
-        parts.sort(Comparator.comparingDouble(Part::from));
-        return new Slice(low, high, parts);
+        return new Slice(low, high, EndView.at((low + high) / 2, cells).profile());
     }
 
-    /** Half the way round it as a taut loop goes: half the perimeter of its convex hull, mm. */
+    /** Half the way round it as a taut loop goes, mm. */
     double half() {
-        Coordinate[] corners = parts.stream()
+        return Girth.half(parts.stream()
                 .flatMap(part -> Stream.of(
                         new Coordinate(part.from(), 0),
                         new Coordinate(part.to(), 0),
                         new Coordinate(part.from(), part.thickness()),
                         new Coordinate(part.to(), part.thickness())))
-                .toArray(Coordinate[]::new);
-        return new ConvexHull(corners, FACTORY).getConvexHull().getLength() / 2;
+                .toList());
     }
 
     /** How much thicker than another slice it is at the same place, at the most, mm. */
     double risesOver(Slice other) {
         double rises = 0;
-        for (Part here : parts) {
-            for (Part there : other.parts) {
-                if (Math.min(here.to, there.to) - Math.max(here.from, there.from) > 1) {
-                    rises = Math.max(rises, here.thickness - there.thickness);
+        for (EndView.Thick here : parts) {
+            for (EndView.Thick there : other.parts) {
+                if (Math.min(here.to(), there.to()) - Math.max(here.from(), there.from()) > 1) {
+                    rises = Math.max(rises, here.thickness() - there.thickness());
                 }
             }
         }

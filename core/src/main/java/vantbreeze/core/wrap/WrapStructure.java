@@ -25,11 +25,17 @@ public abstract class WrapStructure extends CatalogueStructure {
     /** Id of half the way round what it holds, up. */
     public static final String HALF_UP = "half-up";
 
+    /** What follows from what it holds, in the order of its parameters. */
+    public static final List<String> GIVEN = List.of(Parameter.WIDTH, Parameter.HEIGHT, BULK, HALF_ACROSS, HALF_UP);
+
     /** Thicker than this is no card. */
-    private static final Length THICKEST = Length.ofMillimetres(60);
+    static final Length THICKEST = Length.ofMillimetres(60);
 
     /** How thick a card is as long as nobody knows. */
     private static final Length THIN = Length.ofMillimetres(1);
+
+    /** What the panel is called behind which the card lies. */
+    static final String FRONT_PANEL = "Front";
 
     static final String GOES_NOT_ROUND = "it would not go round what it holds";
 
@@ -101,8 +107,46 @@ public abstract class WrapStructure extends CatalogueStructure {
     /** How long a measure of its own usually is. */
     abstract Length ownUsual(String parameter, Measures measures);
 
+    @Override
+    public final boolean goesInEnvelope() {
+        return false;
+    }
+
+    @Override
+    public final boolean isSetByMarks(String parameter) {
+        return !GIVEN.contains(parameter);
+    }
+
     /** The room in it. */
     public abstract Inside inside(Measures measures);
+
+    /** Whether what it holds comes out at the foot too; so it lies round its middle. */
+    public boolean isOpenBelow() {
+        return false;
+    }
+
+    /** Whether it is shut over what it holds, and so goes through all of its poses with it in. */
+    public boolean shuts() {
+        return false;
+    }
+
+    /** Whether it shows best from behind what it is. */
+    public boolean isSeenFromBehind() {
+        return shuts();
+    }
+
+    /** Of several round one card the one of the lower rank goes round first. */
+    public abstract Rank rank();
+
+    /** From what lies on the card to what goes in the post. */
+    public enum Rank {
+        /** Round some of it. */
+        BAND,
+        /** Round all of it. */
+        SLEEVE,
+        /** What is addressed. */
+        ENVELOPE
+    }
 
     @Override
     public final Measures proportioned(Size finished, Ruler ruler) {

@@ -1,7 +1,10 @@
 package vantbreeze.core.wrap;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import vantbreeze.core.fit.Girth;
 import vantbreeze.core.fold.bulk.ClosedCard;
@@ -17,14 +20,27 @@ import vantbreeze.core.tool.Allowances;
 /** The wraps to choose from, and what a closed card makes of them. */
 public final class Wraps {
 
-    private static final Catalogue USUAL =
-            Catalogue.of(List.of(BellyBand::new, Sleeve::new, RectangleEnvelope::new), Allowances.usual());
+    private static final Catalogue USUAL = Catalogue.of(
+            List.of(BellyBand::new, Sleeve::new, RectangleEnvelope::new, SquareEnvelope::new), Allowances.usual());
 
     private Wraps() {}
 
     /** Every wrap of the house, with the usual allowances of the trade. */
     public static Catalogue all() {
         return USUAL;
+    }
+
+    /** Why no wrap of the house goes round a card, in words; nothing where they do. */
+    public static Optional<String> objection(ClosedCard card) {
+        double most = WrapStructure.THICKEST.millimetres();
+        return card.thickness() <= most
+                ? Optional.empty()
+                : Optional.of(String.format(
+                        Locale.ROOT,
+                        "The closed card is %.0f mm thick, and no wrap goes round more than %.0f mm. Take foam or "
+                                + "layers out, or send it in a carton.",
+                        Math.ceil(card.thickness()),
+                        most));
     }
 
     /**
@@ -41,13 +57,15 @@ public final class Wraps {
      */
     public static Measures round(Structure wrap, ClosedCard card, Measures before, Set<String> kept, Ruler ruler) {
         Girth girth = Girth.of(card);
-        Map<String, Length> given = Map.of(
-                Parameter.WIDTH, card.footprint().width(),
-                Parameter.HEIGHT, card.footprint().height(),
-                WrapStructure.BULK, above(girth.thickness()),
+        // in the order of its parameters, so that documents list them the same way in every run
+        Map<String, Length> given = new LinkedHashMap<>();
+        given.put(Parameter.WIDTH, card.footprint().width());
+        given.put(Parameter.HEIGHT, card.footprint().height());
+        given.put(WrapStructure.BULK, above(girth.thickness()));
+        given.put(
                 WrapStructure.HALF_ACROSS,
-                        above(girth.across()).max(card.footprint().width()),
-                WrapStructure.HALF_UP, above(girth.up()).max(card.footprint().height()));
+                above(girth.across()).max(card.footprint().width()));
+        given.put(WrapStructure.HALF_UP, above(girth.up()).max(card.footprint().height()));
         Measures after = before.on(ruler);
         for (Map.Entry<String, Length> one : given.entrySet()) {
             after = isKept(one.getKey(), before, kept) ? after : after.with(one.getKey(), one.getValue());
@@ -81,9 +99,6 @@ public final class Wraps {
         Measures usual = asked.withoutAll(id -> wrap.parameter(id).isPresent());
         for (Map.Entry<String, Length> one : given.entrySet()) {
             usual = usual.with(one.getKey(), one.getValue());
-        }
-        for (Map.Entry<String, String> one : asked.choices().entrySet()) {
-            usual = usual.choosing(one.getKey(), one.getValue());
         }
         return usual;
     }

@@ -194,7 +194,12 @@ class BuildingTest {
         Tent gaping = Tent.gaping();
         Workshop usual = KiteCards.WORKSHOP;
         Workshop workshop = new Workshop(
-                new Catalogue(List.of(gaping)), usual.envelopes(), usual.sheets(), usual.cardstocks(), usual.tools());
+                new Catalogue(List.of(gaping)),
+                usual.wraps(),
+                usual.envelopes(),
+                usual.sheets(),
+                usual.cardstocks(),
+                usual.tools());
         WorkedPlan card = workshop.work(
                 Plan.of("Kite day", "tent", gaping.proportioned(Size.ofMillimetres(100, 90), Ruler.MM_1), Ruler.MM_1));
         BuildPlan building = card.of(BuildPlan.STAGE);

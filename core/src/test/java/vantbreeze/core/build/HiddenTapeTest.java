@@ -118,6 +118,19 @@ class HiddenTapeTest {
                 .allMatch(patch -> new PaperColours(MATTED).of(patch).isEmpty());
     }
 
+    /** Film that lies open is one sheet: it bends where it stands, but nobody scores or cuts it there. */
+    @Test
+    void filmThatLiesOpenIsOneSheet() {
+        BuildPlan building = MATTED.of(BuildPlan.STAGE);
+        int arch = step(building, StepKind.SCORE, "Arch");
+        StepPicture open = building.picture(arch, 0);
+        assertThat(open.patches()).extracting(Patch::seen).containsExactly(Seen.FILM);
+        Geometry film = open.patches().get(0).shape();
+        assertThat(film.getArea()).isEqualTo(film.getEnvelope().getArea());
+        assertThat(open.strokes())
+                .hasSameSizeAs(MATTED.pieces().get(MATTED.pieces().size() - 1).scores());
+    }
+
     private static StepPicture standing(WorkedPlan card) {
         BuildPlan building = card.of(BuildPlan.STAGE);
         return building.picture(step(building, StepKind.CHECK, ""), 1);

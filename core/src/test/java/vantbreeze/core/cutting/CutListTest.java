@@ -147,6 +147,7 @@ class CutListTest {
         Workshop standard = Workshop.standard();
         Workshop workshop = new Workshop(
                 standard.catalogue(),
+                standard.wraps(),
                 standard.envelopes(),
                 standard.sheets(),
                 standard.cardstocks().and(Map.of("kites", kites)),

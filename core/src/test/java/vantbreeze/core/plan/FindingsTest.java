@@ -54,6 +54,7 @@ class FindingsTest {
     private static List<Finding> of(Tent tent, long width, long height) {
         Workshop workshop = new Workshop(
                 new Catalogue(List.of(tent)),
+                WORKSHOP.wraps(),
                 WORKSHOP.envelopes(),
                 WORKSHOP.sheets(),
                 WORKSHOP.cardstocks(),

@@ -22,14 +22,8 @@ class PostTablesTest {
         return new PostService(
                 id,
                 "Kite mail " + id,
-                new Span(100, 240),
-                new Span(70, 165),
-                Span.upTo(thick),
-                Span.upTo(heavy),
-                0,
-                new Span(1.3, 2.5),
-                BigDecimal.valueOf(40, 2),
-                BigDecimal.valueOf(25, 2),
+                PostLimits.of(new Span(100, 240), new Span(70, 165), Span.upTo(thick), Span.upTo(heavy)),
+                new Surcharges(new Span(1.3, 2.5), BigDecimal.valueOf(40, 2), BigDecimal.valueOf(25, 2)),
                 price == null ? null : new BigDecimal(price),
                 "made up");
     }
@@ -61,7 +55,7 @@ class PostTablesTest {
         assertThat(cheaper.get(0).obstacles().get(1).isWeight()).isTrue();
         assertThat(GERMANY.ask(item(120, 114, 1, 10)).get(0).obstacles())
                 .extracting(Obstacle::inWords)
-                .containsExactly("too short");
+                .containsExactly("too short", "too nearly square");
     }
 
     /** Two inches round: 500 + 380 + 30 is 10 over 900. */
@@ -80,14 +74,8 @@ class PostTablesTest {
         PostService large = new PostService(
                 "large",
                 "Large kite mail",
-                new Span(100, 353),
-                new Span(70, 250),
-                Span.upTo(20),
-                Span.upTo(500),
-                0,
-                null,
-                null,
-                null,
+                PostLimits.of(new Span(100, 353), new Span(70, 250), Span.upTo(20), Span.upTo(500)),
+                Surcharges.NONE,
                 new BigDecimal("1.45"),
                 "made up");
         PostTable table = new PostTable("kites", "Kite town", "EUR", List.of(plain, large));
@@ -117,38 +105,14 @@ class PostTablesTest {
 
     @Test
     void whatContradictsItselfIsToldAndNamed() {
-        assertThatThrownBy(() -> new PostService(
-                        "x",
-                        "Kite mail",
-                        new Span(240, 140),
-                        new Span(70, 165),
-                        Span.upTo(5),
-                        Span.upTo(20),
-                        0,
-                        null,
-                        null,
-                        null,
-                        null,
-                        ""))
+        assertThatThrownBy(() -> PostLimits.of(new Span(240, 140), new Span(70, 165), Span.upTo(5), Span.upTo(20)))
                 .isInstanceOfSatisfying(ValidationException.class, refused -> {
                     assertThat(refused.field()).isEqualTo("length");
                     assertThat(refused)
                             .hasMessageContaining("from 240 to 140 mm")
                             .hasMessageContaining("Swap");
                 });
-        assertThatThrownBy(() -> new PostService(
-                        "x",
-                        "Kite mail",
-                        new Span(0, 60),
-                        new Span(70, 165),
-                        Span.upTo(5),
-                        Span.upTo(20),
-                        0,
-                        null,
-                        null,
-                        null,
-                        null,
-                        ""))
+        assertThatThrownBy(() -> PostLimits.of(new Span(0, 60), new Span(70, 165), Span.upTo(5), Span.upTo(20)))
                 .hasMessageContaining("at most 60 mm long and at least 70 mm wide");
         assertThatThrownBy(() -> Span.upTo(Double.NaN).require("weight", "weight", "g"))
                 .isInstanceOf(ValidationException.class);

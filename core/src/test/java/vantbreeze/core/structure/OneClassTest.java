@@ -16,8 +16,13 @@ import vantbreeze.core.plan.Workshop;
 class OneClassTest {
 
     private final Workshop standard = Workshop.standard();
-    private final Workshop workshop =
-            new Workshop(withTent(), standard.envelopes(), standard.sheets(), standard.cardstocks(), standard.tools());
+    private final Workshop workshop = new Workshop(
+            withTent(),
+            standard.wraps(),
+            standard.envelopes(),
+            standard.sheets(),
+            standard.cardstocks(),
+            standard.tools());
 
     private static Catalogue withTent() {
         List<Structure> all = new ArrayList<>(Catalogue.full().all());

@@ -67,6 +67,27 @@ class InsertionTest {
     }
 
     /**
+     * A rounded stack and a square one: half the way round a half-disc of radius r that lies on its flat is (π + 2)r/2,
+     * round a box as wide and as high it is 3r (by geometry).
+     */
+    @Test
+    void aRoundStackTakesLessThanASquareOne() {
+        double r = 24;
+        List<BulkCell> strips = new ArrayList<>();
+        int count = 480;
+        for (int i = 0; i < count; i++) {
+            double from = 2 * r * i / count;
+            double to = 2 * r * (i + 1) / count;
+            double middle = (from + to) / 2 - r;
+            strips.add(cell(box(from, 0, to, 80), Math.sqrt(r * r - middle * middle)));
+        }
+        double half = 100 - inserted(new BulkMap(strips), new Inside(100, 0, 0)).slack();
+        assertThat(half).isCloseTo((Math.PI + 2) * r / 2, within(0.05));
+        BulkMap square = new BulkMap(List.of(cell(box(0, 0, 2 * r, 80), r)));
+        assertThat(inserted(square, new Inside(100, 0, 0)).slack()).isCloseTo(100 - 3 * r, within(1e-9));
+    }
+
+    /**
      * A mat of 0.3 mm slides under; a kite on foam does not: its lower edge as the card goes in, its upper on the way
      * out.
      */

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
 import vantbreeze.core.check.Finding;
+import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.fold.order.Ordering;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -25,6 +26,8 @@ import vantbreeze.core.structure.Choice;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
+import vantbreeze.core.tool.Allowance;
+import vantbreeze.core.tool.Allowances;
 
 /** Wraps round a kite card of 148 × 104 mm that is thin, thick, or very thick. */
 class WrapsTest {
@@ -82,8 +85,13 @@ class WrapsTest {
         assertThat(wrap.form().ordering().verdict()).isEqualTo(Ordering.Verdict.FOUND);
         assertThat(wrap.form().motion().frames()).allMatch(frame -> frame.gap() < 0.01);
         assertThat(wrap.structure().allows(wrap.measures())).isTrue();
-        assertThat(wrap.findings().stream().filter(finding -> finding.severity() == Finding.Severity.MUST_FIX))
+        // nothing is amiss, none is taken for a tube that should square, and what it holds lies on no mark
+        assertThat(wrap.findings().stream().filter(finding -> finding.severity() != Finding.Severity.TIP))
                 .isEmpty();
+        assertThat(wrap.readiness())
+                .hasValueSatisfying(
+                        words -> assertThat(words).startsWith("It closes").doesNotContain("envelope"));
+        assertThat(wrap.findings()).extracting(Finding::about).doesNotContain("ruler", "bulk", "half-across");
     }
 
     /** By hand: 2 × (width + thickness) + ease of 3 + overlap of 13; half as high as the card. */
@@ -185,6 +193,59 @@ class WrapsTest {
         assertThat(mm(held.get("width"))).isEqualTo(300);
     }
 
+    /**
+     * By geometry: a square's side is (width + height)/√2 and the overlap; folded in, the front is as large as the card
+     * with its thickness and the room that an envelope has, and no flap pokes out.
+     */
+    @Test
+    void anEnvelopeIsCutFromASquare() {
+        Allowances allowances = Allowances.usual();
+        double room = mm(allowances.of(Allowance.ENVELOPE_LONG, Ruler.MM_1))
+                + mm(allowances.of(Allowance.ENVELOPE_SHORT, Ruler.MM_1));
+        for (double bulk : BULKS) {
+            WorkedPlan envelope = wrap("square-envelope", bulk);
+            Size cut = cut(envelope);
+            assertThat(cut.width()).isEqualTo(cut.height());
+            double byHand = (WIDE + HIGH + 2 * bulk + room) / Math.sqrt(2) + 13;
+            assertThat(mm(cut.width())).isBetween(byHand - 1e-3, byHand + 2);
+            Size closed = envelope.footprint();
+            assertThat(mm(closed.width())).isBetween(WIDE + bulk, WIDE + bulk + 12);
+            assertThat(mm(closed.height())).isBetween(HIGH + bulk, HIGH + bulk + 12);
+        }
+    }
+
+    /** Shut, the flap lies outside: of all panels it is the one farthest from the front. */
+    @Test
+    void theFlapLiesOutside() {
+        for (String id : List.of("rectangle-envelope", "square-envelope")) {
+            for (Map<String, String> way : ways(KiteCards.WORKSHOP.structure(id))) {
+                Measures measures = measures(KiteCards.WORKSHOP.structure(id), 2.4);
+                for (Map.Entry<String, String> one : way.entrySet()) {
+                    measures = measures.choosing(one.getKey(), one.getValue());
+                }
+                WorkedPlan envelope = wrap(id, measures);
+                List<Integer> fromBelow = envelope.form().fromBelow();
+                assertThat(envelope.form().graph().name(fromBelow.get(0))).isEqualTo("Flap");
+                assertThat(envelope.form().graph().name(fromBelow.get(fromBelow.size() - 1)))
+                        .isEqualTo("Front");
+            }
+        }
+    }
+
+    /** Round a long narrow card two flaps would reach beyond the opposite edge: their tips are cut off. */
+    @Test
+    void aFlapThatReachesTooFarIsBlunt() {
+        Structure square = KiteCards.WORKSHOP.structure("square-envelope");
+        for (Size card :
+                List.of(Size.ofMillimetres(240, 60), Size.ofMillimetres(60, 240), Size.ofMillimetres(90, 90))) {
+            WorkedPlan envelope = wrap("square-envelope", square.proportioned(card, Ruler.MM_1));
+            closes(envelope);
+            Size front = square.finished(envelope.measures());
+            assertThat(mm(envelope.footprint().width())).isCloseTo(mm(front.width()), within(0.001));
+            assertThat(mm(envelope.footprint().height())).isCloseTo(mm(front.height()), within(0.001));
+        }
+    }
+
     /** Whatever the maker said of it: round any other card it can still be made. */
     @Test
     void whatTheMakerSaidStandsNotInTheWay() {
@@ -207,6 +268,23 @@ class WrapsTest {
                 assertThat(wrap(wrap.id(), round).form().closed()).isNotNull();
             }
         }
+    }
+
+    /** The same in every run: documents list what was said in the order of the wrap's parameters. */
+    @Test
+    void whatFollowsStandsInTheOrderOfTheParameters() {
+        Structure sleeve = KiteCards.WORKSHOP.structure("sleeve");
+        Measures round = Wraps.round(
+                sleeve, KiteCards.dressed("stage").closedCard(), new Measures(Map.of()), Set.of(), Ruler.MM_1);
+        assertThat(round.byId().keySet()).containsExactly("width", "height", "bulk", "half-across", "half-up");
+    }
+
+    /** What is thicker than any wrap of the house takes is told, with what to do. */
+    @Test
+    void whatIsTooThickIsTold() {
+        assertThat(Wraps.objection(ClosedCard.sheet(150, 100, 60, 200))).isEmpty();
+        assertThat(Wraps.objection(ClosedCard.sheet(150, 100, 72.4, 200)))
+                .hasValueSatisfying(words -> assertThat(words).contains("73 mm", "60 mm", "Take foam"));
     }
 
     /** Its names stand once, so that plans find their wrap. */

@@ -17,12 +17,18 @@ import vantbreeze.core.free.Stance;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Material;
 
-/** A free card in a plan document: pieces, joins and poses. Lists that are not there are empty. */
+/**
+ * A free card in a plan document: pieces, joins and poses. Lists that are not there are empty.
+ *
+ * @param quarterTurns how far it is held turned, rounded down to quarters, as earlier builds know it
+ * @param eighthTurns the same in eighths, where it is no number of quarters
+ */
 record FreeJson(
         List<PieceJson> pieces,
         List<JoinJson> joins,
         List<List<PanelText>> overs,
         int quarterTurns,
+        @IfThere @Nullable Integer eighthTurns,
         @IfThere @Nullable String base,
         List<PoseJson> poses,
         double showing,
@@ -175,7 +181,8 @@ record FreeJson(
                 assembly.overs().stream()
                         .map(over -> List.of(new PanelText(over.above()), new PanelText(over.below())))
                         .toList(),
-                assembly.quarterTurns(),
+                Math.floorMod(assembly.eighthTurns(), 8) / 2,
+                assembly.eighthTurns() % 2 == 0 ? null : assembly.eighthTurns(),
                 assembly.base(),
                 card.stances().stream().map(PoseJson::of).toList(),
                 card.showing(),
@@ -191,7 +198,7 @@ record FreeJson(
                 overs.stream()
                         .map(over -> new Over(over.get(0).panel(), over.get(1).panel()))
                         .toList(),
-                quarterTurns,
+                eighthTurns == null ? 2 * Math.floorMod(quarterTurns, 4) : eighthTurns,
                 base);
         return new FreeCard(assembly, poses.stream().map(PoseJson::stance).toList(), showing, lean, lies);
     }

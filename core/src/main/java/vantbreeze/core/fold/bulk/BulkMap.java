@@ -5,16 +5,19 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.LinearComponentExtracter;
 import org.locationtech.jts.noding.NodedSegmentString;
 import org.locationtech.jts.noding.SegmentString;
@@ -49,7 +52,9 @@ public record BulkMap(List<BulkCell> cells) {
     public static BulkMap of(FoldedForm form, List<Cardstock> stocks, List<Added> added, LayerOrder order) {
         List<Laid> laid = laid(form, stocks, added);
         List<BulkCell> cells = new ArrayList<>();
-        for (Polygon cell : cells(laid)) {
+        List<Geometry> shapes =
+                laid.stream().map(one -> one.shape().getGeometry()).toList();
+        for (Polygon cell : cells(shapes)) {
             Point inside = cell.getInteriorPoint();
             List<Laid> here =
                     laid.stream().filter(one -> one.shape().covers(inside)).toList();
@@ -69,6 +74,45 @@ public record BulkMap(List<BulkCell> cells) {
             }
         }
         return new BulkMap(cells);
+    }
+
+    /**
+     * This and another that lies on it, or round it, as one stack: the other's panels are counted on from those of
+     * this.
+     *
+     * @param x how far the other is moved to its place, millimetres
+     * @param y how far up
+     */
+    public BulkMap with(BulkMap other, double x, double y) {
+        int first = 1
+                + cells.stream()
+                        .flatMap(cell -> cell.panels().stream())
+                        .mapToInt(Integer::intValue)
+                        .max()
+                        .orElse(-1);
+        AffineTransformation there = AffineTransformation.translationInstance(x, y);
+        List<BulkCell> both = new ArrayList<>(cells);
+        for (BulkCell cell : other.cells) {
+            both.add(new BulkCell(
+                    (Polygon) there.transform(cell.shape()),
+                    cell.panels().stream().map(panel -> first + panel).toList(),
+                    cell.heights()));
+        }
+        List<BulkCell> stacked = new ArrayList<>();
+        for (Polygon cell : cells(both.stream().<Geometry>map(BulkCell::shape).toList())) {
+            Coordinate inside = cell.getInteriorPoint().getCoordinate();
+            List<BulkCell> here = both.stream()
+                    .filter(one -> one.shape().getEnvelopeInternal().contains(inside)
+                            && SimplePointInAreaLocator.locate(inside, one.shape()) == Location.INTERIOR)
+                    .toList();
+            if (!here.isEmpty()) {
+                stacked.add(new BulkCell(
+                        cell,
+                        here.stream().flatMap(one -> one.panels().stream()).toList(),
+                        here.stream().flatMap(one -> one.heights().stream()).toList()));
+            }
+        }
+        return new BulkMap(stacked);
     }
 
     /**
@@ -111,10 +155,10 @@ public record BulkMap(List<BulkCell> cells) {
      * The parts that all outlines cut one another into: noded on the grid of micrometres by snap rounding (Hobby 1999,
      * as in JTS).
      */
-    private static List<Polygon> cells(List<Laid> laid) {
+    private static List<Polygon> cells(List<Geometry> shapes) {
         Set<LineSegment> sides = new LinkedHashSet<>();
-        for (Laid one : laid) {
-            for (Object ring : LinearComponentExtracter.getLines(one.shape().getGeometry())) {
+        for (Geometry shape : shapes) {
+            for (Object ring : LinearComponentExtracter.getLines(shape)) {
                 sides(((LineString) ring).getCoordinates(), sides);
             }
         }

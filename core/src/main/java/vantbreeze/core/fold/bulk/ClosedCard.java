@@ -3,11 +3,15 @@ package vantbreeze.core.fold.bulk;
 import java.util.List;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
 import vantbreeze.core.fold.FoldedForm;
 import vantbreeze.core.fold.Lazy;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 
 /** A card folded flat with all that lies on it: what envelopes, wraps and the post know of it. */
@@ -47,6 +51,43 @@ public final class ClosedCard {
                         footprint.height().millimetres())),
                 null,
                 new Weight(List.of(), 0));
+    }
+
+    /**
+     * A rectangle that is equally thick all over.
+     *
+     * @param width millimetres
+     * @param height millimetres
+     * @param thickness millimetres
+     * @param grams what it weighs
+     */
+    public static ClosedCard sheet(double width, double height, double thickness, double grams) {
+        Polygon shape = (Polygon) FACTORY.toGeometry(new Envelope(0, width, 0, height));
+        return new ClosedCard(
+                new Size(Length.nearest(width), Length.nearest(height)),
+                () -> shape,
+                new BulkMap(List.of(new BulkCell(shape, List.of(0), List.of(thickness)))),
+                new Weight(List.of(grams), 0));
+    }
+
+    /**
+     * This in a wrap that is folded flat, as one stack: as large as the larger of them, as thick and as heavy as both.
+     * The wrap lies round its middle.
+     */
+    public ClosedCard in(ClosedCard wrap) {
+        Size larger = new Size(
+                footprint.width().max(wrap.footprint.width()),
+                footprint.height().max(wrap.footprint.height()));
+        Coordinate here = outline().getEnvelopeInternal().centre();
+        Coordinate there = wrap.outline().getEnvelopeInternal().centre();
+        double x = here.x - there.x;
+        double y = here.y - there.y;
+        return new ClosedCard(
+                larger,
+                () -> outline()
+                        .union(AffineTransformation.translationInstance(x, y).transform(wrap.outline())),
+                bulk == null || wrap.bulk == null ? bulk : bulk.with(wrap.bulk, x, y),
+                weight.and(wrap.weight));
     }
 
     /** Its width and height. */

@@ -3,6 +3,7 @@ package vantbreeze.core.fold.bulk;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.DoubleStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import vantbreeze.core.fold.plane.Chord;
@@ -34,12 +35,33 @@ public record EndView(double height, List<Layer> layers) {
      */
     public record Layer(int panel, double from, double to, double bottom, double top) {}
 
-    /** The stack of {@code bulk}, each panel with all that lies on it. */
+    /**
+     * A stretch that is equally thick.
+     *
+     * @param from its left end, millimetres on the table
+     * @param to its right end
+     * @param thickness of all that lies there, millimetres
+     */
+    public record Thick(double from, double to, double thickness) {}
+
+    /** The stack of {@code bulk} where it is thickest, each panel with all that lies on it. */
     public static EndView of(BulkMap bulk) {
-        double height = bulk.worst().shape().getInteriorPoint().getY();
+        return at(bulk.worst().shape().getInteriorPoint().getY(), bulk.cells());
+    }
+
+    /**
+     * A stack cut so far up.
+     *
+     * @param height millimetres on the table
+     * @param cells of what it is made up
+     */
+    public static EndView at(double height, List<BulkCell> cells) {
         List<Layer> layers = new ArrayList<>();
-        for (BulkCell cell : bulk.cells()) {
+        for (BulkCell cell : cells) {
             Envelope box = cell.shape().getEnvelopeInternal();
+            if (box.getMinY() > height || box.getMaxY() < height) {
+                continue;
+            }
             Coordinate left = new Coordinate(box.getMinX() - 1, height);
             double across = box.getWidth() + 2;
             for (Chord passage : Chord.of(left, new Coordinate(left.x + across, height), cell.shape(), 0)) {
@@ -50,6 +72,28 @@ public record EndView(double height, List<Layer> layers) {
         }
         layers.sort(Comparator.comparingDouble(Layer::from).thenComparingDouble(Layer::bottom));
         return new EndView(height, joined(layers));
+    }
+
+    /** How thick it is where, from the left. */
+    public List<Thick> profile() {
+        double[] ends = layers.stream()
+                .flatMapToDouble(layer -> DoubleStream.of(layer.from, layer.to))
+                .sorted()
+                .toArray();
+        List<Thick> profile = new ArrayList<>();
+        for (int i = 1; i < ends.length; i++) {
+            double from = ends[i - 1];
+            double to = ends[i];
+            if (to - from > LEAST) {
+                double middle = (from + to) / 2;
+                layers.stream()
+                        .filter(layer -> layer.from < middle && layer.to > middle)
+                        .mapToDouble(Layer::top)
+                        .max()
+                        .ifPresent(top -> profile.add(new Thick(from, to, top)));
+            }
+        }
+        return profile;
     }
 
     private static void stacked(BulkCell cell, double from, double to, List<Layer> layers) {

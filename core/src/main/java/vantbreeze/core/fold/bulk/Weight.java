@@ -2,6 +2,7 @@ package vantbreeze.core.fold.bulk;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.paper.Cardstock;
 
@@ -28,6 +29,11 @@ public record Weight(List<Double> pieces, double added) {
             pieces.add(stocks.get(piece).grams(areas[piece]));
         }
         return new Weight(pieces, added.stream().mapToDouble(Added::grams).sum());
+    }
+
+    /** This and something else, the pieces of that after those of this. */
+    public Weight and(Weight other) {
+        return new Weight(Stream.concat(pieces.stream(), other.pieces.stream()).toList(), added + other.added);
     }
 
     /** All together. */

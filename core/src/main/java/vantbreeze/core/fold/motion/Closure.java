@@ -126,12 +126,12 @@ final class Closure {
 
     /** The farthest that a loop is from closed, mm. */
     double gap(double[] degrees) {
-        return isOpen() ? 0 : CommonOps_DDRM.elementMaxAbs(residual(place(degrees), degrees));
+        return isOpen() ? 0 : new At(degrees).farthest();
     }
 
     /** How far going round each loop puts three points off their places, mm, loop by loop. */
     double[] gaps(double[] degrees) {
-        return residual(place(degrees), degrees).getData().clone();
+        return new At(degrees).residual.getData();
     }
 
     /** How many hinges could be moved freely, each on its own, at these angles. */

@@ -148,10 +148,7 @@ public final class Part {
             }
         }
         for (Link.Folded hinge : graph.hinges()) {
-            List<Start> begun = new ArrayList<>(starts.subList(0, Math.min(1, starts.size())));
-            if (starts.size() > 2) {
-                begun.add(starts.get(starts.size() / 2));
-            }
+            List<Start> begun = new ArrayList<>(firstAndMiddle(starts));
             for (double degrees : SWUNG) {
                 if (found.size() < MOST_POSES && hinge.hinge().fold() != Fold.BEND) {
                     Optional<Start> there = swung(hinge.index(), degrees, begun);
@@ -163,6 +160,15 @@ public final class Part {
             }
         }
         return List.copyOf(found);
+    }
+
+    /** Of poses in turn two that differ, where there are two: from one of them a loop mostly lets go. */
+    static <T> List<T> firstAndMiddle(List<T> starts) {
+        return IntStream.of(0, starts.size() / 2)
+                .distinct()
+                .filter(i -> i < starts.size())
+                .mapToObj(starts::get)
+                .toList();
     }
 
     /** A pose to swing from. */

@@ -115,7 +115,7 @@ public final class PartialAssembly {
                 pieces.stream().map(assembly.pieces()::get).toList(),
                 within,
                 overs,
-                first ? assembly.quarterTurns() : 0,
+                first ? assembly.eighthTurns() : 0,
                 Optional.ofNullable(assembly.base()).filter(base -> first).orElse(null)));
     }
 

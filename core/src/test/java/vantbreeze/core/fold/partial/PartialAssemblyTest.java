@@ -139,6 +139,15 @@ class PartialAssemblyTest {
                 }));
     }
 
+    /** A part of which only two poses are known is swung from both. */
+    @Test
+    void ofTwoPosesBothAreSwungFrom() {
+        assertThat(Part.firstAndMiddle(List.of())).isEmpty();
+        assertThat(Part.firstAndMiddle(List.of("laid flat"))).containsExactly("laid flat");
+        assertThat(Part.firstAndMiddle(List.of("laid flat", "standing"))).containsExactly("laid flat", "standing");
+        assertThat(Part.firstAndMiddle(List.of("a", "b", "c", "d", "e"))).containsExactly("a", "c");
+    }
+
     /** Ids are the same whatever the measures, and no two joins share one. */
     @Test
     void idsStayWhenMeasuresChange() {

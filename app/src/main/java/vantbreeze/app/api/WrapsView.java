@@ -1,0 +1,147 @@
+package vantbreeze.app.api;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import vantbreeze.app.api.CardView.FindingView;
+import vantbreeze.app.cards.Card;
+import vantbreeze.core.fold.bulk.ClosedCard;
+import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.plan.Wrapping;
+import vantbreeze.core.structure.Structure;
+import vantbreeze.core.wrap.CardInWrap;
+
+/**
+ * A card, what goes round it, and what could.
+ *
+ * @param card its name
+ * @param closed how large it is closed
+ * @param thickness how thick
+ * @param worn its wraps, those that go round it first before those that go round them
+ * @param shelf the wraps to choose from, each round this card
+ * @param objection why none goes round it; left out where they do
+ */
+public record WrapsView(
+        String card,
+        SizeView closed,
+        FigureView thickness,
+        List<WornView> worn,
+        List<OfferedWrap> shelf,
+        @Nullable String objection) {
+
+    /**
+     * A wrap of the card.
+     *
+     * @param cut what is cut for it, piece by piece
+     * @param outside how large it is with the card in it
+     * @param thickness how thick that is
+     * @param grams what that weighs
+     */
+    public record WornView(
+            UUID id,
+            int revision,
+            String structure,
+            String structureName,
+            String name,
+            InWrapView picture,
+            List<SizeView> cut,
+            SizeView outside,
+            FigureView thickness,
+            FigureView grams,
+            List<FindingView> findings) {}
+
+    /**
+     * A wrap to choose.
+     *
+     * @param structure its id
+     * @param cut how large a piece it takes
+     */
+    public record OfferedWrap(
+            String structure, String name, String does, String suits, InWrapView picture, SizeView cut) {}
+
+    /**
+     * The card put into a wrap, as it is drawn.
+     *
+     * @param panels those of the wrap first, as they lie on their sheets
+     * @param frames for each step, from out to in and shut, a column-major 4 × 4 matrix for each panel
+     * @param in at which part of the way the card is all in
+     * @param papers what both are made of
+     * @param madeOf for each panel which of these
+     * @param layers what is printed and laid on the wrap, what lies lower first
+     * @param first number of the card's first panel
+     */
+    public record InWrapView(
+            List<ShapeView> panels,
+            List<List<double[]>> frames,
+            double in,
+            List<PaperView> papers,
+            List<String> madeOf,
+            List<LayerView> layers,
+            int first) {
+
+        static InWrapView of(Wrapping wrapping) {
+            WorkedPlan wrap = wrapping.wrap();
+            WorkedPlan card = wrapping.card();
+            CardInWrap drawn = wrapping.drawn();
+            return new InWrapView(
+                    Stream.concat(FormView.panels(wrap).stream(), FormView.panels(card).stream())
+                            .toList(),
+                    drawn.steps().stream()
+                            .map(step -> step.stream().map(FormView::matrix).toList())
+                            .toList(),
+                    (double) drawn.in() / (drawn.steps().size() - 1),
+                    Stream.concat(PaperView.of(wrap).stream(), PaperView.of(card).stream())
+                            .distinct()
+                            .toList(),
+                    Stream.concat(PaperView.madeOf(wrap).stream(), PaperView.madeOf(card).stream())
+                            .toList(),
+                    Stream.concat(LayerView.printed(wrap).stream(), LayerView.of(wrap).stream())
+                            .toList(),
+                    wrap.form().graph().panels().size());
+        }
+    }
+
+    static WornView worn(Card wrap, Wrapping wrapping) {
+        WorkedPlan worked = wrap.worked();
+        Ruler ruler = worked.ruler();
+        ClosedCard closed = wrapping.closed();
+        return new WornView(
+                wrap.id(),
+                wrap.revision(),
+                worked.structure().id(),
+                worked.structure().name(),
+                wrap.plan().name(),
+                InWrapView.of(wrapping),
+                cut(worked),
+                SizeView.of(closed.footprint(), ruler),
+                thickness(closed, ruler),
+                FigureView.of(Math.ceil(closed.weight().grams()), "g"),
+                wrapping.findings().stream()
+                        .map(finding -> CardView.finding(finding, ruler))
+                        .toList());
+    }
+
+    static OfferedWrap offered(Wrapping wrapping) {
+        Structure structure = wrapping.wrap().structure();
+        return new OfferedWrap(
+                structure.id(),
+                structure.name(),
+                structure.title().does(),
+                structure.title().suits(),
+                InWrapView.of(wrapping),
+                cut(wrapping.wrap()).get(0));
+    }
+
+    private static List<SizeView> cut(WorkedPlan wrap) {
+        return wrap.pieces().stream()
+                .map(piece -> SizeView.of(piece.cut(), wrap.ruler()))
+                .toList();
+    }
+
+    static FigureView thickness(ClosedCard closed, Ruler ruler) {
+        return FigureView.of(Figure.estimate(closed.thickness(), ruler).length(), ruler);
+    }
+}

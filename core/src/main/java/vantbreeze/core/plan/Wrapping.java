@@ -1,0 +1,149 @@
+package vantbreeze.core.plan;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import vantbreeze.core.check.Finding;
+import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.fold.bulk.ClosedCard;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.structure.Measures;
+import vantbreeze.core.structure.Structure;
+import vantbreeze.core.wrap.CardInWrap;
+import vantbreeze.core.wrap.Insertion;
+import vantbreeze.core.wrap.WrapStructure;
+import vantbreeze.core.wrap.Wraps;
+
+/**
+ * A card and a wrap round it. The wrap has a plan of its own, but what it goes round follows from the card, and from
+ * what lies round that already.
+ *
+ * @param card what lies in it
+ * @param inner the card with what lies round it already, folded flat
+ * @param wrap what goes round it
+ */
+public record Wrapping(WorkedPlan card, ClosedCard inner, WorkedPlan wrap) {
+
+    /**
+     * A card in a wrap.
+     *
+     * @param others other wraps of the card; of these what goes round it before this one lies between
+     */
+    public static Wrapping of(WorkedPlan card, List<WorkedPlan> others, WorkedPlan wrap) {
+        return new Wrapping(card, inside(card, others, structure(wrap.structure())), wrap);
+    }
+
+    /** The card with those of some wraps that go round it before this one does. */
+    public static ClosedCard inside(WorkedPlan card, List<WorkedPlan> others, WrapStructure wrap) {
+        ClosedCard inner = card.closedCard();
+        for (WorkedPlan other : others) {
+            if (structure(other.structure()).rank().compareTo(wrap.rank()) < 0) {
+                inner = inner.in(other.closedCard());
+            }
+        }
+        return inner;
+    }
+
+    /** The order in which wraps go round a card. */
+    public static Comparator<Plan> inTurn(Workshop workshop) {
+        return Comparator.comparing(
+                plan -> structure(workshop.structure(plan.structureId())).rank());
+    }
+
+    /** The plan of a wrap as its card makes it, and what of others lies round that already. */
+    public static Plan following(Plan wrap, WorkedPlan card, List<WorkedPlan> others) {
+        Workshop workshop = card.workshop();
+        WrapStructure structure = structure(workshop.structure(wrap.structureId()));
+        return round(wrap, inside(card, others, structure), workshop);
+    }
+
+    /**
+     * A new wrap, of the card's own cardstock and sheet.
+     *
+     * @throws ValidationException when there is no such wrap, or none goes round the card
+     */
+    public static Plan begun(String structureId, WorkedPlan card, List<WorkedPlan> others) {
+        Workshop workshop = card.workshop();
+        WrapStructure structure = structure(workshop.structure(structureId));
+        ClosedCard inner = inside(card, others, structure);
+        Wraps.objection(inner).ifPresent(words -> {
+            throw new ValidationException("wrap", words);
+        });
+        Plan plan = Plan.of(
+                name(structure, card.plan()),
+                structureId,
+                structure.proportioned(inner.footprint(), card.ruler()),
+                card.ruler());
+        return round(plan, inner, workshop)
+                .withCardstock(card.plan().cardstockId())
+                .withSheet(card.plan().sheetId());
+    }
+
+    private static String name(Structure structure, Plan card) {
+        String name = String.format(Locale.ROOT, "%s for %s", structure.name(), card.name());
+        return name.length() > Plan.LONGEST_NAME ? name.substring(0, Plan.LONGEST_NAME) : name;
+    }
+
+    /** The plan of a wrap as what lies in it makes it; as it is where no wrap goes round that. */
+    private static Plan round(Plan wrap, ClosedCard inner, Workshop workshop) {
+        if (Wraps.objection(inner).isPresent()) {
+            return wrap;
+        }
+        Structure structure = workshop.structure(wrap.structureId());
+        return wrap.withMeasures(Wraps.round(structure, inner, wrap.measures(), wrap.locked(), wrap.ruler()));
+    }
+
+    /** A wrap that the maker changed: what they said of what it goes round is held, and does not follow the card. */
+    public static Plan holding(Plan before, Plan after) {
+        Plan held = after;
+        for (String id : WrapStructure.GIVEN) {
+            Length said = after.measures().byId().get(id);
+            if (said != null && !said.equals(before.measures().byId().get(id))) {
+                held = held.withLock(id, true);
+            }
+        }
+        return held;
+    }
+
+    /** Whether the card goes in and comes out. */
+    public Insertion insertion() {
+        return Insertion.of(inner, structure().inside(measures()), wrap.tools().allowances());
+    }
+
+    /** What the maker should know of the card in it, the worst first. */
+    public List<Finding> findings() {
+        return new WrapFindings(this, structure()).all();
+    }
+
+    /** The card put into it, step by step. */
+    public CardInWrap drawn() {
+        return CardInWrap.of(wrap.form(), structure(), structure().inside(measures()), card.form(), card.closedCard());
+    }
+
+    /** The card in it, folded flat. */
+    public ClosedCard closed() {
+        return inner.in(wrap.closedCard());
+    }
+
+    private Measures measures() {
+        return wrap.measures();
+    }
+
+    private WrapStructure structure() {
+        return structure(wrap.structure());
+    }
+
+    /** Whether a wrap is one that is addressed. */
+    public static boolean isEnvelope(WorkedPlan wrap) {
+        return structure(wrap.structure()).rank() == WrapStructure.Rank.ENVELOPE;
+    }
+
+    private static WrapStructure structure(Structure structure) {
+        return Optional.of(structure)
+                .filter(WrapStructure.class::isInstance)
+                .map(WrapStructure.class::cast)
+                .orElseThrow(() -> new ValidationException(
+                        "structure", "%s is no wrap. Choose one of the wraps.".formatted(structure.name())));
+    }
+}

@@ -1,0 +1,227 @@
+package vantbreeze.core.plan;
+
+import static java.util.Objects.requireNonNull;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.math.Vector3D;
+import vantbreeze.core.check.Finding;
+import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.fold.Panel;
+import vantbreeze.core.fold.Rigid;
+import vantbreeze.core.fold.order.Ordering;
+import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
+import vantbreeze.core.structure.Parameter;
+import vantbreeze.core.structure.Structure;
+import vantbreeze.core.wrap.CardInWrap;
+import vantbreeze.core.wrap.WrapStructure;
+
+/** Wraps round kite cards that are thin, thick and uneven; they follow their card. */
+class WrappingTest {
+
+    private static final List<WorkedPlan> CARDS = List.of(
+            KiteCards.bare(KiteCards.WORKSHOP.structure("side-fold")),
+            KiteCards.dressed("exploding-gatefold"),
+            KiteCards.dressed("stage"));
+
+    private static Wrapping round(WorkedPlan card, Structure wrap, List<WorkedPlan> others) {
+        return Wrapping.of(card, others, KiteCards.WORKSHOP.work(Wrapping.begun(wrap.id(), card, others)));
+    }
+
+    private static Wrapping round(WorkedPlan card, String wrap, WorkedPlan... others) {
+        return round(card, KiteCards.WORKSHOP.structure(wrap), List.of(others));
+    }
+
+    /** Whatever the card and the wrap: it folds, the card goes in, and nothing must be fixed. */
+    @TestFactory
+    Stream<DynamicTest> everyCardGoesInEveryWrap() {
+        return CARDS.stream().flatMap(card -> KiteCards.WORKSHOP.wraps().all().stream()
+                .map(wrap -> DynamicTest.dynamicTest(
+                        wrap.name() + " round a " + card.structure().name(), () -> {
+                            Wrapping wrapping = round(card, wrap, List.of());
+                            assertThat(wrapping.wrap().form().ordering().verdict())
+                                    .isEqualTo(Ordering.Verdict.FOUND);
+                            assertThat(wrapping.insertion().goesIn()).isTrue();
+                            assertThat(wrapping.wrap().plan().cardstockId())
+                                    .isEqualTo(card.plan().cardstockId());
+                            Stream.concat(wrapping.findings().stream(), wrapping.wrap().findings().stream())
+                                    .forEach(finding -> assertThat(finding.severity())
+                                            .as(finding.text())
+                                            .isNotEqualTo(Finding.Severity.MUST_FIX));
+                            liesInside(wrapping);
+                        })));
+    }
+
+    /** By each corner: all in, the card lies behind the front and before all that lies folded over behind it. */
+    private static void liesInside(Wrapping wrapping) {
+        CardInWrap drawn = wrapping.drawn();
+        int panels = wrapping.wrap().form().graph().panels().size();
+        List<Rigid> out = drawn.steps().get(0);
+        List<Rigid> in = drawn.steps().get(drawn.in());
+        List<Rigid> last = drawn.steps().get(drawn.steps().size() - 1);
+        Envelope front = null;
+        double behind = Double.NEGATIVE_INFINITY;
+        double before = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < panels; i++) {
+            Panel panel = wrapping.wrap().form().graph().panels().get(i);
+            List<Vector3D> corners = corners(panel, last.get(i));
+            if (panel.name().equals("Front")) {
+                front = new Envelope();
+                for (Vector3D corner : corners) {
+                    front.expandToInclude(corner.getX(), corner.getY());
+                    before = Math.min(before, Math.abs(corner.getZ()));
+                }
+            } else if (Math.abs(last.get(i).zz()) > 0.9) {
+                behind = Math.max(
+                        behind,
+                        -corners.stream()
+                                .mapToDouble(corner -> Math.abs(corner.getZ()))
+                                .min()
+                                .orElseThrow());
+            }
+        }
+        requireNonNull(front);
+        List<Panel> card = wrapping.card().form().graph().panels();
+        for (int i = 0; i < card.size(); i++) {
+            for (Vector3D corner : corners(card.get(i), in.get(panels + i))) {
+                assertThat(Math.abs(corner.getZ())).isBetween(before, -behind);
+                assertThat(corner.getX()).isBetween(front.getMinX() - 0.01, front.getMaxX() + 0.01);
+            }
+            double up = out.get(panels + i).dy() - in.get(panels + i).dy();
+            assertThat(up).isCloseTo(0.62 * wrapping.card().footprint().height().millimetres(), within(1e-6));
+        }
+    }
+
+    private static List<Vector3D> corners(Panel panel, Rigid motion) {
+        List<Vector3D> corners = new ArrayList<>();
+        for (Coordinate corner : panel.shape().getExteriorRing().getCoordinates()) {
+            corners.add(motion.apply(corner.x, corner.y, 0));
+        }
+        return corners;
+    }
+
+    /** Its measures are the card's: one that is 10 mm wider wants a front that is 10 mm wider. */
+    @Test
+    void aWrapFollowsItsCard() {
+        WorkedPlan card = KiteCards.bare(KiteCards.WORKSHOP.structure("side-fold"));
+        Plan band = Wrapping.begun("belly-band", card, List.of());
+        Plan wider = card.plan()
+                .withMeasures(card.measures()
+                        .with(
+                                Parameter.WIDTH,
+                                card.measures().get(Parameter.WIDTH).plus(Length.ofMillimetres(10))));
+        WorkedPlan after = KiteCards.WORKSHOP.work(wider);
+        double moved = front(Wrapping.following(band, after, List.of())) - front(band);
+        assertThat(moved).isCloseTo(10, within(1e-9));
+        assertThat(Wrapping.following(band, card, List.of())).isEqualTo(band);
+    }
+
+    private static double front(Plan band) {
+        return KiteCards.WORKSHOP
+                .structure(band.structureId())
+                .measure("front", band.measures())
+                .millimetres();
+    }
+
+    /** What the maker says of what it goes round is held; let go, it follows the card again. */
+    @Test
+    void whatTheMakerSaysIsHeld() {
+        WorkedPlan card = CARDS.get(0);
+        Plan begun = Wrapping.begun("sleeve", card, List.of());
+        Plan typed = begun.withMeasures(begun.measures().with(WrapStructure.BULK, Length.ofMillimetres(9)));
+        Plan held = Wrapping.holding(begun, typed);
+        assertThat(held.locked()).contains(WrapStructure.BULK);
+        assertThat(Wrapping.following(held, card, List.of()).measures().get(WrapStructure.BULK))
+                .isEqualTo(Length.ofMillimetres(9));
+        assertThat(Wrapping.following(held.withLock(WrapStructure.BULK, false), card, List.of())
+                        .measures())
+                .isEqualTo(begun.measures());
+    }
+
+    /** An envelope goes round the card with its band on: by hand, two layers of card thicker where that lies. */
+    @Test
+    void anEnvelopeGoesRoundTheBandToo() {
+        WorkedPlan card = CARDS.get(0);
+        WorkedPlan band = round(card, "belly-band").wrap();
+        Wrapping bare = round(card, "rectangle-envelope");
+        Wrapping banded = round(card, "rectangle-envelope", band);
+        double caliper = card.cardstock().caliper().millimetres();
+        // the ends of the band overlap behind the card: three layers there
+        assertThat(banded.inner().thickness() - bare.inner().thickness()).isCloseTo(3 * caliper, within(1e-9));
+        assertThat(banded.closed().weight().grams() - bare.closed().weight().grams())
+                .isCloseTo(
+                        band.closedCard().weight().grams()
+                                + banded.wrap().closedCard().weight().grams()
+                                - bare.wrap().closedCard().weight().grams(),
+                        within(1e-9));
+        // a band goes round the card alone, whatever goes round both
+        assertThat(round(card, "belly-band", banded.wrap()).inner().thickness())
+                .isEqualTo(card.closedCard().thickness());
+    }
+
+    @Test
+    void whatIsNoWrapOrGoesRoundNothingIsTold() {
+        WorkedPlan card = CARDS.get(0);
+        assertThatThrownBy(() -> Wrapping.begun("side-fold", card, List.of()))
+                .isInstanceOf(ValidationException.class)
+                .hasMessageContaining("is no wrap");
+        assertThatThrownBy(() -> Wrapping.begun("kite-bag", card, List.of())).isInstanceOf(ValidationException.class);
+    }
+
+    /** A front that the maker made too narrow is brought back to what goes round. */
+    @Test
+    void whatWouldNotGoRoundGivesWay() {
+        WorkedPlan card = CARDS.get(2);
+        Plan begun = Wrapping.begun("rectangle-envelope", card, List.of());
+        Plan narrow = begun.withMeasures(begun.measures().with("inside-width", Length.ofMillimetres(60)));
+        Plan after = Wrapping.following(narrow, card, List.of());
+        assertThat(Wrapping.of(card, List.of(), KiteCards.WORKSHOP.work(after))
+                        .insertion()
+                        .goesIn())
+                .isTrue();
+    }
+
+    /** Round a card as small as a matchbox and round a poster every wrap can be made. */
+    @Test
+    void everyWrapGoesRoundSmallAndLargeCards() {
+        Structure structure = KiteCards.WORKSHOP.structure("side-fold");
+        for (Size size :
+                List.of(Size.ofMillimetres(40, 30), Size.ofMillimetres(30, 120), Size.ofMillimetres(420, 594))) {
+            WorkedPlan card = KiteCards.WORKSHOP.work(
+                    Plan.of("Kite day", structure.id(), structure.proportioned(size, Ruler.MM_1), Ruler.MM_1));
+            for (Structure wrap : KiteCards.WORKSHOP.wraps().all()) {
+                Wrapping wrapping = round(card, wrap, List.of());
+                assertThat(wrapping.wrap().form().ordering().verdict())
+                        .as("%s round %s", wrap.name(), size)
+                        .isEqualTo(Ordering.Verdict.FOUND);
+                assertThat(wrapping.insertion().goesIn()).isTrue();
+            }
+        }
+    }
+
+    /** In inches all that it says is read off an inch ruler. */
+    @Test
+    void itIsMeasuredOnTheCardsRuler() {
+        Structure structure = KiteCards.WORKSHOP.structure("side-fold");
+        WorkedPlan card = KiteCards.WORKSHOP.work(Plan.of(
+                "Kite day",
+                structure.id(),
+                structure.proportioned(new Size(Length.ofInches(6), Length.ofInches(4, 1, 2)), Ruler.EIGHTHS),
+                Ruler.EIGHTHS));
+        Wrapping sleeve = round(card, "sleeve");
+        assertThat(sleeve.wrap().ruler()).isEqualTo(Ruler.EIGHTHS);
+        assertThat(sleeve.findings()).hasSize(1).allSatisfy(finding -> assertThat(finding.text())
+                .matches("It goes in with [0-9/ ]+ in to spare half the way round\\."));
+    }
+}
