@@ -79,6 +79,7 @@ class WrapTest extends Browsing {
         Locator back = page.getByRole(
                 AriaRole.LINK, new Page.GetByRoleOptions().setName("goes round Instructions for young pilots"));
         back.waitFor();
+        page.getByText("More measures").click();
         assertThat(figure("Square")).isVisible();
         assertThat(page.getByText("No envelope chosen")).hasCount(0);
         page.locator("canvas").waitFor();
