@@ -19,6 +19,7 @@ const TablePage = lazy(async () => ({ default: (await import('./table/TablePage'
 const AllowancesPage = lazy(async () => ({ default: (await import('./tools/AllowancesPage')).AllowancesPage }))
 const SendPage = lazy(async () => ({ default: (await import('./send/SendPage')).SendPage }))
 const WrapPage = lazy(async () => ({ default: (await import('./wrap/WrapPage')).WrapPage }))
+const PostPage = lazy(async () => ({ default: (await import('./tools/PostPage')).PostPage }))
 const ToolsPage = lazy(async () => ({ default: (await import('./tools/ToolsPage')).ToolsPage }))
 
 /**
@@ -39,6 +40,7 @@ export function House() {
             <Route path="/recipe" component={RecipePage} />
             <Route path="/tools" component={ToolsPage} />
             <Route path="/tools/allowances" component={AllowancesPage} />
+            <Route path="/tools/post" component={PostPage} />
             {/* an address of before there were steps for all of a card */}
             <Route path="/card/:id/table/cut">{({ id }) => <TablePage key={id} id={id} />}</Route>
             <Route path="/card/:id/table">{({ id }) => <TablePage key={id} id={id} />}</Route>

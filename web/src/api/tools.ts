@@ -5,7 +5,7 @@ import type { components } from './generated/schema'
 const ownKey = ['own-stock']
 
 type Sheet = components['schemas']['NewSheetOfStock']
-type Thing = { name: string; ruler: string; width: string; height: string }
+type Thing = components['schemas']['NewEnvelope']
 type Cardstock = components['schemas']['NewCardstock']
 type Nest = components['schemas']['NewNest']
 type Glue = components['schemas']['NewAdhesive']
@@ -16,9 +16,11 @@ export function useOwnStock() {
   const queries = useQueryClient()
   const own = useQuery({ queryKey: ownKey, queryFn: () => answered(api.GET('/api/stock/own')) })
   const keep = async (asked: Promise<OwnStock>) => {
-    queries.setQueryData(ownKey, await asked)
+    const after = await asked
+    queries.setQueryData(ownKey, after)
     // every card is worked out with the tools and stock that there are
     await queries.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== ownKey[0] })
+    return after
   }
   return {
     own,
@@ -26,6 +28,8 @@ export function useOwnStock() {
       tools: (body: { inches: Board; metric: Board; bed: string; stopsInside: boolean }) =>
         keep(answered(api.PUT('/api/stock/own/tools', { body }))),
       envelopes: (body: Thing) => keep(answered(api.POST('/api/stock/own/envelopes', { body }))),
+      changedEnvelope: (id: string, body: Thing) =>
+        keep(answered(api.PUT('/api/stock/own/envelopes/{id}', { params: { path: { id } }, body }))),
       sheets: (body: Sheet) => keep(answered(api.POST('/api/stock/own/sheets', { body }))),
       nests: (body: Nest) => keep(answered(api.POST('/api/stock/own/nests', { body }))),
       cardstocks: (body: Cardstock) => keep(answered(api.POST('/api/stock/own/cardstocks', { body }))),

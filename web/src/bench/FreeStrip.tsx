@@ -31,11 +31,19 @@ export function FreeStrip({ card, inHand }: Props) {
     return (
       <div ref={strip} tabIndex={-1} className="px-4 text-base outline-none">
         <SetOn card={card} inHand={inHand} />
-        This card follows its structure: <em>{card.structureName}</em>.
-        <button type="button" className="word underline" onClick={() => remake({ what: 'LOOSEN' })}>
-          Make it free
-        </button>
-        to draw on it freely.
+        {card.wraps ? (
+          <>
+            It follows <em>{card.wraps.name}</em>.
+          </>
+        ) : (
+          <>
+            This card follows its structure: <em>{card.structureName}</em>.
+            <button type="button" className="word underline" onClick={() => remake({ what: 'LOOSEN' })}>
+              Make it free
+            </button>
+            to draw on it freely.
+          </>
+        )}
       </div>
     )
   }

@@ -5,10 +5,9 @@ import { CardHeader } from '../bench/CardHeader'
 import { ConflictSheet } from '../bench/ConflictSheet'
 import { FoldedPlate } from '../bench/FoldedPlate'
 import { Pickable } from '../bench/picked'
-import { type CardInHand, useCard } from '../bench/useCard'
-import { useStepKeys } from '../bench/useStepKeys'
+import type { CardInHand } from '../bench/useCard'
+import { useCardHere } from '../bench/useCardHere'
 import { NoSuchCard } from '../house/NoSuchCard'
-import { useSay } from '../house/Notices'
 import { onPaper } from '../papers/dress'
 import type { Chosen } from './chosen'
 import { Kept } from './Kept'
@@ -21,12 +20,10 @@ import { Wishes } from './Wishes'
 
 /** How all of a card is cut: its papers, each with its sheets, what lies on them, and cut after cut. */
 export function CutPage({ id }: { id: string }) {
-  const inHand = useCard(id)
+  const inHand = useCardHere(id)
   const card = inHand.query.data
   const cutting = useCutting(id, card?.revision)
   const shown = useMeanwhile(cutting.data)
-  const say = useSay()
-  useStepKeys({ undo: inHand.undo, redo: inHand.redo }, (cause) => say({ text: cause.message, wrong: true }))
   if (inHand.query.isError) return <NoSuchCard id={id} error={inHand.query.error} />
   if (!card) return <p className="p-8 text-lg">Taking the card out of the drawer…</p>
   return (

@@ -14,9 +14,10 @@ export function EnvelopeOptions({ envelopes }: { envelopes: Envelope[] }) {
     <optgroup key={source} label={source}>
       {envelopes
         .filter((envelope) => envelope.source === source)
-        .map(({ id, name, inside }) => (
+        .map(({ id, name, inside, depth }) => (
           <option key={id} value={id}>
-            {name} ({plain(inside.width)} × {plain(inside.height)} {inside.width.unit})
+            {name} ({plain(inside.width)} × {plain(inside.height)}
+            {depth && ` × ${plain(depth)}`} {inside.width.unit})
           </option>
         ))}
     </optgroup>

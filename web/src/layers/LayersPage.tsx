@@ -6,10 +6,10 @@ import { ConflictSheet } from '../bench/ConflictSheet'
 import { Findings } from '../bench/Findings'
 import { FoldedPlate } from '../bench/FoldedPlate'
 import { Pickable } from '../bench/picked'
-import { type CardInHand, useCard } from '../bench/useCard'
-import { useStepKeys } from '../bench/useStepKeys'
+import type { CardInHand } from '../bench/useCard'
+import { useCardHere } from '../bench/useCardHere'
 import { NoSuchCard } from '../house/NoSuchCard'
-import { useAttempt, useSay } from '../house/Notices'
+import { useAttempt } from '../house/Notices'
 import { onPaper } from '../papers/dress'
 import { Aside } from './Aside'
 import { CutList } from './CutList'
@@ -19,11 +19,9 @@ import { WholeCard } from './WholeCard'
 
 /** Mats and layers: every panel that shows, ticked on the picture and dressed; what to cut for it. */
 export function LayersPage({ id }: { id: string }) {
-  const inHand = useCard(id)
+  const inHand = useCardHere(id)
   const card = inHand.query.data
   const layers = useLayers(id, card?.revision)
-  const say = useSay()
-  useStepKeys({ undo: inHand.undo, redo: inHand.redo }, (cause) => say({ text: cause.message, wrong: true }))
   const shown = useTogether(card, layers.data)
   if (inHand.query.isError) return <NoSuchCard id={id} error={inHand.query.error} />
   if (layers.isError && !shown) return <NoSuchCard id={id} error={layers.error} />

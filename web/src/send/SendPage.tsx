@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { Link } from 'wouter'
 import { type PostQuestion, usePost, usePostWays } from '../api/post'
 import { useWraps } from '../api/wraps'
 import type { Card, Post } from '../api/client'
@@ -6,12 +7,11 @@ import { CardHeader } from '../bench/CardHeader'
 import { ConflictSheet } from '../bench/ConflictSheet'
 import { FoldedPlate } from '../bench/FoldedPlate'
 import { Pickable } from '../bench/picked'
-import { type CardInHand, useCard } from '../bench/useCard'
-import { useStepKeys } from '../bench/useStepKeys'
+import type { CardInHand } from '../bench/useCard'
+import { useCardHere } from '../bench/useCardHere'
 import { Choice } from '../house/Choice'
 import { FigureText } from '../house/FigureText'
 import { NoSuchCard } from '../house/NoSuchCard'
-import { useSay } from '../house/Notices'
 import { SizeText } from '../house/SizeText'
 import { WithFractions } from '../house/WithFractions'
 import { onPaper } from '../papers/dress'
@@ -21,12 +21,10 @@ import { Services } from './Services'
 
 /** The card at the counter: what is handed in, which service takes it, and what would let a cheaper one. */
 export function SendPage({ id }: { id: string }) {
-  const inHand = useCard(id)
+  const inHand = useCardHere(id)
   const card = inHand.query.data
   const [asked, ask] = useState<PostQuestion>({ area: lastArea(), gifts: 0 })
   const post = usePost(id, card?.revision, asked)
-  const say = useSay()
-  useStepKeys({ undo: inHand.undo, redo: inHand.redo }, (cause) => say({ text: cause.message, wrong: true }))
   if (inHand.query.isError) return <NoSuchCard id={id} error={inHand.query.error} />
   if (post.isError && !post.data) return <NoSuchCard id={id} error={post.error} />
   if (!card || !post.data) return <p className="p-8 text-lg">Laying it on the scales…</p>
@@ -49,6 +47,7 @@ type Props = { card: Card; post: Post; asked: PostQuestion; inHand: CardInHand; 
 
 function Room({ card, post, asked, inHand, onAsk }: Props) {
   const ways = usePostWays(card.id, card.revision, asked)
+  const told = post.misfit ? [post.misfit, ...post.risks] : post.risks
   return (
     <Pickable pieces={card.pieces}>
       <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-6 pb-5">
@@ -58,11 +57,17 @@ function Room({ card, post, asked, inHand, onAsk }: Props) {
             <HandedIn post={post} onAsk={onAsk} />
             <section aria-label="At the counter" className="bg-chalk" aria-live="polite">
               <Services post={post} ways={ways.data} inHand={inHand} />
+              <p className="border-t-2 border-kraft-line px-6 py-3 text-base">
+                Limits are from memory: the counter knows better.{' '}
+                <Link href="/tools/post" className="word underline">
+                  Change limits and prices
+                </Link>
+              </p>
             </section>
-            {post.risks.length > 0 && (
+            {told.length > 0 && (
               <section aria-label="On its way" className="bg-chalk px-6 py-4">
                 <ul className="flex flex-col gap-2 text-lg leading-snug">
-                  {post.risks.map((risk) => (
+                  {told.map((risk) => (
                     <li key={risk} className="border-l-4 border-ink ps-3">
                       <WithFractions text={risk} />
                     </li>

@@ -17,7 +17,10 @@ export function Services({ post, ways, inHand }: Props) {
           className="grid gap-x-6 gap-y-1 border-b-2 border-kraft-line px-6 py-4 last:border-b-0 sm:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)] aria-[current=true]:bg-picked-wash"
         >
           <div>
-            <h3 className="text-xl leading-tight font-semibold">{service.name}</h3>
+            <h3 className="flex flex-wrap items-baseline justify-between gap-x-4 text-xl leading-tight font-semibold">
+              {service.name}
+              {service.price && <span className="figure text-2xl">{service.price}</span>}
+            </h3>
             <p className="figure-run text-base">
               <WithFractions text={service.limits} />
             </p>
@@ -37,7 +40,7 @@ export function Services({ post, ways, inHand }: Props) {
 
 function Verdict({ service, cheapest }: { service: PostService; cheapest: boolean }) {
   if (!service.takes) return <WithFractions text={`No: ${service.obstacles.join(', ')}.`} />
-  const dearer = service.isDearer ? `, ${service.isDearer}` : ''
+  const dearer = service.dearer ? `, ${service.dearer}` : ''
   return (
     <strong>
       {cheapest ? 'Takes it' : 'Takes it too'}

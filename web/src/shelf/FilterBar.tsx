@@ -1,8 +1,14 @@
+import { useState } from 'react'
 import { useStock } from '../api/cards'
 import type { Shelf } from '../api/client'
 import { EnvelopeOptions } from '../drawer/EnvelopeOptions'
 import { Choice } from '../house/Choice'
+import { useOwnStock } from '../api/tools'
+import { EnvelopeForm } from '../tools/EnvelopeForm'
 import { type Filters, NO_FILTERS } from './filters'
+
+/** Chosen to measure an envelope or a box that is none of those known. */
+const MEASURED = 'measured'
 
 type Props = { filters: Filters; foldCounts: Shelf['foldCounts']; onChange: (filters: Filters) => void }
 
@@ -10,6 +16,7 @@ type Props = { filters: Filters; foldCounts: Shelf['foldCounts']; onChange: (fil
 export function FilterBar({ filters, foldCounts, onChange }: Props) {
   const stock = useStock()
   const set = (some: Partial<Filters>) => onChange({ ...filters, ...some })
+  const [measuring, measure] = useState(false)
   const isSet = JSON.stringify(filters) !== JSON.stringify(NO_FILTERS)
   return (
     <search className="flex flex-wrap items-end gap-x-3 gap-y-2 [&_label]:text-ink [&_select]:max-w-40 [&_select]:px-2">
@@ -26,8 +33,13 @@ export function FilterBar({ filters, foldCounts, onChange }: Props) {
           onChange={(event) => set({ words: event.target.value })}
         />
       </span>
-      <Choice label="For envelope" value={filters.envelope} onChoose={(envelope) => set({ envelope })}>
+      <Choice
+        label="For envelope or box"
+        value={filters.envelope}
+        onChoose={(envelope) => (envelope === MEASURED ? measure(true) : set({ envelope }))}
+      >
         <option value="">any</option>
+        <option value={MEASURED}>one that I measure…</option>
         {stock.data && <EnvelopeOptions envelopes={stock.data.envelopes} />}
       </Choice>
       <Choice label="From sheet" value={filters.sheet} onChoose={(sheet) => set({ sheet })}>
@@ -75,6 +87,25 @@ export function FilterBar({ filters, foldCounts, onChange }: Props) {
           Show all
         </button>
       )}
+      {measuring && (
+        <div className="basis-full bg-chalk px-4 pt-1 pb-3">
+          <NewBox
+            onKept={(envelope) => {
+              measure(false)
+              set({ envelope })
+            }}
+            onLeave={() => measure(false)}
+          />
+        </div>
+      )}
     </search>
   )
+}
+
+type NewBoxProps = { onKept: (envelope: string) => void; onLeave: () => void }
+
+/** An envelope or a box as it is measured: kept, so that nothing is asked twice, and asked what goes in it. */
+function NewBox({ onKept, onLeave }: NewBoxProps) {
+  const { put } = useOwnStock()
+  return <EnvelopeForm changing={null} put={put} onKept={(id) => id && onKept(id)} onLeave={onLeave} />
 }

@@ -4,6 +4,7 @@ import { useLocation } from 'wouter'
 import { useFitting, useShelf } from '../api/cards'
 import type { Fitting, OnShelf } from '../api/client'
 import { lastHabits, remember } from '../drawer/habits'
+import { FigureText } from '../house/FigureText'
 import { SizeText } from '../house/SizeText'
 import { FilterBar } from './FilterBar'
 import { isWanted, NO_FILTERS } from './filters'
@@ -127,6 +128,15 @@ function Described({ structure, fitting, filters }: DescribedProps) {
             <dt className="plate-note">Largest</dt>
             <dd>
               <SizeText size={fitting.proposal.finished} />
+            </dd>
+          </>
+        )}
+        {fitting?.thickness && fitting.left && (
+          <>
+            <dt className="plate-note">Thick</dt>
+            <dd className="flex flex-wrap items-baseline gap-x-2">
+              <FigureText figure={fitting.thickness} unit /> bare; leaves <FigureText figure={fitting.left} unit /> for
+              layers
             </dd>
           </>
         )}

@@ -1,29 +1,12 @@
-import { type ReactNode, useState } from 'react'
+import { useState } from 'react'
 import { useStock } from '../api/cards'
 import type { Put } from '../api/tools'
 import { lastHabits } from '../drawer/habits'
 import { Choice } from '../house/Choice'
 import { Form, TextField } from './Form'
+import { SizedFields } from './SizedFields'
 
-type Sized = { name: string; width: string; height: string }
-
-const EMPTY: Sized = { name: '', width: '', height: '' }
-
-/** One more envelope. */
-export function NewEnvelope({ put }: { put: Put }) {
-  const [envelope, setEnvelope] = useState(EMPTY)
-  const keep = async () => {
-    await put.envelopes({ ...envelope, ruler: lastHabits().ruler })
-    setEnvelope(EMPTY)
-  }
-  return (
-    <Form label="One more envelope" action="Keep it" onDo={keep}>
-      {(wrong) => <SizedFields thing={envelope} wrong={wrong} onType={setEnvelope} />}
-    </Form>
-  )
-}
-
-const NO_SHEET = { ...EMPTY, paper: '', count: '', offcut: false, price: '' }
+const NO_SHEET = { name: '', width: '', height: '', paper: '', count: '', offcut: false, price: '' }
 
 /** One more sheet: a size that any paper comes in, or so many of one paper. */
 export function NewSheet({ put }: { put: Put }) {
@@ -71,40 +54,5 @@ export function NewSheet({ put }: { put: Put }) {
         </SizedFields>
       )}
     </Form>
-  )
-}
-
-type FieldsProps = {
-  thing: Sized
-  wrong: (field: string) => boolean
-  onType: (thing: Sized) => void
-  children?: ReactNode
-}
-
-function SizedFields({ thing: { name, width, height }, wrong, onType, children }: FieldsProps) {
-  const sized = { name, width, height }
-  return (
-    <>
-      <TextField
-        wide
-        label="Name"
-        value={name}
-        wrong={wrong('name')}
-        onType={(text) => onType({ ...sized, name: text })}
-      />
-      <TextField
-        label="Width"
-        value={width}
-        wrong={wrong('width')}
-        onType={(text) => onType({ ...sized, width: text })}
-      />
-      <TextField
-        label="Height"
-        value={height}
-        wrong={wrong('height')}
-        onType={(text) => onType({ ...sized, height: text })}
-      />
-      {children}
-    </>
   )
 }

@@ -5,7 +5,8 @@ import { BoardAndTrimmer } from './BoardAndTrimmer'
 import { DiesAndPunches } from './DiesAndPunches'
 import { Kept } from './Kept'
 import { NewPaper } from './NewPaper'
-import { NewEnvelope, NewSheet } from './NewThings'
+import { Envelopes } from './Envelopes'
+import { NewSheet } from './NewThings'
 import { Part } from './Part'
 import { WayBack } from '../house/WayBack'
 import { Heading } from '../house/Heading'
@@ -18,7 +19,10 @@ export function ToolsPage() {
       <header className="flex items-center gap-4 py-3">
         <WayBack />
         <Heading>Tools and papers</Heading>
-        <Link href="/tools/allowances" className="slip ms-auto inline-flex items-center">
+        <Link href="/tools/post" className="slip ms-auto inline-flex items-center">
+          What the post takes
+        </Link>
+        <Link href="/tools/allowances" className="slip inline-flex items-center">
           Allowances
         </Link>
       </header>
@@ -32,10 +36,7 @@ export function ToolsPage() {
               put={put}
             />
             <DiesAndPunches nests={own.data.nests} put={put} />
-            <Part title="Envelopes" note="Measure the inside: how wide and high a sheet of card may be that slides in.">
-              <Kept things={own.data.envelopes} put={put} />
-              <NewEnvelope put={put} />
-            </Part>
+            <Envelopes envelopes={own.data.envelopes} put={put} />
           </div>
           <div className="flex min-w-0 flex-col gap-5">
             <Part

@@ -25,8 +25,10 @@ export function Worn({ worn, card, inHand, onPutAside }: Props) {
         <div
           role="img"
           aria-label={`The card in its ${worn.structureName.toLowerCase()}`}
-          className="grid h-[19rem] cursor-grab touch-none place-items-center"
+          className="grid h-[19rem] cursor-grab place-items-center"
           onPointerDown={(event) => {
+            // a finger scrolls the page; for it there are the button and the slider
+            if (event.pointerType === 'touch') return
             event.currentTarget.setPointerCapture(event.pointerId)
             held.current = { y: event.clientY, at }
           }}
@@ -38,7 +40,7 @@ export function Worn({ worn, card, inHand, onPutAside }: Props) {
         >
           <InWrap picture={picture} card={card} at={at} className="h-[19rem] w-full" />
         </div>
-        <div className="flex flex-wrap items-center gap-x-3">
+        <div hidden={picture.frames.length < 2} className="flex flex-wrap items-center gap-x-3">
           <button type="button" className="slip w-32" onClick={() => to(isOut ? picture.in : 0)}>
             {isOut ? 'Put it in' : 'Pull it out'}
           </button>

@@ -49,6 +49,31 @@ class SendTest extends Browsing {
         assertThat(service("Compact letter")).isVisible();
     }
 
+    /** A price is typed once, by keyboard, and told at the counter; the shipped table is back at a press. */
+    @Test
+    void whatTheCounterSaysIsTyped() {
+        page.navigate(house.at("/tools/post"));
+        Locator germany = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Germany"));
+        germany.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Change Compact letter"))
+                .press("Enter");
+        Locator form = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Change Compact letter"));
+        form.getByLabel("Price").fill("free");
+        form.getByLabel("Price").press("Enter");
+        assertThat(form.getByRole(AriaRole.ALERT)).containsText("no price");
+        form.getByLabel("Price").fill("1.10");
+        form.getByLabel("Price").press("Enter");
+        assertThat(germany.getByText("1.10 EUR")).isVisible();
+        nothingSerious();
+        page.navigate(house.at("/"));
+        counterOf("Prize card, longest tail");
+        assertThat(service("Compact letter")).containsText("1.10 EUR");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Change limits and prices"))
+                .click();
+        germany.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("As it came again"))
+                .click();
+        assertThat(germany.getByText("1.10 EUR")).hasCount(0);
+    }
+
     /** At one press a stack of layers is off, the cheaper service takes it; undone, it does not. */
     @Test
     void aCheaperServiceAtOnePress() {

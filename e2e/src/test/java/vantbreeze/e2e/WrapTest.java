@@ -89,6 +89,45 @@ class WrapTest extends Browsing {
         envelope.waitFor();
     }
 
+    /** The envelope in the drawer comes first and is taken at a press; a tag hangs on the card and is not pulled. */
+    @Test
+    void anEnvelopeFromTheDrawerAndATag() {
+        wrapsOf("Thank-you for the helpers");
+        Locator goesIn = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Envelopes it goes in"));
+        Locator first = goesIn.getByRole(AriaRole.BUTTON).first();
+        assertThat(goesIn).containsText("In the drawer");
+        assertThat(first).containsText("left");
+        first.click();
+        assertThat(first).hasAttribute("aria-pressed", "true");
+        offered("Tag").click();
+        Locator tag = worn("Tag for Thank-you for the helpers");
+        tag.waitFor();
+        assertThat(tag.getByRole(AriaRole.SLIDER)).hasCount(0);
+        nothingSerious();
+    }
+
+    /** A box is measured on the shelf: what goes in is left there, with how much it leaves for layers. */
+    @Test
+    void whatGoesInABox() {
+        page.navigate(house.at("/shelf"));
+        page.getByLabel("For envelope or box").selectOption("measured");
+        Locator form = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("One more envelope"));
+        form.getByLabel("Name").fill("Shallow kite tin");
+        form.getByLabel("Width").fill("17 cm");
+        form.getByLabel("Height").fill("12 cm");
+        form.getByLabel("Depth").fill("deep");
+        form.getByLabel("Depth").press("Enter");
+        assertThat(form.getByRole(AriaRole.ALERT)).isVisible();
+        form.getByLabel("Depth").fill("2 mm");
+        form.getByLabel("Depth").press("Enter");
+        assertThat(form).hasCount(0);
+        Locator picked = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Picked"));
+        assertThat(picked).containsText("for layers");
+        // what folds into many panels is thicker than that
+        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText(Pattern.compile("\\d+ of 30 structures"));
+        nothingSerious();
+    }
+
     /** The festival's theatre has its band and its envelope, the band first; neither stands in the drawer. */
     @Test
     void theTheatreIsWrapped() {

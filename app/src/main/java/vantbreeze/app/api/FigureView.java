@@ -50,6 +50,11 @@ public record FigureView(
                 figure.exactly().orElse(null));
     }
 
+    /** How large something comes out, as near as a ruler tells it; millimetres. */
+    static FigureView estimate(double millimetres, Ruler ruler) {
+        return of(Figure.estimate(millimetres, ruler).length(), ruler);
+    }
+
     /** A number that is no length; {@code mm} says it too. */
     static FigureView of(double number, String unit) {
         String figure = BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();

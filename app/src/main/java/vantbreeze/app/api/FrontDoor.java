@@ -19,6 +19,7 @@ class FrontDoor {
         "/recipe",
         "/tools",
         "/tools/allowances",
+        "/tools/post",
         "/safe-keeping"
     })
     String page() {

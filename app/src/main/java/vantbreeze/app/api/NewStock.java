@@ -110,11 +110,33 @@ final class NewStock {
         }
     }
 
-    /** An envelope as typed, on a ruler. */
-    public record NewEnvelope(@Text String name, @Text String ruler, @Text String width, @Text String height) {
+    /**
+     * An envelope or a box as typed, on a ruler.
+     *
+     * @param depth of a box; left out for a flat one
+     * @param count how many there are; left out for as many as are wanted
+     * @param price of one; left out when it is not known
+     */
+    public record NewEnvelope(
+            @Text String name,
+            @Text String ruler,
+            @Text String width,
+            @Text String height,
+            @Nullable @MaybeText String depth,
+            @Nullable @MaybeText String count,
+            @Nullable @MaybeText String price) {
 
         Envelope envelope(String id) {
-            return new Envelope(id, plain(name), size(ruler, width, height), Envelope.Source.OWN);
+            Size inside = size(ruler, width, height);
+            String walls = filled(depth);
+            Length deep = walls == null
+                    ? Length.ZERO
+                    : Deciding.of("depth", () -> Written.on(ruler).measure("depth", walls));
+            Integer many = countIn(filled(count), "envelopes");
+            BigDecimal each = priceIn(filled(price));
+            return Deciding.of(
+                    deep.isLongerThan(Envelope.DEEPEST) ? "depth" : "count",
+                    () -> new Envelope(id, plain(name), inside, Envelope.Source.OWN, deep, many, each));
         }
     }
 
@@ -141,7 +163,7 @@ final class NewStock {
                 workshop.cardstock(of);
             }
             Size size = size(ruler, width, height);
-            Integer sheets = sheetsIn(filled(count));
+            Integer sheets = countIn(filled(count), "sheets");
             BigDecimal each = priceIn(filled(price));
             return Deciding.of(
                     "count",
@@ -201,21 +223,22 @@ final class NewStock {
         }
     }
 
-    private static @Nullable String filled(@Nullable String text) {
+    static @Nullable String filled(@Nullable String text) {
         return text == null || text.isBlank() ? null : text.strip();
     }
 
-    private static @Nullable Integer sheetsIn(@Nullable String text) {
+    private static @Nullable Integer countIn(@Nullable String text, String things) {
         if (text == null) {
             return null;
         }
         if (!text.matches("\\d{1,6}")) {
-            throw new ValidationException("count", "\"%s\" is no number of sheets. Type one, like 12.".formatted(text));
+            throw new ValidationException(
+                    "count", "\"%s\" is no number of %s. Type one, like 12.".formatted(text, things));
         }
         return Integer.valueOf(text);
     }
 
-    private static @Nullable BigDecimal priceIn(@Nullable String text) {
+    static @Nullable BigDecimal priceIn(@Nullable String text) {
         if (text == null) {
             return null;
         }

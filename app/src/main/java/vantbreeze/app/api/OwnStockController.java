@@ -57,6 +57,22 @@ class OwnStockController {
         return own();
     }
 
+    /** Another size, another count, another price of one that is kept; cards that name it go on with it. */
+    @PutMapping("/envelopes/{id}")
+    OwnStockView envelope(@PathVariable String id, @Valid @RequestBody NewStock.NewEnvelope asked) {
+        if (stock.own().envelopes().stream().noneMatch(one -> one.id().equals(id))) {
+            throw nothing(id);
+        }
+        Envelope envelope = asked.envelope(id);
+        stock.change(own -> own.with(
+                own.envelopes().stream()
+                        .map(one -> one.id().equals(id) ? envelope : one)
+                        .toList(),
+                own.sheets(),
+                own.cardstocks()));
+        return own();
+    }
+
     @PostMapping("/sheets")
     OwnStockView sheet(@Valid @RequestBody NewStock.NewSheetOfStock asked) {
         StockSheet sheet = asked.sheet(StockRoom.newId(), stock.workshop());

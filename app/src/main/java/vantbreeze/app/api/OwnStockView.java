@@ -9,6 +9,7 @@ import vantbreeze.core.die.Die;
 import vantbreeze.core.die.Nest;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.OwnStock;
@@ -23,7 +24,7 @@ public record OwnStockView(
         BoardView metric,
         FigureView bed,
         boolean stopsInside,
-        List<ThingView> envelopes,
+        List<EnvelopeOfOwn> envelopes,
         List<ThingView> sheets,
         List<CardstockOfOwn> cardstocks,
         List<NestView> nests,
@@ -105,7 +106,52 @@ public record OwnStockView(
     public record BoardView(String name, FigureView groove, FigureView length) {}
 
     /**
-     * An envelope or a sheet, by id.
+     * An envelope or a box of the maker's own.
+     *
+     * @param words what is known of it beside its size, as it is read
+     * @param depth as it is typed; left out of a flat one
+     * @param count how many there are, if that is known
+     * @param price of one, if that is known
+     */
+    public record EnvelopeOfOwn(
+            String id,
+            String name,
+            SizeView size,
+            boolean away,
+            @Nullable String words,
+            @Nullable String depth,
+            @Nullable Integer count,
+            @Nullable String price) {
+
+        static EnvelopeOfOwn of(Envelope one, boolean away) {
+            Ruler ruler = rulerOf(one.inside());
+            String deep =
+                    one.depth().isPositive() ? FigureView.of(one.depth(), ruler).text() : null;
+            String price = one.price() == null ? null : one.price().toPlainString();
+            List<String> words = new ArrayList<>();
+            if (deep != null) {
+                words.add("%s deep".formatted(deep));
+            }
+            if (one.count() != null) {
+                words.add(String.format(Locale.ROOT, "%d of them", one.count()));
+            }
+            if (price != null) {
+                words.add("%s each".formatted(price));
+            }
+            return new EnvelopeOfOwn(
+                    one.id(),
+                    one.name(),
+                    SizeView.of(one.inside(), ruler),
+                    away,
+                    words.isEmpty() ? null : String.join(", ", words),
+                    deep,
+                    one.count(),
+                    price);
+        }
+    }
+
+    /**
+     * A sheet, by id.
      *
      * @param words what is known of a sheet beside its size, as it is read
      */
@@ -148,13 +194,7 @@ public record OwnStockView(
                 FigureView.of(own.tools().bed(), Ruler.SIXTEENTHS),
                 own.tools().stopsInside(),
                 own.envelopes().stream()
-                        .map(one -> new ThingView(
-                                one.id(),
-                                one.name(),
-                                size(one.inside()),
-                                own.away().contains(one.id()),
-                                null,
-                                null))
+                        .map(one -> EnvelopeOfOwn.of(one, own.away().contains(one.id())))
                         .toList(),
                 own.sheets().stream()
                         .map(one -> new ThingView(
@@ -217,7 +257,11 @@ public record OwnStockView(
     }
 
     private static SizeView size(Size size) {
+        return SizeView.of(size, rulerOf(size));
+    }
+
+    private static Ruler rulerOf(Size size) {
         boolean inches = Ruler.SIXTEENTHS.marks(size.width()) && !Ruler.MM_HALF.marks(size.width());
-        return SizeView.of(size, inches ? Ruler.SIXTEENTHS : Ruler.MM_1);
+        return inches ? Ruler.SIXTEENTHS : Ruler.MM_1;
     }
 }

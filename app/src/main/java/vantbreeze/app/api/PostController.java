@@ -15,15 +15,17 @@ import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.api.PostView.OuterView;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
+import vantbreeze.app.cards.WrapRail;
+import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.counter.Counter;
+import vantbreeze.core.counter.Sending;
 import vantbreeze.core.edit.Lighten;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Wrapping;
-import vantbreeze.core.post.Counter;
 import vantbreeze.core.post.PostTable;
 import vantbreeze.core.post.PostTables;
-import vantbreeze.core.post.Sending;
 
 /** What a card costs to send, and why. */
 @RestController
@@ -37,9 +39,13 @@ class PostController {
     public record Lightening(int revision, @Text String saving) {}
 
     private final Drawer drawer;
+    private final WrapRail rail;
+    private final StockRoom stock;
 
-    PostController(Drawer drawer) {
+    PostController(Drawer drawer, WrapRail rail, StockRoom stock) {
         this.drawer = drawer;
+        this.rail = rail;
+        this.stock = stock;
     }
 
     /**
@@ -69,41 +75,67 @@ class PostController {
     }
 
     /** A card handed in as somebody asked. */
-    private record Asked(Card card, PostTable table, List<OuterView> outers, String outer, int gifts, Counter counter) {
+    private record Asked(
+            Card card,
+            List<PostTable> tables,
+            PostTable table,
+            List<OuterView> outers,
+            @Nullable String misfit,
+            String outer,
+            int gifts,
+            Counter counter) {
 
         PostView view() {
-            return PostView.of(card, table, outers, outer, gifts, counter);
+            return PostView.of(card, tables, table, outers, misfit, outer, gifts, counter);
         }
     }
 
     private Asked asked(UUID id, @Nullable String area, @Nullable String outer, int gifts) {
         Card card = drawer.card(id);
-        List<Card> wraps = drawer.wraps(card);
+        List<Card> wraps = rail.wraps(card);
         List<OuterView> outers = outers(card, wraps);
         String wanted = outer == null ? outers.get(outers.size() - 1).id() : outer;
         if (outers.stream().noneMatch(one -> one.id().equals(wanted))) {
             throw new ValidationException("outer", "The card has no such wrap any more. Choose another.");
         }
+        List<PostTable> tables = PostTables.with(stock.own().post());
+        // what the maker typed is the counter that they go to
         PostTable table = area == null || area.isBlank()
-                ? PostTables.all().get(0)
-                : PostTables.find(area)
+                ? stock.own().post().stream().findFirst().orElse(tables.get(0))
+                : PostTables.find(area, tables)
                         .orElseThrow(() -> new ValidationException(
                                 "area", "No services of that area are known here. Choose another."));
         Counter counter = new Counter(table, sending(card, wraps, wanted, gifts));
-        return new Asked(card, table, outers, wanted, gifts, counter);
+        return new Asked(card, tables, table, outers, misfit(card, wraps), wanted, gifts, counter);
     }
 
     /** Nothing, what goes round some of it, a bought envelope, envelopes made for it: the last suits best. */
     private static List<OuterView> outers(Card card, List<Card> wraps) {
         List<OuterView> outers = new ArrayList<>();
         outers.add(new OuterView("", "nothing, as it is"));
-        wraps.stream().filter(wrap -> !Wrapping.isEnvelope(wrap.worked())).forEach(wrap -> outers.add(outer(wrap)));
+        wraps.stream()
+                .filter(wrap -> !Wrapping.isEnvelope(wrap.worked()) && Wrapping.holds(wrap.worked()))
+                .forEach(wrap -> outers.add(outer(wrap)));
         Envelope envelope = envelope(card);
-        if (envelope != null) {
+        if (envelope != null && misfit(card, wraps) == null) {
             outers.add(new OuterView(BOUGHT + envelope.id(), "the envelope " + envelope.name()));
         }
         wraps.stream().filter(wrap -> Wrapping.isEnvelope(wrap.worked())).forEach(wrap -> outers.add(outer(wrap)));
         return outers;
+    }
+
+    /** Why the bought envelope is none to send it in, in a sentence; null where it is, or there is none. */
+    private static @Nullable String misfit(Card card, List<Card> wraps) {
+        Envelope envelope = envelope(card);
+        return envelope == null
+                ? null
+                : sending(card, wraps, BOUGHT + envelope.id(), 0)
+                        .fit()
+                        .filter(fit -> !fit.goesIn())
+                        .map(fit ->
+                                "It does not go in the envelope %s that is chosen for it. Take another, or make one."
+                                        .formatted(envelope.name()))
+                        .orElse(null);
     }
 
     private static OuterView outer(Card wrap) {

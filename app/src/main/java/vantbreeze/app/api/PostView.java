@@ -3,13 +3,11 @@ package vantbreeze.app.api;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.app.cards.Card;
-import vantbreeze.core.length.Figure;
+import vantbreeze.core.counter.Counter;
 import vantbreeze.core.length.Ruler;
-import vantbreeze.core.post.Counter;
 import vantbreeze.core.post.PostItem;
 import vantbreeze.core.post.PostService;
 import vantbreeze.core.post.PostTable;
-import vantbreeze.core.post.PostTables;
 
 /**
  * A card at the counter.
@@ -18,6 +16,7 @@ import vantbreeze.core.post.PostTables;
  * @param areas where services are known
  * @param area which of them is asked
  * @param outers what it can be sent in
+ * @param misfit why its bought envelope is not among them; left out where that is no matter
  * @param outer which of them is asked; empty for the bare card
  * @param gifts how many gift cards lie in it
  * @param size how large it is, outside
@@ -32,6 +31,7 @@ public record PostView(
         List<PostalAreaView> areas,
         String area,
         List<OuterView> outers,
+        @Nullable String misfit,
         String outer,
         int gifts,
         SizeView size,
@@ -57,7 +57,8 @@ public record PostView(
      * @param limits what it takes, in words
      * @param takes whether it takes the card so
      * @param obstacles what stands in the way, like "0.6 mm too thick"
-     * @param isDearer what it costs more for something of this shape; left out where it does not
+     * @param dearer what it costs more for something of this shape; left out where it does not
+     * @param price what it costs for this card, in the money of the area; left out where nobody typed it
      * @param source where its limits are from
      */
     public record ServiceView(
@@ -66,7 +67,8 @@ public record PostView(
             String limits,
             boolean takes,
             List<String> obstacles,
-            @Nullable String isDearer,
+            @Nullable String dearer,
+            @Nullable String price,
             String source) {}
 
     /**
@@ -90,29 +92,38 @@ public record PostView(
                 .toList();
     }
 
-    static PostView of(Card card, PostTable table, List<OuterView> outers, String outer, int gifts, Counter counter) {
+    static PostView of(
+            Card card,
+            List<PostTable> tables,
+            PostTable table,
+            List<OuterView> outers,
+            @Nullable String misfit,
+            String outer,
+            int gifts,
+            Counter counter) {
         Ruler ruler = card.plan().ruler();
         PostItem item = counter.item();
         return new PostView(
                 card.revision(),
-                PostTables.all().stream()
+                tables.stream()
                         .map(one -> new PostalAreaView(one.id(), one.area()))
                         .toList(),
                 table.id(),
                 outers,
+                misfit,
                 outer,
                 gifts,
-                new SizeView(figure(item.length(), ruler), figure(item.width(), ruler)),
-                figure(item.thickness(), ruler),
+                new SizeView(FigureView.estimate(item.length(), ruler), FigureView.estimate(item.width(), ruler)),
+                FigureView.estimate(item.thickness(), ruler),
                 FigureView.of(Math.ceil(item.grams()), "g"),
                 counter.cheapest().map(PostService::id).orElse(null),
                 counter.services().stream()
-                        .map(asked -> service(asked, item, ruler))
+                        .map(asked -> service(asked, item, table.currency(), ruler))
                         .toList(),
                 counter.risks());
     }
 
-    private static ServiceView service(PostTable.Asked asked, PostItem item, Ruler ruler) {
+    private static ServiceView service(PostTable.Asked asked, PostItem item, String currency, Ruler ruler) {
         PostService service = asked.service();
         return new ServiceView(
                 service.id(),
@@ -123,10 +134,9 @@ public record PostView(
                         .map(obstacle -> obstacle.inWords(ruler))
                         .toList(),
                 service.dearer(item).orElse(null),
+                service.cost(item)
+                        .map(cost -> "%s %s".formatted(cost.toPlainString(), currency))
+                        .orElse(null),
                 service.source());
-    }
-
-    private static FigureView figure(double millimetres, Ruler ruler) {
-        return FigureView.of(Figure.estimate(millimetres, ruler).length(), ruler);
     }
 }

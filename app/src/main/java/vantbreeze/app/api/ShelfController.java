@@ -14,11 +14,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.stock.StockRoom;
-import vantbreeze.core.fit.Proposal;
-import vantbreeze.core.fit.Proposals;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.plan.GoesIn;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Structure;
@@ -62,12 +61,16 @@ class ShelfController {
                 envelope == null || envelope.isBlank() ? null : stock.workshop().envelope(envelope);
         var from = stock.workshop().sheet(sheet);
         return stock.workshop().catalogue().all().stream()
-                .map(structure -> {
-                    Proposals proposals = stock.workshop().proposals(structure, used, from);
-                    List<Proposal> found = wanted == null ? proposals.forSheet() : proposals.forEnvelope(wanted);
-                    return new ShelfView.Fitting(
-                            structure.id(), found.isEmpty() ? null : ProposalView.of(found.get(0), used));
-                })
+                .map(structure -> wanted == null
+                        ? ShelfView.Fitting.fromSheet(
+                                structure,
+                                stock.workshop().proposals(structure, used, from).forSheet().stream()
+                                        .findFirst()
+                                        .orElse(null),
+                                used)
+                        : GoesIn.of(stock.workshop(), structure, used, from, wanted)
+                                .map(card -> ShelfView.Fitting.inEnvelope(structure, card, used))
+                                .orElse(ShelfView.Fitting.fromSheet(structure, null, used)))
                 .toList();
     }
 

@@ -3,8 +3,13 @@ package vantbreeze.app.api;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.fit.Proposal;
+import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Effort;
+import vantbreeze.core.plan.GoesIn;
 import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.structure.Structure;
 
 /**
  * The structures side by side, each with an example of its own.
@@ -53,8 +58,27 @@ public record ShelfView(List<OnShelf> structures, List<FoldCountView> foldCounts
      *
      * @param structure id
      * @param proposal the best, if any
+     * @param thickness of the bare card in the envelope; left out where no envelope is asked for, or it does not go in
+     * @param left how much thicker layers may make it there
      */
-    public record Fitting(String structure, @Nullable ProposalView proposal) {}
+    public record Fitting(
+            String structure,
+            @Nullable ProposalView proposal,
+            @Nullable FigureView thickness,
+            @Nullable FigureView left) {
+
+        static Fitting fromSheet(Structure structure, @Nullable Proposal proposal, Ruler ruler) {
+            return new Fitting(structure.id(), proposal == null ? null : ProposalView.of(proposal, ruler), null, null);
+        }
+
+        static Fitting inEnvelope(Structure structure, GoesIn card, Ruler ruler) {
+            return new Fitting(
+                    structure.id(),
+                    ProposalView.of(card.proposal(), ruler),
+                    FigureView.estimate(card.thickness(), ruler),
+                    FigureView.of(Figure.atMost(card.left(), ruler).length(), ruler));
+        }
+    }
 
     static OnShelf of(WorkedPlan example) {
         var structure = example.structure();

@@ -124,6 +124,9 @@ class StartController {
                 envelope.name(),
                 envelope.source().label(),
                 SizeView.of(envelope.inside(), inches ? Ruler.EIGHTHS : Ruler.MM_1),
+                envelope.depth().isPositive()
+                        ? FigureView.of(envelope.depth(), inches ? Ruler.EIGHTHS : Ruler.MM_1)
+                        : null,
                 inches);
     }
 }

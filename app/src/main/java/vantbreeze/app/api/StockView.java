@@ -1,6 +1,7 @@
 package vantbreeze.app.api;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vantbreeze.core.paper.Look;
 
 /** What there is to choose from. */
@@ -31,8 +32,13 @@ public record StockView(
     public record RulerView(
             String id, String label, boolean inches, double divisionMm, double grooveMm, double boardMm) {}
 
-    /** An envelope with its inside size in inches and in millimetres, as each school knows it. */
-    public record EnvelopeView(String id, String name, String source, SizeView inside, boolean inches) {}
+    /**
+     * An envelope with its inside size in inches or in millimetres, as its school knows it.
+     *
+     * @param depth of a box; left out of a flat one
+     */
+    public record EnvelopeView(
+            String id, String name, String source, SizeView inside, @Nullable FigureView depth, boolean inches) {}
 
     /** A sheet with its size. */
     public record SheetView(String id, String name, SizeView size) {}

@@ -14,10 +14,14 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
+import vantbreeze.app.cards.WrapRail;
+import vantbreeze.app.stock.StockRoom;
+import vantbreeze.core.fit.Girth;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Wrapping;
 import vantbreeze.core.structure.Structure;
+import vantbreeze.core.wrap.Ribbon;
 import vantbreeze.core.wrap.Wraps;
 
 /** What goes round a card. A wrap is changed, laid out, cut and built like a card, under its own id. */
@@ -29,15 +33,19 @@ class WrapController {
     public record NewWrap(@Text String structure) {}
 
     private final Drawer drawer;
+    private final WrapRail rail;
+    private final StockRoom stock;
 
-    WrapController(Drawer drawer) {
+    WrapController(Drawer drawer, WrapRail rail, StockRoom stock) {
         this.drawer = drawer;
+        this.rail = rail;
+        this.stock = stock;
     }
 
     @GetMapping
     WrapsView wraps(@PathVariable UUID id) {
         Card card = drawer.card(id);
-        List<Card> own = drawer.wraps(card);
+        List<Card> own = rail.wraps(card);
         List<WorkedPlan> worked = own.stream().map(Card::worked).toList();
         List<WrapsView.WornView> worn = new ArrayList<>();
         for (int i = 0; i < own.size(); i++) {
@@ -47,10 +55,33 @@ class WrapController {
         return new WrapsView(
                 card.plan().name(),
                 SizeView.of(card.worked().footprint(), card.plan().ruler()),
-                WrapsView.thickness(card.worked().closedCard(), card.plan().ruler()),
+                FigureView.estimate(
+                        card.worked().closedCard().thickness(), card.plan().ruler()),
                 worn,
+                rail.apart(card, own).stream()
+                        .map(one -> new WrapsView.ApartView(one.id(), one.name()))
+                        .toList(),
                 objection == null ? shelf(card.worked(), worked) : List.of(),
+                envelopes(card.worked(), worked),
+                ribbon(card.worked()),
                 objection);
+    }
+
+    /** What lies round the card but for envelopes goes into an envelope with it. */
+    private List<EnvelopeOffers.EnvelopeOffer> envelopes(WorkedPlan card, List<WorkedPlan> worn) {
+        return EnvelopeOffers.of(
+                Wrapping.all(
+                        card,
+                        worn.stream().filter(wrap -> !Wrapping.isEnvelope(wrap)).toList()),
+                card.workshop().envelopes().all(),
+                stock.own().away(),
+                card.tools().allowances(),
+                card.ruler());
+    }
+
+    private static WrapsView.RibbonView ribbon(WorkedPlan card) {
+        Ribbon ribbon = Ribbon.round(Girth.of(card.closedCard()), card.tools().allowances(), card.ruler());
+        return WrapsView.RibbonView.of(ribbon, card.ruler());
     }
 
     private static List<WrapsView.OfferedWrap> shelf(WorkedPlan card, List<WorkedPlan> worn) {
@@ -67,6 +98,6 @@ class WrapController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     CardView make(@PathVariable UUID id, @Valid @RequestBody NewWrap asked) {
-        return CardView.of(drawer.wrap(id, asked.structure()));
+        return CardView.of(rail.make(id, asked.structure()));
     }
 }

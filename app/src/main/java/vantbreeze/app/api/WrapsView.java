@@ -7,12 +7,12 @@ import org.jspecify.annotations.Nullable;
 import vantbreeze.app.api.CardView.FindingView;
 import vantbreeze.app.cards.Card;
 import vantbreeze.core.fold.bulk.ClosedCard;
-import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Wrapping;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.core.wrap.CardInWrap;
+import vantbreeze.core.wrap.Ribbon;
 
 /**
  * A card, what goes round it, and what could.
@@ -21,7 +21,10 @@ import vantbreeze.core.wrap.CardInWrap;
  * @param closed how large it is closed
  * @param thickness how thick
  * @param worn its wraps, those that go round it first before those that go round them
+ * @param apart its wraps that do not follow it: damaged, drawn freely, or of a newer house
  * @param shelf the wraps to choose from, each round this card
+ * @param envelopes those that it goes in, with what lies round it, at hand first
+ * @param ribbon how long a ribbon is that is tied round it
  * @param objection why none goes round it; left out where they do
  */
 public record WrapsView(
@@ -29,8 +32,25 @@ public record WrapsView(
         SizeView closed,
         FigureView thickness,
         List<WornView> worn,
+        List<ApartView> apart,
         List<OfferedWrap> shelf,
+        List<EnvelopeOffers.EnvelopeOffer> envelopes,
+        RibbonView ribbon,
         @Nullable String objection) {
+
+    /** How long a ribbon is with its bow: round from side to side, from foot to head, both ways. */
+    public record RibbonView(FigureView across, FigureView up, FigureView crossed) {
+
+        static RibbonView of(Ribbon ribbon, Ruler ruler) {
+            return new RibbonView(
+                    FigureView.of(ribbon.across(), ruler),
+                    FigureView.of(ribbon.up(), ruler),
+                    FigureView.of(ribbon.crossed(), ruler));
+        }
+    }
+
+    /** A wrap of the card that does not follow it. */
+    public record ApartView(UUID id, String name) {}
 
     /**
      * A wrap of the card.
@@ -92,7 +112,7 @@ public record WrapsView(
                     drawn.steps().stream()
                             .map(step -> step.stream().map(FormView::matrix).toList())
                             .toList(),
-                    (double) drawn.in() / (drawn.steps().size() - 1),
+                    (double) drawn.in() / Math.max(1, drawn.steps().size() - 1),
                     Stream.concat(PaperView.of(wrap).stream(), PaperView.of(card).stream())
                             .distinct()
                             .toList(),
@@ -117,7 +137,7 @@ public record WrapsView(
                 InWrapView.of(wrapping),
                 cut(worked),
                 SizeView.of(closed.footprint(), ruler),
-                thickness(closed, ruler),
+                FigureView.estimate(closed.thickness(), ruler),
                 FigureView.of(Math.ceil(closed.weight().grams()), "g"),
                 wrapping.findings().stream()
                         .map(finding -> CardView.finding(finding, ruler))
@@ -139,9 +159,5 @@ public record WrapsView(
         return wrap.pieces().stream()
                 .map(piece -> SizeView.of(piece.cut(), wrap.ruler()))
                 .toList();
-    }
-
-    static FigureView thickness(ClosedCard closed, Ruler ruler) {
-        return FigureView.of(Figure.estimate(closed.thickness(), ruler).length(), ruler);
     }
 }

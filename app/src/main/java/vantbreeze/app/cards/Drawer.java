@@ -39,9 +39,6 @@ public class Drawer {
     /** Named versions of one card. */
     private static final int MOST_VERSIONS = 200;
 
-    /** Wraps of one card. */
-    private static final int MOST_WRAPS = 12;
-
     private final StoredCards stored;
     private final StoredVersions versions;
     private final CardLists lists;
@@ -110,6 +107,16 @@ public class Drawer {
         WorkedPlan worked = stock.workshop().work(plan).whole();
         return card(
                 stored.saveAndFlush(new StoredCard(UUID.randomUUID(), plan.name(), fitting(document), now())), worked);
+    }
+
+    /** Keeps a new wrap of a card. */
+    Card addWrap(UUID card, Plan plan, String document) {
+        WorkedPlan worked = stock.workshop().work(plan).whole();
+        Card made = card(
+                stored.saveAndFlush(StoredCard.wrap(UUID.randomUUID(), card, plan.name(), fitting(document), now())),
+                worked);
+        wrappings.follow(card, now());
+        return made;
     }
 
     /**
@@ -273,60 +280,11 @@ public class Drawer {
         Plan second = plan.withName(name.length() > Plan.LONGEST_NAME ? plan.name() : name);
         UUID wrapped = first.wraps();
         if (wrapped != null) {
-            return wrap(wrapped, second, PlanDocument.rewritten(document, second));
+            return addWrap(wrapped, second, PlanDocument.rewritten(document, second));
         }
         Card copy = add(second, PlanDocument.rewritten(document, second));
-        for (StoredCard wrap : stored.findByWrapsAndDeletedAtIsNullOrderById(id)) {
-            stored.saveAndFlush(StoredCard.wrap(UUID.randomUUID(), copy.id(), wrap.name(), wrap.document(), now()));
-        }
+        wrappings.copy(id, copy.id(), now());
         return copy;
-    }
-
-    /** The wraps of a card, those that go round it first before those that go round them. */
-    @Transactional(readOnly = true)
-    public List<Card> wraps(Card card) {
-        Card.Wrapped wrapped = new Card.Wrapped(card.id(), card.plan().name());
-        return wrappings.round(card.id(), card.worked()).entrySet().stream()
-                .map(wrap -> {
-                    StoredCard own = stored.findById(wrap.getKey()).orElseThrow(CardGone::new);
-                    return new Card(
-                            own.getId(), own.revision(), wrap.getValue(), own.changedAt(), own.document(), wrapped);
-                })
-                .toList();
-    }
-
-    /**
-     * Makes a wrap for a card.
-     *
-     * @param structure which wrap
-     * @throws ValidationException when there is no such wrap, the card is one itself, has too many, or none goes round
-     *     it
-     */
-    @Transactional
-    public Card wrap(UUID id, String structure) {
-        StoredCard card = present(id);
-        if (card.wraps() != null) {
-            throw new ValidationException(
-                    "wrap", "This is a wrap itself. Make another for the card that it goes round.");
-        }
-        Card inside = opened(card);
-        List<WorkedPlan> others = wraps(inside).stream().map(Card::worked).toList();
-        if (others.size() >= MOST_WRAPS) {
-            throw new ValidationException(
-                    "wrap",
-                    String.format(Locale.ROOT, "A card has at most %d wraps. Put one of them aside.", MOST_WRAPS));
-        }
-        Plan plan = Wrapping.begun(structure, inside.worked(), others);
-        return wrap(id, plan, PlanDocument.write(plan));
-    }
-
-    private Card wrap(UUID card, Plan plan, String document) {
-        WorkedPlan worked = stock.workshop().work(plan).whole();
-        Card made = card(
-                stored.saveAndFlush(StoredCard.wrap(UUID.randomUUID(), card, plan.name(), fitting(document), now())),
-                worked);
-        wrappings.follow(card, now());
-        return made;
     }
 
     /** Puts a card aside; {@link #restore} brings it back for as long as {@link #KEPT_ASIDE}. */

@@ -44,9 +44,9 @@ class Wrappings {
         if (id == null || card == null) {
             return plan;
         }
-        Map<UUID, WorkedPlan> round = round(id, card);
-        round.remove(wrap.getId());
-        return Wrapping.following(plan, card, List.copyOf(round.values()));
+        Map<UUID, Plan> others = plans(id);
+        others.remove(wrap.getId());
+        return Wrapping.following(plan, card, List.copyOf(round(others, card).values()));
     }
 
     private @Nullable WorkedPlan worked(UUID card) {
@@ -64,11 +64,12 @@ class Wrappings {
      * revision: what was worked out of it is worked out anew, and a window that looks at it notices.
      */
     void follow(UUID card, Instant now) {
-        WorkedPlan inside = worked(card);
+        Map<UUID, Plan> plans = plans(card);
+        WorkedPlan inside = plans.isEmpty() ? null : worked(card);
         if (inside == null) {
             return;
         }
-        round(card, inside).forEach((id, worked) -> {
+        round(plans, inside).forEach((id, worked) -> {
             StoredCard wrap = stored.findById(id).orElseThrow(CardGone::new);
             String written = PlanDocument.rewritten(wrap.document(), worked.plan());
             if (!written.equals(wrap.document())) {
@@ -84,13 +85,34 @@ class Wrappings {
 
     /** All wraps round a card, those that go round first before those that go round them, by their ids. */
     Map<UUID, WorkedPlan> round(UUID card, WorkedPlan inside) {
+        return round(plans(card), inside);
+    }
+
+    /** Those wraps of a card that can be read and follow it. */
+    private Map<UUID, Plan> plans(UUID card) {
         Map<UUID, Plan> plans = new LinkedHashMap<>();
-        for (StoredCard wrap : stored.findByWrapsAndDeletedAtIsNullOrderById(card)) {
+        for (StoredCard wrap : all(card)) {
             Plan plan = read(wrap);
             if (plan != null) {
                 plans.put(wrap.getId(), plan);
             }
         }
+        return plans;
+    }
+
+    /** All wraps of a card that are not put aside, as they are kept. */
+    List<StoredCard> all(UUID card) {
+        return stored.findByWrapsAndDeletedAtIsNullOrderById(card);
+    }
+
+    /** Makes wraps of the same plans for a second card. */
+    void copy(UUID first, UUID second, Instant now) {
+        for (StoredCard wrap : all(first)) {
+            stored.saveAndFlush(StoredCard.wrap(UUID.randomUUID(), second, wrap.name(), wrap.document(), now));
+        }
+    }
+
+    private Map<UUID, WorkedPlan> round(Map<UUID, Plan> plans, WorkedPlan inside) {
         Map<UUID, WorkedPlan> round = new LinkedHashMap<>();
         List<WorkedPlan> before = new ArrayList<>();
         plans.entrySet().stream()
@@ -111,7 +133,7 @@ class Wrappings {
     private @Nullable Plan read(StoredCard wrap) {
         try {
             Plan plan = PlanDocument.read(wrap.document());
-            return workshop().wraps().find(plan.structureId()).isPresent() ? plan : null;
+            return Wrapping.isWrap(plan, workshop()) ? plan : null;
         } catch (UnreadablePlan unreadable) {
             return null;
         }

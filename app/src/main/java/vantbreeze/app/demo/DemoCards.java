@@ -12,6 +12,7 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
+import vantbreeze.app.cards.WrapRail;
 import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.die.DieShape;
 import vantbreeze.core.edit.Carry;
@@ -46,15 +47,21 @@ class DemoCards implements ApplicationRunner {
             "Kite festival invitation",
             List.of(new Wrapped("rectangle-envelope", "own-sky", "a4")),
             "Gate for the mayor",
-            List.of(new Wrapped("sleeve", "own-lantern", "12x12")));
+            List.of(new Wrapped("sleeve", "own-lantern", "12x12")),
+            "Crowd on the hill",
+            List.of(new Wrapped("box-envelope", "own-sky", "own-poster")),
+            "Programme of the two days",
+            List.of(new Wrapped("tag", "own-meadow", "a4")));
 
     private record Wrapped(String structure, String cardstock, String sheet) {}
 
     private final Drawer drawer;
+    private final WrapRail rail;
     private final StockRoom stock;
 
-    DemoCards(Drawer drawer, StockRoom stock) {
+    DemoCards(Drawer drawer, WrapRail rail, StockRoom stock) {
         this.drawer = drawer;
+        this.rail = rail;
         this.stock = stock;
     }
 
@@ -70,7 +77,7 @@ class DemoCards implements ApplicationRunner {
 
     private void wrap(Card card) {
         for (Wrapped wrapped : WRAPS.getOrDefault(card.plan().name(), List.of())) {
-            Card wrap = drawer.wrap(card.id(), wrapped.structure);
+            Card wrap = rail.make(card.id(), wrapped.structure);
             Card papered = drawer.change(wrap.id(), wrap.revision(), SetField.to("cardstock", wrapped.cardstock))
                     .card();
             drawer.change(papered.id(), papered.revision(), SetField.to("sheet", wrapped.sheet));

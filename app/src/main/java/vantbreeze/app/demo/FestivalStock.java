@@ -1,5 +1,6 @@
 package vantbreeze.app.demo;
 
+import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,11 @@ import vantbreeze.core.paper.Look;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.paper.StockSheet;
 import vantbreeze.core.plan.OwnStock;
+import vantbreeze.core.post.PostLimits;
+import vantbreeze.core.post.PostService;
+import vantbreeze.core.post.PostTable;
+import vantbreeze.core.post.Span;
+import vantbreeze.core.post.Surcharges;
 import vantbreeze.core.tool.Adhesive;
 import vantbreeze.core.tool.Adhesives;
 import vantbreeze.core.tool.Tools;
@@ -68,12 +74,48 @@ final class FestivalStock {
                                 "#1f3350")
                         .printed(Look.of(Look.Print.KITES, "#e9b44c")));
         return new OwnStock(
-                tools.with(dies()).with(Adhesives.USUAL.with(WET)),
-                List.of(new Envelope(
-                        "own-kite", "Kite envelope, hand-made", Size.ofMillimetres(171, 121), Envelope.Source.OWN)),
-                List.of(new StockSheet("own-poster", "Poster offcuts", Size.ofMillimetres(240, 430))),
-                papers,
-                Set.of());
+                        tools.with(dies()).with(Adhesives.USUAL.with(WET)),
+                        List.of(
+                                envelope("own-kite", "Kite envelope, hand-made", 171, 121, 0, 9, "0.20"),
+                                envelope("own-box", "Kite-string box", 186, 142, 14, 3, "0.85")),
+                        List.of(new StockSheet("own-poster", "Poster offcuts", Size.ofMillimetres(240, 430))),
+                        papers,
+                        Set.of())
+                .withPost(List.of(hut()));
+    }
+
+    private static Envelope envelope(
+            String id, String name, long width, long height, long deep, int count, String price) {
+        return new Envelope(
+                id,
+                name,
+                Size.ofMillimetres(width, height),
+                Envelope.Source.OWN,
+                Length.ofMillimetres(deep),
+                count,
+                new BigDecimal(price));
+    }
+
+    /** The post of the festival days, in a hut on the meadow: limits and prices are made up. */
+    private static PostTable hut() {
+        return new PostTable(
+                "own-hut",
+                "Post hut on the meadow",
+                "EUR",
+                List.of(
+                        mail("own-thin", "Thin kite mail", 4, 30, "0.70"),
+                        mail("own-thick", "Thick kite mail", 12, 120, "1.40"),
+                        mail("own-parcel", "Kite parcel", 60, 900, "3.90")));
+    }
+
+    private static PostService mail(String id, String name, double thick, double grams, String price) {
+        return new PostService(
+                id,
+                name,
+                PostLimits.of(new Span(90, 340), new Span(60, 250), Span.upTo(thick), Span.upTo(grams)),
+                new Surcharges(new Span(1.2, 2.6), new BigDecimal("0.30"), null),
+                new BigDecimal(price),
+                "chalked on the hut’s shutter");
     }
 
     /** Suns, clouds, a moon and bunting. */

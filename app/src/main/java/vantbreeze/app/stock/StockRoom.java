@@ -106,10 +106,10 @@ public class StockRoom {
         OwnStock own = own();
         List<Envelope> envelopes = new ArrayList<>(own.envelopes());
         for (Envelope one : brought.stock().envelopes()) {
-            String id = id(one.id(), workshop().envelopes().find(one.id()).map(here -> here.equals(one)));
+            String id = id(one.id(), workshop().envelopes().find(one.id()).map(here -> here.isLike(one)));
             if (id != null) {
                 ids.put(one.id(), id);
-                envelopes.add(new Envelope(id, one.name(), one.inside(), Envelope.Source.OWN));
+                envelopes.add(one.owned(id));
             }
         }
         List<StockSheet> sheets = new ArrayList<>(own.sheets());

@@ -2,6 +2,7 @@ package vantbreeze.app.api;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
@@ -81,7 +82,47 @@ class WrapApiTest {
                 .andExpect(jsonPath("$.worn", hasSize(0)))
                 .andExpect(jsonPath("$.objection").doesNotExist())
                 .andExpect(jsonPath("$.shelf[*].structure", hasItem("square-envelope")))
-                .andExpect(jsonPath("$.shelf[0].picture.frames", hasSize(5)));
+                .andExpect(jsonPath("$.shelf[0].picture.frames", hasSize(5)))
+                // a tag hangs on it: there is nothing to push in
+                .andExpect(jsonPath("$.shelf[?(@.structure == 'tag')].picture.frames", hasItem(hasSize(1))))
+                .andExpect(jsonPath("$.shelf[?(@.structure == 'tag')].picture.in", hasItem(0.0)))
+                .andExpect(jsonPath("$.ribbon.across.mm").value(greaterThan(2 * 148 + 450.0)));
+    }
+
+    /** Envelopes at hand come before those to buy; with a sleeve on it the card goes in fewer. */
+    @Test
+    void envelopesItGoesInAreOffered() throws Exception {
+        web.perform(get(card + "/wraps"))
+                .andExpect(jsonPath("$.envelopes[0].name").value("C6"))
+                .andExpect(jsonPath("$.envelopes[0].origin").value("TO_BUY"))
+                .andExpect(jsonPath("$.envelopes[0].words", containsString("fits: 14 mm across and 10 mm up")));
+        made("pocket-page");
+        web.perform(get(card + "/wraps")).andExpect(jsonPath("$.envelopes[?(@.id == 'c6')]", hasSize(0)));
+    }
+
+    /** What is drawn freely is no wrap any more: it is refused in words, and one that came so is told by name. */
+    @Test
+    void aWrapIsNotDrawnFreely() throws Exception {
+        String band = made("belly-band");
+        send(band + "/drawing", "{\"revision\":0,\"what\":\"LOOSEN\",\"piece\":0}")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("follows its card")));
+        stored.saveAndFlush(StoredCard.wrap(
+                UUID.randomUUID(),
+                UUID.fromString(cardId),
+                "Free band",
+                free().replace("Kite day", "Free band"),
+                Instant.now()));
+        web.perform(get(card + "/wraps"))
+                .andExpect(jsonPath("$.worn", hasSize(1)))
+                .andExpect(jsonPath("$.apart[0].name").value("Free band"));
+    }
+
+    /** The document of a card that is drawn freely. */
+    private String free() throws Exception {
+        send(card + "/drawing", "{\"revision\":0,\"what\":\"LOOSEN\",\"piece\":0}")
+                .andExpect(status().isOk());
+        return stored.findById(UUID.fromString(cardId)).orElseThrow().document();
     }
 
     /** A wrap has a bench, layers, cutting and steps of its own; it does not stand in the drawer. */

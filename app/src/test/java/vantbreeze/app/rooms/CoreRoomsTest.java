@@ -66,6 +66,7 @@ class CoreRoomsTest {
                 "layer",
                 "cutting",
                 "fit");
+        ROOMS.room("post", "length", "check");
         ROOMS.room(
                 "plan",
                 "length",
@@ -85,9 +86,22 @@ class CoreRoomsTest {
                 "cutting",
                 "fit",
                 "wrap",
-                "check");
+                "check",
+                "post");
         ROOMS.room(
-                "post", "length", "paper", "tool", "fold", "fold.bulk", "structure", "layer", "extra", "check", "plan");
+                "counter",
+                "length",
+                "paper",
+                "tool",
+                "fold",
+                "fold.bulk",
+                "structure",
+                "extra",
+                "layer",
+                "fit",
+                "check",
+                "post",
+                "plan");
         ROOMS.room(
                 "recipe",
                 "length",
@@ -166,7 +180,7 @@ class CoreRoomsTest {
                 "layer",
                 "check",
                 "plan",
-                "post",
+                "counter",
                 "build",
                 "hand",
                 "made",

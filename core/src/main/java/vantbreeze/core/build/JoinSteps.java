@@ -69,7 +69,7 @@ final class JoinSteps {
         return BuildStep.of(
                 new StepId(StepKind.TRIM, id(join).of()),
                 "Try %s dry".formatted(join.inWords()),
-                "Fold it round without glue. It lies flat and square? If it bulges, trim a sliver off the edge that"
+                "Fold it round without glue. It lies square? If it bulges, trim a sliver off the edge that"
                         + " goes inside.",
                 StepTool.TRIMMER,
                 new OfJoin(join),

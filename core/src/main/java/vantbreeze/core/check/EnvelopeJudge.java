@@ -76,14 +76,22 @@ record EnvelopeJudge(CheckedCard card, Words words) {
         String thick = "The closed card is %s thick %s"
                 .formatted(words.estimate(fit.girth().thickness()), fit.girth().where());
         return fit.girth().thickness() > fit.thickest()
-                ? "%s, and a flat envelope takes %s. Make it a box envelope; it costs more to send."
-                        .formatted(thick, words.most(Length.nearest(fit.thickest())))
+                ? tooDeep(thick, fit)
                 : "%s, and the envelope %s lacks %s to go round it. Take a larger one%s."
                         .formatted(
                                 thick,
                                 fit.envelope().name(),
                                 words.estimate(-fit.slackRound()),
                                 card.layers().all().isEmpty() ? "" : ", or thinner layers there");
+    }
+
+    private String tooDeep(String thick, EnvelopeFit fit) {
+        String most = words.most(Length.nearest(fit.thickest()));
+        return fit.envelope().depth().isPositive()
+                ? "%s, and %s is %s deep. Take a deeper one."
+                        .formatted(thick, fit.envelope().name(), most)
+                : "%s, and a flat envelope takes %s. Make it a box envelope; it costs more to send."
+                        .formatted(thick, most);
     }
 
     private String tooLarge(EnvelopeFit fit) {

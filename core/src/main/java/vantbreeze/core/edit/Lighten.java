@@ -1,10 +1,10 @@
 package vantbreeze.core.edit;
 
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.counter.Savings;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Workshop;
-import vantbreeze.core.post.Savings;
 
 /**
  * A card made thinner or lighter, so that a cheaper service takes it.

@@ -94,13 +94,18 @@ public record EnvelopeFit(
         return of(closed, measured, envelope, allowances);
     }
 
-    /** What is left of the envelope each way once it has gone round the card, the less of the two, mm. */
+    /**
+     * What is left of the envelope each way once it has gone round the card, the less of the two, mm. Half the way
+     * round inside a box is its side and its depth.
+     */
     public double slackRound() {
         Size inside = envelope.inside().landscape();
         boolean lies = !(turned || girth.up() > girth.across());
         double along = lies ? girth.across() : girth.up();
         double over = lies ? girth.up() : girth.across();
-        return Math.min(inside.width().millimetres() - along, inside.height().millimetres() - over);
+        double deep = envelope.depth().millimetres();
+        return Math.min(
+                inside.width().millimetres() + deep - along, inside.height().millimetres() + deep - over);
     }
 
     /** The least slack each way for a card to slide in. */
@@ -108,9 +113,10 @@ public record EnvelopeFit(
         return allowances.of(Allowance.ENVELOPE_LEAST);
     }
 
-    /** No thicker card goes in a flat envelope, millimetres. */
+    /** No thicker card goes in it, millimetres. */
     public double thickest() {
-        return allowances.of(Allowance.FLAT_ENVELOPE).millimetres();
+        double deep = envelope.depth().millimetres();
+        return deep > 0 ? deep : allowances.of(Allowance.FLAT_ENVELOPE).millimetres();
     }
 
     /** How good it is. */

@@ -30,6 +30,7 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.Reruling;
 import vantbreeze.core.plan.Workshop;
+import vantbreeze.core.plan.Wrapping;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.core.tool.Allowances;
 
@@ -44,6 +45,12 @@ public record Drafting(Workshop workshop, Plan plan) {
             return plan;
         }
         Structure structure = workshop.structure(plan);
+        if (Wrapping.isWrap(plan, workshop)) {
+            throw new ValidationException(
+                    "drawing",
+                    "%s follows its card, so its lines are not drawn freely. Change its measures instead."
+                            .formatted(structure.name()));
+        }
         return plan.withDrawing(
                 Loosening.of(structure, plan.completed(structure).measures()));
     }

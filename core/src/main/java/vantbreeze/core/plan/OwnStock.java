@@ -13,6 +13,7 @@ import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.paper.Cardstock;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.paper.StockSheet;
+import vantbreeze.core.post.PostTable;
 import vantbreeze.core.tool.Tools;
 
 /**
@@ -24,6 +25,7 @@ import vantbreeze.core.tool.Tools;
  * @param cardstocks own cardstocks, by id
  * @param away ids of what is no longer offered; plans that name it go on working
  * @param cuts cards that were cut, the last ones
+ * @param post postal areas whose services the maker changed, or typed
  */
 public record OwnStock(
         Tools tools,
@@ -31,10 +33,14 @@ public record OwnStock(
         List<StockSheet> sheets,
         Map<String, Cardstock> cardstocks,
         Set<String> away,
-        List<CutDone> cuts) {
+        List<CutDone> cuts,
+        List<PostTable> post) {
 
     /** Cards that were cut and are remembered, so that it can be taken back. */
     public static final int MOST_CUTS = 100;
+
+    /** Postal areas at the most. */
+    public static final int MOST_AREAS = 40;
 
     /** Most things of one kind. */
     public static final int MOST = 200;
@@ -45,6 +51,11 @@ public record OwnStock(
         sheets = List.copyOf(sheets);
         cardstocks = Collections.unmodifiableMap(new LinkedHashMap<>(cardstocks));
         away = Collections.unmodifiableSet(new LinkedHashSet<>(away));
+        post = List.copyOf(post);
+        if (post.size() > MOST_AREAS) {
+            throw new ValidationException(
+                    "area", String.format(Locale.ROOT, "That is more than %d postal areas. Take one out.", MOST_AREAS));
+        }
         cuts = List.copyOf(cuts.subList(Math.max(0, cuts.size() - MOST_CUTS), cuts.size()));
         if (envelopes.size() > MOST || sheets.size() > MOST || cardstocks.size() > MOST) {
             throw new ValidationException(
@@ -67,7 +78,7 @@ public record OwnStock(
             List<StockSheet> sheets,
             Map<String, Cardstock> cardstocks,
             Set<String> away) {
-        this(tools, envelopes, sheets, cardstocks, away, List.of());
+        this(tools, envelopes, sheets, cardstocks, away, List.of(), List.of());
     }
 
     /** The usual tools and nothing of one's own. */
@@ -77,12 +88,12 @@ public record OwnStock(
 
     /** The same with other tools. */
     public OwnStock with(Tools other) {
-        return new OwnStock(other, envelopes, sheets, cardstocks, away, cuts);
+        return new OwnStock(other, envelopes, sheets, cardstocks, away, cuts, post);
     }
 
     /** The same with other envelopes, sheets and cardstocks. */
     public OwnStock with(List<Envelope> otherEnvelopes, List<StockSheet> otherSheets, Map<String, Cardstock> others) {
-        return new OwnStock(tools, otherEnvelopes, otherSheets, others, away, cuts);
+        return new OwnStock(tools, otherEnvelopes, otherSheets, others, away, cuts, post);
     }
 
     /** The same with other sheets. */
@@ -90,9 +101,14 @@ public record OwnStock(
         return with(envelopes, others, cardstocks);
     }
 
+    /** The same with other postal services. */
+    public OwnStock withPost(List<PostTable> others) {
+        return new OwnStock(tools, envelopes, sheets, cardstocks, away, cuts, others);
+    }
+
     /** The same with other things put away. */
     public OwnStock withAway(Set<String> others) {
-        return new OwnStock(tools, envelopes, sheets, cardstocks, others, cuts);
+        return new OwnStock(tools, envelopes, sheets, cardstocks, others, cuts, post);
     }
 
     /**
@@ -115,7 +131,7 @@ public record OwnStock(
             }
         }
         left.addAll(offcuts);
-        return new OwnStock(tools, envelopes, left, cardstocks, away, all);
+        return new OwnStock(tools, envelopes, left, cardstocks, away, all, post);
     }
 
     /**
@@ -139,7 +155,8 @@ public record OwnStock(
                 left,
                 cardstocks,
                 away,
-                cuts.stream().filter(one -> !one.id().equals(id)).toList());
+                cuts.stream().filter(one -> !one.id().equals(id)).toList(),
+                post);
     }
 
     private List<StockSheet> counted(Map<String, Integer> taken, int sign) {

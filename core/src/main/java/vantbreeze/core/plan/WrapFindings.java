@@ -3,7 +3,6 @@ package vantbreeze.core.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -38,6 +37,9 @@ final class WrapFindings {
 
     /** The worst first. */
     List<Finding> all() {
+        if (!structure.holds()) {
+            return List.of();
+        }
         Insertion insertion = wrapping.insertion();
         List<Finding> found = new ArrayList<>();
         if (insertion.slack() < 0) {
@@ -84,11 +86,10 @@ final class WrapFindings {
     }
 
     private String edge() {
-        return structure.isOpenBelow() ? "edge of the %s".formatted(noun()) : "mouth of the %s".formatted(noun());
-    }
-
-    private String noun() {
-        return structure.rank().name().toLowerCase(Locale.ROOT);
+        return "%s of the %s"
+                .formatted(
+                        structure.isOpenBelow() ? "edge" : "mouth",
+                        structure.rank().inWords());
     }
 
     /** In a flat wrap that is shut, what is thick bows it out. */

@@ -36,13 +36,30 @@ public record Wrapping(WorkedPlan card, ClosedCard inner, WorkedPlan wrap) {
 
     /** The card with those of some wraps that go round it before this one does. */
     public static ClosedCard inside(WorkedPlan card, List<WorkedPlan> others, WrapStructure wrap) {
+        return all(
+                card,
+                others.stream()
+                        .filter(other -> structure(other.structure()).rank().compareTo(wrap.rank()) < 0)
+                        .toList());
+    }
+
+    /** The card with all of these round it, but for what takes no room. */
+    public static ClosedCard all(WorkedPlan card, List<WorkedPlan> wraps) {
         ClosedCard inner = card.closedCard();
-        for (WorkedPlan other : others) {
-            if (structure(other.structure()).rank().compareTo(wrap.rank()) < 0) {
-                inner = inner.in(other.closedCard());
-            }
+        for (WorkedPlan wrap : wraps) {
+            inner = structure(wrap.structure()).takesRoom() ? inner.in(wrap.closedCard()) : inner;
         }
         return inner;
+    }
+
+    /** Whether the card goes into a wrap: not into what is tied on, or laid in with it. */
+    public static boolean holds(WorkedPlan wrap) {
+        return structure(wrap.structure()).holds();
+    }
+
+    /** Whether a plan is of a wrap that follows its card: not of one that is drawn freely. */
+    public static boolean isWrap(Plan plan, Workshop workshop) {
+        return workshop.wraps().find(plan.structureId()).isPresent();
     }
 
     /** The order in which wraps go round a card. */
@@ -51,9 +68,15 @@ public record Wrapping(WorkedPlan card, ClosedCard inner, WorkedPlan wrap) {
                 plan -> structure(workshop.structure(plan.structureId())).rank());
     }
 
-    /** The plan of a wrap as its card makes it, and what of others lies round that already. */
+    /**
+     * The plan of a wrap as its card makes it, and what of others lies round that already; as it is where it is no wrap
+     * of the house any more.
+     */
     public static Plan following(Plan wrap, WorkedPlan card, List<WorkedPlan> others) {
         Workshop workshop = card.workshop();
+        if (!isWrap(wrap, workshop)) {
+            return wrap;
+        }
         WrapStructure structure = structure(workshop.structure(wrap.structureId()));
         return round(wrap, inside(card, others, structure), workshop);
     }

@@ -37,7 +37,7 @@ public record PostService(
     }
 
     /** One of limits only, with no price. */
-    static PostService of(String id, String name, PostLimits limits, String source) {
+    public static PostService of(String id, String name, PostLimits limits, String source) {
         return new PostService(id, name, limits, Surcharges.NONE, null, source);
     }
 

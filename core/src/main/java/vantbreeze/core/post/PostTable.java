@@ -1,6 +1,7 @@
 package vantbreeze.core.post;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -22,8 +23,20 @@ public record PostTable(String id, String area, String currency, List<PostServic
     /** So many services at the most. */
     public static final int MOST_SERVICES = 200;
 
-    /** @throws ValidationException where there are too many, or two of one id */
+    /** So long a name of the area at the most. */
+    public static final int LONGEST_NAME = 80;
+
+    /** @throws ValidationException where there are too many, or two of one id, or the area or its currency is none */
     public PostTable {
+        area = area.strip();
+        if (area.isEmpty() || area.length() > LONGEST_NAME) {
+            throw new ValidationException(
+                    "area", "A postal area needs a name of at most %s characters. Type one.".formatted(LONGEST_NAME));
+        }
+        if (!currency.matches("[A-Z]{3}")) {
+            throw new ValidationException(
+                    "currency", "A currency is written in three capital letters, like EUR. Type it again.");
+        }
         services = List.copyOf(services);
         if (services.size() > MOST_SERVICES) {
             throw new ValidationException(
@@ -38,6 +51,32 @@ public record PostTable(String id, String area, String currency, List<PostServic
                         "The service \"%s\" stands in the table twice. Take one out.".formatted(service.name()));
             }
         }
+    }
+
+    /** The service of that id. */
+    public Optional<PostService> find(String service) {
+        return services.stream().filter(one -> one.id().equals(service)).findFirst();
+    }
+
+    /** The same with a service: in place of that of its id, or as the last. */
+    public PostTable with(PostService service) {
+        List<PostService> all = new ArrayList<>(services);
+        int at = find(service.id()).map(all::indexOf).orElse(-1);
+        if (at < 0) {
+            all.add(service);
+        } else {
+            all.set(at, service);
+        }
+        return new PostTable(id, area, currency, all);
+    }
+
+    /** The same without the service of that id. */
+    public PostTable without(String service) {
+        return new PostTable(
+                id,
+                area,
+                currency,
+                services.stream().filter(one -> !one.id().equals(service)).toList());
     }
 
     /**

@@ -3,6 +3,8 @@ package vantbreeze.core.post;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import vantbreeze.core.length.Length;
 
 /**
  * Tables that ship with the house: limits only, no prices. They are from memory, of 2024 at the latest; what the
@@ -42,26 +44,26 @@ public final class PostTables {
                                             "us-letter",
                                             "Letter",
                                             PostLimits.of(
-                                                    span(5 * INCH, 11.5 * INCH),
-                                                    span(3.5 * INCH, 6.125 * INCH),
-                                                    span(0.007 * INCH, 0.25 * INCH),
-                                                    Span.upTo(3.5 * OUNCE)),
+                                                    span(inches(5), inches(11.5)),
+                                                    span(inches(3.5), inches(6.125)),
+                                                    span(inches(0.007), inches(0.25)),
+                                                    Span.upTo(ounces(3.5))),
                                             MEMORY + "; what is square, stiff or uneven pays for being sorted by hand")
                                     .with(new Surcharges(READ, BigDecimal.ZERO, BigDecimal.ZERO)),
                             letter(
                                     "us-flat",
                                     "Large envelope",
-                                    span(5 * INCH, 15 * INCH),
-                                    span(3.5 * INCH, 12 * INCH),
-                                    0.75 * INCH,
-                                    13 * OUNCE),
+                                    span(inches(5), inches(15)),
+                                    span(inches(3.5), inches(12)),
+                                    inches(0.75),
+                                    ounces(13)),
                             letter(
                                     "us-parcel",
                                     "Small parcel",
-                                    span(6 * INCH, 27 * INCH),
-                                    span(3 * INCH, 17 * INCH),
-                                    17 * INCH,
-                                    70 * 16 * OUNCE))),
+                                    span(inches(6), inches(27)),
+                                    span(inches(3), inches(17)),
+                                    inches(17),
+                                    ounces(70 * 16)))),
             new PostTable(
                     "uk",
                     "United Kingdom",
@@ -87,6 +89,16 @@ public final class PostTables {
 
     private PostTables() {}
 
+    /** In millimetres, as exactly as lengths are kept. */
+    private static double inches(double number) {
+        return Length.nearest(number * INCH).millimetres();
+    }
+
+    /** In grams, to the tenth below: nobody's scales tell more. */
+    private static double ounces(double number) {
+        return Math.floor(number * OUNCE * 10) / 10;
+    }
+
     private static Span span(double from, double to) {
         return new Span(from, to);
     }
@@ -102,6 +114,19 @@ public final class PostTables {
 
     /** The one of that id. */
     public static Optional<PostTable> find(String id) {
-        return ALL.stream().filter(table -> table.id().equals(id)).findFirst();
+        return find(id, ALL);
+    }
+
+    /** The maker's own, then the shipped ones, in their place those that the maker changed. */
+    public static List<PostTable> with(List<PostTable> own) {
+        return Stream.concat(
+                        own.stream().filter(table -> find(table.id()).isEmpty()),
+                        ALL.stream().map(table -> find(table.id(), own).orElse(table)))
+                .toList();
+    }
+
+    /** The table of that id among these. */
+    public static Optional<PostTable> find(String id, List<PostTable> tables) {
+        return tables.stream().filter(table -> table.id().equals(id)).findFirst();
     }
 }

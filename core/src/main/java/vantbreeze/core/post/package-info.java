@@ -1,2 +1,2 @@
-/** What a wrapped card costs to send, and why: services as tables of limits that the maker edits. */
+/** What postal services take: tables of limits, surcharges and prices. */
 package vantbreeze.core.post;

@@ -354,6 +354,56 @@ public sealed interface Allowance {
             mm(13),
             4,
             60);
+    /** How much smaller a liner is than the inside of its envelope. */
+    OfLength LINER_GAP = length(
+            "liner-gap",
+            "Gap beside a liner",
+            "How much narrower a liner is at each side than the inside of its envelope, so that it slips in.",
+            PRACTICE,
+            Length.ofInches(0, 1, 8),
+            mm(3),
+            0,
+            20);
+    /** What a liner leaves free of the flap. */
+    OfLength LINER_GUM = length(
+            "liner-gum",
+            "Gum edge",
+            "What a liner leaves free along the edge of the flap, where that is gummed.",
+            PRACTICE,
+            half(),
+            mm(13),
+            3,
+            40);
+    /** How wide the edges of a pocket are glued. */
+    OfLength POCKET_GLUE = length(
+            "pocket-glue",
+            "Glued edge of a pocket page",
+            "How wide a pocket is glued along each of its edges.",
+            PRACTICE,
+            quarter(),
+            mm(6),
+            2,
+            20);
+    /** The hole of a tag. */
+    OfLength TAG_HOLE = length(
+            "tag-hole",
+            "Hole of a tag",
+            "How wide the hole of a tag is, for ribbon or thread.",
+            PRACTICE,
+            quarter(),
+            mm(6),
+            2,
+            20);
+    /** What a bow takes of a ribbon. */
+    OfLength RIBBON_BOW = length(
+            "ribbon-bow",
+            "Ribbon for a bow",
+            "How much longer a ribbon is than the way round, to cross and tie a bow.",
+            PRACTICE,
+            Length.ofInches(18),
+            mm(450),
+            50,
+            1_500);
     /** A step over which what slides catches. */
     OfLength CATCHES = length(
             "catches",
@@ -632,6 +682,11 @@ public sealed interface Allowance {
                             THUMB,
                             ENVELOPE_SEAM,
                             SQUARE_OVERLAP,
+                            LINER_GAP,
+                            LINER_GUM,
+                            POCKET_GLUE,
+                            TAG_HOLE,
+                            RIBBON_BOW,
                             CATCHES,
                             POST_EVEN,
                             POST_STIFF)),

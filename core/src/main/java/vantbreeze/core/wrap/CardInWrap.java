@@ -57,7 +57,8 @@ public record CardInWrap(List<List<Rigid>> steps, int in) {
         double height = closed.footprint().height().millimetres();
         List<Frame> own = frames(wrap, structure);
         List<List<Rigid>> steps = new ArrayList<>();
-        for (int i = PUSH; i > 0; i--) {
+        int push = structure.holds() ? PUSH : 0;
+        for (int i = push; i > 0; i--) {
             double out = OUT * height * i / PUSH;
             List<Rigid> pulled =
                     inPlace.stream().map(panel -> panel.shifted(0, out, 0)).toList();
@@ -71,7 +72,7 @@ public record CardInWrap(List<List<Rigid>> steps, int in) {
                 steps.stream()
                         .map(step -> step.stream().map(seen::after).toList())
                         .toList(),
-                PUSH);
+                push);
     }
 
     /**
@@ -137,8 +138,11 @@ public record CardInWrap(List<List<Rigid>> steps, int in) {
         List<Rigid> panels = new ArrayList<>();
         for (int i = 0; i < frame.panels().size(); i++) {
             Rigid panel = toFront.after(frame.panels().get(i));
-            // from in the front's plane to folded over behind it
-            double over = (1 - panel.zz()) / 2;
+            // from in the front's plane to folded over behind it; what the front is glued on lies behind it anyhow
+            boolean isBeneath =
+                    !wrap.graph().pieceOf().get(i).equals(wrap.graph().pieceOf().get(front.panel))
+                            && order.indexOf(i) < order.indexOf(front.panel);
+            double over = isBeneath ? 1 : (1 - panel.zz()) / 2;
             double layers = APART * Math.abs(order.indexOf(i) - order.indexOf(front.panel));
             Envelope box = wrap.graph().panels().get(i).shape().getEnvelopeInternal();
             double behind = -panel.apply(box.centre().x, box.centre().y, 0).getZ();

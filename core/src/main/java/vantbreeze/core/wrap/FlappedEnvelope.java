@@ -12,7 +12,7 @@ import vantbreeze.core.length.Length;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.tool.Allowances;
 
-/** An envelope: all its folds are mountains, its flap is at the head of the front and shuts it. */
+/** An envelope, or what lines one: all its folds are mountains, its flap is at the head of the front and shuts it. */
 abstract class FlappedEnvelope extends WrapStructure {
 
     /** What its flap is called. */
@@ -41,13 +41,13 @@ abstract class FlappedEnvelope extends WrapStructure {
     }
 
     @Override
-    public final Rank rank() {
+    public Rank rank() {
         return Rank.ENVELOPE;
     }
 
     /** Glued, its flap up. */
     @Override
-    public final Pose opened(Measures measures) {
+    public Pose opened(Measures measures) {
         return Pose.closed().but(FRONT_PANEL, FLAP_NAME, 0);
     }
 

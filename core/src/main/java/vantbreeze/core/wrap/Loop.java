@@ -68,7 +68,7 @@ record Loop(Length front, Length wall, Length inner, Length overlap, Length heig
             if (at.isPositive()) {
                 creases.add(new Crease(new Stretch(new Spot(at, Length.ZERO), new Spot(at, height)), Fold.MOUNTAIN));
             }
-            names.add(new PanelName(new Spot(at.plus(part.width().dividedBy(2)), height.dividedBy(4)), part.name()));
+            names.add(new PanelName(new Spot(at.plus(part.width().dividedBy(2)), height.dividedBy(32)), part.name()));
             at = at.plus(part.width());
         }
         return Assembly.of(

@@ -25,7 +25,7 @@ import vantbreeze.core.tool.Allowances;
  * Envelope from one square: the card lies on the square's diagonal and the four corners fold in over it. The foot flap
  * is glued on both side flaps where they overlap; the square is as long as (width + height)/√2 and that overlap (by
  * geometry). Where two folds meet a notch is cut, so that the corners lie flat; a flap that would reach beyond the
- * opposite edge is blunt.
+ * opposite edge is blunt, and so is a side flap at the middle of the front.
  */
 public final class SquareEnvelope extends FlappedEnvelope {
 
@@ -132,8 +132,10 @@ public final class SquareEnvelope extends FlappedEnvelope {
         Spot headRight = half(side.plus(up).plus(across), side.plus(up).minus(across));
         Spot headLeft = half(side.plus(up).minus(across), side.plus(up).plus(across));
         Spot footLeft = half(side.minus(up).minus(across), side.minus(up).plus(across));
-        Length blunt = blunt(side.minus(up), timesRoot(up));
-        Length bluntSides = blunt(side.minus(across), timesRoot(across));
+        Length blunt = blunt(side.minus(up), timesRoot(up).minus(bounds.narrowest()));
+        // neither lies on the other, so that all of both is there for the foot's glue
+        Length bluntSides =
+                blunt(side.minus(across), timesRoot(across).dividedBy(2).minus(aLittle()));
         List<Spot> outline = new ArrayList<>();
         // each edge runs along one flap, into the notch beside it, and along the next
         corner(outline, new Spot(Length.ZERO, blunt), new Spot(blunt, Length.ZERO), blunt);
@@ -162,9 +164,8 @@ public final class SquareEnvelope extends FlappedEnvelope {
                         new PanelName(beside(headLeft, footLeft, -1, 1), LEFT)));
         // folded about two lines that meet at right angles, a spot of one flap lies turned by half about where they do
         Length overlap = side.minus(across).minus(up);
-        Length end = across.plus(glued(side.minus(across).minus(bluntSides), across));
-        Spot left = new Spot(overlap, end);
-        Spot right = new Spot(end, overlap);
+        Spot left = new Spot(overlap, side);
+        Spot right = new Spot(side, overlap);
         return Assembly.of(
                         piece,
                         sealed(LEFT, footLeft).onlyOn(box(new Spot(Length.ZERO, across), left)),
@@ -183,32 +184,23 @@ public final class SquareEnvelope extends FlappedEnvelope {
         return List.of(from, new Spot(to.x(), from.y()), to, new Spot(from.x(), to.y()));
     }
 
-    /**
-     * How far along its edge a side flap is glued: to the middle, or only so far as the other side flap, which lies
-     * over it or beneath it, does not reach.
-     *
-     * @param leg of the flap, as far as its edge runs
-     * @param across of the front
-     */
-    private static Length glued(Length leg, Length across) {
-        Length free = across.times(2).minus(leg);
-        return across.min(free).max(Length.ZERO);
-    }
-
     private static Spot half(Length x, Length y) {
         return new Spot(x.dividedBy(2), y.dividedBy(2));
     }
 
     /** A little beside the middle of a fold, on the flap. */
     private Spot beside(Spot from, Spot to, int x, int y) {
-        Length little = bounds.narrowest().dividedBy(8);
+        Length little = aLittle();
         Spot middle = half(from.x().plus(to.x()), from.y().plus(to.y()));
         return new Spot(middle.x().plus(little.times(x)), middle.y().plus(little.times(y)));
     }
 
-    /** How much of each edge goes with the tip of a flap that would reach nearly to the opposite fold, or beyond. */
-    private Length blunt(Length leg, Length opposite) {
-        Length most = opposite.minus(bounds.narrowest());
+    private Length aLittle() {
+        return bounds.narrowest().dividedBy(8);
+    }
+
+    /** How much of each edge goes with the tip of a flap that would reach further than it may. */
+    private static Length blunt(Length leg, Length most) {
         Length reach = overRoot(leg);
         return reach.isLongerThan(most) ? timesRoot(reach.minus(most)) : Length.ZERO;
     }

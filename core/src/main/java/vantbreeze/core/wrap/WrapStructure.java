@@ -120,6 +120,16 @@ public abstract class WrapStructure extends CatalogueStructure {
     /** The room in it. */
     public abstract Inside inside(Measures measures);
 
+    /** Whether the card goes into it: not into what is tied on, or laid in with it. */
+    public boolean holds() {
+        return true;
+    }
+
+    /** Whether what goes round it must go round it too: not round what lies along its walls. */
+    public boolean takesRoom() {
+        return true;
+    }
+
     /** Whether what it holds comes out at the foot too; so it lies round its middle. */
     public boolean isOpenBelow() {
         return false;
@@ -141,11 +151,26 @@ public abstract class WrapStructure extends CatalogueStructure {
     /** From what lies on the card to what goes in the post. */
     public enum Rank {
         /** Round some of it. */
-        BAND,
+        BAND("band"),
         /** Round all of it. */
-        SLEEVE,
+        SLEEVE("sleeve"),
+        /** What it is kept in. */
+        PAGE("pocket"),
+        /** What lines an envelope. */
+        LINER("liner"),
         /** What is addressed. */
-        ENVELOPE
+        ENVELOPE("envelope");
+
+        private final String words;
+
+        Rank(String words) {
+            this.words = words;
+        }
+
+        /** What it is called in a sentence. */
+        public String inWords() {
+            return words;
+        }
     }
 
     @Override

@@ -21,7 +21,16 @@ import vantbreeze.core.tool.Allowances;
 public final class Wraps {
 
     private static final Catalogue USUAL = Catalogue.of(
-            List.of(BellyBand::new, Sleeve::new, RectangleEnvelope::new, SquareEnvelope::new), Allowances.usual());
+            List.of(
+                    BellyBand::new,
+                    Sleeve::new,
+                    RectangleEnvelope::new,
+                    SquareEnvelope::new,
+                    BoxEnvelope::new,
+                    Liner::new,
+                    PocketPage::new,
+                    Tag::new),
+            Allowances.usual());
 
     private Wraps() {}
 

@@ -16,9 +16,13 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.math.Vector3D;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.edit.Draw;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.Panel;
 import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.order.Ordering;
+import vantbreeze.core.free.Loosening;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Size;
@@ -59,8 +63,39 @@ class WrappingTest {
                                     .forEach(finding -> assertThat(finding.severity())
                                             .as(finding.text())
                                             .isNotEqualTo(Finding.Severity.MUST_FIX));
-                            liesInside(wrapping);
+                            if (Wrapping.holds(wrapping.wrap())) {
+                                liesInside(wrapping);
+                            } else {
+                                assertThat(wrapping.drawn().in()).isZero();
+                                assertThat(wrapping.findings()).isEmpty();
+                            }
                         })));
+    }
+
+    /** What lines the envelope makes it no larger; its paper is weighed. */
+    @Test
+    void aLinerTakesNoRoom() {
+        WorkedPlan card = CARDS.get(0);
+        WorkedPlan liner = round(card, "liner").wrap();
+        Wrapping plain = round(card, "rectangle-envelope");
+        Wrapping lined = round(card, "rectangle-envelope", liner);
+        assertThat(lined.wrap().measures()).isEqualTo(plain.wrap().measures());
+        Size inside = plain.wrap().footprint();
+        assertThat(liner.footprint().width()).isLessThan(inside.width());
+        assertThat(liner.footprint().height()).isLessThan(inside.height());
+        double gap = inside.width().minus(liner.footprint().width()).millimetres();
+        // 3 mm at each side; the envelope lies on the mark above and the liner on the one below
+        assertThat(gap).isBetween(6.0, 8.0);
+    }
+
+    /** A pocket page with the card in it: an envelope for both is as large as the page. */
+    @Test
+    void anEnvelopeGoesRoundAPocketPage() {
+        WorkedPlan card = CARDS.get(0);
+        WorkedPlan page = round(card, "pocket-page").wrap();
+        Wrapping both = round(card, "rectangle-envelope", page);
+        assertThat(both.inner().footprint()).isEqualTo(page.footprint());
+        assertThat(both.insertion().goesIn()).isTrue();
     }
 
     /** By each corner: all in, the card lies behind the front and before all that lies folded over behind it. */
@@ -208,6 +243,41 @@ class WrappingTest {
                 assertThat(wrapping.insertion().goesIn()).isTrue();
             }
         }
+    }
+
+    /** Whatever the card's shape: every flap that shall be glued has something to be glued to. */
+    @Test
+    void everyJoinOfAWrapHasGlue() {
+        Structure structure = KiteCards.WORKSHOP.structure("side-fold");
+        for (Size size : List.of(
+                Size.ofMillimetres(76, 140),
+                Size.ofMillimetres(140, 76),
+                Size.ofMillimetres(120, 120),
+                Size.ofMillimetres(30, 120),
+                Size.ofMillimetres(420, 594))) {
+            WorkedPlan card = KiteCards.WORKSHOP.work(
+                    Plan.of("Kite day", structure.id(), structure.proportioned(size, Ruler.MM_1), Ruler.MM_1));
+            for (Structure wrap : KiteCards.WORKSHOP.wraps().all()) {
+                FoldGraph graph = round(card, wrap, List.of()).wrap().form().graph();
+                graph.joins().forEach(join -> assertThat(GlueArea.of(join, graph))
+                        .as("%s round %s", wrap.name(), size)
+                        .isNotEmpty());
+            }
+        }
+    }
+
+    /** One that is drawn freely is no wrap any more: it stays as it is, whatever the card does. */
+    @Test
+    void whatIsDrawnFreelyDoesNotFollow() {
+        WorkedPlan card = CARDS.get(0);
+        Plan band = Wrapping.begun("belly-band", card, List.of());
+        Plan free = band.withDrawing(Loosening.of(KiteCards.WORKSHOP.structure(band.structureId()), band.measures()));
+        assertThat(Wrapping.following(free, card, List.of())).isEqualTo(free);
+        assertThat(Wrapping.isWrap(free, KiteCards.WORKSHOP)).isFalse();
+        assertThatThrownBy(() -> new Draw.Loosen().on(band, KiteCards.WORKSHOP))
+                .isInstanceOf(ValidationException.class)
+                .hasMessage("Belly band follows its card, so its lines are not drawn freely. "
+                        + "Change its measures instead.");
     }
 
     /** In inches all that it says is read off an inch ruler. */

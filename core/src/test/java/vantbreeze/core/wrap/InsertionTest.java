@@ -149,7 +149,9 @@ class InsertionTest {
                 Insertion told = Insertion.of(card, ((WrapStructure) wrap).inside(measures), Allowances.usual());
                 assertThat(told.goesIn()).as("%s: %s", wrap.name(), told).isTrue();
                 // made for it: it does not hang about it either
-                assertThat(told.slack()).as(wrap.name()).isLessThan(16);
+                if (((WrapStructure) wrap).holds()) {
+                    assertThat(told.slack()).as(wrap.name()).isLessThan(16);
+                }
             }
         });
     }

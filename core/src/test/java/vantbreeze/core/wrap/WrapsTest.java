@@ -1,5 +1,6 @@
 package vantbreeze.core.wrap;
 
+import static java.util.Objects.requireNonNull;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -14,6 +15,9 @@ import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
 import vantbreeze.core.check.Finding;
+import vantbreeze.core.fit.Girth;
+import vantbreeze.core.fold.FoldGraph;
+import vantbreeze.core.fold.GlueArea;
 import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.fold.order.Ordering;
 import vantbreeze.core.length.Length;
@@ -230,6 +234,93 @@ class WrapsTest {
                         .isEqualTo("Front");
             }
         }
+    }
+
+    /** The label lies over both ends, half of it on each, and holds a band whose ends only meet. */
+    @Test
+    void aLabelClosesABand() {
+        Measures measures = measures(KiteCards.WORKSHOP.structure("belly-band"), 0.6)
+                .choosing("closing", "label")
+                .with(Banded.OVERLAP, Length.ZERO);
+        WorkedPlan band = wrap("belly-band", measures);
+        closes(band);
+        FoldGraph graph = band.form().graph();
+        double label = mm(KiteCards.WORKSHOP.structure("belly-band").measure(BellyBand.LABEL, measures));
+        for (int join : List.of(1, 2)) {
+            assertThat(GlueArea.of(graph.joins().get(join), graph)
+                            .get(0)
+                            .shape()
+                            .getArea())
+                    .isCloseTo(label * label / 2, within(1e-3));
+        }
+    }
+
+    /** A window shows the card behind it; by hand, a round one of half the strip and one on its corner. */
+    @Test
+    void aWindowIsCutOutOfTheFront() {
+        Structure band = KiteCards.WORKSHOP.structure("belly-band");
+        double whole = frontArea(band, "none");
+        assertThat(whole - frontArea(band, "square")).isCloseTo(26 * 26, within(1e-6));
+        assertThat(whole - frontArea(band, "kite")).isCloseTo(26 * 26 / 2.0, within(1e-6));
+        // 48 corners: a polygon a little smaller than the circle
+        assertThat(whole - frontArea(band, "round")).isCloseTo(Math.PI * 13 * 13, within(3.0));
+    }
+
+    private static double frontArea(Structure band, String window) {
+        WorkedPlan worked = wrap("belly-band", measures(band, 0.6).choosing("window-shape", window));
+        return worked.form().graph().panels().stream()
+                .filter(panel -> panel.name().equals("Front"))
+                .mapToDouble(panel -> panel.shape().getArea())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Once round, across 2 × (148 + 2), up 2 × (104 + 2), and 45 cm for the bow. */
+    @Test
+    void aRibbonGoesOnceRoundAndIsTied() {
+        Girth girth = new Girth(150, 106, 2, "all over");
+        Ribbon ribbon = Ribbon.round(girth, Allowances.usual(), Ruler.MM_1);
+        assertThat(mm(ribbon.across())).isEqualTo(300 + 450);
+        assertThat(mm(ribbon.up())).isEqualTo(212 + 450);
+        assertThat(mm(ribbon.crossed())).isEqualTo(512 + 450);
+        assertThat(Ruler.EIGHTHS.marks(
+                        Ribbon.round(girth, Allowances.usual(), Ruler.EIGHTHS).across()))
+                .isTrue();
+    }
+
+    /** By hand: across seam, wall, inside, wall, seam; up inside, wall, inside, wall, flap; as thick as its wall. */
+    @Test
+    void aBoxIsAsDeepAsItsCard() {
+        WorkedPlan box = wrap("box-envelope", 7.5);
+        Structure structure = box.structure();
+        assertThat(mm(structure.measure(BoxEnvelope.WALL, box.measures()))).isEqualTo(8);
+        double across = mm(structure.measure(BoxEnvelope.INSIDE_WIDTH, box.measures()));
+        double up = mm(structure.measure(BoxEnvelope.INSIDE_HEIGHT, box.measures()));
+        assertThat(across).isBetween(WIDE + 3.0, WIDE + 10.0);
+        Size cut = cut(box);
+        assertThat(mm(cut.width())).isEqualTo(2 * 13 + 2 * 8 + across);
+        assertThat(mm(cut.height()))
+                .isEqualTo(2 * up + 2 * 8 + mm(structure.measure(BoxEnvelope.FLAP, box.measures())));
+        double caliper = box.cardstock().caliper().millimetres();
+        // front, seam, back and flap lie over one another at the sides, with the air between
+        assertThat(box.closedCard().thickness()).isCloseTo(8 + 4 * caliper, within(1e-9));
+        assertThat(mm(box.footprint().width())).isEqualTo(across);
+        assertThat(mm(box.footprint().height())).isEqualTo(up);
+        assertThat(box.form().graph().name(box.form().fromBelow().get(0))).isEqualTo("Flap");
+        // from its end, the front lies at the top, over the air
+        assertThat(requireNonNull(box.closedCard().endView()).layers().stream()
+                        .filter(layer -> box.form().graph().name(layer.panel()).equals("Front")))
+                .allSatisfy(layer -> assertThat(layer.bottom()).isGreaterThan(8));
+    }
+
+    /** What lies in a box lies in its air: both together are no thicker, until the card is thicker than the wall. */
+    @Test
+    void aCardLiesInTheAirOfItsBox() {
+        ClosedCard box = wrap("box-envelope", 7.5).closedCard();
+        ClosedCard thin = ClosedCard.sheet(WIDE, HIGH, 5, 30);
+        ClosedCard thick = ClosedCard.sheet(WIDE, HIGH, 11, 30);
+        assertThat(thin.in(box).thickness()).isCloseTo(box.thickness(), within(1e-9));
+        assertThat(thick.in(box).thickness() - box.thickness()).isCloseTo(3, within(1e-9));
     }
 
     /** Round a long narrow card two flaps would reach beyond the opposite edge: their tips are cut off. */

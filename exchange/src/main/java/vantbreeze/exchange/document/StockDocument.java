@@ -36,7 +36,8 @@ public final class StockDocument {
             List<ThingsJson.SheetJson> sheets,
             List<ThingsJson.CardstockJson> cardstocks,
             List<String> away,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<CutDoneJson> cuts) {
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<CutDoneJson> cuts,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<PostJson> post) {
 
         static StockJson of(OwnStock stock) {
             ThingsJson things = ThingsJson.of(OwnThings.of(stock));
@@ -48,7 +49,8 @@ public final class StockDocument {
                     things.sheets(),
                     things.cardstocks(),
                     List.copyOf(stock.away()),
-                    stock.cuts().stream().map(CutDoneJson::of).toList());
+                    stock.cuts().stream().map(CutDoneJson::of).toList(),
+                    stock.post().stream().map(PostJson::of).toList());
         }
 
         OwnStock stock() {
@@ -59,7 +61,8 @@ public final class StockDocument {
                     things.sheets(),
                     things.cardstocks(),
                     new LinkedHashSet<>(away),
-                    cuts.stream().map(CutDoneJson::done).toList());
+                    cuts.stream().map(CutDoneJson::done).toList(),
+                    post.stream().map(PostJson::table).toList());
         }
     }
 

@@ -18,20 +18,45 @@ import vantbreeze.core.paper.StockSheet;
 /** Envelopes, sheets and cardstocks of a maker's own, as they are written: measures in exact millimetres. */
 record ThingsJson(List<EnvelopeJson> envelopes, List<SheetJson> sheets, List<CardstockJson> cardstocks) {
 
-    /** An envelope, by its inside. */
-    record EnvelopeJson(String id, String name, String width, String height) {
+    /** An envelope, by its inside; what is not known of it is left out. */
+    record EnvelopeJson(
+            String id,
+            String name,
+            String width,
+            String height,
+            @IfThere @Nullable String depth,
+            @IfThere @Nullable Integer count,
+            @IfThere @Nullable String price) {
 
         static EnvelopeJson of(Envelope envelope) {
             return new EnvelopeJson(
                     envelope.id(),
                     envelope.name(),
                     exactly(envelope.inside().width()),
-                    exactly(envelope.inside().height()));
+                    exactly(envelope.inside().height()),
+                    envelope.depth().isPositive() ? exactly(envelope.depth()) : null,
+                    envelope.count(),
+                    plain(envelope.price()));
         }
 
         Envelope envelope() {
-            return new Envelope(id, name, size(width, height), Envelope.Source.OWN);
+            return new Envelope(
+                    id,
+                    name,
+                    size(width, height),
+                    Envelope.Source.OWN,
+                    depth == null ? Length.ZERO : length(depth),
+                    count,
+                    money(price));
         }
+    }
+
+    static @Nullable String plain(@Nullable BigDecimal money) {
+        return money == null ? null : money.toPlainString();
+    }
+
+    static @Nullable BigDecimal money(@Nullable String plain) {
+        return plain == null ? null : new BigDecimal(plain);
     }
 
     /** A sheet; what is not known of it is left out. */
@@ -54,12 +79,11 @@ record ThingsJson(List<EnvelopeJson> envelopes, List<SheetJson> sheets, List<Car
                     sheet.stockId(),
                     sheet.count(),
                     sheet.offcut(),
-                    sheet.price() == null ? null : sheet.price().toPlainString());
+                    plain(sheet.price()));
         }
 
         StockSheet sheet() {
-            return new StockSheet(
-                    id, name, size(width, height), stock, count, offcut, price == null ? null : new BigDecimal(price));
+            return new StockSheet(id, name, size(width, height), stock, count, offcut, money(price));
         }
     }
 

@@ -9,8 +9,9 @@ import org.locationtech.jts.geom.Polygon;
  * @param shape where, on the table, millimetres
  * @param panels the panels that lie there, by index, from below where their order is known
  * @param heights how thick each of them is there with all that lies on it, millimetres
+ * @param air how much of nothing is under the topmost of them, in a box, millimetres
  */
-public record BulkCell(Polygon shape, List<Integer> panels, List<Double> heights) {
+public record BulkCell(Polygon shape, List<Integer> panels, List<Double> heights, double air) {
 
     /** No paper lies in a gap narrower than this, mm; from memory. */
     private static final double THINNEST = 0.2;
@@ -18,6 +19,11 @@ public record BulkCell(Polygon shape, List<Integer> panels, List<Double> heights
     public BulkCell {
         panels = List.copyOf(panels);
         heights = List.copyOf(heights);
+    }
+
+    /** Where one lies on another. */
+    public BulkCell(Polygon shape, List<Integer> panels, List<Double> heights) {
+        this(shape, panels, heights, 0);
     }
 
     /**
@@ -32,6 +38,6 @@ public record BulkCell(Polygon shape, List<Integer> panels, List<Double> heights
 
     /** Of all that lies there, millimetres. */
     public double thickness() {
-        return heights.stream().mapToDouble(Double::doubleValue).sum();
+        return air + heights.stream().mapToDouble(Double::doubleValue).sum();
     }
 }

@@ -2,6 +2,7 @@ package vantbreeze.core.fold.bulk;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -32,6 +33,10 @@ import vantbreeze.core.paper.Cardstock;
 public record BulkMap(List<BulkCell> cells) {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
+    /** Panels nearer than this lie on one another, mm. */
+    private static final double APART = 0.01;
+    /** Less of a standing panel than this lies on the table. */
+    private static final double STANDS = 0.5;
     /** Lines nearer than this are one, mm. */
     private static final PrecisionModel MICROMETRE = new PrecisionModel(1_000);
 
@@ -70,15 +75,30 @@ public record BulkMap(List<BulkCell> cells) {
                                         .filter(one -> one.panel() == panel)
                                         .mapToDouble(Laid::thickness)
                                         .sum())
-                                .toList()));
+                                .toList(),
+                        air(form, stack)));
             }
         }
         return new BulkMap(cells);
     }
 
+    /** How far apart panels lie that are parallel to the table, mm; nil of a card that lies flat. */
+    private static double air(FoldedForm form, List<Integer> panels) {
+        DoubleSummaryStatistics heights = panels.stream()
+                .mapToDouble(panel -> form.placed().get(panel).corners().get(0).getZ())
+                .summaryStatistics();
+        double apart = heights.getMax() - heights.getMin();
+        return apart < APART ? 0 : apart;
+    }
+
+    /** Whether a panel stands on the table, and covers none of it. */
+    private static boolean stands(FoldedForm form, int panel) {
+        return Math.abs(form.placed().get(panel).motion().zz()) < STANDS;
+    }
+
     /**
      * This and another that lies on it, or round it, as one stack: the other's panels are counted on from those of
-     * this.
+     * this. This lies in the air of the other.
      *
      * @param x how far the other is moved to its place, millimetres
      * @param y how far up
@@ -96,7 +116,8 @@ public record BulkMap(List<BulkCell> cells) {
             both.add(new BulkCell(
                     (Polygon) there.transform(cell.shape()),
                     cell.panels().stream().map(panel -> first + panel).toList(),
-                    cell.heights()));
+                    cell.heights(),
+                    cell.air()));
         }
         List<BulkCell> stacked = new ArrayList<>();
         for (Polygon cell : cells(both.stream().<Geometry>map(BulkCell::shape).toList())) {
@@ -109,10 +130,21 @@ public record BulkMap(List<BulkCell> cells) {
                 stacked.add(new BulkCell(
                         cell,
                         here.stream().flatMap(one -> one.panels().stream()).toList(),
-                        here.stream().flatMap(one -> one.heights().stream()).toList()));
+                        here.stream().flatMap(one -> one.heights().stream()).toList(),
+                        airLeft(here)));
             }
         }
         return new BulkMap(stacked);
+    }
+
+    /** What the last of these leaves empty with the others in it. */
+    private static double airLeft(List<BulkCell> inTurn) {
+        double within = 0;
+        for (BulkCell cell : inTurn.subList(0, inTurn.size() - 1)) {
+            within += cell.thickness();
+        }
+        double air = inTurn.get(inTurn.size() - 1).air();
+        return Math.max(inTurn.size() > 1 ? inTurn.get(0).air() : 0, air - within);
     }
 
     /**
@@ -136,12 +168,18 @@ public record BulkMap(List<BulkCell> cells) {
         FoldGraph graph = form.graph();
         List<Laid> laid = new ArrayList<>();
         for (int panel = 0; panel < graph.panels().size(); panel++) {
+            if (stands(form, panel)) {
+                continue;
+            }
             laid.add(new Laid(
                     panel,
                     PreparedGeometryFactory.prepare(form.placed().get(panel).shadow()),
                     stocks.get(graph.pieceOf().get(panel)).caliper().millimetres()));
         }
         for (Added one : added) {
+            if (stands(form, one.panel())) {
+                continue;
+            }
             Geometry shape = form.placed().get(one.panel()).motion().shadow(one.shape());
             laid.add(new Laid(
                     one.panel(),

@@ -99,6 +99,7 @@ public record EndView(double height, List<Layer> layers) {
     private static void stacked(BulkCell cell, double from, double to, List<Layer> layers) {
         double at = 0;
         for (int i = 0; i < cell.panels().size(); i++) {
+            at += i > 0 && i == cell.panels().size() - 1 ? cell.air() : 0;
             double top = at + cell.heights().get(i);
             layers.add(new Layer(cell.panels().get(i), from, to, at, top));
             at = top;

@@ -52,7 +52,7 @@ public final class Folding {
         this.stations = List.copyOf(stations);
         this.closed = FoldedForm.of(graph, flat);
         this.orders = new Lazy<>(() -> LayerOrders.of(closed, flat));
-        this.ordering = new Lazy<>(() -> orders.get().decide(most));
+        this.ordering = new Lazy<>(() -> isFlat(flat) ? orders.get().decide(most) : Ordering.standing(closed));
         this.fromBelow = new Lazy<>(() -> canLie() ? ordering.get().order().fromBelow() : List.of());
         this.atStations = new Lazy<>(this::lyingFlat);
         this.ordersAtStations = new Lazy<>(this::ordersLyingFlat);
@@ -62,7 +62,7 @@ public final class Folding {
      * How a card folds.
      *
      * @param graph its panels, piece by piece, and what holds them together
-     * @param flat the pose in which it is closed
+     * @param flat the pose in which it is closed; of a box one in which it stands
      * @param stations the poses it goes through, the last of them closed; evenly along its motion
      * @param lean how far it leans when it is displayed, as {@link Motion#leaning}
      * @param most what may be spent on the order of its panels, steps of {@link LayerOrders}

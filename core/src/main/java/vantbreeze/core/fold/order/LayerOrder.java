@@ -12,28 +12,37 @@ import java.util.stream.IntStream;
  */
 public final class LayerOrder {
 
-    private final FlatLayout layout;
+    private final int[] facetOf;
     private final BiPredicate<Integer, Integer> below;
 
-    LayerOrder(FlatLayout layout, BiPredicate<Integer, Integer> below) {
-        this.layout = layout;
+    LayerOrder(int[] facetOf, BiPredicate<Integer, Integer> below) {
+        this.facetOf = facetOf;
         this.below = below;
     }
 
     static LayerOrder stacked(FlatLayout layout, int[] places) {
-        return new LayerOrder(layout, (a, b) -> places[a] < places[b]);
+        return new LayerOrder(layout.facetOf(), (a, b) -> places[a] < places[b]);
+    }
+
+    /** Panels in a row from below, each a facet of its own. */
+    static LayerOrder inTurn(List<Integer> fromBelow) {
+        int[] places = new int[fromBelow.size()];
+        for (int i = 0; i < places.length; i++) {
+            places[fromBelow.get(i)] = i;
+        }
+        return new LayerOrder(IntStream.range(0, places.length).toArray(), (a, b) -> places[a] < places[b]);
     }
 
     /** An order found by search; asking about facets that do not overlap tells nothing. */
     static LayerOrder of(FlatLayout layout, Pairs pairs, boolean[] values) {
         return new LayerOrder(
-                layout,
+                layout.facetOf(),
                 (a, b) -> pairs.overlap(a, b) && (values[pairs.below(a, b) / 2] ^ (pairs.below(a, b) & 1) == 1));
     }
 
     /** Whether panel {@code a} lies below panel {@code b}, for two that overlap. */
     public boolean isBelow(int a, int b) {
-        return below.test(layout.facetOf()[a], layout.facetOf()[b]);
+        return below.test(facetOf[a], facetOf[b]);
     }
 
     /** Panels that all cover one spot, from below. */
@@ -51,7 +60,7 @@ public final class LayerOrder {
 
     /** All panels so that, as far as can be, none comes before one that lies below it; for drawing. */
     public List<Integer> fromBelow() {
-        int count = layout.facetOf().length;
+        int count = facetOf.length;
         int[] beneath = new int[count];
         for (int panel = 0; panel < count; panel++) {
             for (int below = 0; below < count; below++) {
@@ -75,6 +84,6 @@ public final class LayerOrder {
     }
 
     private boolean liesUnder(int panel, int other) {
-        return layout.facetOf()[panel] != layout.facetOf()[other] && isBelow(panel, other);
+        return facetOf[panel] != facetOf[other] && isBelow(panel, other);
     }
 }

@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import vantbreeze.core.fold.FoldedForm;
 
 /** What is known of how the panels of a card lie on one another. */
 public final class Ordering {
@@ -28,6 +29,11 @@ public final class Ordering {
 
     static Ordering found(LayerOrder order) {
         return new Ordering(Verdict.FOUND, order);
+    }
+
+    /** Of a form that does not lie flat: by how high its panels lie. */
+    public static Ordering standing(FoldedForm form) {
+        return found(Heights.of(form));
     }
 
     static Ordering impossible() {

@@ -1,4 +1,4 @@
-package vantbreeze.core.post;
+package vantbreeze.core.counter;
 
 import java.util.List;
 import java.util.Locale;

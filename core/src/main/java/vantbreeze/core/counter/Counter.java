@@ -1,4 +1,4 @@
-package vantbreeze.core.post;
+package vantbreeze.core.counter;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,6 +10,10 @@ import vantbreeze.core.fold.Lazy;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.Wrapping;
+import vantbreeze.core.post.Obstacle;
+import vantbreeze.core.post.PostItem;
+import vantbreeze.core.post.PostService;
+import vantbreeze.core.post.PostTable;
 import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
 
@@ -21,6 +25,7 @@ public final class Counter {
 
     private final PostTable table;
     private final Sending sending;
+    private final Mailing mailing;
     private final PostItem item;
     private final Lazy<List<Tried>> tried = new Lazy<>(this::tried);
 
@@ -28,7 +33,8 @@ public final class Counter {
     public Counter(PostTable table, Sending sending) {
         this.table = table;
         this.sending = sending;
-        this.item = sending.item();
+        this.mailing = sending.mailing();
+        this.item = mailing.item(sending.card().tools().allowances());
     }
 
     /** A change, and what would be handed in then. */
@@ -102,8 +108,7 @@ public final class Counter {
             risks.add(("It is %s thicker in one place than beside it, more than %s: rollers press there. "
                             + "Lay a sheet of card over it, or send it padded.")
                     .formatted(
-                            Figure.estimate(sending.mailing().unevenness(), ruler)
-                                    .inWords(),
+                            Figure.estimate(mailing.unevenness(), ruler).inWords(),
                             Figure.of(allowances.of(Allowance.POST_EVEN), ruler).inWords()));
         }
         if (sending.envelope() == null && sending.wraps().stream().noneMatch(wrap -> Wrapping.isEnvelope(wrap))) {

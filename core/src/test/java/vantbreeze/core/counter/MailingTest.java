@@ -1,8 +1,9 @@
-package vantbreeze.core.post;
+package vantbreeze.core.counter;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -13,6 +14,7 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.KiteCards;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.post.PostItem;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.tool.Allowances;
 import vantbreeze.core.wrap.Wraps;
@@ -53,9 +55,9 @@ class MailingTest {
                 .mapToDouble(panel -> panel.area())
                 .sum();
         double byHand = (2 * 148 * 104 + area) / 1e6 * stock.grammage() + 5 + 0.1;
-        Mailing mailing = new Mailing(card.closedCard(), envelope.closedCard(), 1, true);
+        Mailing mailing = new Mailing(card.closedCard(), List.of(envelope.closedCard()), 1, true);
         assertThat(mailing.grams()).isCloseTo(byHand, within(1e-6));
-        assertThat(new Mailing(card.closedCard(), null, 0, false).grams())
+        assertThat(new Mailing(card.closedCard(), List.of(), 0, false).grams())
                 .isCloseTo(2 * 148 * 104 / 1e6 * stock.grammage(), within(1e-6));
     }
 
@@ -65,7 +67,7 @@ class MailingTest {
         WorkedPlan card = sideFold();
         WorkedPlan envelope = envelope(card.closedCard());
         double sheet = card.cardstock().caliper().millimetres();
-        Mailing mailing = new Mailing(card.closedCard(), envelope.closedCard(), 1, true);
+        Mailing mailing = new Mailing(card.closedCard(), List.of(envelope.closedCard()), 1, true);
         assertThat(mailing.thickness())
                 .isBetween(2 * sheet + 3 * sheet + 0.76 - 1e-9, 2 * sheet + 4 * sheet + 0.76 + 1e-9);
         PostItem item = mailing.item(Allowances.usual());
@@ -79,9 +81,9 @@ class MailingTest {
     /** A card as thick all over is even; one with springs in its middle is not. */
     @Test
     void whatLiesInOnePlaceIsUneven() {
-        assertThat(new Mailing(sideFold().closedCard(), null, 0, false).unevenness())
+        assertThat(new Mailing(sideFold().closedCard(), List.of(), 0, false).unevenness())
                 .isZero();
         ClosedCard springs = KiteCards.dressed("tiered-stage").closedCard();
-        assertThat(new Mailing(springs, null, 0, false).unevenness()).isGreaterThan(0.5);
+        assertThat(new Mailing(springs, List.of(), 0, false).unevenness()).isGreaterThan(0.5);
     }
 }

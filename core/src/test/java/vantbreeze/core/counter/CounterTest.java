@@ -1,4 +1,4 @@
-package vantbreeze.core.post;
+package vantbreeze.core.counter;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -17,6 +17,12 @@ import vantbreeze.core.plan.KiteCards;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Wrapping;
+import vantbreeze.core.post.Obstacle;
+import vantbreeze.core.post.PostLimits;
+import vantbreeze.core.post.PostService;
+import vantbreeze.core.post.PostTable;
+import vantbreeze.core.post.PostTables;
+import vantbreeze.core.post.Span;
 
 /** A kite card at the counter: what would let a cheaper service take it, and that it then does. */
 class CounterTest {
@@ -152,6 +158,34 @@ class CounterTest {
                 .isEqualTo(sent(card).mailing().unevenness());
         assertThat(sent(card, envelope).item().thickness())
                 .isEqualTo(card.closedCard().in(envelope.closedCard()).thickness());
+    }
+
+    /** Nor for a sleeve whose edges stand a little beyond it: there it is empty, and not thin. */
+    @Test
+    void aSleeveMakesNothingUneven() {
+        WorkedPlan card = KiteCards.dressed("exploding-gatefold");
+        WorkedPlan sleeve = KiteCards.WORKSHOP.work(Wrapping.begun("sleeve", card, List.of()));
+        WorkedPlan wider = KiteCards.WORKSHOP.work(sleeve.plan()
+                .withMeasures(sleeve.measures()
+                        .with(
+                                "front",
+                                sleeve.structure()
+                                        .measure("front", sleeve.measures())
+                                        .plus(Length.ofMillimetres(20)))));
+        assertThat(sent(card, wider).mailing().unevenness())
+                .isEqualTo(sent(card).mailing().unevenness());
+    }
+
+    /** A bought envelope that is too small for the card with its sleeve is told. */
+    @Test
+    void whetherItGoesInABoughtEnvelopeIsAsked() {
+        WorkedPlan card = KiteCards.bare(KiteCards.WORKSHOP.structure("side-fold"));
+        WorkedPlan sleeve = KiteCards.WORKSHOP.work(Wrapping.begun("sleeve", card, List.of()));
+        assertThat(sent(card).fit()).isEmpty();
+        assertThat(new Sending(card, List.of(), KiteCards.WORKSHOP.envelope("c5"), 0).fit())
+                .hasValueSatisfying(fit -> assertThat(fit.goesIn()).isTrue());
+        assertThat(new Sending(card, List.of(sleeve), KiteCards.WORKSHOP.envelope("c7"), 0).fit())
+                .hasValueSatisfying(fit -> assertThat(fit.goesIn()).isFalse());
     }
 
     @Test

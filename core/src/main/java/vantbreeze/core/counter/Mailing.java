@@ -1,13 +1,13 @@
-package vantbreeze.core.post;
+package vantbreeze.core.counter;
 
 import java.util.Comparator;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.fold.bulk.BulkCell;
 import vantbreeze.core.fold.bulk.BulkMap;
 import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.paper.Size;
+import vantbreeze.core.post.PostItem;
 import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
 
@@ -15,11 +15,15 @@ import vantbreeze.core.tool.Allowances;
  * A card as it is sent: in what it goes, with what is laid in and stuck on.
  *
  * @param card closed, with its layers and foam
- * @param wrap what it goes in, empty; null for the bare card
+ * @param wraps what goes round it, each empty, the innermost first
  * @param giftCards how many gift cards lie in it
  * @param isStamped whether a stamp is on it
  */
-public record Mailing(ClosedCard card, @Nullable ClosedCard wrap, int giftCards, boolean isStamped) {
+public record Mailing(ClosedCard card, List<ClosedCard> wraps, int giftCards, boolean isStamped) {
+
+    public Mailing {
+        wraps = List.copyOf(wraps);
+    }
 
     /** A card of ISO/IEC 7810 ID-1 size in plastic, g and mm; common practice, no source. */
     static final double GIFT_CARD = 5;
@@ -48,7 +52,11 @@ public record Mailing(ClosedCard card, @Nullable ClosedCard wrap, int giftCards,
 
     /** The card in what it goes in. */
     private ClosedCard whole() {
-        return wrap == null ? card : card.in(wrap);
+        ClosedCard whole = card;
+        for (ClosedCard wrap : wraps) {
+            whole = whole.in(wrap);
+        }
+        return whole;
     }
 
     /** All of it where it is thickest, mm: as if the gift cards lay there. */
@@ -62,8 +70,8 @@ public record Mailing(ClosedCard card, @Nullable ClosedCard wrap, int giftCards,
     }
 
     /**
-     * How much thicker the card's thickest place is than its thinnest of some size, mm; nil of what can't be told. An
-     * envelope is larger than its card all round, which makes nothing uneven.
+     * How much thicker the card's thickest place is than its thinnest of some size, mm; nil of what can't be told. What
+     * goes round it is larger than it, which makes nothing uneven.
      */
     public double unevenness() {
         BulkMap bulk = card.bulk();

@@ -1,13 +1,16 @@
-package vantbreeze.core.post;
+package vantbreeze.core.counter;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.fit.EnvelopeFit;
 import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.paper.Envelope;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Wrapping;
+import vantbreeze.core.post.PostItem;
 
 /**
  * A card as it shall be sent.
@@ -50,22 +53,27 @@ public record Sending(WorkedPlan card, List<WorkedPlan> wraps, @Nullable Envelop
 
     /** What it is made up of. */
     public Mailing mailing() {
-        ClosedCard inner = card.closedCard();
-        ClosedCard outer = envelope == null ? null : bought(envelope);
-        for (WorkedPlan wrap : wraps) {
-            if (Wrapping.isEnvelope(wrap) && outer == null) {
-                outer = wrap.closedCard();
-            } else {
-                inner = inner.in(wrap.closedCard());
-            }
+        List<ClosedCard> round = new ArrayList<>();
+        wraps.forEach(wrap -> round.add(wrap.closedCard()));
+        if (envelope != null) {
+            round.add(bought(envelope, Wrapping.all(card, wraps).thickness()));
         }
-        return new Mailing(inner, outer, giftCards, true);
+        return new Mailing(card.closedCard(), round, giftCards, true);
     }
 
-    private static ClosedCard bought(Envelope envelope) {
+    /** How it sits in the bought envelope, with what goes round it in that; nothing where there is none. */
+    public Optional<EnvelopeFit> fit() {
+        return Optional.ofNullable(envelope)
+                .map(bought -> EnvelopeFit.of(
+                        Wrapping.all(card, wraps), bought, card.tools().allowances()));
+    }
+
+    /** A box is as thick as it is deep, even where what lies in it is thinner. */
+    private static ClosedCard bought(Envelope envelope, double within) {
         double width = envelope.inside().width().millimetres() + LARGER;
         double height = envelope.inside().height().millimetres() + LARGER;
-        return ClosedCard.sheet(width, height, 2 * THIN, SHEETS * width * height / 1e6 * PAPER);
+        double empty = Math.max(0, envelope.depth().millimetres() - within);
+        return ClosedCard.sheet(width, height, empty + 2 * THIN, SHEETS * width * height / 1e6 * PAPER);
     }
 
     /**
