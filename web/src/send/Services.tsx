@@ -54,9 +54,10 @@ type WaysProps = { ways?: PostWays[]; service: string; onTake: (saving: string) 
 /** Changes of the card that would let a service take it, each at a press; for those that would be cheaper. */
 function Ways({ ways, service, onTake }: WaysProps) {
   const found = ways?.find((one) => one.service === service)
-  if (!ways) return <p className="text-base italic">Trying thinner foam and fewer layers…</p>
+  if (!ways) return <p className="text-base italic">Trying thinner foam, lighter card, fewer layers…</p>
   if (!found) return null
-  if (found.ways.length === 0) return <p className="text-base italic">No one change of foam or layers is enough.</p>
+  if (found.ways.length === 0)
+    return <p className="text-base italic">No one or two changes of foam, card, layers or size are enough.</p>
   return (
     <ul className="flex flex-col gap-1">
       {found.ways.map(({ id, words }) => (

@@ -13,6 +13,7 @@ import { AllSteps } from './AllSteps'
 import { BackAndOn } from './BackAndOn'
 import { CameOutSheet } from './CameOutSheet'
 import { CutNow } from './CutNow'
+import { ItsWraps } from './ItsWraps'
 import { NowAtTable } from './NowAtTable'
 import { TableHeader } from './TableHeader'
 import { Timers } from './Timers'
@@ -100,6 +101,7 @@ function Walk({ card, inHand, building, cutting }: Props) {
             reading={walk.reading}
             picture={<TurnedPicture id={card.id} building={building} at={walk.at} reading={walk.reading} />}
           >
+            {step.kind === 'SEND' && <ItsWraps card={card.id} revision={card.revision} />}
             {step.adhesive && (
               <p className="mt-4">
                 <Choice

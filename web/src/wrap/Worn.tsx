@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { Link } from 'wouter'
 import type { Card, Worn as WornWrap } from '../api/client'
 import { Findings } from '../bench/Findings'
@@ -7,20 +7,28 @@ import { FigureText } from '../house/FigureText'
 import { SizeText } from '../house/SizeText'
 import { InWrap } from './InWrap'
 
-type Props = { worn: WornWrap; card: Card; inHand: CardInHand; onPutAside: () => void }
+type Props = { worn: WornWrap; card: Card; inHand: CardInHand; isNew: boolean; onPutAside: () => void }
 
 /** Pulled so far on the screen, the card is all out, px. */
 const ALL_OUT = 220
 
 /** One wrap of the card: drawn with the card in it, which is pulled out by hand; its figures, and the ways to its own places. */
-export function Worn({ worn, card, inHand, onPutAside }: Props) {
+export function Worn({ worn, card, inHand, isNew, onPutAside }: Props) {
   const { picture } = worn
   const [at, setAt] = useState(picture.in / 2)
   const held = useRef<{ y: number; at: number } | null>(null)
+  const place = useRef<HTMLElement>(null)
+  useEffect(() => {
+    if (isNew) place.current?.scrollIntoView({ block: 'nearest' })
+  }, [isNew])
   const to = (wanted: number) => setAt(Math.min(1, Math.max(0, wanted)))
   const isOut = at < picture.in / 2
   return (
-    <section aria-label={worn.name} className="plate grid gap-x-6 gap-y-3 md:grid-cols-[minmax(0,1fr)_19rem]">
+    <section
+      ref={place}
+      aria-label={worn.name}
+      className="plate grid gap-x-6 gap-y-3 md:grid-cols-[minmax(0,1fr)_19rem]"
+    >
       <div className="flex min-w-0 flex-col gap-2">
         <div
           role="img"

@@ -60,6 +60,7 @@ function Room({ card, wraps, inHand }: Props) {
                 worn={worn}
                 card={card}
                 inHand={inHand}
+                isNew={worn.id === make.data?.id}
                 onPutAside={() => aside(worn.id, worn.name)}
               />
             ))}
@@ -71,6 +72,9 @@ function Room({ card, wraps, inHand }: Props) {
                 <SizeText size={wraps.closed} className="align-baseline" /> and{' '}
                 <FigureText figure={wraps.thickness} unit /> thick. Point at one to see the card go in; press it to make
                 it.
+              </p>
+              <p role="status" className="text-lg italic">
+                {make.isPending && 'Folding it round the card…'}
               </p>
               {wraps.objection ? (
                 <p role="alert" className="border-l-4 border-wrong ps-3 text-lg">

@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 import vantbreeze.app.building.BuildKeeping;
 import vantbreeze.app.cards.Card;
 import vantbreeze.app.cards.Drawer;
+import vantbreeze.app.cards.WrapRail;
 import vantbreeze.app.stock.StockRoom;
 import vantbreeze.core.build.BuildPlan;
 import vantbreeze.core.build.BuildStep;
@@ -32,6 +33,7 @@ import vantbreeze.core.edit.Deciding;
 import vantbreeze.core.edit.TrialInScrap;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.BuildChoices.MovedStep;
+import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.exchange.handout.Handout;
 import vantbreeze.exchange.print.MeasureCard;
 import vantbreeze.exchange.print.StepSheet;
@@ -44,10 +46,12 @@ class BuildingController {
     private final Drawer drawer;
     private final BuildKeeping keeping;
     private final StockRoom stock;
+    private final WrapRail rail;
 
-    BuildingController(Drawer drawer, BuildKeeping keeping, StockRoom stock) {
+    BuildingController(Drawer drawer, BuildKeeping keeping, StockRoom stock, WrapRail rail) {
         this.drawer = drawer;
         this.stock = stock;
+        this.rail = rail;
         this.keeping = keeping;
     }
 
@@ -119,7 +123,8 @@ class BuildingController {
     @GetMapping("/measurements.pdf")
     ResponseEntity<byte[]> measurements(@PathVariable UUID id, @RequestParam(defaultValue = "a6") String page) {
         Card card = drawer.card(id);
-        return pdf(card, ", measurements.pdf", MeasureCard.of(card.worked(), Printed.card(page)));
+        List<WorkedPlan> wraps = rail.wraps(card).stream().map(Card::worked).toList();
+        return pdf(card, ", measurements.pdf", MeasureCard.of(card.worked(), wraps, Printed.card(page)));
     }
 
     private static ResponseEntity<byte[]> pdf(Card card, String ending, byte[] pdf) {

@@ -69,7 +69,9 @@ final class LastSteps {
         Size closed = card.footprint();
         readings.add(new Reading(
                 List.of(new Shown(closed.width(), null), new Shown(closed.height(), "×")),
-                "Closed, %s thick: it lies flat, nothing pokes out, nothing springs".formatted(card.thickness()),
+                "Closed, %s thick: %snothing pokes out, nothing springs"
+                        .formatted(
+                                card.thickness(), card.form().isFlat(card.form().flat()) ? "it lies flat, " : ""),
                 List.of()));
         if (!card.structure().lies()) {
             readings.add(Reading.of("Stand it up: does it rock? Every foot edge comes down to the table"));
@@ -99,6 +101,23 @@ final class LastSteps {
 
     /** It is written and sent. */
     BuildStep sent() {
+        return card.structure().goesInEnvelope() ? posted() : putOn();
+    }
+
+    /** A wrap goes round its card. */
+    private BuildStep putOn() {
+        return BuildStep.of(
+                new StepId(StepKind.SEND, ALL),
+                "Put it on its card",
+                "",
+                StepTool.HANDS,
+                new OfCard(),
+                List.of(Reading.of("The card goes in and comes out without a push")),
+                List.of(),
+                SENDING);
+    }
+
+    private BuildStep posted() {
         String weight = String.format(
                 Locale.ROOT, "%.0f g", Math.ceil(card.closedCard().weight().grams()));
         List<Reading> readings = new ArrayList<>();

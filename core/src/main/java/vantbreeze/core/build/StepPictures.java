@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.build.StepPicture.Seen;
 import vantbreeze.core.cutting.PieceStock;
 import vantbreeze.core.fold.Face;
@@ -38,6 +39,12 @@ final class StepPictures {
 
     /** How much the rest of a strip counts beside the end that is threaded. */
     private static final double A_REST = 0.1;
+
+    /** Less more than this is no better sight, mm². */
+    private static final double LITTLE = 1;
+
+    /** In so many poses at the most a face is looked for. */
+    private static final int MOST_POSES = 6;
 
     private final WorkedPlan card;
     private final Handwork work;
@@ -143,11 +150,32 @@ final class StepPictures {
                 draw);
     }
 
+    /**
+     * In the pose in which a hand comes there, from where it is seen; where that hides it from everywhere, in the one
+     * of the others that shows most of it.
+     */
     private Shot face(Face face, Before before, List<Layer> laid) {
-        SampledPose pose = work.reached(
-                        before.made(), face, graph.panels().get(face.panel()).shape())
-                .orElseGet(() -> any(before.made(), face));
-        return shot(before.made(), face, pose, Eye.Tilt.ALL.get(0), scene -> scene.drawn(laid));
+        Polygon shape = graph.panels().get(face.panel()).shape();
+        SampledPose reached = work.reached(before.made(), face, shape).orElseGet(() -> any(before.made(), face));
+        List<SampledPose> poses = Stream.concat(Stream.of(reached), part(before.made(), face).poses().stream())
+                .limit(MOST_POSES)
+                .toList();
+        Shot best = null;
+        double most = -1;
+        for (SampledPose pose : poses) {
+            for (Eye.Tilt tilt : Eye.Tilt.ALL) {
+                Shot shot = shot(before.made(), face, pose, tilt, scene -> scene.drawn(laid));
+                double seen = shot.seen(panel -> panel == face.panel());
+                if (best == null || seen > most + LITTLE) {
+                    best = shot;
+                    most = seen;
+                }
+                if (most >= ENOUGH * shape.getArea()) {
+                    return best;
+                }
+            }
+        }
+        return requireNonNull(best);
     }
 
     /** Where glue goes; then how it lies when it is made. */

@@ -1,14 +1,19 @@
 package vantbreeze.core.counter;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.Lazy;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Wrapping;
 import vantbreeze.core.post.Obstacle;
 import vantbreeze.core.post.PostItem;
@@ -22,6 +27,12 @@ public final class Counter {
 
     /** So many ways to each cheaper service are told. */
     private static final int WAYS = 3;
+
+    /** What a change of what is on the card can mend. */
+    private static final Set<Obstacle.Limit> INSIDE = EnumSet.of(Obstacle.Limit.THICKNESS, Obstacle.Limit.WEIGHT);
+
+    /** What a smaller card can mend. */
+    private static final Set<Obstacle.Limit> OUTSIDE = EnumSet.of(Obstacle.Limit.LENGTH, Obstacle.Limit.WIDTH);
 
     private final PostTable table;
     private final Sending sending;
@@ -56,28 +67,78 @@ public final class Counter {
     }
 
     /**
-     * For each service that would be cheaper the changes of the card by each of which it would take it, by its id; none
-     * where no single change is enough.
+     * For each service that would be cheaper the changes of the card by each of which it would take it, by its id:
+     * single ones, or where none is enough two together; none where that does not help either.
      */
     public Map<String, List<Saving>> ways() {
         Map<String, List<Saving>> ways = new TreeMap<>();
         for (PostTable.Asked cheaper : table.cheaper(item)) {
-            boolean isToBeSaved = cheaper.obstacles().stream().allMatch(Counter::canBeSaved);
-            List<Saving> found = isToBeSaved
-                    ? tried.get().stream()
-                            .filter(one -> cheaper.service().against(one.item()).isEmpty())
-                            .map(Tried::saving)
-                            .limit(WAYS)
-                            .toList()
-                    : List.of();
-            ways.put(cheaper.service().id(), found);
+            boolean isToBeSaved = cheaper.obstacles().stream().allMatch(this::canBeSaved);
+            ways.put(cheaper.service().id(), isToBeSaved ? ways(cheaper) : List.of());
         }
         return ways;
     }
 
-    private static boolean canBeSaved(Obstacle obstacle) {
+    /** A bought envelope is as large as it is, whatever is in it. */
+    private boolean canBeSaved(Obstacle obstacle) {
         return obstacle.beyond() > 0
-                && (obstacle.limit() == Obstacle.Limit.THICKNESS || obstacle.limit() == Obstacle.Limit.WEIGHT);
+                && (INSIDE.contains(obstacle.limit())
+                        || (sending.envelope() == null && OUTSIDE.contains(obstacle.limit())));
+    }
+
+    private List<Saving> ways(PostTable.Asked cheaper) {
+        PostService service = cheaper.service();
+        double tooLong = beyond(cheaper, Obstacle.Limit.LENGTH);
+        double tooWide = beyond(cheaper, Obstacle.Limit.WIDTH);
+        if (tooLong > 0 || tooWide > 0) {
+            return Savings.smaller(sending.card(), tooLong, tooWide).flatMap(this::tried).stream()
+                    .flatMap(smaller ->
+                            takes(service, smaller) ? Stream.of(smaller.saving()) : with(smaller.saving(), service))
+                    .limit(WAYS)
+                    .toList();
+        }
+        List<Saving> single = tried.get().stream()
+                .filter(one -> takes(service, one))
+                .map(Tried::saving)
+                .limit(WAYS)
+                .toList();
+        return single.isEmpty() ? two(service) : single;
+    }
+
+    private static boolean takes(PostService service, Tried tried) {
+        return service.against(tried.item()).isEmpty();
+    }
+
+    private static double beyond(PostTable.Asked asked, Obstacle.Limit limit) {
+        return asked.obstacles().stream()
+                .filter(obstacle -> obstacle.limit() == limit)
+                .mapToDouble(Obstacle::beyond)
+                .sum();
+    }
+
+    /** What brings it nearest, and one thing more. */
+    private List<Saving> two(PostService service) {
+        return tried.get().stream()
+                .min(Comparator.comparingDouble(one -> lacks(service, one.item())))
+                .map(first -> with(first.saving(), service).limit(WAYS).toList())
+                .orElse(List.of());
+    }
+
+    /** How far something is from being taken: ten grams are as bad as a millimetre. */
+    private static double lacks(PostService service, PostItem item) {
+        return service.against(item).stream()
+                .mapToDouble(obstacle -> Math.abs(obstacle.beyond()) / (obstacle.isWeight() ? 10 : 1))
+                .sum();
+    }
+
+    /** Each that is enough together with a first. */
+    private Stream<Saving> with(Saving first, PostService service) {
+        WorkedPlan after = sending.card().workshop().work(first.plan());
+        return Savings.of(after).stream()
+                .map(first::and)
+                .flatMap(both -> tried(both).stream())
+                .filter(both -> takes(service, both))
+                .map(Tried::saving);
     }
 
     private List<Tried> tried() {

@@ -1,23 +1,33 @@
 package vantbreeze.core.counter;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import vantbreeze.core.fit.Resizing;
 import vantbreeze.core.layer.Dressed;
 import vantbreeze.core.layer.Dressing;
 import vantbreeze.core.layer.LayerChoice;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
+import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Cardstock;
+import vantbreeze.core.paper.Cardstocks;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Plan;
 import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Parameter;
 
 /**
- * What could be changed of a card so that it is thinner or lighter, each by itself, what is missed least first: thinner
- * foam, no foam, one stack of layers less.
+ * What could be changed of a card so that it is thinner, lighter or smaller, each by itself, what is missed least
+ * first: thinner foam, no foam, lighter card of the same look, one stack of layers less. A smaller card is for those
+ * who ask.
  */
 public final class Savings {
 
@@ -26,6 +36,17 @@ public final class Savings {
 
     /** What a measure of foam is called at its end, of a card or of something set on it. */
     private static final String FOAM = "foam";
+
+    /** Between the ids of two that are made together. */
+    static final String AND = " + ";
+
+    /** A card smaller than this part of itself is another; our estimate, no source. */
+    private static final double MOST_SMALLER = 0.8;
+
+    private static final Pattern SIZE = Pattern.compile("size (\\d{1,12}) (\\d{1,12})");
+
+    /** What is lighter is paper, g/m²; common practice, no source. */
+    private static final int LIGHTEST = 200;
 
     private final WorkedPlan card;
 
@@ -36,15 +57,100 @@ public final class Savings {
     /** All there are of a card. */
     public static List<Saving> of(WorkedPlan card) {
         Savings savings = new Savings(card);
-        return Stream.of(savings.thinnerFoamUnderThings(), savings.thinnerFoamUnderLayers(), savings.fewerLayers())
+        return Stream.of(
+                        savings.thinnerFoamUnderThings(),
+                        savings.thinnerFoamUnderLayers(),
+                        savings.lighterCard(),
+                        savings.fewerLayers())
                 .flatMap(stream -> stream)
                 .limit(MOST)
                 .toList();
     }
 
-    /** The one of that id, if the card still has it. */
+    /** The one of that id, if the card still has it; also of two together, and of a smaller card. */
     public static Optional<Saving> find(String id, WorkedPlan card) {
+        int and = id.indexOf(AND);
+        if (and >= 0) {
+            return find(id.substring(0, and), card).flatMap(first -> find(
+                            id.substring(and + AND.length()), card.workshop().work(first.plan()))
+                    .map(first::and));
+        }
+        Matcher size = SIZE.matcher(id);
+        if (size.matches()) {
+            return smaller(
+                    card,
+                    new Size(
+                            Length.ofUnits(Long.parseLong(size.group(1))),
+                            Length.ofUnits(Long.parseLong(size.group(2)))));
+        }
         return of(card).stream().filter(saving -> saving.id().equals(id)).findFirst();
+    }
+
+    /**
+     * The same card smaller by so much, on the marks below; nothing of one that is drawn freely, or would be another
+     * card altogether.
+     *
+     * @param longSide mm less of its longer side
+     * @param shortSide mm less of its shorter side
+     */
+    static Optional<Saving> smaller(WorkedPlan card, double longSide, double shortSide) {
+        Size now = card.footprint();
+        boolean lies = !now.width().isShorterThan(now.height());
+        Length width = less(now.width(), lies ? longSide : shortSide, card.ruler());
+        Length height = less(now.height(), lies ? shortSide : longSide, card.ruler());
+        boolean isStillIt = isNearly(width, now.width()) && isNearly(height, now.height());
+        return isStillIt ? smaller(card, new Size(width, height)) : Optional.empty();
+    }
+
+    private static boolean isNearly(Length after, Length before) {
+        return after.millimetres() >= MOST_SMALLER * before.millimetres();
+    }
+
+    private static Length less(Length side, double by, Ruler ruler) {
+        return by > 0 ? ruler.below(side.minus(Length.nearest(by))).length() : side;
+    }
+
+    private static Optional<Saving> smaller(WorkedPlan card, Size size) {
+        if (card.plan().isFree()) {
+            return Optional.empty();
+        }
+        Measures after = Resizing.of(
+                        card.structure(),
+                        card.measures(),
+                        card.ruler(),
+                        card.tools().allowances())
+                .to(size);
+        return Optional.of(new Saving(
+                String.format(
+                        Locale.ROOT,
+                        "size %d %d",
+                        size.width().units(),
+                        size.height().units()),
+                "a card of %s"
+                        .formatted(Figure.of(size.width(), card.ruler()).by(Figure.of(size.height(), card.ruler()))),
+                card.plan().resized(card.structure(), after)));
+    }
+
+    /** Of the same look, the heaviest first; none so light that it is paper. */
+    private Stream<Saving> lighterCard() {
+        String id = card.plan().cardstockId() == null
+                ? Cardstocks.USUAL
+                : card.plan().cardstockId();
+        Cardstock now = card.workshop().cardstock(id);
+        return card.workshop().cardstocks().byId().entrySet().stream()
+                .filter(one -> one.getValue().grammage() < now.grammage()
+                        && one.getValue().grammage() >= LIGHTEST
+                        && one.getValue().look().equals(now.look()))
+                .sorted(Comparator.comparing(one -> -one.getValue().grammage()))
+                .limit(2)
+                .map(one -> new Saving(
+                        "card: " + one.getKey(),
+                        String.format(
+                                Locale.ROOT,
+                                "card of %d g/m² instead of %d g/m²",
+                                one.getValue().grammage(),
+                                now.grammage()),
+                        card.plan().withCardstock(one.getKey())));
     }
 
     /** Thinner foam as it is sold, the thickest first. */

@@ -24,6 +24,9 @@ final class WrapFindings {
     private static final Kind BULGES = Kind.check("wrap-bulges");
     private static final Kind GOES_IN = Kind.tip("card-goes-in");
 
+    /** Less than this nobody feels, mm; from memory. */
+    private static final double TIGHTENS = 1;
+
     /** What they are about. */
     private static final String ABOUT = "wrap";
 
@@ -66,9 +69,13 @@ final class WrapFindings {
 
     private String goesIn(Insertion insertion) {
         String across = "It goes in with %s to spare".formatted(figureBelow(insertion.slack()));
-        return insertion.slackUp() == Double.POSITIVE_INFINITY
-                ? "%s half the way round.".formatted(across)
-                : "%s across and %s at the top.".formatted(across, figureBelow(insertion.slackUp()));
+        String told = insertion.slackUp() == Double.POSITIVE_INFINITY
+                ? "%s half the way round".formatted(across)
+                : "%s across and %s at the top".formatted(across, figureBelow(insertion.slackUp()));
+        return insertion.tightens() < TIGHTENS
+                ? "%s.".formatted(told)
+                : "%s; it tightens by %s, %s up from its foot."
+                        .formatted(told, figure(insertion.tightens()), figure(insertion.tightest()));
     }
 
     /** Where the highest edge is that faces the mouth, each way. */

@@ -15,10 +15,11 @@ import vantbreeze.core.tool.Allowances;
  *
  * @param slack what is left of half the loop where the card is tightest, mm; less than nil where it does not go in
  * @param tightest where that is, mm up the closed card
+ * @param loosest what is left where it is least tight, mm
  * @param slackUp what is left above it when it is all in, mm; infinite where the wrap is open at the foot
  * @param catching edges that face the mouth and stand up so far that it catches on them, on its way in or out
  */
-public record Insertion(double slack, double tightest, double slackUp, List<Edge> catching) {
+public record Insertion(double slack, double tightest, double loosest, double slackUp, List<Edge> catching) {
 
     public Insertion {
         catching = List.copyOf(catching);
@@ -39,19 +40,22 @@ public record Insertion(double slack, double tightest, double slackUp, List<Edge
         double slackUp = inside.isOpenBelow() ? Double.POSITIVE_INFINITY : inside.up() - girth.up();
         BulkMap bulk = card.bulk();
         if (bulk == null) {
-            return new Insertion(inside.halfAcross() - girth.across(), 0, slackUp, List.of());
+            double left = inside.halfAcross() - girth.across();
+            return new Insertion(left, 0, left, slackUp, List.of());
         }
         List<Slice> slices = Slice.of(bulk);
         double slack = Double.POSITIVE_INFINITY;
         double tightest = 0;
+        double loosest = Double.NEGATIVE_INFINITY;
         for (Slice slice : slices) {
             double left = inside.halfAcross() - slice.half();
+            loosest = Math.max(loosest, left);
             if (left < slack) {
                 slack = left;
                 tightest = (slice.low() + slice.high()) / 2;
             }
         }
-        return new Insertion(slack, tightest, slackUp, catching(slices, allowances));
+        return new Insertion(slack, tightest, loosest, slackUp, catching(slices, allowances));
     }
 
     /** The foot goes in first: what rises towards the head meets the mouth on its way in, the rest on its way out. */
@@ -69,6 +73,11 @@ public record Insertion(double slack, double tightest, double slackUp, List<Edge
             }
         }
         return edges;
+    }
+
+    /** How much tighter it goes on the way than it went at first, mm. */
+    public double tightens() {
+        return loosest - slack;
     }
 
     /** Whether it goes in. */

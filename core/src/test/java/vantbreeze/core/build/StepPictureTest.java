@@ -14,12 +14,14 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.build.StepPicture.Patch;
 import vantbreeze.core.build.StepPicture.Seen;
+import vantbreeze.core.fold.FoldGraph;
 import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.plan.BuildChoices.MovedStep;
 import vantbreeze.core.plan.KiteCards;
 import vantbreeze.core.plan.Plan;
+import vantbreeze.core.plan.Stages;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.structure.Structure;
 
@@ -92,6 +94,49 @@ class StepPictureTest {
             }
         }
         assertThat(threaded).isEqualTo(4);
+    }
+
+    /**
+     * Where pencil marks are rubbed out that side of its piece is seen, a paper of its own telling it from the others.
+     */
+    @Test
+    void whereMarksAreRubbedOutIsSeen() {
+        int asked = 0;
+        for (Structure structure : KiteCards.WORKSHOP.catalogue().all()) {
+            WorkedPlan card = KiteCards.bare(structure);
+            FoldGraph graph = card.form().graph();
+            List<BuildStep> steps = card.of(BuildPlan.STAGE).steps();
+            for (int i = 0; i < steps.size(); i++) {
+                if (steps.get(i).id().kind() == StepKind.RUB_OUT
+                        && steps.get(i).subject() instanceof BuildStep.OfFace one) {
+                    asked++;
+                    int piece = graph.pieceOf().get(one.face().panel());
+                    Plan told = card.plan()
+                            .withSupplies(card.plan()
+                                    .supplies()
+                                    .withCardstock(
+                                            PieceId.all(card.of(Stages.ASSEMBLY).pieces())
+                                                    .get(piece),
+                                            "card-220"));
+                    // another paper may put the steps in another order
+                    BuildPlan other = KiteCards.WORKSHOP.work(told).of(BuildPlan.STAGE);
+                    StepPicture picture = other.picture(
+                            other.steps().stream()
+                                    .map(BuildStep::id)
+                                    .toList()
+                                    .indexOf(steps.get(i).id()),
+                            0);
+                    assertThat(picture.patches().stream()
+                                    .filter(patch -> patch.stockId().equals("card-220")
+                                            && patch.otherSide() == (one.face().side() == Side.BACK))
+                                    .mapToDouble(patch -> patch.shape().getArea())
+                                    .sum())
+                            .as("%s: %s", structure.name(), steps.get(i).what())
+                            .isGreaterThan(100);
+                }
+            }
+        }
+        assertThat(asked).isGreaterThan(10);
     }
 
     /** Whatever the structure: paper is seen nowhere twice, and what is meant is seen. */

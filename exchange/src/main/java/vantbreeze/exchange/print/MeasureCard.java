@@ -22,8 +22,8 @@ import vantbreeze.core.plan.WorkedPlan;
 
 /**
  * All figures of a card, in both units, as a maker notes them: closed, each piece with its scores from left and from
- * foot, slits, layers. Lettered as large as one side takes it, down to what can still be read; what is more goes on the
- * back.
+ * foot, slits, layers; then the same of each of its wraps. Lettered as large as one side takes it, down to what can
+ * still be read; what is more goes on the back.
  */
 public final class MeasureCard {
 
@@ -37,21 +37,27 @@ public final class MeasureCard {
     private static final String INDENT = "    ";
 
     private final WorkedPlan card;
+    private final List<WorkedPlan> wraps;
     private final Ruler ruler;
     private final Ruler other;
     private final CardPage page;
 
-    private MeasureCard(WorkedPlan card, CardPage page) {
+    private MeasureCard(WorkedPlan card, List<WorkedPlan> wraps, CardPage page) {
         this.card = card;
+        this.wraps = List.copyOf(wraps);
         this.ruler = card.ruler();
         this.other = ruler.elsewhere();
         this.page = page;
     }
 
-    /** The PDF: one page, its back where one side does not take it. */
-    public static byte[] of(WorkedPlan card, CardPage page) {
+    /**
+     * The PDF: one page, its back where one side does not take it.
+     *
+     * @param wraps what goes round the card, the innermost first
+     */
+    public static byte[] of(WorkedPlan card, List<WorkedPlan> wraps, CardPage page) {
         return PdfWriting.file(
-                card.plan().name() + ", measurements", document -> new MeasureCard(card, page).write(document));
+                card.plan().name() + ", measurements", document -> new MeasureCard(card, wraps, page).write(document));
     }
 
     /** What is lettered, in lines that fit. */
@@ -114,8 +120,18 @@ public final class MeasureCard {
         if (fit != null) {
             lines.add("Envelope: " + fit.envelope().name());
         }
-        card.alike().forEach(alike -> piece(alike, lines));
-        for (Cut cut : card.cuts().cuts()) {
+        parts(card, lines);
+        for (WorkedPlan wrap : wraps) {
+            lines.add("%s, %s".formatted(wrap.structure().name(), both(wrap.footprint())));
+            parts(wrap, lines);
+        }
+        return lines;
+    }
+
+    /** Pieces and layers. */
+    private void parts(WorkedPlan of, List<String> lines) {
+        of.alike().forEach(alike -> piece(of, alike, lines));
+        for (Cut cut : of.cuts().cuts()) {
             lines.add(String.format(
                     Locale.ROOT,
                     "Layer %d: %s of %s%s",
@@ -124,13 +140,12 @@ public final class MeasureCard {
                     cut.paper().name(),
                     cut.layers().size() > 1 && !cut.runs() ? ", " + cut.layers().size() + " of it" : ""));
         }
-        return lines;
     }
 
-    private void piece(List<WorkedPiece> alike, List<String> lines) {
+    private void piece(WorkedPlan of, List<WorkedPiece> alike, List<String> lines) {
         WorkedPiece piece = alike.get(0);
         String count = alike.size() == 1 ? "" : String.format(Locale.ROOT, "%d × ", alike.size());
-        String stock = card.stocks().get(card.pieces().indexOf(piece)).name();
+        String stock = of.stocks().get(of.pieces().indexOf(piece)).name();
         lines.add("%s%s: %s of %s".formatted(count, piece.panels().piece().name(), both(piece.cut()), stock));
         if (!piece.scores().isEmpty()) {
             lines.add("– scores from left: " + scores(piece.scores()));

@@ -20,6 +20,7 @@ import vantbreeze.core.build.BuildStep;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.WorkedPlan;
+import vantbreeze.core.plan.Wrapping;
 import vantbreeze.core.structure.Catalogue;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.core.texts.AllTexts;
@@ -47,7 +48,7 @@ class BuildPagesTest {
                 .map(structure -> DynamicTest.dynamicTest(structure.name(), () -> {
                     WorkedPlan card = dressed(structure);
                     for (CardPage page : CardPage.values()) {
-                        byte[] pdf = MeasureCard.of(card, page);
+                        byte[] pdf = MeasureCard.of(card, List.of(), page);
                         String text = text(pdf);
                         for (Ruler ruler :
                                 List.of(card.ruler(), card.ruler().isInches() ? Ruler.MM_1 : Ruler.SIXTEENTHS)) {
@@ -61,6 +62,19 @@ class BuildPagesTest {
                         }
                     }
                 }));
+    }
+
+    /** What goes round the card stands on its card of measurements too, with its scores. */
+    @Test
+    void wrapsStandOnTheCardOfMeasurements() throws IOException {
+        WorkedPlan card = dressed(Catalogue.full().find("z-fold").orElseThrow());
+        WorkedPlan box = card.workshop().work(Wrapping.begun("box-envelope", card, List.of()));
+        byte[] pdf = MeasureCard.of(card, List.of(box), CardPage.A6);
+        String text = text(pdf);
+        assertThat(text).contains("Box envelope,");
+        box.pieces().get(0).scores().forEach(score -> assertThat(text)
+                .contains(plain(Figure.of(score.fromLeft(), card.ruler()))));
+        staysWithinItsEdges(pdf);
     }
 
     /** As far as a stacked or written-out fraction leaves it. */
@@ -123,7 +137,7 @@ class BuildPagesTest {
     @Test
     void anIndexCardIsThreeInchesByFive() throws IOException {
         WorkedPlan card = dressed(Catalogue.full().find("z-fold").orElseThrow());
-        try (PDDocument document = Loader.loadPDF(MeasureCard.of(card, CardPage.INDEX))) {
+        try (PDDocument document = Loader.loadPDF(MeasureCard.of(card, List.of(), CardPage.INDEX))) {
             assertThat(document.getPage(0).getMediaBox().getWidth()).isEqualTo(5 * 72f);
             assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(3 * 72f);
         }
