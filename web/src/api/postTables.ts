@@ -13,8 +13,8 @@ export function usePostTables() {
   const tables = useQuery({ queryKey: tablesKey, queryFn: () => answered(api.GET('/api/post')) })
   const keep = async (asked: Promise<PostArea[]>) => {
     queries.setQueryData(tablesKey, await asked)
-    await queries.invalidateQueries({ predicate: ({ queryKey }) => String(queryKey[0]).startsWith('post ') })
     await queries.invalidateQueries({ queryKey: ['post'] })
+    await queries.invalidateQueries({ queryKey: ['post ways'] })
   }
   const at = (area: string, id: string) => ({ params: { path: { area, id } } })
   return {

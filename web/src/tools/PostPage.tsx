@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { usePostTables } from '../api/postTables'
+import { type PutPost, usePostTables } from '../api/postTables'
 import type { PostArea } from '../api/client'
 import { Heading } from '../house/Heading'
 import { useAttempt } from '../house/Notices'
@@ -31,9 +31,7 @@ export function PostPage() {
   )
 }
 
-type Put = ReturnType<typeof usePostTables>['put']
-
-function Area({ area, put }: { area: PostArea; put: Put }) {
+function Area({ area, put }: { area: PostArea; put: PutPost }) {
   const attempt = useAttempt()
   const [open, setOpen] = useState<string | null>(null)
   const changing = area.services.find(({ id }) => id === open)
@@ -100,7 +98,7 @@ function Area({ area, put }: { area: PostArea; put: Put }) {
 
 const NO_AREA = { area: '', currency: '' }
 
-function NewArea({ put }: { put: Put }) {
+function NewArea({ put }: { put: PutPost }) {
   const [typed, type] = useState(NO_AREA)
   const keep = async () => {
     await put.area(typed)

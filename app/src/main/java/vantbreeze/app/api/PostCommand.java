@@ -2,10 +2,13 @@ package vantbreeze.app.api;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.length.Figure;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.post.PostLimits;
 import vantbreeze.core.post.PostService;
@@ -22,17 +25,17 @@ final class PostCommand {
     public record TypedSpan(@Text String from, @Text String to) {
 
         static TypedSpan of(Span span, Ruler ruler) {
-            return new TypedSpan(
-                    PostTableView.isOpen(span) ? "" : PostTableView.measure(span.from(), ruler),
-                    PostTableView.measure(span.to(), ruler));
+            return new TypedSpan(span.from() == 0 ? "" : measure(span.from(), ruler), measure(span.to(), ruler));
         }
 
         static TypedSpan plain(@Nullable Span span) {
             return span == null
                     ? new TypedSpan("", "")
-                    : new TypedSpan(
-                            PostTableView.isOpen(span) ? "" : PostTableView.number(span.from()),
-                            PostTableView.number(span.to()));
+                    : new TypedSpan(span.from() == 0 ? "" : number(span.from()), number(span.to()));
+        }
+
+        private static String number(double number) {
+            return BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
         }
 
         private Span measured(String field) {
@@ -42,7 +45,9 @@ final class PostCommand {
 
         private Span weighed(String field) {
             String least = NewStock.filled(from);
-            return new Span(least == null ? 0 : number(field, least, "g"), number(field, required(field), "g"));
+            return new Span(
+                    least == null ? 0 : PostCommand.number(field, least, "g"),
+                    PostCommand.number(field, required(field), "g"));
         }
 
         private @Nullable Span times(String field) {
@@ -51,7 +56,9 @@ final class PostCommand {
             if (least == null && most == null) {
                 return null;
             }
-            return new Span(least == null ? 0 : number(field, least, ""), most == null ? ANY : number(field, most, ""));
+            return new Span(
+                    least == null ? 0 : PostCommand.number(field, least, ""),
+                    most == null ? ANY : PostCommand.number(field, most, ""));
         }
 
         private String required(String field) {
@@ -121,6 +128,11 @@ final class PostCommand {
         PostTable table(String id) {
             return new PostTable(id, area, currency.strip().toUpperCase(Locale.ROOT), List.of());
         }
+    }
+
+    /** A length as it is typed. */
+    static String measure(double millimetres, Ruler ruler) {
+        return Figure.of(Length.nearest(millimetres), ruler).text();
     }
 
     private static double millimetres(String field, String text) {

@@ -93,7 +93,8 @@ class PostController {
     private Asked asked(UUID id, @Nullable String area, @Nullable String outer, int gifts) {
         Card card = drawer.card(id);
         List<Card> wraps = rail.wraps(card);
-        List<OuterView> outers = outers(card, wraps);
+        String misfit = misfit(card, wraps);
+        List<OuterView> outers = outers(card, wraps, misfit == null);
         String wanted = outer == null ? outers.get(outers.size() - 1).id() : outer;
         if (outers.stream().noneMatch(one -> one.id().equals(wanted))) {
             throw new ValidationException("outer", "The card has no such wrap any more. Choose another.");
@@ -106,18 +107,18 @@ class PostController {
                         .orElseThrow(() -> new ValidationException(
                                 "area", "No services of that area are known here. Choose another."));
         Counter counter = new Counter(table, sending(card, wraps, wanted, gifts));
-        return new Asked(card, tables, table, outers, misfit(card, wraps), wanted, gifts, counter);
+        return new Asked(card, tables, table, outers, misfit, wanted, gifts, counter);
     }
 
     /** Nothing, what goes round some of it, a bought envelope, envelopes made for it: the last suits best. */
-    private static List<OuterView> outers(Card card, List<Card> wraps) {
+    private static List<OuterView> outers(Card card, List<Card> wraps, boolean isItsEnvelopeFit) {
         List<OuterView> outers = new ArrayList<>();
         outers.add(new OuterView("", "nothing, as it is"));
         wraps.stream()
                 .filter(wrap -> !Wrapping.isEnvelope(wrap.worked()) && Wrapping.holds(wrap.worked()))
                 .forEach(wrap -> outers.add(outer(wrap)));
         Envelope envelope = envelope(card);
-        if (envelope != null && misfit(card, wraps) == null) {
+        if (envelope != null && isItsEnvelopeFit) {
             outers.add(new OuterView(BOUGHT + envelope.id(), "the envelope " + envelope.name()));
         }
         wraps.stream().filter(wrap -> Wrapping.isEnvelope(wrap.worked())).forEach(wrap -> outers.add(outer(wrap)));

@@ -4,13 +4,11 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.post.PostService;
 import vantbreeze.core.post.PostTable;
 import vantbreeze.core.post.PostTables;
-import vantbreeze.core.post.Span;
 
 /**
  * A postal area with its services, as they are typed.
@@ -47,7 +45,7 @@ public record PostTableView(
                             PostCommand.TypedSpan.of(limits.width(), ruler),
                             PostCommand.TypedSpan.of(limits.thickness(), ruler),
                             PostCommand.TypedSpan.plain(limits.weight()),
-                            limits.together() > 0 ? measure(limits.together(), ruler) : "",
+                            limits.together() > 0 ? PostCommand.measure(limits.together(), ruler) : "",
                             PostCommand.TypedSpan.plain(limits.ratio()),
                             PostCommand.TypedSpan.plain(due.ratio()),
                             money(due.square()),
@@ -77,19 +75,7 @@ public record PostTableView(
         return Ruler.SIXTEENTHS.marks(length) && !Ruler.MM_1.marks(length);
     }
 
-    static String measure(double millimetres, Ruler ruler) {
-        return Figure.of(Length.nearest(millimetres), ruler).text();
-    }
-
-    static String number(double number) {
-        return BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
-    }
-
     private static String money(@Nullable BigDecimal money) {
         return money == null ? "" : money.toPlainString();
-    }
-
-    static boolean isOpen(Span span) {
-        return span.from() == 0;
     }
 }

@@ -69,8 +69,9 @@ final class JoinSteps {
         return BuildStep.of(
                 new StepId(StepKind.TRIM, id(join).of()),
                 "Try %s dry".formatted(join.inWords()),
-                "Fold it round without glue. It lies square? If it bulges, trim a sliver off the edge that"
-                        + " goes inside.",
+                ("Fold it round without glue. It lies %ssquare? If it bulges, trim a sliver off the edge that"
+                                + " goes inside.")
+                        .formatted(card.form().isClosedFlat() ? "flat and " : ""),
                 StepTool.TRIMMER,
                 new OfJoin(join),
                 List.of(new Reading(

@@ -70,8 +70,7 @@ final class LastSteps {
         readings.add(new Reading(
                 List.of(new Shown(closed.width(), null), new Shown(closed.height(), "×")),
                 "Closed, %s thick: %snothing pokes out, nothing springs"
-                        .formatted(
-                                card.thickness(), card.form().isFlat(card.form().flat()) ? "it lies flat, " : ""),
+                        .formatted(card.thickness(), card.form().isClosedFlat() ? "it lies flat, " : ""),
                 List.of()));
         if (!card.structure().lies()) {
             readings.add(Reading.of("Stand it up: does it rock? Every foot edge comes down to the table"));

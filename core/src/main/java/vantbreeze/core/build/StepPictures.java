@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Polygon;
@@ -39,9 +40,6 @@ final class StepPictures {
 
     /** How much the rest of a strip counts beside the end that is threaded. */
     private static final double A_REST = 0.1;
-
-    /** Less more than this is no better sight, mm². */
-    private static final double LITTLE = 1;
 
     /** In so many poses at the most a face is looked for. */
     private static final int MOST_POSES = 6;
@@ -128,11 +126,24 @@ final class StepPictures {
 
     /** Seen from where most of what is meant is seen, the first that is good enough. */
     private Shot best(Set<JoinId> made, Face face, SampledPose pose, double area, Consumer<Scene> draw) {
+        return best(tilted(made, face, pose, draw).toList(), Shot::lit, area);
+    }
+
+    private Stream<Shot> tilted(Set<JoinId> made, Face face, SampledPose pose, Consumer<Scene> draw) {
+        return Eye.Tilt.ALL.stream().map(tilt -> shot(made, face, pose, tilt, draw));
+    }
+
+    /** A shot is drawn when it is asked what is seen: none after one that is good enough. */
+    private static Shot best(List<Shot> shots, ToDoubleFunction<Shot> seen, double area) {
         Shot best = null;
-        for (Eye.Tilt tilt : Eye.Tilt.ALL) {
-            Shot shot = shot(made, face, pose, tilt, draw);
-            best = best == null || shot.lit() > best.lit() ? shot : best;
-            if (best.lit() >= ENOUGH * area) {
+        double most = 0;
+        for (Shot shot : shots) {
+            double here = seen.applyAsDouble(shot);
+            if (best == null || here > most) {
+                best = shot;
+                most = here;
+            }
+            if (most >= ENOUGH * area) {
                 break;
             }
         }
@@ -157,25 +168,11 @@ final class StepPictures {
     private Shot face(Face face, Before before, List<Layer> laid) {
         Polygon shape = graph.panels().get(face.panel()).shape();
         SampledPose reached = work.reached(before.made(), face, shape).orElseGet(() -> any(before.made(), face));
-        List<SampledPose> poses = Stream.concat(Stream.of(reached), part(before.made(), face).poses().stream())
+        List<Shot> shots = Stream.concat(Stream.of(reached), part(before.made(), face).poses().stream())
                 .limit(MOST_POSES)
+                .flatMap(pose -> tilted(before.made(), face, pose, scene -> scene.drawn(laid)))
                 .toList();
-        Shot best = null;
-        double most = -1;
-        for (SampledPose pose : poses) {
-            for (Eye.Tilt tilt : Eye.Tilt.ALL) {
-                Shot shot = shot(before.made(), face, pose, tilt, scene -> scene.drawn(laid));
-                double seen = shot.seen(panel -> panel == face.panel());
-                if (best == null || seen > most + LITTLE) {
-                    best = shot;
-                    most = seen;
-                }
-                if (most >= ENOUGH * shape.getArea()) {
-                    return best;
-                }
-            }
-        }
-        return requireNonNull(best);
+        return best(shots, shot -> shot.seen(panel -> panel == face.panel()), shape.getArea());
     }
 
     /** Where glue goes; then how it lies when it is made. */

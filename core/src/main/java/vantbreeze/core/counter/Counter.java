@@ -3,6 +3,7 @@ package vantbreeze.core.counter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,7 +14,6 @@ import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.Lazy;
 import vantbreeze.core.length.Figure;
 import vantbreeze.core.length.Ruler;
-import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Wrapping;
 import vantbreeze.core.post.Obstacle;
 import vantbreeze.core.post.PostItem;
@@ -39,6 +39,8 @@ public final class Counter {
     private final Mailing mailing;
     private final PostItem item;
     private final Lazy<List<Tried>> tried = new Lazy<>(this::tried);
+    /** What was tried on top of a first change, by its id: most services ask for the same. */
+    private final Map<String, List<Tried>> onTop = new HashMap<>();
 
     /** A card handed in where these services are. */
     public Counter(PostTable table, Sending sending) {
@@ -133,12 +135,16 @@ public final class Counter {
 
     /** Each that is enough together with a first. */
     private Stream<Saving> with(Saving first, PostService service) {
-        WorkedPlan after = sending.card().workshop().work(first.plan());
-        return Savings.of(after).stream()
-                .map(first::and)
-                .flatMap(both -> tried(both).stream())
+        return onTop.computeIfAbsent(first.id(), id -> onTop(first)).stream()
                 .filter(both -> takes(service, both))
                 .map(Tried::saving);
+    }
+
+    private List<Tried> onTop(Saving first) {
+        return Savings.of(sending.card().workshop().work(first.plan())).stream()
+                .map(first::and)
+                .flatMap(both -> tried(both).stream())
+                .toList();
     }
 
     private List<Tried> tried() {

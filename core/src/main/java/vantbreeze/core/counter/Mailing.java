@@ -52,11 +52,7 @@ public record Mailing(ClosedCard card, List<ClosedCard> wraps, int giftCards, bo
 
     /** The card in what it goes in. */
     private ClosedCard whole() {
-        ClosedCard whole = card;
-        for (ClosedCard wrap : wraps) {
-            whole = whole.in(wrap);
-        }
-        return whole;
+        return card.in(wraps);
     }
 
     /** All of it where it is thickest, mm: as if the gift cards lay there. */

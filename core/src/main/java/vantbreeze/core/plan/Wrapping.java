@@ -45,11 +45,11 @@ public record Wrapping(WorkedPlan card, ClosedCard inner, WorkedPlan wrap) {
 
     /** The card with all of these round it, but for what takes no room. */
     public static ClosedCard all(WorkedPlan card, List<WorkedPlan> wraps) {
-        ClosedCard inner = card.closedCard();
-        for (WorkedPlan wrap : wraps) {
-            inner = structure(wrap.structure()).takesRoom() ? inner.in(wrap.closedCard()) : inner;
-        }
-        return inner;
+        return card.closedCard()
+                .in(wraps.stream()
+                        .filter(wrap -> structure(wrap.structure()).takesRoom())
+                        .map(WorkedPlan::closedCard)
+                        .toList());
     }
 
     /** Whether the card goes into a wrap: not into what is tied on, or laid in with it. */

@@ -3,23 +3,15 @@ package vantbreeze.core.wrap;
 import java.util.ArrayList;
 import java.util.List;
 import vantbreeze.core.fold.Assembly;
-import vantbreeze.core.fold.Attachment;
-import vantbreeze.core.fold.Join;
-import vantbreeze.core.fold.Over;
-import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Pose;
-import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.length.Length;
-import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Bounds;
-import vantbreeze.core.structure.Choice;
 import vantbreeze.core.structure.Limits;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Title;
-import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
 
 /**
@@ -27,33 +19,22 @@ import vantbreeze.core.tool.Allowances;
  * cut out; the seams beyond the side walls are glued in beneath the back, the wall at the head carries the flap. Every
  * fold is a right angle when it is shut: it stands open and does not lie flat.
  */
-public final class BoxEnvelope extends FlappedEnvelope {
+public final class BoxEnvelope extends SeamedEnvelope {
 
-    /** Id of its inside width. */
-    public static final String INSIDE_WIDTH = "inside-width";
-    /** Id of its inside height. */
-    public static final String INSIDE_HEIGHT = "inside-height";
     /** Id of how deep its walls are. */
     public static final String WALL = "wall";
-    /** Id of how wide its seams are. */
-    public static final String SEAM = "seam";
-    /** Id of how far its flap reaches. */
-    public static final String FLAP = "flap";
 
-    private static final String BACK = "Back";
     private static final String LEFT_WALL = "Left wall";
     private static final String RIGHT_WALL = "Right wall";
     private static final String FOOT_WALL = "Foot wall";
     private static final String HEAD_WALL = "Head wall";
-    private static final String LEFT = "Left seam";
-    private static final String RIGHT = "Right seam";
 
     /** A wall lower than this can't be folded at both edges. */
     private static final Length LEAST_WALL = Length.ofMillimetres(2);
 
     /** With a maker's allowances. */
     public BoxEnvelope(Allowances allowances) {
-        super(allowances);
+        super("box", allowances);
     }
 
     @Override
@@ -66,65 +47,33 @@ public final class BoxEnvelope extends FlappedEnvelope {
     }
 
     @Override
-    List<Parameter> own() {
-        return List.of(
-                Parameter.of(INSIDE_WIDTH, "Inside width", "across the box", FRONT_PANEL, BACK)
-                        .following(),
-                Parameter.of(INSIDE_HEIGHT, "Inside height", "up the box").following(),
-                Parameter.of(WALL, "Wall", "how deep its walls are", LEFT_WALL, RIGHT_WALL)
-                        .following(),
-                Parameter.of(SEAM, "Seam", "how wide its seams are", LEFT, RIGHT)
-                        .following(),
-                Parameter.of(FLAP, "Flap", "how far its flap reaches").following());
+    List<Parameter> walls() {
+        return List.of(Parameter.of(WALL, "Wall", "how deep its walls are", LEFT_WALL, RIGHT_WALL)
+                .following());
     }
 
     @Override
-    public List<Choice> choices() {
-        return List.of(FlapShape.CHOICE);
+    String across() {
+        return Parameter.WIDTH;
+    }
+
+    @Override
+    String up() {
+        return Parameter.HEIGHT;
     }
 
     @Override
     Length ownUsual(String parameter, Measures measures) {
-        return switch (parameter) {
-            case INSIDE_WIDTH ->
-                measures.markedAbove(
-                        measures.get(Parameter.WIDTH).plus(allowances.of(Allowance.ENVELOPE_LONG, measures.ruler())));
-            case INSIDE_HEIGHT ->
-                measures.markedAbove(
-                        measures.get(Parameter.HEIGHT).plus(allowances.of(Allowance.ENVELOPE_SHORT, measures.ruler())));
-            case WALL -> measures.markedAbove(of(BULK, measures)).max(LEAST_WALL);
-            case SEAM -> usual(Allowance.ENVELOPE_SEAM, measures).min(widestSeam(measures));
-            case FLAP -> measures.marked(of(INSIDE_HEIGHT, measures).times(2).dividedBy(5));
-            default -> throw Bounds.unknown(this, parameter);
-        };
-    }
-
-    private Length widestSeam(Measures measures) {
-        return of(INSIDE_WIDTH, measures)
-                .min(of(INSIDE_HEIGHT, measures))
-                .dividedBy(2)
-                .minus(bounds.narrowest())
-                .max(bounds.leastTab());
+        return parameter.equals(WALL)
+                ? measures.markedAbove(of(BULK, measures)).max(LEAST_WALL)
+                : super.ownUsual(parameter, measures);
     }
 
     @Override
     Limits ownLimits(String parameter, Measures measures) {
-        return switch (parameter) {
-            case INSIDE_WIDTH ->
-                new Limits(measures.get(Parameter.WIDTH), GOES_NOT_ROUND, Bounds.LONGEST, Bounds.TOO_LONG);
-            case INSIDE_HEIGHT ->
-                new Limits(measures.get(Parameter.HEIGHT), GOES_NOT_ROUND, Bounds.LONGEST, Bounds.TOO_LONG);
-            case WALL -> new Limits(LEAST_WALL, Bounds.TOO_NARROW, THICKEST, "no wrap goes round what is thicker");
-            case SEAM ->
-                new Limits(bounds.leastTab(), Bounds.TAB_TOO_NARROW, widestSeam(measures), "the seams would meet");
-            case FLAP ->
-                new Limits(
-                        bounds.narrowest(),
-                        Bounds.TOO_NARROW,
-                        of(INSIDE_HEIGHT, measures),
-                        "it would reach over the foot");
-            default -> throw Bounds.unknown(this, parameter);
-        };
+        return parameter.equals(WALL)
+                ? new Limits(LEAST_WALL, Bounds.TOO_NARROW, THICKEST, "no wrap goes round what is thicker")
+                : super.ownLimits(parameter, measures);
     }
 
     /** From left to right a seam, a wall, the front, a wall, a seam; from the foot the back, a wall, the front. */
@@ -133,7 +82,7 @@ public final class BoxEnvelope extends FlappedEnvelope {
         Length wall = of(WALL, measures);
         Length seam = of(SEAM, measures);
         Length up = of(INSIDE_HEIGHT, measures);
-        Length slant = seam.dividedBy(4);
+        Length slant = slant(seam);
         Length leftWall = seam;
         Length left = seam.plus(wall);
         Length right = left.plus(of(INSIDE_WIDTH, measures));
@@ -152,9 +101,7 @@ public final class BoxEnvelope extends FlappedEnvelope {
                 new Spot(rightWall, head),
                 new Spot(right, head),
                 new Spot(right, flap)));
-        Length reach = of(FLAP, measures);
-        outline.addAll(FlapShape.of(measures.chosen(FlapShape.CHOICE))
-                .corners(new Spot(right, flap), new Spot(left, flap), reach, reach.dividedBy(6)));
+        outline.addAll(flap(new Spot(right, flap), new Spot(left, flap), measures));
         outline.addAll(List.of(
                 new Spot(left, flap),
                 new Spot(left, head),
@@ -184,7 +131,7 @@ public final class BoxEnvelope extends FlappedEnvelope {
                         named(FOOT_WALL, across, up.plus(halfWall)),
                         named(FRONT_PANEL, across, middle),
                         named(HEAD_WALL, across, head.plus(halfWall)),
-                        named(FLAP_NAME, across, flap.plus(bounds.narrowest().dividedBy(4))),
+                        named(FLAP_NAME, across, flap.plus(aLittle())),
                         named(LEFT_WALL, leftWall.plus(halfWall), middle),
                         named(RIGHT_WALL, right.plus(halfWall), middle),
                         named(LEFT, seam.dividedBy(2), middle),
@@ -192,15 +139,10 @@ public final class BoxEnvelope extends FlappedEnvelope {
         // a seam's fold comes to lie beneath the front's edge, the back's edge beneath its head
         return Assembly.of(
                         piece,
-                        sealed(LEFT, new Spot(leftWall, head), new Spot(left, Length.ZERO)),
-                        sealed(RIGHT, new Spot(rightWall, head), new Spot(right, Length.ZERO)))
-                .laid(new Over(new PanelRef(0, BACK), new PanelRef(0, FLAP_NAME)))
+                        sealed(LEFT, new Spot(leftWall, head), new Spot(left, Length.ZERO), 180),
+                        sealed(RIGHT, new Spot(rightWall, head), new Spot(right, Length.ZERO), 180))
+                .laid(outside())
                 .movingFrom(FRONT_PANEL);
-    }
-
-    private static Join sealed(String seam, Spot on, Spot laid) {
-        return Join.of(
-                new PanelRef(0, seam), Side.FACE, new PanelRef(0, BACK), Side.BACK, new Attachment(on, laid, 180));
     }
 
     /** Every fold is square. */
@@ -222,10 +164,5 @@ public final class BoxEnvelope extends FlappedEnvelope {
                 of(INSIDE_WIDTH, measures).millimetres() + wall,
                 of(INSIDE_HEIGHT, measures).millimetres() + wall,
                 wall);
-    }
-
-    @Override
-    public Size finished(Measures measures) {
-        return new Size(of(INSIDE_WIDTH, measures), of(INSIDE_HEIGHT, measures));
     }
 }

@@ -3,24 +3,14 @@ package vantbreeze.core.wrap;
 import java.util.ArrayList;
 import java.util.List;
 import vantbreeze.core.fold.Assembly;
-import vantbreeze.core.fold.Attachment;
-import vantbreeze.core.fold.Join;
-import vantbreeze.core.fold.Over;
-import vantbreeze.core.fold.PanelRef;
 import vantbreeze.core.fold.Piece;
-import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.length.Length;
-import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Advice;
 import vantbreeze.core.structure.Amount;
-import vantbreeze.core.structure.Bounds;
 import vantbreeze.core.structure.Choice;
-import vantbreeze.core.structure.Limits;
 import vantbreeze.core.structure.Measures;
-import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Title;
-import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.tool.Allowances;
 
 /**
@@ -28,16 +18,8 @@ import vantbreeze.core.tool.Allowances;
  * of the height. With seams at the sides the back folds up from the foot; with seams at the foot and one side it folds
  * over from the other side. It holds what half its way round goes round, with room to slide.
  */
-public final class RectangleEnvelope extends FlappedEnvelope {
+public final class RectangleEnvelope extends SeamedEnvelope {
 
-    /** Id of its inside width. */
-    public static final String INSIDE_WIDTH = "inside-width";
-    /** Id of its inside height. */
-    public static final String INSIDE_HEIGHT = "inside-height";
-    /** Id of how wide its seams are. */
-    public static final String SEAM = "seam";
-    /** Id of how far its flap reaches. */
-    public static final String FLAP = "flap";
     /** Where it is glued. */
     public static final Choice SEAMS = Choice.of(
             "seams",
@@ -49,14 +31,11 @@ public final class RectangleEnvelope extends FlappedEnvelope {
     public static final Choice FLAP_SHAPE = FlapShape.CHOICE;
 
     private static final String FRONT = FRONT_PANEL;
-    private static final String BACK = "Back";
-    private static final String LEFT = "Left seam";
-    private static final String RIGHT = "Right seam";
     private static final String FOOT = "Foot seam";
 
     /** With a maker's allowances. */
     public RectangleEnvelope(Allowances allowances) {
-        super(allowances);
+        super("envelope", allowances);
     }
 
     @Override
@@ -69,55 +48,18 @@ public final class RectangleEnvelope extends FlappedEnvelope {
     }
 
     @Override
-    List<Parameter> own() {
-        return List.of(
-                Parameter.of(INSIDE_WIDTH, "Inside width", "across the envelope", FRONT, BACK)
-                        .following(),
-                Parameter.of(INSIDE_HEIGHT, "Inside height", "up the envelope").following(),
-                Parameter.of(SEAM, "Seam", "how wide its seams are", LEFT, RIGHT)
-                        .following(),
-                Parameter.of(FLAP, "Flap", "how far its flap reaches").following());
+    String across() {
+        return HALF_ACROSS;
+    }
+
+    @Override
+    String up() {
+        return HALF_UP;
     }
 
     @Override
     public List<Choice> choices() {
         return List.of(SEAMS, FLAP_SHAPE);
-    }
-
-    @Override
-    Length ownUsual(String parameter, Measures measures) {
-        return switch (parameter) {
-            case INSIDE_WIDTH ->
-                measures.markedAbove(
-                        of(HALF_ACROSS, measures).plus(allowances.of(Allowance.ENVELOPE_LONG, measures.ruler())));
-            case INSIDE_HEIGHT ->
-                measures.markedAbove(
-                        of(HALF_UP, measures).plus(allowances.of(Allowance.ENVELOPE_SHORT, measures.ruler())));
-            case SEAM -> usual(Allowance.ENVELOPE_SEAM, measures).min(widestSeam(measures));
-            case FLAP -> measures.marked(of(INSIDE_HEIGHT, measures).times(2).dividedBy(5));
-            default -> throw Bounds.unknown(this, parameter);
-        };
-    }
-
-    private Length widestSeam(Measures measures) {
-        return of(INSIDE_WIDTH, measures)
-                .min(of(INSIDE_HEIGHT, measures))
-                .dividedBy(2)
-                .minus(bounds.narrowest())
-                .max(bounds.leastTab());
-    }
-
-    @Override
-    Limits ownLimits(String parameter, Measures measures) {
-        Length up = of(INSIDE_HEIGHT, measures);
-        return switch (parameter) {
-            case INSIDE_WIDTH -> new Limits(of(HALF_ACROSS, measures), GOES_NOT_ROUND, Bounds.LONGEST, Bounds.TOO_LONG);
-            case INSIDE_HEIGHT -> new Limits(of(HALF_UP, measures), GOES_NOT_ROUND, Bounds.LONGEST, Bounds.TOO_LONG);
-            case SEAM ->
-                new Limits(bounds.leastTab(), Bounds.TAB_TOO_NARROW, widestSeam(measures), "the seams would meet");
-            case FLAP -> new Limits(bounds.narrowest(), Bounds.TOO_NARROW, up, "it would reach over the foot");
-            default -> throw Bounds.unknown(this, parameter);
-        };
     }
 
     @Override
@@ -217,42 +159,12 @@ public final class RectangleEnvelope extends FlappedEnvelope {
                 .movingFrom(FRONT);
     }
 
-    /** Shut, the flap lies over the back, which lies beneath the front. */
-    private static Over outside() {
-        return new Over(new PanelRef(0, BACK), new PanelRef(0, FLAP_NAME));
-    }
-
-    /** The back over a seam: its inside on what was the seam's outside. */
-    private static Join sealed(String seam, Spot on, Spot laid, double turned) {
-        return Join.of(
-                new PanelRef(0, seam), Side.FACE, new PanelRef(0, BACK), Side.BACK, new Attachment(on, laid, turned));
-    }
-
-    private List<Spot> flap(Spot right, Spot left, Measures measures) {
-        Length reach = of(FLAP, measures);
-        return FlapShape.of(measures.chosen(FLAP_SHAPE)).corners(right, left, reach, reach.dividedBy(6));
-    }
-
-    /** Seams draw in at their free ends, so that nothing pokes out beneath the back. */
-    private static Length slant(Length seam) {
-        return seam.dividedBy(4);
-    }
-
-    private Length aLittle() {
-        return bounds.narrowest().dividedBy(4);
-    }
-
     @Override
     public Inside inside(Measures measures) {
         return new Inside(
                 of(INSIDE_WIDTH, measures).millimetres(),
                 of(INSIDE_HEIGHT, measures).millimetres(),
                 0);
-    }
-
-    @Override
-    public Size finished(Measures measures) {
-        return new Size(of(INSIDE_WIDTH, measures), of(INSIDE_HEIGHT, measures));
     }
 
     /** A flap of ⅓ to ½ of the height (common practice). */

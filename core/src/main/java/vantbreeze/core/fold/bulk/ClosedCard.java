@@ -90,6 +90,15 @@ public final class ClosedCard {
                 weight.and(wrap.weight));
     }
 
+    /** This in wraps, the innermost first, as one stack. */
+    public ClosedCard in(List<ClosedCard> wraps) {
+        ClosedCard whole = this;
+        for (ClosedCard wrap : wraps) {
+            whole = whole.in(wrap);
+        }
+        return whole;
+    }
+
     /** Its width and height. */
     public Size footprint() {
         return footprint;

@@ -52,7 +52,7 @@ public final class Folding {
         this.stations = List.copyOf(stations);
         this.closed = FoldedForm.of(graph, flat);
         this.orders = new Lazy<>(() -> LayerOrders.of(closed, flat));
-        this.ordering = new Lazy<>(() -> isFlat(flat) ? orders.get().decide(most) : Ordering.standing(closed));
+        this.ordering = new Lazy<>(() -> isClosedFlat() ? orders.get().decide(most) : Ordering.standing(closed));
         this.fromBelow = new Lazy<>(() -> canLie() ? ordering.get().order().fromBelow() : List.of());
         this.atStations = new Lazy<>(this::lyingFlat);
         this.ordersAtStations = new Lazy<>(this::ordersLyingFlat);
@@ -173,6 +173,11 @@ public final class Folding {
     /** Whether all its folds are open or closed in a pose. */
     public boolean isFlat(Pose pose) {
         return graph.isFlat(pose);
+    }
+
+    /** Whether it lies flat when it is closed: a box stands. */
+    public boolean isClosedFlat() {
+        return isFlat(flat);
     }
 
     /** At each station, where it lies flat there. */
