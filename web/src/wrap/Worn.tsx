@@ -22,7 +22,11 @@ export function Worn({ worn, card, inHand, isNew, onPutAside }: Props) {
     if (isNew) place.current?.scrollIntoView({ block: 'nearest' })
   }, [isNew])
   const to = (wanted: number) => setAt(Math.min(1, Math.max(0, wanted)))
-  const isOut = at < picture.in / 2
+  // what is only laid in with the card is opened and shut
+  const noun = worn.structureName.toLowerCase()
+  const pulls = picture.in > 0
+  const isOut = pulls ? at < picture.in / 2 : at < 0.5
+  const press = pulls ? (isOut ? 'Put it in' : 'Pull it out') : isOut ? 'Shut it' : 'Open it'
   return (
     <section
       ref={place}
@@ -32,7 +36,7 @@ export function Worn({ worn, card, inHand, isNew, onPutAside }: Props) {
       <div className="flex min-w-0 flex-col gap-2">
         <div
           role="img"
-          aria-label={`The card in its ${worn.structureName.toLowerCase()}`}
+          aria-label={`The card in its ${noun}`}
           className="grid h-[19rem] cursor-grab place-items-center"
           onPointerDown={(event) => {
             // a finger scrolls the page; for it there are the button and the slider
@@ -49,14 +53,14 @@ export function Worn({ worn, card, inHand, isNew, onPutAside }: Props) {
           <InWrap picture={picture} card={card} at={at} className="h-[19rem] w-full" />
         </div>
         <div hidden={picture.frames.length < 2} className="flex flex-wrap items-center gap-x-3">
-          <button type="button" className="slip w-32" onClick={() => to(isOut ? picture.in : 0)}>
-            {isOut ? 'Put it in' : 'Pull it out'}
+          <button type="button" className="slip w-32" onClick={() => to(isOut ? (pulls ? picture.in : 1) : 0)}>
+            {press}
           </button>
           <label className="flex min-w-52 flex-1 items-center gap-2 text-base italic">
-            out
+            {pulls ? 'out' : 'open'}
             <input
               type="range"
-              aria-label={`How far the card is in its ${worn.structureName.toLowerCase()}`}
+              aria-label={pulls ? `How far the card is in its ${noun}` : `How far the ${noun} is shut`}
               min={0}
               max={100}
               value={Math.round(100 * at)}

@@ -36,11 +36,12 @@ public final class Report {
         List<Row> catalogue = CatalogueBench.run();
         List<Row> layers = LayerBench.run();
         List<Row> builds = BuildBench.run();
+        List<Row> wraps = WrapBench.run();
         List<Row> cuts = CutBench.run();
         List<CutBench.CutCost> cutCosts = CutBench.costs();
         List<Row> folds = FoldBench.run();
         List<FoldBench.Cost> costs = FoldBench.concertinas();
-        List<Row> all = Stream.of(rows, catalogue, layers, builds, cuts, folds)
+        List<Row> all = Stream.of(rows, catalogue, layers, builds, wraps, cuts, folds)
                 .flatMap(List::stream)
                 .toList();
         Path docs = Path.of(arguments[1]);
@@ -52,6 +53,7 @@ public final class Report {
                         catalogue,
                         layers,
                         builds,
+                        wraps,
                         cuts,
                         cutCosts,
                         folds,
@@ -132,6 +134,7 @@ public final class Report {
             List<Row> catalogue,
             List<Row> layers,
             List<Row> builds,
+            List<Row> wraps,
             List<Row> cuts,
             List<CutBench.CutCost> cutCosts,
             List<Row> folds,
@@ -169,6 +172,10 @@ public final class Report {
                 "\n## Building\n\nEvery step from bare sheets to the card that is sent, in order, two layers on all "
                         + "that shows.\n\n");
         table(text, builds);
+        text.append("\n## Wraps and post\n\nTwo layers on all that shows: every wrap of the house made round the card "
+                + "and drawn with it; and the card in band and envelope handed in, measured, weighed and asked "
+                + "of every service.\n\n");
+        table(text, wraps);
         text.append("\n## Cutting\n\nPieces of 30 to 130 mm from A4, each once, that may be turned; the search spends "
                 + "what it usually does.\n\n");
         table(text, cuts);

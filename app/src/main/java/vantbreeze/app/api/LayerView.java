@@ -49,6 +49,25 @@ public record LayerView(
         int number,
         @Nullable List<Integer> across) {
 
+    /** The same where the card's panels come after others: so many. */
+    LayerView countedFrom(int first) {
+        return new LayerView(
+                panel + first,
+                face,
+                level,
+                paper,
+                otherSide,
+                corners,
+                holes,
+                inside,
+                up,
+                raised,
+                number,
+                across == null
+                        ? null
+                        : across.stream().map(other -> other + first).toList());
+    }
+
     static List<LayerView> of(WorkedPlan worked) {
         return of(worked, worked.cuts().numbers());
     }

@@ -1,5 +1,6 @@
 package vantbreeze.app.api;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -8,6 +9,7 @@ import vantbreeze.app.api.CardView.FindingView;
 import vantbreeze.app.cards.Card;
 import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.length.Ruler;
+import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.plan.Wrapping;
 import vantbreeze.core.structure.Structure;
@@ -85,12 +87,13 @@ public record WrapsView(
     /**
      * The card put into a wrap, as it is drawn.
      *
-     * @param panels those of the wrap first, as they lie on their sheets
+     * @param panels those of the wrap first, then of what the card wears within it, then the card's, as they lie on
+     *     their sheets
      * @param frames for each step, from out to in and shut, a column-major 4 × 4 matrix for each panel
      * @param in at which part of the way the card is all in
-     * @param papers what both are made of
+     * @param papers what all are made of
      * @param madeOf for each panel which of these
-     * @param layers what is printed and laid on the wrap, what lies lower first
+     * @param layers what is printed and laid on the wraps, what lies lower first
      * @param first number of the card's first panel
      */
     public record InWrapView(
@@ -103,24 +106,35 @@ public record WrapsView(
             int first) {
 
         static InWrapView of(Wrapping wrapping) {
-            WorkedPlan wrap = wrapping.wrap();
-            WorkedPlan card = wrapping.card();
+            List<WorkedPlan> wraps = Stream.concat(Stream.of(wrapping.wrap()), wrapping.worn().stream())
+                    .toList();
+            List<WorkedPlan> all =
+                    Stream.concat(wraps.stream(), Stream.of(wrapping.card())).toList();
             CardInWrap drawn = wrapping.drawn();
+            List<LayerView> layers = new ArrayList<>();
+            int first = 0;
+            for (WorkedPlan wrap : wraps) {
+                for (LayerView layer : LayerView.printed(wrap)) {
+                    layers.add(layer.countedFrom(first));
+                }
+                for (LayerView layer : LayerView.of(wrap)) {
+                    layers.add(layer.countedFrom(first));
+                }
+                first += wrap.form().graph().panels().size();
+            }
             return new InWrapView(
-                    Stream.concat(FormView.panels(wrap).stream(), FormView.panels(card).stream())
-                            .toList(),
+                    all.stream().flatMap(one -> FormView.panels(one).stream()).toList(),
                     drawn.steps().stream()
                             .map(step -> step.stream().map(FormView::matrix).toList())
                             .toList(),
                     (double) drawn.in() / Math.max(1, drawn.steps().size() - 1),
-                    Stream.concat(PaperView.of(wrap).stream(), PaperView.of(card).stream())
+                    all.stream()
+                            .flatMap(one -> PaperView.of(one).stream())
                             .distinct()
                             .toList(),
-                    Stream.concat(PaperView.madeOf(wrap).stream(), PaperView.madeOf(card).stream())
-                            .toList(),
-                    Stream.concat(LayerView.printed(wrap).stream(), LayerView.of(wrap).stream())
-                            .toList(),
-                    wrap.form().graph().panels().size());
+                    all.stream().flatMap(one -> PaperView.madeOf(one).stream()).toList(),
+                    layers,
+                    first);
         }
     }
 
@@ -136,7 +150,7 @@ public record WrapsView(
                 wrap.plan().name(),
                 InWrapView.of(wrapping),
                 cut(worked),
-                SizeView.of(closed.footprint(), ruler),
+                SizeView.of(outside(closed.footprint(), ruler), ruler),
                 FigureView.estimate(closed.thickness(), ruler),
                 FigureView.of(Math.ceil(closed.weight().grams()), "g"),
                 wrapping.findings().stream()
@@ -153,6 +167,13 @@ public record WrapsView(
                 structure.title().suits(),
                 InWrapView.of(wrapping),
                 cut(wrapping.wrap()).get(0));
+    }
+
+    /** On the marks above, as what goes round it must be. */
+    private static Size outside(Size footprint, Ruler ruler) {
+        return new Size(
+                ruler.above(footprint.width()).length(),
+                ruler.above(footprint.height()).length());
     }
 
     private static List<SizeView> cut(WorkedPlan wrap) {

@@ -136,7 +136,7 @@ public class Drawer {
         if (after.plan().equals(before)) {
             return new Changed(opened(card), after.words());
         }
-        Plan kept = card.wraps() == null ? after.plan() : Wrapping.holding(before, after.plan());
+        Plan kept = card.wraps() == null ? after.plan() : Wrapping.holding(stock.workshop(), before, after.plan());
         return new Changed(rewritten(card, kept, PlanDocument.rewritten(card.document(), kept)), after.words());
     }
 

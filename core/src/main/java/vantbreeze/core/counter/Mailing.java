@@ -39,13 +39,14 @@ public record Mailing(ClosedCard card, List<ClosedCard> wraps, int giftCards, bo
 
     /** What is handed in at the counter. */
     public PostItem item(Allowances allowances) {
-        Size outside = whole().footprint();
-        double thickness = thickness();
+        ClosedCard whole = whole();
+        Size outside = whole.footprint();
+        double thickness = thickness(whole);
         return new PostItem(
                 outside.longSide().millimetres(),
                 outside.shortSide().millimetres(),
                 thickness,
-                grams(),
+                grams(whole),
                 thickness >= allowances.of(Allowance.POST_STIFF).millimetres(),
                 unevenness() > allowances.of(Allowance.POST_EVEN).millimetres());
     }
@@ -57,12 +58,20 @@ public record Mailing(ClosedCard card, List<ClosedCard> wraps, int giftCards, bo
 
     /** All of it where it is thickest, mm: as if the gift cards lay there. */
     public double thickness() {
-        return whole().thickness() + giftCards * GIFT_CARD_THICK;
+        return thickness(whole());
+    }
+
+    private double thickness(ClosedCard whole) {
+        return whole.thickness() + giftCards * GIFT_CARD_THICK;
     }
 
     /** All of it, g. */
     public double grams() {
-        return whole().weight().grams() + giftCards * GIFT_CARD + (isStamped ? STAMP : 0);
+        return grams(whole());
+    }
+
+    private double grams(ClosedCard whole) {
+        return whole.weight().grams() + giftCards * GIFT_CARD + (isStamped ? STAMP : 0);
     }
 
     /**

@@ -12,6 +12,7 @@ import vantbreeze.core.length.Figure;
 import vantbreeze.core.tool.Allowance;
 import vantbreeze.core.wrap.Insertion;
 import vantbreeze.core.wrap.Insertion.Edge;
+import vantbreeze.core.wrap.Insertion.Swinging;
 import vantbreeze.core.wrap.Inside;
 import vantbreeze.core.wrap.WrapStructure;
 
@@ -21,11 +22,15 @@ final class WrapFindings {
     private static final Kind TOO_TIGHT = Kind.mustFix("wrap-too-tight");
     private static final Kind STANDS_OUT = Kind.mustFix("card-stands-out-of-wrap");
     private static final Kind CATCHES = Kind.check("card-catches-in-wrap");
+    private static final Kind SWINGS = Kind.check("panel-swings-in-wrap");
     private static final Kind BULGES = Kind.check("wrap-bulges");
     private static final Kind GOES_IN = Kind.tip("card-goes-in");
 
     /** Less than this nobody feels, mm; from memory. */
     private static final double TIGHTENS = 1;
+
+    /** Of more panels that swing no more are named than this. */
+    private static final int MOST_NAMED = 3;
 
     /** What they are about. */
     private static final String ABOUT = "wrap";
@@ -60,6 +65,9 @@ final class WrapFindings {
         if (!insertion.catching().isEmpty()) {
             found.add(CATCHES.of(ABOUT, catching(insertion.catching())));
         }
+        if (!insertion.swinging().isEmpty()) {
+            found.add(SWINGS.of(ABOUT, swinging(insertion.swinging())));
+        }
         bulging().ifPresent(found::add);
         if (insertion.goesIn()) {
             found.add(GOES_IN.of(ABOUT, goesIn(insertion)));
@@ -92,6 +100,24 @@ final class WrapFindings {
                 .formatted(figure(rises), edge(), where);
     }
 
+    /** Each panel once, in the order of the card. */
+    private String swinging(List<Swinging> panels) {
+        List<String> names = panels.stream()
+                .map(Swinging::panel)
+                .distinct()
+                .limit(MOST_NAMED)
+                .toList();
+        boolean in = panels.stream().anyMatch(panel -> !panel.isOnTheWayOut());
+        boolean out = panels.stream().anyMatch(Swinging::isOnTheWayOut);
+        String way = in && out ? "in and out" : in ? "in" : "out";
+        return "The %s pushes %s open on the way %s: hold it shut there%s."
+                .formatted(
+                        edge(),
+                        String.join(", ", names),
+                        way,
+                        structure.rank() == WrapStructure.Rank.BAND ? "" : ", or put a band round the card first");
+    }
+
     private String edge() {
         return "%s of the %s"
                 .formatted(
@@ -102,7 +128,6 @@ final class WrapFindings {
     /** In a flat wrap that is shut, what is thick bows it out. */
     private Optional<Finding> bulging() {
         Inside inside = structure.inside(wrapping.wrap().measures());
-        double thick = wrapping.closed().thickness();
         double flat =
                 wrapping.wrap().tools().allowances().of(Allowance.FLAT_ENVELOPE).millimetres();
         boolean bows =
@@ -111,7 +136,7 @@ final class WrapFindings {
                 ? Optional.of(BULGES.of(
                         ABOUT,
                         "With the card in it, it bows out to %s. A flat envelope takes %s; it may burst in the post."
-                                .formatted(figure(thick), figureBelow(flat))))
+                                .formatted(figure(wrapping.closed().thickness()), figureBelow(flat))))
                 : Optional.empty();
     }
 

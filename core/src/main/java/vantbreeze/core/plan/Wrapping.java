@@ -3,10 +3,12 @@ package vantbreeze.core.plan;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import vantbreeze.core.check.Finding;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.fold.bulk.ClosedCard;
+import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Structure;
@@ -20,10 +22,15 @@ import vantbreeze.core.wrap.Wraps;
  * what lies round that already.
  *
  * @param card what lies in it
- * @param inner the card with what lies round it already, folded flat
+ * @param within wraps that go round it before this one does, the innermost first
+ * @param inner the card with these, folded flat
  * @param wrap what goes round it
  */
-public record Wrapping(WorkedPlan card, ClosedCard inner, WorkedPlan wrap) {
+public record Wrapping(WorkedPlan card, List<WorkedPlan> within, ClosedCard inner, WorkedPlan wrap) {
+
+    public Wrapping {
+        within = List.copyOf(within);
+    }
 
     /**
      * A card in a wrap.
@@ -31,16 +38,21 @@ public record Wrapping(WorkedPlan card, ClosedCard inner, WorkedPlan wrap) {
      * @param others other wraps of the card; of these what goes round it before this one lies between
      */
     public static Wrapping of(WorkedPlan card, List<WorkedPlan> others, WorkedPlan wrap) {
-        return new Wrapping(card, inside(card, others, structure(wrap.structure())), wrap);
+        List<WorkedPlan> within = within(others, structure(wrap.structure()));
+        return new Wrapping(card, within, all(card, within), wrap);
     }
 
     /** The card with those of some wraps that go round it before this one does. */
     public static ClosedCard inside(WorkedPlan card, List<WorkedPlan> others, WrapStructure wrap) {
-        return all(
-                card,
-                others.stream()
-                        .filter(other -> structure(other.structure()).rank().compareTo(wrap.rank()) < 0)
-                        .toList());
+        return all(card, within(others, wrap));
+    }
+
+    private static List<WorkedPlan> within(List<WorkedPlan> others, WrapStructure wrap) {
+        return others.stream()
+                .filter(other -> structure(other.structure()).rank().isWithin(wrap.rank()))
+                .sorted(Comparator.comparing(
+                        other -> structure(other.structure()).rank()))
+                .toList();
     }
 
     /** The card with all of these round it, but for what takes no room. */
@@ -78,7 +90,7 @@ public record Wrapping(WorkedPlan card, ClosedCard inner, WorkedPlan wrap) {
             return wrap;
         }
         WrapStructure structure = structure(workshop.structure(wrap.structureId()));
-        return round(wrap, inside(card, others, structure), workshop);
+        return round(wrap, structure, inside(card, others, structure), others);
     }
 
     /**
@@ -98,7 +110,7 @@ public record Wrapping(WorkedPlan card, ClosedCard inner, WorkedPlan wrap) {
                 structureId,
                 structure.proportioned(inner.footprint(), card.ruler()),
                 card.ruler());
-        return round(plan, inner, workshop)
+        return round(plan, structure, inner, others)
                 .withCardstock(card.plan().cardstockId())
                 .withSheet(card.plan().sheetId());
     }
@@ -108,19 +120,26 @@ public record Wrapping(WorkedPlan card, ClosedCard inner, WorkedPlan wrap) {
         return name.length() > Plan.LONGEST_NAME ? name.substring(0, Plan.LONGEST_NAME) : name;
     }
 
-    /** The plan of a wrap as what lies in it makes it; as it is where no wrap goes round that. */
-    private static Plan round(Plan wrap, ClosedCard inner, Workshop workshop) {
+    /** The plan of a wrap as what lies in it, or what it lies in, makes it; as it is where no wrap goes round that. */
+    private static Plan round(Plan wrap, WrapStructure structure, ClosedCard inner, List<WorkedPlan> others) {
         if (Wraps.objection(inner).isPresent()) {
             return wrap;
         }
-        Structure structure = workshop.structure(wrap.structureId());
-        return wrap.withMeasures(Wraps.round(structure, inner, wrap.measures(), wrap.locked(), wrap.ruler()));
+        Measures besides = others.stream()
+                .map(other -> structure.givenBy(structure(other.structure()), other.measures()))
+                .filter(given -> !given.byId().isEmpty())
+                .findFirst()
+                .orElse(new Measures(Map.of()));
+        return wrap.withMeasures(Wraps.round(structure, inner, besides, wrap.measures(), wrap.locked(), wrap.ruler()));
     }
 
     /** A wrap that the maker changed: what they said of what it goes round is held, and does not follow the card. */
-    public static Plan holding(Plan before, Plan after) {
+    public static Plan holding(Workshop workshop, Plan before, Plan after) {
+        if (!isWrap(after, workshop)) {
+            return after;
+        }
         Plan held = after;
-        for (String id : WrapStructure.GIVEN) {
+        for (String id : structure(workshop.structure(after.structureId())).given()) {
             Length said = after.measures().byId().get(id);
             if (said != null && !said.equals(before.measures().byId().get(id))) {
                 held = held.withLock(id, true);
@@ -141,7 +160,17 @@ public record Wrapping(WorkedPlan card, ClosedCard inner, WorkedPlan wrap) {
 
     /** The card put into it, step by step. */
     public CardInWrap drawn() {
-        return CardInWrap.of(wrap.form(), structure(), structure().inside(measures()), card.form(), card.closedCard());
+        List<Folding> worn = worn().stream().map(WorkedPlan::form).toList();
+        return CardInWrap.of(
+                wrap.form(),
+                structure(),
+                structure().inside(measures()),
+                new CardInWrap.Contents(card.form(), card.closedCard(), worn, inner));
+    }
+
+    /** Those of what lies within that the card is in, and not only laid or tied to. */
+    public List<WorkedPlan> worn() {
+        return within.stream().filter(Wrapping::holds).toList();
     }
 
     /** The card in it, folded flat. */

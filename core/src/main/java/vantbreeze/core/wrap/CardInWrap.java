@@ -10,6 +10,7 @@ import vantbreeze.core.fold.Rigid;
 import vantbreeze.core.fold.bulk.ClosedCard;
 import vantbreeze.core.fold.folding.Folding;
 import vantbreeze.core.fold.motion.Frame;
+import vantbreeze.core.paper.Size;
 
 /**
  * A closed card put into its wrap, step by step, as it is drawn: it lies behind the wrap's front with its own front to
@@ -17,7 +18,8 @@ import vantbreeze.core.fold.motion.Frame;
  * card in it thinner than it is, since a flat wrap lies close about the edges of what it holds.
  *
  * @param steps for each step where each panel lies, those of the wrap first: from its sheet, millimetres; the wrap's
- *     front lies on the table, or above it where it is seen from behind
+ *     front lies on the table, or above it where it is seen from behind; then those of what the card wears, then its
+ *     own
  * @param in at which of these steps the card is all in
  */
 public record CardInWrap(List<List<Rigid>> steps, int in) {
@@ -47,14 +49,15 @@ public record CardInWrap(List<List<Rigid>> steps, int in) {
      * @param wrap how it folds
      * @param structure what it is
      * @param inside the room in it
-     * @param card how the card folds
-     * @param closed the card folded flat
+     * @param contents what goes into it
      */
-    public static CardInWrap of(Folding wrap, WrapStructure structure, Inside inside, Folding card, ClosedCard closed) {
+    public static CardInWrap of(Folding wrap, WrapStructure structure, Inside inside, Contents contents) {
         Front front = Front.of(wrap);
-        double thickness = inside.walls() > 0 ? closed.thickness() : Math.min(FLAT, closed.thickness());
-        List<Rigid> inPlace = card(card, closed, thickness, front.box, structure.isOpenBelow());
-        double height = closed.footprint().height().millimetres();
+        double card = contents.closed.thickness();
+        double thickness = inside.walls() > 0 ? card : Math.min(FLAT, card);
+        List<Rigid> inPlace = inPlace(contents, thickness, front.box, structure.isOpenBelow());
+        thickness += 2 * contents.apart();
+        double height = contents.whole.footprint().height().millimetres();
         List<Frame> own = frames(wrap, structure);
         List<List<Rigid>> steps = new ArrayList<>();
         int push = structure.holds() ? PUSH : 0;
@@ -73,6 +76,26 @@ public record CardInWrap(List<List<Rigid>> steps, int in) {
                         .map(step -> step.stream().map(seen::after).toList())
                         .toList(),
                 push);
+    }
+
+    /**
+     * A closed card and what it wears already.
+     *
+     * @param card how it folds
+     * @param closed it folded flat
+     * @param worn how the wraps fold that go round it before this one, the innermost first; each closes flat
+     * @param whole all of it folded flat
+     */
+    public record Contents(Folding card, ClosedCard closed, List<Folding> worn, ClosedCard whole) {
+
+        public Contents {
+            worn = List.copyOf(worn);
+        }
+
+        /** How far the card lies from what goes round all of it, mm. */
+        private double apart() {
+            return APART * worn.size();
+        }
     }
 
     /**
@@ -113,25 +136,59 @@ public record CardInWrap(List<List<Rigid>> steps, int in) {
                 .toList();
     }
 
-    /** The card as it lies behind the front, all in. */
-    private static List<Rigid> card(
-            Folding card, ClosedCard closed, double thickness, Envelope front, boolean isCentred) {
-        FoldedForm form = card.closed();
-        double width = closed.footprint().width().millimetres();
-        double height = closed.footprint().height().millimetres();
-        double x = front.centre().x - form.left() - width / 2;
-        double y = isCentred ? front.centre().y - form.bottom() - height / 2 : front.getMinY() - form.bottom() + APART;
-        List<Integer> fromBelow = card.fromBelow();
-        List<PlacedPanel> placed = form.placed();
+    /** What goes in as it lies behind the front, all in: what the card wears from within, then the card. */
+    private static List<Rigid> inPlace(Contents contents, double thickness, Envelope front, boolean isCentred) {
+        double x = front.centre().x;
+        double half = contents.whole.footprint().height().millimetres() / 2;
+        double y = isCentred ? front.centre().y : front.getMinY() + APART + half;
         List<Rigid> moved = new ArrayList<>();
-        for (int i = 0; i < placed.size(); i++) {
-            double part = (fromBelow.indexOf(i) + 1.0) / placed.size();
-            moved.add(placed.get(i).motion().shifted(x, y, -APART - thickness * (1 - part)));
+        for (int i = 0; i < contents.worn.size(); i++) {
+            double before = APART * (contents.worn.size() - i);
+            double behind = contents.apart() + APART + thickness + APART * (i + 1);
+            moved.addAll(worn(contents.worn.get(i), x, y, before, behind));
+        }
+        moved.addAll(card(contents, x, y, thickness));
+        return moved;
+    }
+
+    /** A wrap round the card: its front before that, the rest of it behind, all about one middle. */
+    private static List<Rigid> worn(Folding wrap, double x, double y, double before, double behind) {
+        int front = Front.of(wrap).panel;
+        List<PlacedPanel> placed = wrap.closed().placed();
+        Rigid toFront = wrap.graph().held().after(placed.get(front).motion().inverse());
+        List<Rigid> lying =
+                placed.stream().map(panel -> toFront.after(panel.motion())).toList();
+        Envelope box = new Envelope();
+        for (int i = 0; i < lying.size(); i++) {
+            box.expandToInclude(
+                    lying.get(i).shadow(wrap.graph().panels().get(i).shape()).getEnvelopeInternal());
+        }
+        List<Integer> order = wrap.fromBelow();
+        List<Rigid> moved = new ArrayList<>();
+        for (int i = 0; i < lying.size(); i++) {
+            double layers = Math.abs(order.indexOf(i) - order.indexOf(front)) * APART / (lying.size() + 1);
+            moved.add(lying.get(i)
+                    .shifted(x - box.centre().x, y - box.centre().y, i == front ? -before : -behind - layers));
         }
         return moved;
     }
 
-    private static List<Rigid> step(Folding wrap, Front front, Frame frame, double thickness, List<Rigid> card) {
+    private static List<Rigid> card(Contents contents, double x, double y, double thickness) {
+        FoldedForm form = contents.card.closed();
+        Size footprint = contents.closed.footprint();
+        double across = x - form.left() - footprint.width().millimetres() / 2;
+        double up = y - form.bottom() - footprint.height().millimetres() / 2;
+        List<Integer> fromBelow = contents.card.fromBelow();
+        List<PlacedPanel> placed = form.placed();
+        List<Rigid> moved = new ArrayList<>();
+        for (int i = 0; i < placed.size(); i++) {
+            double part = (fromBelow.indexOf(i) + 1.0) / placed.size();
+            moved.add(placed.get(i).motion().shifted(across, up, -contents.apart() - APART - thickness * (1 - part)));
+        }
+        return moved;
+    }
+
+    private static List<Rigid> step(Folding wrap, Front front, Frame frame, double thickness, List<Rigid> within) {
         Rigid toFront =
                 wrap.graph().held().after(frame.panels().get(front.panel).inverse());
         List<Integer> order = wrap.fromBelow();
@@ -149,7 +206,7 @@ public record CardInWrap(List<List<Rigid>> steps, int in) {
             double lacks = Math.max(0, thickness + APART - behind);
             panels.add(panel.shifted(0, 0, -over * over * (lacks + layers)));
         }
-        panels.addAll(card);
+        panels.addAll(within);
         return panels;
     }
 }

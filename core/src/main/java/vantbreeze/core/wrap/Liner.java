@@ -2,6 +2,8 @@ package vantbreeze.core.wrap;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import vantbreeze.core.fold.Assembly;
 import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Spot;
@@ -18,10 +20,16 @@ import vantbreeze.core.tool.Allowances;
 
 /**
  * Liner of an envelope from a rectangle: paper a little smaller than its inside, behind the card and up the flap, whose
- * edge it leaves free to be gummed. It is sized as that envelope is.
+ * edge it leaves free to be gummed. It is sized as that envelope is: the one that the card has, else as one usually is.
  */
 public final class Liner extends FlappedEnvelope {
 
+    /** Id of how wide the envelope is inside. */
+    public static final String ENVELOPE_ACROSS = "envelope-width";
+    /** Id of how high the envelope is inside. */
+    public static final String ENVELOPE_UP = "envelope-height";
+    /** Id of how far the envelope's flap reaches. */
+    public static final String ENVELOPE_FLAP = "envelope-flap";
     /** Id of its width. */
     public static final String ACROSS = "liner-width";
     /** Id of how far up it reaches, to the fold of the flap. */
@@ -46,6 +54,12 @@ public final class Liner extends FlappedEnvelope {
     @Override
     List<Parameter> own() {
         return List.of(
+                Parameter.of(ENVELOPE_ACROSS, "Envelope inside width", "across the envelope that it lines")
+                        .following(),
+                Parameter.of(ENVELOPE_UP, "Envelope inside height", "up the envelope that it lines")
+                        .following(),
+                Parameter.of(ENVELOPE_FLAP, "Envelope flap", "how far the flap of the envelope reaches")
+                        .following(),
                 Parameter.of(ACROSS, "Liner width", "across the liner").following(),
                 Parameter.of(UP, "Liner height", "from its foot to the fold of the flap", FRONT_PANEL)
                         .following(),
@@ -58,30 +72,45 @@ public final class Liner extends FlappedEnvelope {
         return List.of(FlapShape.CHOICE);
     }
 
-    private Length insideHeight(Measures measures) {
-        return of(HALF_UP, measures).plus(allowances.of(Allowance.ENVELOPE_SHORT, measures.ruler()));
+    @Override
+    public List<String> given() {
+        return Stream.concat(GIVEN.stream(), Stream.of(ENVELOPE_ACROSS, ENVELOPE_UP, ENVELOPE_FLAP))
+                .toList();
+    }
+
+    @Override
+    public Measures givenBy(WrapStructure other, Measures its) {
+        if (!(other instanceof RectangleEnvelope envelope)) {
+            return super.givenBy(other, its);
+        }
+        return new Measures(
+                Map.of(
+                        ENVELOPE_ACROSS, envelope.measure(SeamedEnvelope.INSIDE_WIDTH, its),
+                        ENVELOPE_UP, envelope.measure(SeamedEnvelope.INSIDE_HEIGHT, its),
+                        ENVELOPE_FLAP, envelope.measure(SeamedEnvelope.FLAP, its)),
+                Map.of(FlapShape.CHOICE.id(), its.chosen(FlapShape.CHOICE)));
     }
 
     @Override
     Length ownUsual(String parameter, Measures measures) {
         Length gap = allowances.of(Allowance.LINER_GAP, measures.ruler());
         return switch (parameter) {
-            case ACROSS ->
-                atLeast(
-                        of(HALF_ACROSS, measures)
-                                .plus(allowances.of(Allowance.ENVELOPE_LONG, measures.ruler()))
-                                .minus(gap.times(2)),
-                        measures);
-            case UP -> atLeast(insideHeight(measures).minus(gap), measures);
+            case ENVELOPE_ACROSS -> envelope().ownUsual(SeamedEnvelope.INSIDE_WIDTH, measures);
+            case ENVELOPE_UP -> envelope().ownUsual(SeamedEnvelope.INSIDE_HEIGHT, measures);
+            case ENVELOPE_FLAP ->
+                measures.marked(of(ENVELOPE_UP, measures).times(2).dividedBy(5));
+            case ACROSS -> atLeast(of(ENVELOPE_ACROSS, measures).minus(gap.times(2)), measures);
+            case UP -> atLeast(of(ENVELOPE_UP, measures).minus(gap), measures);
             case FLAP ->
                 atLeast(
-                        insideHeight(measures)
-                                .times(2)
-                                .dividedBy(5)
-                                .minus(allowances.of(Allowance.LINER_GUM, measures.ruler())),
+                        of(ENVELOPE_FLAP, measures).minus(allowances.of(Allowance.LINER_GUM, measures.ruler())),
                         measures);
             default -> throw Bounds.unknown(this, parameter);
         };
+    }
+
+    private RectangleEnvelope envelope() {
+        return new RectangleEnvelope(allowances);
     }
 
     private Length atLeast(Length part, Measures measures) {
@@ -91,7 +120,8 @@ public final class Liner extends FlappedEnvelope {
     @Override
     Limits ownLimits(String parameter, Measures measures) {
         return switch (parameter) {
-            case ACROSS, UP -> new Limits(bounds.narrowest(), Bounds.TOO_NARROW, Bounds.LONGEST, Bounds.TOO_LONG);
+            case ENVELOPE_ACROSS, ENVELOPE_UP, ENVELOPE_FLAP, ACROSS, UP ->
+                new Limits(bounds.narrowest(), Bounds.TOO_NARROW, Bounds.LONGEST, Bounds.TOO_LONG);
             case FLAP ->
                 new Limits(bounds.narrowest(), Bounds.TOO_NARROW, of(UP, measures), "it would reach over the foot");
             default -> throw Bounds.unknown(this, parameter);

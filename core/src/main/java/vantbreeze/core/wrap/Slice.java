@@ -22,8 +22,8 @@ record Slice(double low, double high, List<EndView.Thick> parts) {
     /** Slices are no higher than this, mm: what is slanted changes little within it. */
     private static final double HIGHEST = 2;
 
-    /** Corners nearer than this are one, mm. */
-    private static final double ALIKE = 0.05;
+    /** Corners nearer than this are one, mm: a curve has many, and nobody feels a step of this. */
+    private static final double ALIKE = 0.4;
 
     Slice {
         parts = List.copyOf(parts);
@@ -35,12 +35,15 @@ record Slice(double low, double high, List<EndView.Thick> parts) {
         TreeSet<Double> cuts = new TreeSet<>();
         cells.forEach(cell -> {
             for (Coordinate corner : cell.shape().getCoordinates()) {
-                cuts.add(Math.round(corner.y / ALIKE) * ALIKE);
+                cuts.add(corner.y);
             }
         });
         List<Slice> slices = new ArrayList<>();
         double low = cuts.first();
         for (double cut : cuts.tailSet(low, false)) {
+            if (cut - low < ALIKE && cut < cuts.last()) {
+                continue;
+            }
             int count = Math.max(1, (int) Math.ceil((cut - low) / HIGHEST));
             for (int i = 0; i < count; i++) {
                 slices.add(at(low + (cut - low) * i / count, low + (cut - low) * (i + 1) / count, cells));
@@ -63,6 +66,13 @@ record Slice(double low, double high, List<EndView.Thick> parts) {
                         new Coordinate(part.from(), part.thickness()),
                         new Coordinate(part.to(), part.thickness())))
                 .toList());
+    }
+
+    /** From its left end to its right, mm; nil where there is nothing. */
+    double width() {
+        return parts.isEmpty()
+                ? 0
+                : parts.get(parts.size() - 1).to() - parts.get(0).from();
     }
 
     /** How much thicker than another slice it is at the same place, at the most, mm. */

@@ -61,7 +61,12 @@ public final class Tag extends FlatWrap {
             case ACROSS ->
                 measures.marked(measures.get(Parameter.WIDTH).times(2).dividedBy(5))
                         .max(bounds.narrowest().times(2));
-            case UP -> of(ACROSS, measures).times(2);
+            case UP ->
+                of(ACROSS, measures)
+                        .times(2)
+                        .min(measures.markedBelow(
+                                measures.get(Parameter.HEIGHT).times(4).dividedBy(5)))
+                        .max(bounds.narrowest());
             case CORNER -> measures.marked(of(ACROSS, measures).dividedBy(4));
             case HOLE -> usual(Allowance.TAG_HOLE, measures).min(widestHole(measures));
             default -> throw Bounds.unknown(this, parameter);

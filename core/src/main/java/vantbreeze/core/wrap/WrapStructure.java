@@ -1,6 +1,7 @@
 package vantbreeze.core.wrap;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
@@ -25,8 +26,8 @@ public abstract class WrapStructure extends CatalogueStructure {
     /** Id of half the way round what it holds, up. */
     public static final String HALF_UP = "half-up";
 
-    /** What follows from what it holds, in the order of its parameters. */
-    public static final List<String> GIVEN = List.of(Parameter.WIDTH, Parameter.HEIGHT, BULK, HALF_ACROSS, HALF_UP);
+    /** What follows from what any wrap holds, in the order of its parameters. */
+    static final List<String> GIVEN = List.of(Parameter.WIDTH, Parameter.HEIGHT, BULK, HALF_ACROSS, HALF_UP);
 
     /** Thicker than this is no card. */
     static final Length THICKEST = Length.ofMillimetres(60);
@@ -114,7 +115,17 @@ public abstract class WrapStructure extends CatalogueStructure {
 
     @Override
     public final boolean isSetByMarks(String parameter) {
-        return !GIVEN.contains(parameter);
+        return !given().contains(parameter);
+    }
+
+    /** What follows from what it holds or lies in, and not from its other measures, in the order of its parameters. */
+    public List<String> given() {
+        return GIVEN;
+    }
+
+    /** What of these another wrap of the card gives, besides the card itself, and what is chosen alike. */
+    public Measures givenBy(WrapStructure other, Measures its) {
+        return new Measures(Map.of());
     }
 
     /** The room in it. */
@@ -145,7 +156,7 @@ public abstract class WrapStructure extends CatalogueStructure {
         return shuts();
     }
 
-    /** Of several round one card the one of the lower rank goes round first. */
+    /** Of several round one card the one of the lower rank goes round first; in their order they are made. */
     public abstract Rank rank();
 
     /** From what lies on the card to what goes in the post. */
@@ -156,15 +167,20 @@ public abstract class WrapStructure extends CatalogueStructure {
         SLEEVE("sleeve"),
         /** What it is kept in. */
         PAGE("pocket"),
-        /** What lines an envelope. */
-        LINER("liner"),
         /** What is addressed. */
-        ENVELOPE("envelope");
+        ENVELOPE("envelope"),
+        /** What lines an envelope, and so is made after it. */
+        LINER("liner");
 
         private final String words;
 
         Rank(String words) {
             this.words = words;
+        }
+
+        /** Whether it goes round the card before what is of another rank does. */
+        public boolean isWithin(Rank other) {
+            return compareTo(other) < 0 && !(this == ENVELOPE && other == LINER);
         }
 
         /** What it is called in a sentence. */

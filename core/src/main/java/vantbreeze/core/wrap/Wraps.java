@@ -60,11 +60,13 @@ public final class Wraps {
      * <p>What the maker said and can't be any more round this card is brought to the nearest mark that can, and if that
      * does not help follows again: a wrap never stands in the way of its card.
      *
+     * @param besides what other wraps of the card give besides the card
      * @param before what the maker said, and what it held before
      * @param kept measures that the maker holds: the card does not change them
      * @see Girth
      */
-    public static Measures round(Structure wrap, ClosedCard card, Measures before, Set<String> kept, Ruler ruler) {
+    public static Measures round(
+            WrapStructure wrap, ClosedCard card, Measures besides, Measures before, Set<String> kept, Ruler ruler) {
         Girth girth = Girth.of(card);
         // in the order of its parameters, so that documents list them the same way in every run
         Map<String, Length> given = new LinkedHashMap<>();
@@ -75,9 +77,18 @@ public final class Wraps {
                 WrapStructure.HALF_ACROSS,
                 above(girth.across()).max(card.footprint().width()));
         given.put(WrapStructure.HALF_UP, above(girth.up()).max(card.footprint().height()));
+        given.putAll(besides.byId());
         Measures after = before.on(ruler);
+        for (String id : wrap.given()) {
+            after = given.containsKey(id) || isKept(id, before, kept) ? after : after.without(id);
+        }
         for (Map.Entry<String, Length> one : given.entrySet()) {
             after = isKept(one.getKey(), before, kept) ? after : after.with(one.getKey(), one.getValue());
+        }
+        for (Map.Entry<String, String> chosen : besides.choices().entrySet()) {
+            after = before.choices().containsKey(chosen.getKey())
+                    ? after
+                    : after.choosing(chosen.getKey(), chosen.getValue());
         }
         after = following(WrapStructure.HALF_ACROSS, Parameter.WIDTH, after, kept);
         after = following(WrapStructure.HALF_UP, Parameter.HEIGHT, after, kept);

@@ -17,6 +17,7 @@ import vantbreeze.core.plan.WorkedPlan;
 import vantbreeze.core.post.PostItem;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.tool.Allowances;
+import vantbreeze.core.wrap.WrapStructure;
 import vantbreeze.core.wrap.Wraps;
 
 /** What a kite card weighs and measures as it is sent, by hand. */
@@ -35,8 +36,9 @@ class MailingTest {
                 "Its envelope",
                 "rectangle-envelope",
                 Wraps.round(
-                        KiteCards.WORKSHOP.structure("rectangle-envelope"),
+                        (WrapStructure) KiteCards.WORKSHOP.structure("rectangle-envelope"),
                         card,
+                        new Measures(Map.of()),
                         new Measures(Map.of()),
                         Set.of(),
                         Ruler.MM_1),

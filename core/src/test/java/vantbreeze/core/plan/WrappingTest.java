@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
@@ -29,6 +30,7 @@ import vantbreeze.core.paper.Size;
 import vantbreeze.core.structure.Parameter;
 import vantbreeze.core.structure.Structure;
 import vantbreeze.core.wrap.CardInWrap;
+import vantbreeze.core.wrap.Insertion;
 import vantbreeze.core.wrap.WrapStructure;
 
 /** Wraps round kite cards that are thin, thick and uneven; they follow their card. */
@@ -86,6 +88,157 @@ class WrappingTest {
         double gap = inside.width().minus(liner.footprint().width()).millimetres();
         // 3 mm at each side; the envelope lies on the mark above and the liner on the one below
         assertThat(gap).isBetween(6.0, 8.0);
+    }
+
+    /** It lines the envelope that the card has, whatever its measures and its flap, and follows that one's changes. */
+    @Test
+    void aLinerIsMadeForTheEnvelopeThereIs() {
+        WorkedPlan card = CARDS.get(0);
+        Plan usual = round(card, "rectangle-envelope").wrap().plan();
+        WorkedPlan roomy = KiteCards.WORKSHOP.work(usual.withMeasures(usual.measures()
+                .with("inside-width", Length.ofMillimetres(211))
+                .with("flap", Length.ofMillimetres(61))
+                .choosing("flap-shape", "pointed")));
+        Plan liner = Wrapping.begun("liner", card, List.of(roomy));
+        WorkedPlan made = KiteCards.WORKSHOP.work(liner);
+        assertThat(made.footprint().width()).isEqualTo(Length.ofMillimetres(205));
+        assertThat(made.footprint().height())
+                .isEqualTo(roomy.footprint().height().minus(Length.ofMillimetres(3)));
+        assertThat(made.measures().choices()).containsEntry("flap-shape", "pointed");
+        assertThat(made.structure().measure("flap", made.measures())).isLessThan(Length.ofMillimetres(61));
+
+        WorkedPlan narrower = KiteCards.WORKSHOP.work(
+                roomy.plan().withMeasures(roomy.measures().with("inside-width", Length.ofMillimetres(187))));
+        assertThat(KiteCards.WORKSHOP
+                        .work(Wrapping.following(liner, card, List.of(narrower)))
+                        .footprint()
+                        .width())
+                .isEqualTo(Length.ofMillimetres(181));
+        assertThat(Wrapping.following(liner, card, List.of()).measures().byId())
+                .as("without an envelope it is made for the usual one")
+                .isEqualTo(Wrapping.begun("liner", card, List.of()).measures().byId());
+        Plan held = Wrapping.holding(
+                KiteCards.WORKSHOP,
+                liner,
+                liner.withMeasures(liner.measures().with("envelope-width", Length.ofMillimetres(199))));
+        assertThat(Wrapping.following(held, card, List.of(narrower)).measures().get("envelope-width"))
+                .isEqualTo(Length.ofMillimetres(199));
+        assertThat(round(card, "rectangle-envelope", made).within())
+                .as("the envelope does not follow its liner")
+                .isEmpty();
+    }
+
+    /** A banded card in its envelope is drawn with its band, which goes in and out with it. */
+    @Test
+    void whatTheCardWearsIsDrawn() {
+        for (WorkedPlan card : CARDS) {
+            WorkedPlan band = round(card, "belly-band").wrap();
+            WorkedPlan sleeve = round(card, "sleeve", band).wrap();
+            Wrapping wrapping = round(card, "rectangle-envelope", band, sleeve);
+            assertThat(wrapping.worn()).containsExactly(band, sleeve);
+            CardInWrap drawn = wrapping.drawn();
+            List<Rigid> in = drawn.steps().get(drawn.in());
+            List<Rigid> out = drawn.steps().get(0);
+            int own = wrapping.wrap().form().graph().panels().size();
+            int first = own
+                    + band.form().graph().panels().size()
+                    + sleeve.form().graph().panels().size();
+            List<Panel> panels = Stream.of(wrapping.wrap(), band, sleeve, card)
+                    .flatMap(one -> one.form().graph().panels().stream())
+                    .toList();
+            assertThat(in).hasSize(panels.size());
+            double[] cards = heights(panels.subList(first, panels.size()), in.subList(first, in.size()));
+            for (int i = own; i < first; i++) {
+                double[] heights = heights(panels.subList(i, i + 1), in.subList(i, i + 1));
+                // seen from behind: its front is the farther one
+                if (panels.get(i).name().equals("Front")) {
+                    assertThat(heights[1]).isLessThan(cards[0]);
+                } else {
+                    assertThat(heights[0]).isGreaterThan(cards[1]);
+                }
+                assertThat(out.get(i).dy() - in.get(i).dy())
+                        .isCloseTo(out.get(first).dy() - in.get(first).dy(), within(1e-9));
+            }
+        }
+    }
+
+    private static double[] heights(List<Panel> panels, List<Rigid> motions) {
+        List<Double> heights = new ArrayList<>();
+        for (int i = 0; i < panels.size(); i++) {
+            corners(panels.get(i), motions.get(i)).forEach(corner -> heights.add(corner.getZ()));
+        }
+        return new double[] {Collections.min(heights), Collections.max(heights)};
+    }
+
+    /**
+     * Six doors of the card that never ends meet at half its height: the lower three face up and are pushed open as it
+     * comes out, the upper three as it goes in. A band round its middle holds them.
+     */
+    @Test
+    void theMouthPushesDoorsOpen() {
+        WorkedPlan card = KiteCards.bare(KiteCards.WORKSHOP.structure("never-ending"));
+        double half = card.footprint().height().millimetres() / 2;
+        Wrapping envelope = round(card, "rectangle-envelope");
+        List<Insertion.Swinging> swinging = envelope.insertion().swinging();
+        assertThat(swinging).hasSize(6).allSatisfy(panel -> assertThat(panel.up())
+                .isCloseTo(half, within(1e-6)));
+        assertThat(swinging).filteredOn(Insertion.Swinging::isOnTheWayOut).hasSize(3);
+        assertThat(envelope.findings())
+                .filteredOn(finding -> finding.kind().id().equals("panel-swings-in-wrap"))
+                .singleElement()
+                .satisfies(finding -> assertThat(finding.text())
+                        .startsWith(
+                                "The mouth of the envelope pushes Foot 1, Foot 3, Foot 5 open on the way in and out:")
+                        .endsWith("or put a band round the card first."));
+        Wrapping banded =
+                round(card, "rectangle-envelope", round(card, "belly-band").wrap());
+        assertThat(banded.insertion().swinging()).isEmpty();
+    }
+
+    /** Doors that swing sideways pass the mouth; a front that is hinged at the head faces it with its foot. */
+    @Test
+    void whatIsHingedAtTheSidesStaysShut() {
+        for (String sideways : List.of("gatefold", "side-fold", "z-fold", "fold-back-gate", "concertina")) {
+            assertThat(round(KiteCards.bare(KiteCards.WORKSHOP.structure(sideways)), "rectangle-envelope")
+                            .insertion()
+                            .swinging())
+                    .as(sideways)
+                    .isEmpty();
+        }
+        assertThat(round(KiteCards.bare(KiteCards.WORKSHOP.structure("step-card")), "rectangle-envelope")
+                        .insertion()
+                        .swinging())
+                .singleElement()
+                .satisfies(front -> {
+                    assertThat(front.panel()).isEqualTo("Front");
+                    assertThat(front.isOnTheWayOut()).isFalse();
+                });
+    }
+
+    /** Wherever a closed form lies on the table: what is told to be up the card is between its foot and its head. */
+    @TestFactory
+    Stream<DynamicTest> placesAreToldFromTheFoot() {
+        return KiteCards.eachStructure(structure -> {
+            WorkedPlan card = KiteCards.dressed(structure);
+            double height = card.footprint().height().millimetres();
+            Insertion insertion = round(card, "rectangle-envelope").insertion();
+            assertThat(insertion.tightest()).isBetween(0.0, height);
+            assertThat(insertion.catching())
+                    .allSatisfy(edge -> assertThat(edge.up()).isBetween(0.0, height));
+            assertThat(insertion.swinging())
+                    .allSatisfy(panel -> assertThat(panel.up()).isBetween(0.0, height));
+        });
+    }
+
+    /** Cut round a card that is wider than high, a tag still lies on it; so nothing that goes round both is larger. */
+    @Test
+    void aTagIsNoLargerThanItsCard() {
+        for (WorkedPlan card : CARDS) {
+            WorkedPlan tag = round(card, "tag").wrap();
+            assertThat(tag.footprint().height()).isLessThan(card.footprint().height());
+            Wrapping sleeve = round(card, "sleeve", tag);
+            assertThat(sleeve.inner().footprint()).isEqualTo(card.footprint());
+        }
     }
 
     /** A pocket page with the card in it: an envelope for both is as large as the page. */
@@ -175,7 +328,7 @@ class WrappingTest {
         WorkedPlan card = CARDS.get(0);
         Plan begun = Wrapping.begun("sleeve", card, List.of());
         Plan typed = begun.withMeasures(begun.measures().with(WrapStructure.BULK, Length.ofMillimetres(9)));
-        Plan held = Wrapping.holding(begun, typed);
+        Plan held = Wrapping.holding(KiteCards.WORKSHOP, begun, typed);
         assertThat(held.locked()).contains(WrapStructure.BULK);
         assertThat(Wrapping.following(held, card, List.of()).measures().get(WrapStructure.BULK))
                 .isEqualTo(Length.ofMillimetres(9));

@@ -18,7 +18,6 @@ import org.locationtech.jts.geom.Polygon;
 import vantbreeze.core.fold.bulk.BulkCell;
 import vantbreeze.core.fold.bulk.BulkMap;
 import vantbreeze.core.fold.bulk.ClosedCard;
-import vantbreeze.core.length.Ruler;
 import vantbreeze.core.plan.KiteCards;
 import vantbreeze.core.structure.Measures;
 import vantbreeze.core.structure.Structure;
@@ -103,6 +102,17 @@ class InsertionTest {
         assertThat(edges).allSatisfy(edge -> assertThat(edge.rises()).isCloseTo(3, within(1e-9)));
     }
 
+    /** A foot that is narrower than the card tightens nothing; a kite on it does, by hand: two slopes and its top. */
+    @Test
+    void onlyWhatIsThickTightens() {
+        Polygon foot = box(40, 0, 108, 12);
+        Insertion shaped =
+                inserted(new BulkMap(List.of(cell(foot, 1.2), cell(box(0, 12, 148, 104), 1.2))), new Inside(152, 0, 0));
+        assertThat(shaped.tightens()).isCloseTo(0, within(1e-9));
+        assertThat(inserted(kite(3), new Inside(152, 0, 0)).tightens())
+                .isCloseTo((148 + 2 * 1.2 + 2 * Math.hypot(44, 3) + 60) / 2 - 149.2, within(1e-9));
+    }
+
     /** Boxes in boxes: what goes in as a whole box goes in; what is wider than the mouth does not. */
     @Test
     void boxesGoIntoBoxes() {
@@ -144,7 +154,7 @@ class InsertionTest {
         return KiteCards.eachStructure(structure -> {
             ClosedCard card = KiteCards.dressed(structure).closedCard();
             for (Structure wrap : Wraps.all().all()) {
-                Measures measures = Wraps.round(wrap, card, new Measures(Map.of()), Set.of(), Ruler.MM_1);
+                Measures measures = Closed.round(wrap, card, new Measures(Map.of()), Set.of());
                 assertThat(wrap.allows(measures)).as(wrap.name()).isTrue();
                 Insertion told = Insertion.of(card, ((WrapStructure) wrap).inside(measures), Allowances.usual());
                 assertThat(told.goesIn()).as("%s: %s", wrap.name(), told).isTrue();

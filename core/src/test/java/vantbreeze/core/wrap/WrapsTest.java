@@ -179,7 +179,7 @@ class WrapsTest {
     void aWrapFollowsItsCard() {
         WorkedPlan card = KiteCards.dressed("stage");
         Structure band = KiteCards.WORKSHOP.structure("belly-band");
-        Measures usual = Wraps.round(band, card.closedCard(), new Measures(Map.of()), Set.of(), Ruler.MM_1);
+        Measures usual = Closed.round(band, card.closedCard(), new Measures(Map.of()), Set.of());
         assertThat(usual.get("width")).isEqualTo(card.footprint().width());
         assertThat(mm(usual.get(WrapStructure.BULK)))
                 .isBetween(
@@ -189,11 +189,11 @@ class WrapsTest {
         assertThat(band.allows(usual)).isTrue();
 
         Measures own = usual.with("width", Length.ofMillimetres(300)).with(Banded.STRIP, Length.ofMillimetres(41));
-        Measures follows = Wraps.round(band, KiteCards.dressed("bridge").closedCard(), own, Set.of(), Ruler.MM_1);
+        Measures follows = Closed.round(band, KiteCards.dressed("bridge").closedCard(), own, Set.of());
         assertThat(follows.get("width"))
                 .isEqualTo(KiteCards.dressed("bridge").footprint().width());
         assertThat(mm(follows.get(Banded.STRIP))).isEqualTo(41);
-        Measures held = Wraps.round(band, KiteCards.dressed("bridge").closedCard(), own, Set.of("width"), Ruler.MM_1);
+        Measures held = Closed.round(band, KiteCards.dressed("bridge").closedCard(), own, Set.of("width"));
         assertThat(mm(held.get("width"))).isEqualTo(300);
     }
 
@@ -354,7 +354,7 @@ class WrapsTest {
                         kept.add(parameter.id());
                     }
                 }
-                Measures round = Wraps.round(wrap, cards.get(i % cards.size()).closedCard(), said, kept, Ruler.MM_1);
+                Measures round = Closed.round(wrap, cards.get(i % cards.size()).closedCard(), said, kept);
                 assertThat(wrap.allows(round)).as("%s of %s", round, said).isTrue();
                 assertThat(wrap(wrap.id(), round).form().closed()).isNotNull();
             }
@@ -365,8 +365,8 @@ class WrapsTest {
     @Test
     void whatFollowsStandsInTheOrderOfTheParameters() {
         Structure sleeve = KiteCards.WORKSHOP.structure("sleeve");
-        Measures round = Wraps.round(
-                sleeve, KiteCards.dressed("stage").closedCard(), new Measures(Map.of()), Set.of(), Ruler.MM_1);
+        Measures round =
+                Closed.round(sleeve, KiteCards.dressed("stage").closedCard(), new Measures(Map.of()), Set.of());
         assertThat(round.byId().keySet()).containsExactly("width", "height", "bulk", "half-across", "half-up");
     }
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Set;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
@@ -20,6 +21,7 @@ import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.LinearComponentExtracter;
+import org.locationtech.jts.index.strtree.STRtree;
 import org.locationtech.jts.noding.NodedSegmentString;
 import org.locationtech.jts.noding.SegmentString;
 import org.locationtech.jts.noding.snapround.SnapRoundingNoder;
@@ -96,36 +98,53 @@ public record BulkMap(List<BulkCell> cells) {
         return Math.abs(form.placed().get(panel).motion().zz()) < STANDS;
     }
 
-    /**
-     * This and another that lies on it, or round it, as one stack: the other's panels are counted on from those of
-     * this. This lies in the air of the other.
-     *
-     * @param x how far the other is moved to its place, millimetres
-     * @param y how far up
-     */
-    public BulkMap with(BulkMap other, double x, double y) {
-        int first = 1
-                + cells.stream()
-                        .flatMap(cell -> cell.panels().stream())
-                        .mapToInt(Integer::intValue)
-                        .max()
-                        .orElse(-1);
+    /** The same at another place: so far across and up, millimetres. */
+    public BulkMap moved(double x, double y) {
         AffineTransformation there = AffineTransformation.translationInstance(x, y);
-        List<BulkCell> both = new ArrayList<>(cells);
-        for (BulkCell cell : other.cells) {
-            both.add(new BulkCell(
-                    (Polygon) there.transform(cell.shape()),
-                    cell.panels().stream().map(panel -> first + panel).toList(),
-                    cell.heights(),
-                    cell.air()));
+        return new BulkMap(cells.stream()
+                .map(cell -> new BulkCell(
+                        (Polygon) there.transform(cell.shape()), cell.panels(), cell.heights(), cell.air()))
+                .toList());
+    }
+
+    /**
+     * Several that lie on or round one another as one stack, the innermost first: the panels of each are counted on
+     * from those of the one before, which lies in its air.
+     */
+    public static BulkMap stacked(List<BulkMap> maps) {
+        STRtree all = new STRtree();
+        List<Geometry> shapes = new ArrayList<>();
+        int first = 0;
+        for (int turn = 0; turn < maps.size(); turn++) {
+            int next = first;
+            for (BulkCell cell : maps.get(turn).cells) {
+                int from = first;
+                Turn one = new Turn(
+                        turn,
+                        new BulkCell(
+                                cell.shape(),
+                                cell.panels().stream()
+                                        .map(panel -> from + panel)
+                                        .toList(),
+                                cell.heights(),
+                                cell.air()));
+                all.insert(cell.shape().getEnvelopeInternal(), one);
+                shapes.add(cell.shape());
+                next = one.cell.panels().stream().mapToInt(panel -> panel + 1).reduce(next, Math::max);
+            }
+            first = next;
         }
         List<BulkCell> stacked = new ArrayList<>();
-        for (Polygon cell : cells(both.stream().<Geometry>map(BulkCell::shape).toList())) {
+        for (Polygon cell : cells(shapes)) {
             Coordinate inside = cell.getInteriorPoint().getCoordinate();
-            List<BulkCell> here = both.stream()
-                    .filter(one -> one.shape().getEnvelopeInternal().contains(inside)
-                            && SimplePointInAreaLocator.locate(inside, one.shape()) == Location.INTERIOR)
-                    .toList();
+            List<BulkCell> here = new ArrayList<>();
+            ((List<?>) all.query(new Envelope(inside)))
+                    .stream()
+                            .map(Turn.class::cast)
+                            .filter(one ->
+                                    SimplePointInAreaLocator.locate(inside, one.cell.shape()) == Location.INTERIOR)
+                            .sorted(Comparator.comparingInt(Turn::turn))
+                            .forEach(one -> here.add(one.cell));
             if (!here.isEmpty()) {
                 stacked.add(new BulkCell(
                         cell,
@@ -137,14 +156,18 @@ public record BulkMap(List<BulkCell> cells) {
         return new BulkMap(stacked);
     }
 
-    /** What the last of these leaves empty with the others in it. */
+    /** A cell of one of several maps. */
+    private record Turn(int turn, BulkCell cell) {}
+
+    /** What these leave empty when each lies in the air of the next. */
     private static double airLeft(List<BulkCell> inTurn) {
-        double within = 0;
-        for (BulkCell cell : inTurn.subList(0, inTurn.size() - 1)) {
-            within += cell.thickness();
+        double air = 0;
+        double paper = 0;
+        for (BulkCell cell : inTurn) {
+            air = Math.max(air, cell.air() - air - paper);
+            paper += cell.thickness() - cell.air();
         }
-        double air = inTurn.get(inTurn.size() - 1).air();
-        return Math.max(inTurn.size() > 1 ? inTurn.get(0).air() : 0, air - within);
+        return air;
     }
 
     /**

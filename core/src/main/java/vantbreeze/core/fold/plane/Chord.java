@@ -39,7 +39,7 @@ public record Chord(double begins, double ends) {
             Coordinate middle = line.pointAlong((cuts[i] + cuts[i + 1]) / 2);
             if (cuts[i + 1] - cuts[i] < SAME
                     || SimplePointInAreaLocator.locate(middle, shape) != Location.INTERIOR
-                    || sides.stream().anyMatch(side -> side.distance(middle) <= margin)) {
+                    || (margin > 0 && sides.stream().anyMatch(side -> side.distance(middle) <= margin))) {
                 continue;
             }
             int last = chords.size() - 1;
