@@ -2,6 +2,7 @@ import { lazy, Suspense } from 'react'
 import { Route, Switch, useLocation } from 'wouter'
 import { useLocked } from './api/locked'
 import { HouseWords } from './house/HouseWords'
+import { Keys } from './house/Keys'
 import { NoSuchPlace } from './house/NoSuchPlace'
 import { Notices } from './house/Notices'
 import { PasscodePage } from './house/PasscodePage'
@@ -31,31 +32,33 @@ export function House() {
   if (useLocked()) return <PasscodePage />
   return (
     <Notices>
-      <HouseWords />
-      <Place key={address}>
-        <Suspense fallback={<p className="p-8 text-lg">Laying it out…</p>}>
-          <Switch>
-            <Route path="/" component={DrawerPage} />
-            <Route path="/shelf" component={ShelfPage} />
-            <Route path="/recipe" component={RecipePage} />
-            <Route path="/tools" component={ToolsPage} />
-            <Route path="/tools/allowances" component={AllowancesPage} />
-            <Route path="/tools/post" component={PostPage} />
-            {/* an address of before there were steps for all of a card */}
-            <Route path="/card/:id/table/cut">{({ id }) => <TablePage key={id} id={id} />}</Route>
-            <Route path="/card/:id/table">{({ id }) => <TablePage key={id} id={id} />}</Route>
-            <Route path="/card/:id/layers">{({ id }) => <LayersPage key={id} id={id} />}</Route>
-            <Route path="/card/:id/cut">{({ id }) => <CutPage key={id} id={id} />}</Route>
-            <Route path="/card/:id/send">{({ id }) => <SendPage key={id} id={id} />}</Route>
-            <Route path="/card/:id/wrap">{({ id }) => <WrapPage key={id} id={id} />}</Route>
-            <Route path="/card/:id">{({ id }) => <BenchPage key={id} id={id} />}</Route>
-            <Route path="/safe-keeping" component={SafeKeepingPage} />
-            <Route>
-              <NoSuchPlace text="There is nothing at this address." />
-            </Route>
-          </Switch>
-        </Suspense>
-      </Place>
+      <Keys>
+        <HouseWords />
+        <Place key={address}>
+          <Suspense fallback={<p className="p-8 text-lg">Laying it out…</p>}>
+            <Switch>
+              <Route path="/" component={DrawerPage} />
+              <Route path="/shelf" component={ShelfPage} />
+              <Route path="/recipe" component={RecipePage} />
+              <Route path="/tools" component={ToolsPage} />
+              <Route path="/tools/allowances" component={AllowancesPage} />
+              <Route path="/tools/post" component={PostPage} />
+              {/* an address of before there were steps for all of a card */}
+              <Route path="/card/:id/table/cut">{({ id }) => <TablePage key={id} id={id} />}</Route>
+              <Route path="/card/:id/table">{({ id }) => <TablePage key={id} id={id} />}</Route>
+              <Route path="/card/:id/layers">{({ id }) => <LayersPage key={id} id={id} />}</Route>
+              <Route path="/card/:id/cut">{({ id }) => <CutPage key={id} id={id} />}</Route>
+              <Route path="/card/:id/send">{({ id }) => <SendPage key={id} id={id} />}</Route>
+              <Route path="/card/:id/wrap">{({ id }) => <WrapPage key={id} id={id} />}</Route>
+              <Route path="/card/:id">{({ id }) => <BenchPage key={id} id={id} />}</Route>
+              <Route path="/safe-keeping" component={SafeKeepingPage} />
+              <Route>
+                <NoSuchPlace text="There is nothing at this address." />
+              </Route>
+            </Switch>
+          </Suspense>
+        </Place>
+      </Keys>
     </Notices>
   )
 }

@@ -2,6 +2,7 @@ import { Popover } from 'radix-ui'
 import { useState } from 'react'
 import { Link } from 'wouter'
 import type { Card } from '../api/client'
+import { ShowKeys } from '../house/Keys'
 import { useSay } from '../house/Notices'
 import { RulerChoice } from './RulerChoice'
 import { SaveState } from './SaveState'
@@ -60,8 +61,9 @@ export function CardHeader({ card, inHand, place }: Props & { place: PlaceOfCard
         <Versions card={card} inHand={inHand} />
         <PaperAndFile card={card} />
       </span>
-      <span className="basis-full">
+      <span className="flex basis-full flex-wrap items-center">
         <Thread card={card} place={place} />
+        <ShowKeys />
       </span>
     </header>
   )

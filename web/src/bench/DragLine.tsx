@@ -9,6 +9,8 @@ type Props = {
   from: Place
   to: Place
   cursor: string
+  /** Where on its sheet it is: what takes hold of it beside that keeps its distance. */
+  at: Place
   /** From the screen to the sheet; always the same one. */
   toSheet: (event: { clientX: number; clientY: number }) => Place
 }
@@ -17,11 +19,14 @@ type Props = {
 const GRIP = 34
 
 /** Where a line can be taken hold of and dragged: an unseen broad stroke along it. */
-export const DragLine = memo(function DragLine({ handle, what, from, to, cursor, toSheet }: Props) {
+export const DragLine = memo(function DragLine({ handle, what, from, to, cursor, at, toSheet }: Props) {
   const hand = useHandOf()
   const { pick } = usePicked()
-  const holding = useRef(false)
-  const move = (event: PointerEvent) => hand.drag(handle, toSheet(event), { free: event.altKey, other: event.shiftKey })
+  const holding = useRef<Place | null>(null)
+  const move = (event: PointerEvent, beside: Place) => {
+    const { x, y } = toSheet(event)
+    hand.drag(handle, { x: x + beside.x, y: y + beside.y }, { free: event.altKey, other: event.shiftKey })
+  }
   return (
     <line
       x1={from.x}
@@ -38,17 +43,18 @@ export const DragLine = memo(function DragLine({ handle, what, from, to, cursor,
       onPointerDown={(event) => {
         if (event.button !== 0) return
         event.currentTarget.setPointerCapture(event.pointerId)
-        holding.current = true
+        const { x, y } = toSheet(event)
+        holding.current = { x: at.x - x, y: at.y - y }
         hand.take()
         pick(what)
       }}
-      onPointerMove={(event) => holding.current && move(event)}
+      onPointerMove={(event) => holding.current && move(event, holding.current)}
       onPointerUp={() => {
-        holding.current = false
+        holding.current = null
         hand.drop()
       }}
       onPointerCancel={() => {
-        holding.current = false
+        holding.current = null
         hand.cancel()
       }}
     />

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { Piece } from '../api/client'
 import { useSay } from '../house/Notices'
-import { useDrawingTool } from './drawing'
+import { type Tool, useDrawingTool } from './drawing'
 import type { Frame } from './sheetFrame'
 import type { CardInHand } from './useCard'
 import type { Place } from './useHand'
@@ -17,11 +17,15 @@ type Props = {
 const STROKE = 8
 
 /** Where lines are drawn with the pointer once a tool is taken: pressed, a score runs straight up; drawn, from end to end. */
-export function DrawLayer({ piece, frame, toSheet, inHand }: Props) {
+export function DrawLayer(props: Props) {
   const { tool } = useDrawingTool()
+  // put down in the middle of a stroke, that is gone too
+  return tool && <Drawn {...props} tool={tool} />
+}
+
+function Drawn({ piece, frame, toSheet, inHand, tool }: Props & { tool: NonNullable<Tool> }) {
   const say = useSay()
   const [stroke, setStroke] = useState<{ from: Place; to: Place } | null>(null)
-  if (!tool) return null
   const foot = Math.min(...piece.outline.map((corner) => corner.y))
   const head = Math.max(...piece.outline.map((corner) => corner.y))
   const finish = () => {

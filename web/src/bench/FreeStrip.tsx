@@ -134,6 +134,12 @@ function Typed({ card, inHand }: Props) {
         ))}
       </Choice>
       <PieceField card={card} number={number} onChoose={setNumber} />
+      {what !== 'SLIT' && (
+        <p className="plate-note max-w-80 text-base">
+          One figure is enough for a score from edge to edge: straight up at so much from left, or level at so much from
+          foot.
+        </p>
+      )}
       {(['acrossFrom', 'upFrom', 'acrossTo', 'upTo'] as const).map((end) => (
         <Text key={end} label={ENDS[end]} value={ends[end]} onType={(text) => setEnds({ ...ends, [end]: text })} />
       ))}

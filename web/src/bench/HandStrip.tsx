@@ -45,6 +45,11 @@ export function HandStrip({ card, told }: { card: Card; told: Told }) {
         {told.words ? <strong className="text-lg">{told.words}</strong> : <span className="plate-note">{hint}</span>}
       </output>
       {told.preview && (
+        <span aria-hidden className="plate-note absolute inset-y-0 start-0 content-center px-4">
+          Alt: anywhere · Shift: neighbours the other way · Esc: back
+        </span>
+      )}
+      {told.preview && (
         <span aria-hidden className="plate-note invisible ms-auto min-h-11 content-center">
           {hint}
         </span>

@@ -5,10 +5,14 @@ import { useSay } from '../house/Notices'
 import { FOLD_WORDS } from '../house/notation'
 import { isPicked, picking, usePicked } from './picked'
 import type { CardInHand } from './useCard'
-import { useHandOf } from './useHand'
+import { type Handle, useHandOf } from './useHand'
 
 type Piece = Card['pieces'][number]
 type Props = { piece: Piece; card: Card; inHand: CardInHand }
+
+/** What keys do on the figure of a score. */
+export const scoreKeys = (card: Pick<Card, 'free'>) =>
+  card.free ? 'arrows move it, F flips it, Delete takes it away' : 'arrows move it'
 
 /** Running distances of scores, with which way each folds; on a free card each is flipped or taken away here. */
 export function Scores({ piece, kind, card, inHand }: Props & { kind: 'score' | 'level' }) {
@@ -35,7 +39,8 @@ export function Scores({ piece, kind, card, inHand }: Props & { kind: 'score' | 
             figure={score.fromLeft}
             onWrite={(text) => hand.type(handle, text)}
             onMove={(divisions) => hand.nudge(handle, divisions)}
-            keys={{ f: () => draw('FLIP', index), Delete: () => draw('ERASE', index) }}
+            hint={scoreKeys(card)}
+            keys={card.free ? { f: () => draw('FLIP', index), Delete: () => draw('ERASE', index) } : undefined}
           />
         ) : (
           <FigureText figure={score.fromLeft} unit />
@@ -92,26 +97,43 @@ export function Marks({ piece, card, inHand }: Props) {
             className={`flex flex-wrap items-center gap-x-2 ${isPicked(picked, what) ? 'text-picked' : ''}`}
             {...picking(pick, what)}
           >
-            <span className="w-20 text-base italic">{mark.fold ? FOLD_WORDS[mark.fold] : 'slit'}</span>
+            {card.free ? (
+              <WholeLine
+                name={`Line ${index + 1}, ${mark.fold ? FOLD_WORDS[mark.fold] : 'slit'}`}
+                what={mark.fold ? FOLD_WORDS[mark.fold] : 'slit'}
+                onMove={(across, up) => {
+                  const whole = { kind: 'MARK', piece: piece.number, index, end: 'WHOLE' } as const
+                  const moved = across ? hand.nudge(whole, across) : hand.nudgeUp(whole, up)
+                  moved.catch((cause: Error) => say({ text: cause.message, wrong: true }))
+                }}
+              />
+            ) : (
+              <span className="w-20 text-base italic">{mark.fold ? FOLD_WORDS[mark.fold] : 'slit'}</span>
+            )}
             {ends.map(({ end, across, up }, i) => {
               const handle = { kind: 'MARK', piece: piece.number, index, end } as const
-              const field = (figure: typeof across, name: string, write: (text: string) => Promise<unknown>) =>
+              const field = (
+                figure: typeof across,
+                name: string,
+                write: (text: string) => Promise<unknown>,
+                move: (handle: Handle, divisions: number) => Promise<unknown>,
+              ) =>
                 card.free ? (
                   <FigureField
                     label={`Line ${index + 1}, ${i === 0 ? 'start' : 'end'}, ${name}`}
                     figure={figure}
                     bare
                     onWrite={write}
-                    onMove={(divisions) => hand.nudge(handle, divisions)}
+                    onMove={(divisions) => move(handle, divisions)}
                   />
                 ) : (
                   <FigureText figure={figure} />
                 )
               return (
                 <span key={end} className="inline-flex items-center gap-2">
-                  {field(across, 'from left', (text) => hand.type(handle, text, up.text))}
+                  {field(across, 'from left', (text) => hand.type(handle, text, up.text), hand.nudge)}
                   <span className="text-base">from left,</span>
-                  {field(up, 'from foot', (text) => hand.type(handle, across.text, text))}
+                  {field(up, 'from foot', (text) => hand.type(handle, across.text, text), hand.nudgeUp)}
                   <span className="text-base">from foot{i === 0 && ', to'}</span>
                 </span>
               )
@@ -134,5 +156,40 @@ export function Marks({ piece, card, inHand }: Props) {
         )
       })}
     </ul>
+  )
+}
+
+const STEPS: Record<string, [across: number, up: number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+}
+
+/** All of a line, moved by the arrow keys a mark at a time. */
+function WholeLine({
+  name,
+  what,
+  onMove,
+}: {
+  name: string
+  what: string
+  onMove: (across: number, up: number) => void
+}) {
+  return (
+    <button
+      type="button"
+      className="word w-20 cursor-default text-start text-base italic"
+      aria-label={`${name}: the arrow keys move all of it`}
+      title="arrow keys move all of it"
+      onKeyDown={(event) => {
+        const step = STEPS[event.key]
+        if (!step) return
+        event.preventDefault()
+        onMove(...step)
+      }}
+    >
+      {what}
+    </button>
   )
 }

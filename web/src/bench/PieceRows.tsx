@@ -8,6 +8,7 @@ import { useSay } from '../house/Notices'
 import { SizeText } from '../house/SizeText'
 import { CardstockField } from './ChoiceField'
 import { FigureRow } from './FigureRow'
+import { GluedPlace } from './GluedPlace'
 import { Marks, Scores } from './LineFigures'
 import { MeasureField } from './MeasureField'
 import { isPicked, picking, usePicked } from './picked'
@@ -112,13 +113,14 @@ export function PieceRows({ piece, card, inHand, onTakeUp }: Props) {
       {piece.glue.length > 0 && (
         <FigureRow name="Glue">
           <ul className="text-base">
-            {piece.glue.map(({ words, join }, index) => (
+            {piece.glue.map(({ words, join, across, up }, index) => (
               <li
                 key={index}
                 className={isPicked(picked, { kind: 'glue', piece: piece.number, index }) ? 'text-picked' : ''}
                 {...picking(pick, { kind: 'glue', piece: piece.number, index })}
               >
                 {words}
+                {across && up && <GluedPlace join={join} words={words} across={across} up={up} inHand={inHand} />}
                 {card.free && join >= 0 && (
                   <button
                     type="button"

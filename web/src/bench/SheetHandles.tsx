@@ -20,6 +20,7 @@ export function SheetHandles({ piece, card, frame, toSheet }: Props) {
     end: 'WHOLE' as const,
   })
   const bottom = Math.min(...piece.outline.map((corner) => corner.y))
+  const start = Math.min(...piece.outline.map((corner) => corner.x))
   return (
     <g>
       {/* the edges of what follows a structure are its measures; they too are dragged */}
@@ -29,6 +30,7 @@ export function SheetHandles({ piece, card, frame, toSheet }: Props) {
         from={{ x: right + 8, y: frame.top }}
         to={{ x: right + 8, y: foot }}
         cursor="ew-resize"
+        at={{ x: start + piece.cut.width.mm, y: bottom }}
         toSheet={toSheet}
       />
       <DragLine
@@ -37,6 +39,7 @@ export function SheetHandles({ piece, card, frame, toSheet }: Props) {
         from={{ x: frame.left, y: frame.top - 10 }}
         to={{ x: right, y: frame.top - 10 }}
         cursor="ns-resize"
+        at={{ x: start, y: bottom + piece.cut.height.mm }}
         toSheet={toSheet}
       />
       {piece.turned.map((score, index) => (
@@ -47,6 +50,7 @@ export function SheetHandles({ piece, card, frame, toSheet }: Props) {
           from={{ x: x(score.startMm), y: y(score.fromLeft.mm + bottom) }}
           to={{ x: x(score.stopMm), y: y(score.fromLeft.mm + bottom) }}
           cursor="ns-resize"
+          at={{ x: score.startMm, y: score.fromLeft.mm + bottom }}
           toSheet={toSheet}
         />
       ))}
@@ -61,6 +65,7 @@ export function SheetHandles({ piece, card, frame, toSheet }: Props) {
             y: score.startMm - bottom < 0.01 ? foot + 40 : y(score.startMm),
           }}
           cursor="ew-resize"
+          at={{ x: start + score.fromLeft.mm, y: score.startMm }}
           toSheet={toSheet}
         />
       ))}
@@ -72,6 +77,7 @@ export function SheetHandles({ piece, card, frame, toSheet }: Props) {
             from={{ x: x(mark.from.x), y: y(mark.from.y) }}
             to={{ x: x(mark.to.x), y: y(mark.to.y) }}
             cursor="move"
+            at={mark.from}
             toSheet={toSheet}
           />
           {card.free &&
@@ -85,6 +91,7 @@ export function SheetHandles({ piece, card, frame, toSheet }: Props) {
                   from={{ x: x(at.x) - 12, y: y(at.y) }}
                   to={{ x: x(at.x) + 12, y: y(at.y) }}
                   cursor="crosshair"
+                  at={at}
                   toSheet={toSheet}
                 />
               )

@@ -4,6 +4,7 @@ import { FigureField } from '../house/FigureField'
 import { FigureText } from '../house/FigureText'
 import { useSay } from '../house/Notices'
 import { FOLD_WORDS } from '../house/notation'
+import { scoreKeys } from './LineFigures'
 import { isPicked, picking, usePicked } from './picked'
 import { clearNames, type Frame, named, nameOf, NARROW_NAME } from './sheetFrame'
 import type { CardInHand } from './useCard'
@@ -100,7 +101,8 @@ export function SheetLabels({ piece, card, frame, inHand }: Props) {
               onAttend={(attending) => pick(attending ? what : null)}
               onWrite={(text) => hand.type(handle, text)}
               onMove={(divisions) => hand.nudge(handle, divisions)}
-              keys={{ f: draw('FLIP', index), Delete: draw('ERASE', index) }}
+              hint={scoreKeys(card)}
+              keys={card.free ? { f: draw('FLIP', index), Delete: draw('ERASE', index) } : undefined}
             />
             <span className="pointer-events-none block text-base leading-tight italic">{FOLD_WORDS[score.fold]}</span>
           </div>

@@ -19,6 +19,8 @@ export type Hand = {
   drop: () => void
   cancel: () => void
   nudge: (handle: Handle, divisions: number) => Promise<unknown>
+  /** Of a slit or slanted score, or an end of it. */
+  nudgeUp: (handle: Handle, divisions: number) => Promise<unknown>
   type: (handle: Handle, text: string, upText?: string) => Promise<unknown>
   setSnap: (snap: DragCommand['snap']) => void
   setPushes: (pushes: boolean) => void
@@ -41,7 +43,8 @@ export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Tol
   const queries = useQueryClient()
   const say = useSay()
   const [preview, setPreview] = useState<Card | null>(null)
-  const [words, setWords] = useState('')
+  // of the card as it was left then: once something else was done to it they are old
+  const [said, setSaid] = useState({ words: '', revision: 0 })
   const [snap, setSnap] = useState<DragCommand['snap']>('MARKS')
   const [pushes, setPushes] = useState(false)
   const now = useRef({ snap, pushes, inHand, say })
@@ -86,16 +89,18 @@ export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Tol
           flushSync(() => {
             // what did not change stays the very same, so that it is not drawn again
             setPreview((before) => replaceEqualDeep<Card>(before ?? card, moved.card))
-            setWords(moved.words)
+            setSaid({ words: moved.words, revision: card.revision })
           })
         }
       } catch (cause) {
-        setWords((cause as Error).message)
+        setSaid({ words: (cause as Error).message, revision: card.revision })
       } finally {
         asking = false
         if (held && held.place !== asked.place && !dropped) void ask()
       }
     }
+
+    const tell = (words: string) => setSaid({ words, revision: queries.getQueryData<Card>(cardKey(id))?.revision ?? 0 })
 
     const drop = async () => {
       const last = held
@@ -103,7 +108,7 @@ export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Tol
       dropped = true
       held = null
       try {
-        setWords(
+        tell(
           await now.current.inHand.move({
             ...last.handle,
             snap: last.snap,
@@ -119,8 +124,8 @@ export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Tol
       }
     }
 
-    const typed = async (moving: Handle & Pick<DragCommand, 'divisions' | 'text' | 'upText'>) =>
-      setWords(await now.current.inHand.move({ ...moving, snap: now.current.snap, pushes: now.current.pushes }))
+    const typed = async (moving: Handle & Pick<DragCommand, 'divisions' | 'divisionsUp' | 'text' | 'upText'>) =>
+      tell(await now.current.inHand.move({ ...moving, snap: now.current.snap, pushes: now.current.pushes }))
 
     return {
       take: () => {
@@ -140,6 +145,7 @@ export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Tol
         setPreview(null)
       },
       nudge: (handle, divisions) => typed({ ...handle, divisions }),
+      nudgeUp: (handle, divisionsUp) => typed({ ...handle, divisionsUp }),
       type: (handle, text, upText) => typed({ ...handle, text, upText }),
       setSnap,
       setPushes,
@@ -153,5 +159,6 @@ export function useHand(id: string, inHand: CardInHand): { hand: Hand; told: Tol
     return () => window.removeEventListener('keydown', escape)
   }, [hand])
 
-  return { hand, told: { preview, words, snap, pushes } }
+  const kept = inHand.query.data?.revision
+  return { hand, told: { preview, words: preview || said.revision === kept ? said.words : '', snap, pushes } }
 }

@@ -19,6 +19,8 @@ type Props = {
   bare?: boolean
   /** Other keys pressed on it. */
   keys?: Record<string, () => void>
+  /** What keys do on it, shown to those who come there by key. */
+  hint?: string
   className?: string
 }
 
@@ -36,6 +38,7 @@ export function FigureField({
   held = false,
   bare = false,
   keys = {},
+  hint,
   className = '',
 }: Props) {
   'use memo'
@@ -134,7 +137,7 @@ export function FigureField({
           type="button"
           aria-label={`${label}: ${spoken(figure)}. Press to change.`}
           aria-describedby={problem ? problemId : undefined}
-          className={`min-h-11 min-w-11 border-b-2 border-dotted px-1.5 hover:border-solid hover:border-picked hover:text-picked ${problem ? 'border-wrong' : 'border-ink-soft'}`}
+          className={`peer min-h-11 min-w-11 border-b-2 border-dotted px-1.5 hover:border-solid hover:border-picked hover:text-picked ${problem ? 'border-wrong' : 'border-ink-soft'}`}
           onClick={() => setTyped(figure.text)}
           onKeyDown={faceKeys}
         >
@@ -157,6 +160,14 @@ export function FigureField({
           onKeyDown={fieldKeys}
           onBlur={() => void write()}
         />
+      )}
+      {hint && typed === null && !problem && (
+        <span
+          aria-hidden
+          className="plate-note absolute top-full left-0 z-10 hidden bg-chalk px-2 font-text text-base whitespace-nowrap peer-focus-visible:block"
+        >
+          {hint}
+        </span>
       )}
       {problem && (
         <span ref={box} className={`absolute top-full z-10 mt-1 block w-72 ${toRight ? 'right-0' : 'left-0'}`}>

@@ -2,8 +2,10 @@ package vantbreeze.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** The same, by keyboard alone: nothing is clicked. */
@@ -66,22 +68,9 @@ class BenchByKeyboardTest extends Browsing {
         figures().waitFor();
         tabTo("by figures…");
         page.keyboard().press("Enter");
-        for (String figure : new String[] {
-            "Start, from left",
-            "100 mm",
-            "Start, from foot",
-            "0 mm",
-            "End, from left",
-            "100 mm",
-            "End, from foot",
-            "90 mm"
-        }) {
-            if (figure.contains(",")) {
-                tabTo(figure);
-            } else {
-                page.keyboard().type(figure);
-            }
-        }
+        // one figure is enough for a score that runs straight up
+        tabTo("Start, from left");
+        page.keyboard().type("100 mm");
         page.keyboard().press("Enter");
         assertThat(handle("SCORE", 0, 0)).isAttached();
         tabTo("Card base, score 1");
@@ -90,6 +79,66 @@ class BenchByKeyboardTest extends Browsing {
         tabTo("Card base, score 1");
         page.keyboard().press("Delete");
         assertThat(handle("SCORE", 0, 0)).hasCount(0);
+    }
+
+    /** What each key does is listed at a question mark, and told where the score is that it works on. */
+    @Test
+    void keysAreTold() {
+        open("Kite festival invitation");
+        tabTo("Card base, score 1");
+        assertThat(page.getByText("arrows move it").locator("visible=true")).hasCount(1);
+        page.keyboard().press("?");
+        Locator list = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Keys"));
+        assertThat(list).containsText("fold it the other way");
+        nothingSeriousIn("[role=dialog]");
+        page.keyboard().press("Escape");
+        assertThat(list).hasCount(0);
+        assertThat(page.locator(":focus")).hasAccessibleName(Pattern.compile("^Card base, score 1"));
+        page.keyboard().press("Alt+2");
+        assertThat(page).hasURL(Pattern.compile("/layers$"));
+    }
+
+    /** A slot in a panel, moved as a whole both ways; a piece that is glued on, moved by its corner. */
+    @Test
+    void slitsAndGluedPiecesAreMoved() {
+        tabTo("A bare sheet");
+        page.keyboard().press("Enter");
+        page.keyboard().type("200 mm");
+        page.keyboard().press("Tab");
+        page.keyboard().type("90 mm");
+        page.keyboard().press("Enter");
+        figures().waitFor();
+        tabTo("by figures…");
+        page.keyboard().press("Enter");
+        page.getByLabel("What", new Page.GetByLabelOptions().setExact(true)).selectOption("SLIT");
+        for (String[] end : new String[][] {
+            {"Start, from left", "50 mm"},
+            {"Start, from foot", "40 mm"},
+            {"End, from left", "80 mm"},
+            {"End, from foot", "40 mm"}
+        }) {
+            tabTo(end[0]);
+            page.keyboard().type(end[1]);
+        }
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("a slot to tuck something into")).isVisible();
+        tabTo("Line 1, slit");
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("ArrowUp");
+        page.keyboard().press("ArrowUp");
+        assertThat(button("Line 1, start, from left: 51 mm")).isVisible();
+        assertThat(button("Line 1, end, from foot: 42 mm")).isVisible();
+        tabTo("another piece…");
+        page.keyboard().press("Enter");
+        tabTo("Width");
+        page.keyboard().type("40 mm");
+        tabTo("Height");
+        page.keyboard().type("30 mm");
+        page.keyboard().press("Enter");
+        assertThat(button("its corner, from left: 80 mm").first()).isVisible();
+        button("its corner, from left: 80 mm").first().focus();
+        page.keyboard().press("ArrowLeft");
+        assertThat(button("its corner, from left: 79 mm").first()).isVisible();
     }
 
     @Test

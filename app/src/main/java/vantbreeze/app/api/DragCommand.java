@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;
 import vantbreeze.app.cards.EditRequest;
 import vantbreeze.core.edit.Drag;
+import vantbreeze.core.edit.DragBy;
 import vantbreeze.core.edit.DragTo;
 import vantbreeze.core.edit.Edit;
 import vantbreeze.core.edit.Entry;
@@ -19,7 +20,8 @@ import vantbreeze.core.tool.Allowances;
  *
  * @param revision the one the maker is looking at
  * @param acrossMm with {@code upMm}: where on its sheet it is held
- * @param divisions instead: how many marks to move it by
+ * @param divisions instead: how many marks to move it by; of a slit or slanted score how many across
+ * @param divisionsUp of a slit or slanted score: how many up
  * @param text instead: how far from the fence, as the maker wrote it; of a slit or slanted score how far across its end
  *     is
  * @param upText of a slit or slanted score: how far up that end is
@@ -35,6 +37,7 @@ public record DragCommand(
         @Nullable Double acrossMm,
         @Nullable Double upMm,
         @Nullable Integer divisions,
+        @Nullable Integer divisionsUp,
         @Nullable @MaybeText String text,
         @Nullable @MaybeText String upText,
         @NotNull Snap snap,
@@ -51,10 +54,17 @@ public record DragCommand(
         if (divisions == null && text != null) {
             return new DragTo(handle, Entry.read("hand", text, ruler), upText, pushes);
         }
+        if (kind == Handle.Kind.MARK && (divisions != null || divisionsUp != null)) {
+            return new DragBy(handle, marks(divisions), marks(divisionsUp), pushes);
+        }
         return new Drag(
                 divisions == null
                         ? new Move(handle, place(acrossMm), place(upMm), null, snap, pushes)
                         : new Move(handle, Length.ZERO, Length.ZERO, Entry.within(divisions), snap, pushes));
+    }
+
+    private static int marks(@Nullable Integer divisions) {
+        return divisions == null ? 0 : Entry.within(divisions);
     }
 
     private static Length place(@Nullable Double millimetres) {

@@ -6,6 +6,7 @@ import vantbreeze.app.cards.EditRequest;
 import vantbreeze.core.check.ValidationException;
 import vantbreeze.core.edit.Draw;
 import vantbreeze.core.edit.Edit;
+import vantbreeze.core.edit.Entry;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
@@ -23,11 +24,15 @@ import vantbreeze.core.tool.Allowances;
  * @param what what is done
  * @param from where a line begins, in millimetres on its sheet when it was drawn with the pointer
  * @param to where it ends
- * @param acrossFrom how far across its first end is, as typed
- * @param upFrom how far up its first end is, as typed
+ * @param acrossFrom how far across its first end is, as typed; of a score alone: it runs straight up there from edge to
+ *     edge
+ * @param upFrom how far up its first end is, as typed; of a score alone: it runs level there from edge to edge
  * @param acrossTo how far across its other end is, as typed
  * @param upTo how far up its other end is, as typed
- * @param kind with {@code index}: which line, for those that change one
+ * @param kind with {@code index}: which line, for those that change one; for those that change a join {@code index} is
+ *     which
+ * @param divisions of what is glued: so many marks of the ruler to the right of that place
+ * @param divisionsUp so many above it
  * @param panel the panel that is glued on, or that a piece is laid on
  * @param glued the panel that is glued
  * @param structure the structure that the card is taken as
@@ -45,6 +50,8 @@ public record DrawCommand(
         @Nullable Fold fold,
         Handle.@Nullable Kind kind,
         @Nullable Integer index,
+        @Nullable Integer divisions,
+        @Nullable Integer divisionsUp,
         @Nullable @MaybeText String name,
         @Nullable @MaybeText String width,
         @Nullable @MaybeText String height,
@@ -66,6 +73,7 @@ public record DrawCommand(
         PIECE,
         TAKE_AWAY,
         GLUE,
+        MOVE_GLUED,
         UNGLUE,
         LIE,
         STAND
@@ -76,7 +84,7 @@ public record DrawCommand(
         return switch (what) {
             case LOOSEN -> new Draw.Loosen();
             case TAKE_AS -> new Draw.TakeAs(structure == null ? "" : structure);
-            case SCORE -> new Draw.Score(piece, line(ruler), fold == null ? Fold.VALLEY : fold);
+            case SCORE -> score(ruler, fold == null ? Fold.VALLEY : fold);
             case SLIT -> new Draw.Slit(piece, line(ruler));
             case ERASE -> new Draw.Erase(handle());
             case FLIP -> new Draw.Flip(handle());
@@ -89,6 +97,7 @@ public record DrawCommand(
                         required(panel),
                         Boolean.TRUE.equals(toTheBack) ? Side.BACK : Side.FACE,
                         spot(acrossFrom, upFrom, ruler));
+            case MOVE_GLUED -> new Draw.MoveGlued(index == null ? -1 : index, corner(ruler));
             case UNGLUE -> new Draw.Unglue(index == null ? -1 : index);
             case LIE -> new Draw.Lie(true);
             case STAND -> new Draw.Lie(false);
@@ -100,6 +109,33 @@ public record DrawCommand(
             throw new ValidationException("drawing", "Take hold of a line first.");
         }
         return new Handle(kind, piece, index, Handle.End.WHOLE);
+    }
+
+    /** Where the corner of what is glued shall lie: as typed, and so many marks on. */
+    private Spot corner(Ruler ruler) {
+        Spot typed = spot(acrossFrom, upFrom, ruler);
+        return new Spot(
+                divisions == null ? typed.x() : ruler.moved(typed.x(), Entry.within(divisions)),
+                divisionsUp == null ? typed.y() : ruler.moved(typed.y(), Entry.within(divisionsUp)));
+    }
+
+    /** From end to end or, where one figure is typed, from edge to edge. */
+    private Draw score(Ruler ruler, Fold folded) {
+        boolean isOne = from == null
+                && to == null
+                && isEmpty(acrossTo)
+                && isEmpty(upTo)
+                && isEmpty(acrossFrom) != isEmpty(upFrom);
+        if (!isOne) {
+            return new Draw.Score(piece, line(ruler), folded);
+        }
+        boolean isLevel = isEmpty(acrossFrom);
+        Length at = new Written(ruler).measure("across", isLevel ? upFrom : acrossFrom);
+        return new Draw.ScoreThrough(piece, at, isLevel, folded);
+    }
+
+    private static boolean isEmpty(@Nullable String text) {
+        return text == null || text.isBlank();
     }
 
     /** From the pointer's ends, brought to marks of the ruler, or from typed ones. */

@@ -23,6 +23,7 @@ import vantbreeze.core.fold.PieceId;
 import vantbreeze.core.fold.Side;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
+import vantbreeze.core.hand.GluedCorner;
 import vantbreeze.core.length.Length;
 import vantbreeze.core.length.Ruler;
 import vantbreeze.core.paper.Material;
@@ -128,6 +129,9 @@ public record PieceView(
      * @param join which of the card's joins it belongs to, from 0; −1 when it is not one to take apart
      * @param face whether on the decorated side
      * @param words what is glued to what, on which side, how wide and high
+     * @param across of a free card: how far from the left, on the sheet that it is glued to, the lower left corner of
+     *     what is glued lies; left out on others
+     * @param up how far from the foot of that sheet
      */
     public record GlueView(
             int panel,
@@ -136,7 +140,9 @@ public record PieceView(
             boolean face,
             List<PointView> corners,
             List<List<PointView>> holes,
-            String words) {}
+            String words,
+            @Nullable FigureView across,
+            @Nullable FigureView up) {}
 
     /** A pencil mark: across from the left edge, up from the foot, for which panel. */
     public record PencilView(PointView at, FigureView across, FigureView up, String words) {}
@@ -232,14 +238,20 @@ public record PieceView(
     private static GlueView glue(GlueArea area, WorkedPlan plan) {
         String words = PieceWords.words(area, plan);
         ShapeView shape = ShapeView.of(area.shape());
+        int join = join(area, plan);
+        Spot corner = plan.plan().isFree() && join >= 0
+                ? GluedCorner.of(plan.form().graph().assembly(), join)
+                : null;
         return new GlueView(
                 area.panel(),
                 area.other(),
-                join(area, plan),
+                join,
                 area.side() == Side.FACE,
                 shape.corners(),
                 shape.holes(),
-                words);
+                words,
+                corner == null ? null : FigureView.of(corner.x(), plan.ruler()),
+                corner == null ? null : FigureView.of(corner.y(), plan.ruler()));
     }
 
     private static int join(GlueArea area, WorkedPlan plan) {

@@ -8,6 +8,8 @@ import org.locationtech.jts.geom.LineSegment;
 import vantbreeze.core.check.Finding.Kind;
 import vantbreeze.core.cutting.WorkedPiece;
 import vantbreeze.core.fold.BoardScore;
+import vantbreeze.core.fold.Crease;
+import vantbreeze.core.fold.Piece;
 import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.length.Length;
@@ -19,6 +21,7 @@ record LineJudge(CheckedCard card, Words words) {
 
     private static final Kind LOOSE_SCORE = Kind.mustFix("loose-score");
     private static final Kind LOOSE_SLIT = Kind.mustFix("loose-slit");
+    private static final Kind SLOT = Kind.tip("slot");
     private static final Kind NARROW_BRIDGE = Kind.check("narrow-bridge");
     private static final Kind CHANGING = Kind.tip("direction-changes");
 
@@ -34,7 +37,15 @@ record LineJudge(CheckedCard card, Words words) {
                                         + "slit or another score.")
                                 .formatted(words.piece(piece.panels().piece()), place(piece, score.to()))));
             }
-            for (Stretch slit : piece.panels().looseSlits()) {
+            for (Stretch slit : piece.panels().looseSlits().stream().distinct().toList()) {
+                if (isSlot(piece.panels().piece(), slit)) {
+                    findings.add(SLOT.of(
+                            "fold",
+                            ("A slit of %s lies inside a panel, %s: a slot to tuck something into. Punch a small hole "
+                                            + "at each end, so that it does not tear on.")
+                                    .formatted(words.piece(piece.panels().piece()), place(piece, slit.from()))));
+                    continue;
+                }
                 findings.add(LOOSE_SLIT.of(
                         "fold",
                         ("A slit of %s does not end on a score, %s: the paper would tear on from there. Cut it "
@@ -60,6 +71,38 @@ record LineJudge(CheckedCard card, Words words) {
         return findings;
     }
 
+    /** Whether a slit touches nothing: no edge, no score, no other slit. */
+    private static boolean isSlot(Piece piece, Stretch slit) {
+        LineSegment own = segment(slit);
+        return Stream.of(
+                        sides(piece.outline()),
+                        piece.openings().stream()
+                                .flatMap(opening -> sides(opening).stream())
+                                .toList(),
+                        piece.creases().stream().map(Crease::line).toList(),
+                        piece.slits().stream()
+                                .filter(other -> !isSame(other, slit))
+                                .toList())
+                .flatMap(List::stream)
+                .allMatch(line -> segment(line).distance(own) > Precision.ON_LINE);
+    }
+
+    private static List<Stretch> sides(List<Spot> corners) {
+        List<Stretch> sides = new ArrayList<>();
+        for (int i = 0; i < corners.size(); i++) {
+            sides.add(new Stretch(corners.get(i), corners.get((i + 1) % corners.size())));
+        }
+        return sides;
+    }
+
+    private static boolean isSame(Stretch one, Stretch other) {
+        return one.equals(other) || one.equals(new Stretch(other.to(), other.from()));
+    }
+
+    private static LineSegment segment(Stretch line) {
+        return new LineSegment(line.from().millimetres(), line.to().millimetres());
+    }
+
     private static List<String> distinct(List<String> texts) {
         return texts.stream().distinct().toList();
     }
@@ -75,10 +118,8 @@ record LineJudge(CheckedCard card, Words words) {
 
     /** The narrowest paper between two slits that do not meet, if it is too narrow. */
     private Optional<String> bridge(WorkedPiece piece) {
-        List<LineSegment> slits = piece.panels().piece().slits().stream()
-                .map(slit ->
-                        new LineSegment(slit.from().millimetres(), slit.to().millimetres()))
-                .toList();
+        List<LineSegment> slits =
+                piece.panels().piece().slits().stream().map(LineJudge::segment).toList();
         double narrowest = bridge().millimetres();
         for (int i = 0; i < slits.size(); i++) {
             for (LineSegment other : slits.subList(i + 1, slits.size())) {

@@ -35,7 +35,7 @@ public record DragTo(Handle handle, Length across, @Nullable String up, boolean 
     }
 
     private Drag drag(Plan plan, Workshop workshop) {
-        Piece held = piece(plan, workshop);
+        Piece held = piece(handle, plan, workshop);
         if (handle.kind() == Handle.Kind.MARK) {
             Length upwards = Entry.read("hand", up, plan.ruler());
             if (handle.index() < 0 || handle.index() >= DrawnMark.of(held).size()) {
@@ -50,7 +50,8 @@ public record DragTo(Handle handle, Length across, @Nullable String up, boolean 
         return new Drag(new Move(handle, x, y, null, Snap.EXACT, pushes));
     }
 
-    private Piece piece(Plan plan, Workshop workshop) {
+    /** The piece that a line is on. */
+    static Piece piece(Handle handle, Plan plan, Workshop workshop) {
         List<Piece> pieces = workshop.structure(plan)
                 .assemble(plan.completed(workshop.structure(plan)).measures())
                 .pieces();

@@ -6,6 +6,7 @@ import vantbreeze.core.fold.Spot;
 import vantbreeze.core.fold.Stretch;
 import vantbreeze.core.hand.Drafting;
 import vantbreeze.core.hand.Handle;
+import vantbreeze.core.length.Length;
 import vantbreeze.core.paper.Size;
 import vantbreeze.core.plan.Edited;
 import vantbreeze.core.plan.Plan;
@@ -43,6 +44,14 @@ public sealed interface Draw extends Edit {
         @Override
         public Plan with(Drafting drafting) {
             return drafting.scored(piece, line, fold);
+        }
+    }
+
+    /** A score from edge to edge, straight up or level. */
+    record ScoreThrough(int piece, Length at, boolean isLevel, Fold fold) implements Draw {
+        @Override
+        public Plan with(Drafting drafting) {
+            return drafting.scoredThrough(piece, at, isLevel, fold);
         }
     }
 
@@ -91,6 +100,14 @@ public sealed interface Draw extends Edit {
         @Override
         public Plan with(Drafting drafting) {
             return drafting.glued(glued, gluedSide, on, onSide, at);
+        }
+    }
+
+    /** What is glued moved: its lower left corner to a spot of the other's sheet. */
+    record MoveGlued(int join, Spot at) implements Draw {
+        @Override
+        public Plan with(Drafting drafting) {
+            return drafting.glueMoved(join, at);
         }
     }
 

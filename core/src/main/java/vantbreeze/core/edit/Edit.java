@@ -16,6 +16,7 @@ public sealed interface Edit
                 Rerule,
                 Drag,
                 DragTo,
+                DragBy,
                 Draw,
                 Dress,
                 Carry,

@@ -179,6 +179,17 @@ public record Redrawing(FreeCard card) {
                 assembly(card.assembly().pieces(), joins, card.assembly().overs()));
     }
 
+    /** Moves what is glued on, so far across and up on the sheet below; where glue was meant to end moves along. */
+    public FreeCard glueMoved(int join, Length across, Length up) {
+        UnaryOperator<Spot> shift =
+                spot -> new Spot(spot.x().plus(across), spot.y().plus(up));
+        List<Join> joins = new ArrayList<>(card.assembly().joins());
+        Join old = joins.get(join);
+        joins.set(join, moved(old, old.on().piece(), shift));
+        return card.with(
+                assembly(card.assembly().pieces(), joins, card.assembly().overs()));
+    }
+
     private Assembly assembly(List<Piece> pieces, List<Join> joins, List<Over> overs) {
         return new Assembly(
                 pieces,

@@ -65,6 +65,31 @@ public record Drafting(Workshop workshop, Plan plan) {
         return drawn(drawing(piece).scored(piece, line(line), fold));
     }
 
+    /**
+     * A score from edge to edge.
+     *
+     * @param at how far from the left edge it runs straight up, or from the foot it runs across
+     * @param isLevel whether it runs across
+     */
+    public Plan scoredThrough(int piece, Length at, boolean isLevel, Fold fold) {
+        Redrawing drawing = drawing(piece);
+        Extent extent = pieces().get(piece).extent();
+        Length size =
+                isLevel ? extent.head().minus(extent.foot()) : extent.right().minus(extent.left());
+        if (!at.isPositive() || !at.isShorterThan(size)) {
+            throw new ValidationException(
+                    "drawing",
+                    "The piece is %s %s: a score lies within it. Type less, and more than 0."
+                            .formatted(written(size), isLevel ? "high" : "wide"));
+        }
+        Length x = extent.left().plus(at);
+        Length y = extent.foot().plus(at);
+        Stretch line = isLevel
+                ? new Stretch(new Spot(extent.left(), y), new Spot(extent.right(), y))
+                : new Stretch(new Spot(x, extent.foot()), new Spot(x, extent.head()));
+        return drawn(drawing.scored(piece, line, fold));
+    }
+
     /** A slit from spot to spot. */
     public Plan slit(int piece, Stretch line) {
         return drawn(drawing(piece).slit(piece, line(line)));
@@ -138,11 +163,26 @@ public record Drafting(Workshop workshop, Plan plan) {
 
     /** With one of its joins taken apart. */
     public Plan unglued(int join) {
+        return drawn(joined(join).unglued(join));
+    }
+
+    /**
+     * With what is glued moved to another place, turned as it was.
+     *
+     * @param at where the glued panel's lower left corner comes to lie on the other's sheet
+     */
+    public Plan glueMoved(int join, Spot at) {
+        Redrawing drawing = joined(join);
+        Spot now = GluedCorner.of(plan.drawn().assembly(), join);
+        return drawn(drawing.glueMoved(join, at.x().minus(now.x()), at.y().minus(now.y())));
+    }
+
+    private Redrawing joined(int join) {
         Redrawing drawing = drawing(0);
         if (join < 0 || join >= plan.drawn().assembly().joins().size()) {
             throw new ValidationException("drawing", "That join is not there any more.");
         }
-        return drawn(drawing.unglued(join));
+        return drawing;
     }
 
     /** Displayed lying on the table, or standing. */

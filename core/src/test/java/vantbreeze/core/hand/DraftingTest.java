@@ -91,6 +91,36 @@ class DraftingTest {
         assertThat(beside.drawn().assembly().pieces().get(0).creases()).isEmpty();
     }
 
+    /** One figure: straight up from foot to head, or level from side to side. */
+    @Test
+    void oneFigureIsEnoughForAScore() {
+        Plan upright = on(bare()).scoredThrough(0, mm(74), false, Fold.VALLEY);
+        assertThat(upright).isEqualTo(on(bare()).scored(0, line(74, 0, 74, 100), Fold.VALLEY));
+        Plan level = on(bare()).scoredThrough(0, mm(31), true, Fold.MOUNTAIN);
+        assertThat(level).isEqualTo(on(bare()).scored(0, line(0, 31, 200, 31), Fold.MOUNTAIN));
+        assertThatThrownBy(() -> on(bare()).scoredThrough(0, mm(200), false, Fold.VALLEY))
+                .isInstanceOf(ValidationException.class)
+                .hasMessage("The piece is 200 mm wide: a score lies within it. Type less, and more than 0.");
+        assertThatThrownBy(() -> on(bare()).scoredThrough(0, mm(0), true, Fold.VALLEY))
+                .hasMessageContaining("100 mm high");
+    }
+
+    /** Whichever sides meet: it comes to lie where it is said, by its own corners on the sheet below. */
+    @ParameterizedTest
+    @CsvSource({"BACK, FACE", "FACE, FACE", "BACK, BACK", "FACE, BACK"})
+    void whatIsGluedIsMoved(Side gluedSide, Side onSide) {
+        Plan two = on(on(bare()).scored(0, line(100, 0, 100, 100), Fold.VALLEY))
+                .withPiece("Kite", Size.ofMillimetres(40, 30), "Panel 2");
+        Plan laid = on(on(two).glued(names(two).get(2), gluedSide, "Panel 2", onSide, spot(120, 20)))
+                .unglued(0);
+        assertThat(GluedCorner.of(laid.drawn().assembly(), 0)).isEqualTo(spot(120, 20));
+        Plan moved = on(laid).glueMoved(0, spot(131, 44));
+        assertThat(GluedCorner.of(moved.drawn().assembly(), 0)).isEqualTo(spot(131, 44));
+        assertThat(on(moved).glueMoved(0, spot(120, 20))).isEqualTo(laid);
+        assertThat(WORKSHOP.work(moved).form().closed().closureError()).isLessThan(0.001);
+        assertThatThrownBy(() -> on(laid).glueMoved(1, spot(0, 0))).hasMessageContaining("not there any more");
+    }
+
     @Test
     void aLineOfNoLengthIsRefused() {
         assertThatThrownBy(() -> on(bare()).scored(0, line(50, 50, 50, 50), Fold.VALLEY))

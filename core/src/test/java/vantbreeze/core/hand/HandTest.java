@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import vantbreeze.core.check.ValidationException;
+import vantbreeze.core.edit.DragBy;
 import vantbreeze.core.fold.BoardScore;
 import vantbreeze.core.fold.Fold;
 import vantbreeze.core.fold.Panels;
@@ -208,6 +209,32 @@ class HandTest {
                 .pieces()
                 .get(0);
         assertThat(along.slits().get(0).from().x()).isEqualTo(mm(60));
+    }
+
+    /** All of a slit, or one end of it, either way by marks of the ruler. */
+    @Test
+    void slitsAreNudgedBothWays() {
+        Plan strip = new Drafting(WORKSHOP, strip(50, 100, 150))
+                .slit(0, new Stretch(new Spot(mm(60), mm(40)), new Spot(mm(90), mm(40))));
+        assertThat(slit(new DragBy(new Handle(Kind.MARK, 0, 0, End.WHOLE), 3, 0, false), strip))
+                .isEqualTo(new Stretch(new Spot(mm(63), mm(40)), new Spot(mm(93), mm(40))));
+        assertThat(slit(new DragBy(new Handle(Kind.MARK, 0, 0, End.WHOLE), 0, -4, false), strip))
+                .isEqualTo(new Stretch(new Spot(mm(60), mm(36)), new Spot(mm(90), mm(36))));
+        assertThat(slit(new DragBy(new Handle(Kind.MARK, 0, 0, End.TO), 0, 2, false), strip))
+                .isEqualTo(new Stretch(new Spot(mm(60), mm(40)), new Spot(mm(90), mm(42))));
+        assertThatThrownBy(() -> new DragBy(new Handle(Kind.MARK, 0, 7, End.TO), 0, 2, false).on(strip, WORKSHOP))
+                .hasMessageContaining("not there any more");
+    }
+
+    private static Stretch slit(DragBy nudge, Plan plan) {
+        return nudge.on(plan, WORKSHOP)
+                .plan()
+                .drawn()
+                .assembly()
+                .pieces()
+                .get(0)
+                .slits()
+                .get(0);
     }
 
     @Test

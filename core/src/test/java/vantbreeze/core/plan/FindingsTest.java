@@ -441,6 +441,27 @@ class FindingsTest {
                 .isEqualTo(Severity.MUST_FIX);
     }
 
+    /** What touches nothing is a slot, and nothing is wrong with it. */
+    @Test
+    void aSlitInsideAPanelIsASlot() {
+        Tent tent = Tent.built((width, height) -> {
+            Piece plain = Strip.ofHeight("Card", height)
+                    .panel("Back", width)
+                    .fold(Fold.VALLEY)
+                    .panel("Cover", width)
+                    .piece();
+            return Assembly.of(new Piece(
+                    "Card",
+                    plain.outline(),
+                    plain.creases(),
+                    List.of(new Stretch(new Spot(width.plus(mm(15)), mm(30)), new Spot(width.plus(mm(45)), mm(30)))),
+                    plain.panelNames()));
+        });
+        List<Finding> findings = of(tent, 100, 90);
+        assertThat(only(findings, "slot to tuck").severity()).isEqualTo(Severity.TIP);
+        assertThat(findings).noneMatch(finding -> finding.text().contains("does not end on a score"));
+    }
+
     @Test
     void aTubeWithoutItsSliver() {
         Tent tent = Tent.built(
