@@ -93,7 +93,10 @@ class Pictures extends Browsing {
                         new Page.GetByRoleOptions().setName("Send").setExact(true))
                 .click();
         page.getByLabel("From", new Page.GetByLabelOptions().setExact(true)).selectOption("de");
-        page.getByText("No one change").or(page.getByText("it goes")).first().waitFor();
+        page.getByText("No one or two changes")
+                .or(page.getByText("it goes"))
+                .first()
+                .waitFor();
         picture("send");
     }
 

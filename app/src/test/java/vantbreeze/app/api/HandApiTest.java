@@ -138,6 +138,61 @@ class HandApiTest {
         web.perform(get(card + "/recipe")).andExpect(content().string(containsString("Card base: 230 mm × 90 mm.")));
     }
 
+    /** A score by one figure, a slit nudged both ways, what is glued moved by its corner and by marks. */
+    @Test
+    void onAFreeCardAllIsMoved() throws Exception {
+        send(card + "/drawing", "{\"revision\":0,\"what\":\"LOOSEN\",\"piece\":0}")
+                .andExpect(status().isOk());
+        send(
+                        card + "/drawing",
+                        "{\"revision\":1,\"what\":\"SCORE\",\"piece\":0,\"fold\":\"MOUNTAIN\",\"acrossFrom\":\"31\"}")
+                .andExpect(jsonPath("$.pieces[0].scores[0].fromLeft.text").value("31 mm"))
+                .andExpect(jsonPath("$.pieces[0].scores[0].startMm").value(0.0));
+        send(
+                        card + "/drawing",
+                        "{\"revision\":2,\"what\":\"SCORE\",\"piece\":0,\"fold\":\"VALLEY\",\"acrossFrom\":\"900\"}")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("a score lies within it")));
+        send(
+                        card + "/drawing",
+                        "{\"revision\":2,\"what\":\"SLIT\",\"piece\":0,\"acrossFrom\":\"5\",\"upFrom\":\"40\","
+                                + "\"acrossTo\":\"20\",\"upTo\":\"40\"}")
+                .andExpect(jsonPath("$.findings[*].text", hasItem(containsString("slot to tuck"))));
+        String nudge =
+                "{\"revision\":%d,\"kind\":\"MARK\",\"piece\":0,\"index\":0,\"end\":\"WHOLE\",%s,\"snap\":\"MARKS\","
+                        + "\"pushes\":false,\"keep\":true}";
+        send(card + "/hand", nudge.formatted(3, "\"divisions\":2"))
+                .andExpect(jsonPath("$.card.pieces[0].marks[0].fromX.text").value("7 mm"))
+                .andExpect(jsonPath("$.card.pieces[0].marks[0].toX.text").value("22 mm"));
+        send(card + "/hand", nudge.formatted(4, "\"divisionsUp\":-3"))
+                .andExpect(jsonPath("$.card.pieces[0].marks[0].toY.text").value("37 mm"));
+        String panels = send(
+                        card + "/drawing",
+                        "{\"revision\":5,\"what\":\"PIECE\",\"piece\":0,\"name\":\"Kite\","
+                                + "\"width\":\"20\",\"height\":\"30\","
+                                + "\"panel\":\"%s\"}".formatted(lastPanel()))
+                .andExpect(jsonPath("$.pieces", hasSize(2)))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        String across = JsonPath.read(panels, "$.pieces[0].glue[0].across.text");
+        int before = Integer.parseInt(across.replace(" mm", ""));
+        String moved = "{\"revision\":%d,\"what\":\"MOVE_GLUED\",\"piece\":0,\"index\":%d,"
+                + "\"acrossFrom\":\"%s\",\"upFrom\":\"25\"%s}";
+        send(card + "/drawing", moved.formatted(6, 0, across, ",\"divisions\":-2"))
+                .andExpect(jsonPath("$.pieces[0].glue[0].across.text").value(before - 2 + " mm"))
+                .andExpect(jsonPath("$.pieces[0].glue[0].up.text").value("25 mm"));
+        send(card + "/drawing", moved.formatted(7, 4, across, ""))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("not there any more")));
+    }
+
+    private String lastPanel() throws Exception {
+        String now = web.perform(get(card)).andReturn().getResponse().getContentAsString();
+        int panels = JsonPath.<Integer>read(now, "$.pieces[0].panels.length()");
+        return JsonPath.read(now, "$.pieces[0].panels[%d].name".formatted(panels - 1));
+    }
+
     @Test
     void versionsAreKeptComparedAndTaken() throws Exception {
         send(card + "/versions", "{\"name\":\" \"}").andExpect(status().isUnprocessableEntity());
