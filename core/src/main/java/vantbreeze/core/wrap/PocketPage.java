@@ -173,7 +173,7 @@ public final class PocketPage extends FlatWrap {
         Length margins = of(MARGIN, measures).times(2);
         return new Size(
                 of(POCKET, measures).plus(margins),
-                of(HALF_UP, measures)
+                measures.markedAbove(of(HALF_UP, measures))
                         .plus(margins)
                         .max(of(POCKET_HEIGHT, measures).plus(margins)));
     }

@@ -230,6 +230,18 @@ class WrappingTest {
         });
     }
 
+    /** What is cut is read off the ruler: every piece of every wrap, whatever the thickness of the card. */
+    @Test
+    void everyPieceIsCutOnTheMarks() {
+        for (WorkedPlan card : CARDS) {
+            for (Structure wrap : KiteCards.WORKSHOP.wraps().all()) {
+                round(card, wrap, List.of()).wrap().pieces().forEach(piece -> assertThat(piece.cut())
+                        .as("%s round %s", wrap.name(), card.structure().name())
+                        .matches(cut -> Ruler.MM_1.marks(cut.width()) && Ruler.MM_1.marks(cut.height())));
+            }
+        }
+    }
+
     /** Cut round a card that is wider than high, a tag still lies on it; so nothing that goes round both is larger. */
     @Test
     void aTagIsNoLargerThanItsCard() {
